@@ -1,0 +1,19 @@
+import type { AnglerSession } from '$lib/server/session';
+
+declare global {
+	namespace App {
+		interface Locals {
+			/** The signed-in angler, or `null` before the session is opened. */
+			session: AnglerSession | null;
+			/** Whether the records could not be reached for this request. */
+			recordsDown: boolean;
+			requestId: string;
+		}
+		interface Error {
+			code: string;
+			message: string;
+		}
+	}
+}
+
+export {};

@@ -1,0 +1,35 @@
+import { rigSchema, type Locks, type Rig } from '../schema/rig';
+import type { Space } from './part';
+
+type Tree = Record<string, unknown>;
+type Blades = NonNullable<Locks['blades']>;
+
+const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value);
+
+function mergeBlades(onto: Blades, from: Blades): Blades {
+	const merged = onto.map((blade) => ({ ...blade, ...from.find((other) => other.position === blade.position) }));
+	const fresh = from.filter((blade) => !onto.some((other) => other.position === blade.position));
+	return [...merged, ...fresh].sort((a, b) => a.position.localeCompare(b.position));
+}
+
+/** Later values win; what has been said to be absent stays absent. */
+function merge(onto: Tree, from: Tree): Tree {
+	const merged: Tree = { ...onto };
+	for (const [key, value] of Object.entries(from)) {
+		const present = merged[key];
+		if (key === 'blades') merged.blades = mergeBlades((present as Blades | undefined) ?? [], value as Blades);
+		else if (isTree(present) && isTree(value)) merged[key] = merge(present, value);
+		else if (present !== null) merged[key] = value;
+	}
+	return merged;
+}
+
+/**
+ * The rig that an assignment of a space's variables describes, with the locked values standing in it to the letter.
+ *
+ * @throws {z.ZodError} If the space is wrong: every assignment must be a rig.
+ */
+export function assemble(space: Space, assignment: readonly number[], locks: Locks): Rig {
+	const patches = space.variables.map((variable, at) => variable.parts[assignment[at]!]!.patch);
+	return rigSchema.parse([...patches, locks].reduce<Tree>((rig, patch) => merge(rig, patch), { ...space.base }));
+}

@@ -1,0 +1,254 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { FAMILY_KEYS, rigSchema } from '../schema/rig';
+import { callInputSchema, type CallAnswer } from '../schema/call';
+import { InputFailure } from '../schema/failure';
+import type { ReadingInput } from '../schema/reading';
+import { anyReading } from '../testing/arbitraries';
+import { answerCall, call } from './call';
+
+const READINGS: Record<string, ReadingInput> = {
+	'wind and cloud over reeds': {
+		waterTemperatureC: 19,
+		visibilityM: 1.4,
+		bottomM: 2,
+		phase: 'spawn',
+		sky: 'overcast',
+		wind: 'chop',
+		fishFromM: 0.3,
+		fishToM: 1.4,
+		cover: [{ kind: 'stems', density: 'medium', topM: 0 }],
+		forage: [{ kind: 'perch', lengthIn: 3, amount: 'plenty' }]
+	},
+	'glass under high sun': {
+		waterTemperatureC: 22,
+		visibilityM: 5,
+		bottomM: 5,
+		sky: 'sun',
+		wind: 'calm',
+		pressure: 'high'
+	},
+	'winter ditch': {
+		waterTemperatureC: 6,
+		visibilityM: 2.6,
+		bottomM: 8,
+		phase: 'winter',
+		fishFromM: 6.5,
+		fishToM: 8,
+		cover: [{ kind: 'ditch', density: 'medium', topM: 8 }],
+		forage: [{ kind: 'silver-baitfish', lengthIn: 3, amount: 'some' }],
+		mood: 'sluggish'
+	},
+	'dawn over pads': {
+		waterTemperatureC: 23,
+		visibilityM: 0.9,
+		bottomM: 1.2,
+		light: 'low',
+		wind: 'calm',
+		fishFromM: 0,
+		fishToM: 0.8,
+		cover: [{ kind: 'pads', density: 'thick', topM: 0 }],
+		mood: 'chasing'
+	}
+};
+
+const ask = (reading: ReadingInput, rest: object = {}): CallAnswer => answerCall({ reading, ...rest });
+const top = (answer: CallAnswer) => answer.calls[0]!.rig;
+
+describe('the craft’s own days', () => {
+	it('calls a spinnerbait in wind and cloud over reeds, without a trailer hook', () => {
+		const answer = ask(READINGS['wind and cloud over reeds']!);
+		expect(answer.verdict.blades).toBe('good');
+		expect(top(answer)).toMatchObject({ family: 'spinnerbait', trailerHook: 'none' });
+	});
+
+	it('says plainly when blades are a poor idea, and names other tools', () => {
+		const { verdict, calls } = ask(READINGS['glass under high sun']!);
+		expect(verdict).toMatchObject({ blades: 'poor', points: -3 });
+		expect(verdict.insteadTry.length).toBeGreaterThan(0);
+		expect(calls.length).toBeGreaterThan(0);
+	});
+
+	it('calls a slow-rolled underspin in the winter ditch', () => {
+		expect(top(ask(READINGS['winter ditch']!))).toMatchObject({
+			family: 'underspin',
+			retrieve: { style: 'slow-roll' }
+		});
+	});
+
+	it('calls a buzzbait on braid at dawn over pads', () => {
+		expect(top(ask(READINGS['dawn over pads']!))).toMatchObject({ family: 'buzzbait', line: { type: 'braid' } });
+	});
+});
+
+describe('every answer', () => {
+	const answers = Object.entries(READINGS).map(([name, reading]) => [name, ask(reading)] as const);
+
+	it.each(answers)('%s: parts of the score sum to the score', (_name, answer) => {
+		for (const { score, reasons } of answer.calls) {
+			expect(reasons.reduce((sum, { counts }) => sum + counts, 0)).toBeCloseTo(score, 9);
+		}
+	});
+
+	it.each(answers)('%s: calls come best first, at most two of a family, no two of a kind', (_name, answer) => {
+		const scores = answer.calls.map(({ score }) => score);
+		expect(scores).toEqual([...scores].sort((a, b) => b - a));
+		const families = answer.calls.map(({ rig }) => rig.family);
+		expect(Math.max(...families.map((family) => families.filter((other) => other === family).length))).toBeLessThan(3);
+		const kinds = answer.calls.map(({ rig }) =>
+			JSON.stringify([rig.family, rig.blades.map(({ style }) => style), rig.weightOz, rig.retrieve.style])
+		);
+		expect(new Set(kinds).size).toBe(kinds.length);
+	});
+
+	it.each(answers)('%s: a rig goes back in unchanged', (_name, answer) => {
+		for (const { rig } of answer.calls) expect(rigSchema.parse(JSON.parse(JSON.stringify(rig)))).toEqual(rig);
+	});
+});
+
+describe('over any water', () => {
+	it('answers the same twice, with parts that sum and claims that are compared fairly', () => {
+		fc.assert(
+			fc.property(anyReading, (reading) => {
+				const answer = ask(reading);
+				expect(ask(reading)).toEqual(answer);
+				for (const { score, reasons } of answer.calls) {
+					expect(reasons.reduce((sum, { counts }) => sum + counts, 0)).toBeCloseTo(score, 9);
+					const others = reasons.filter(({ claim }) => !claim.startsWith('FAM'));
+					for (const { counts } of others) expect(counts).toBeLessThanOrEqual(0);
+				}
+			}),
+			{ numRuns: 40, seed: 7 }
+		);
+	});
+
+	it('never raises the score by a lock, and every locked value stands', () => {
+		const locks = fc.constantFrom(
+			{ line: { type: 'braid' } },
+			{ weightOz: 0.25 },
+			{ weightOz: 0.44 },
+			{ retrieve: { style: 'steady' } },
+			{ skirt: { colour: 'black' } },
+			{ trailerHook: 'free' },
+			{ reel: { kind: 'spinning' } },
+			{ line: { type: 'mono', testLb: 16 } }
+		);
+		fc.assert(
+			fc.property(anyReading, locks, (reading, lock) => {
+				const free = ask(reading);
+				const locked = ask({ ...reading, rules: {} }, { locks: lock });
+				for (const { rig, score } of locked.calls) {
+					expect(rig).toMatchObject(lock);
+					expect(score).toBeLessThanOrEqual(ask({ ...reading, rules: {} }).calls[0]!.score);
+				}
+				expect(free.calls.length).toBeGreaterThan(0);
+			}),
+			{ numRuns: 30, seed: 11 }
+		);
+	});
+
+	it('never calls lead or a second hook where the local rule forbids them', () => {
+		fc.assert(
+			fc.property(anyReading, (reading) => {
+				const stances = { 'TRAILER-HOOK': 'always' };
+				const rules = { hooksMax: 1, leadAllowed: false };
+				for (const { rig } of ask({ ...reading, rules }, { stances }).calls) {
+					expect(rig.headMaterial).not.toBe('lead');
+					expect(rig.trailerHook).toBe('none');
+				}
+			}),
+			{ numRuns: 20, seed: 13 }
+		);
+	});
+});
+
+describe('locks', () => {
+	const reading = READINGS['wind and cloud over reeds']!;
+
+	it('match blades by their place', () => {
+		const { calls } = ask(reading, { locks: { blades: [{ position: 'front', style: 'colorado' }] } });
+		expect(calls.length).toBeGreaterThan(0);
+		for (const { rig } of calls) {
+			expect(rig.blades.find(({ position }) => position === 'front')).toMatchObject({ style: 'colorado' });
+		}
+	});
+
+	it.each(Object.entries({ wireIn: 0.035, body: 'compact', noise: 'clack', array: true, screwIn: true }))(
+		'on %s leave only families that have it',
+		(key, value) => {
+			const allowed: readonly string[] = FAMILY_KEYS[key as keyof typeof FAMILY_KEYS];
+			const { calls } = ask(reading, { locks: { [key]: value } });
+			expect(calls.length).toBeGreaterThan(0);
+			for (const { rig } of calls) expect(allowed).toContain(rig.family);
+		}
+	);
+
+	it('that exclude each other leave no call and are named', () => {
+		const { calls, verdict, candidates } = ask(reading, { locks: { family: 'underspin', noise: 'clack' } });
+		expect(calls).toEqual([]);
+		expect(candidates).toBe(0);
+		expect(verdict.reasons[0]).toContain('noise');
+	});
+
+	it('that break a local rule are named with it', () => {
+		const { calls, verdict } = ask({ ...reading, rules: { hooksMax: 1 } }, { locks: { trailerHook: 'free' } });
+		expect(calls).toEqual([]);
+		expect(verdict.reasons[0]).toContain('hooksMax');
+	});
+});
+
+describe('stances', () => {
+	it('let a school speak and silence the others', () => {
+		const reading = { ...READINGS['wind and cloud over reeds']!, visibilityM: 0.4 };
+		const claims = (stance: string) =>
+			ask(reading, { stances: { 'DIRTY-COLOUR': stance } }).calls.flatMap(({ reasons }) =>
+				reasons.map(({ claim }) => claim)
+			);
+		expect(claims('dark')).not.toContain('SKT-02');
+		expect(claims('bright')).not.toContain('SKT-03');
+		expect(claims('both')).toEqual(expect.arrayContaining(['SKT-02', 'SKT-03']));
+	});
+
+	it.each([
+		[{ FASHION: 'new' }, 'unknown-topic', 'stances.FASHION'],
+		[{ WIRE: 'golden' }, 'unknown-school', 'stances.WIRE']
+	])('refuse %o', (stances, code, path) => {
+		const failure = catchFailure(() => ask(READINGS['winter ditch']!, { stances }));
+		expect(failure).toMatchObject({ code, path });
+	});
+});
+
+function catchFailure(run: () => unknown): unknown {
+	try {
+		run();
+	} catch (error) {
+		if (error instanceof InputFailure) return error.failure;
+		throw error;
+	}
+	return null;
+}
+
+describe('what is refused', () => {
+	it('a tray, until it can bound the choice', () => {
+		const failure = catchFailure(() => ask(READINGS['winter ditch']!, { tray: [] }));
+		expect(failure).toMatchObject({ code: 'tray-not-supported', path: 'tray' });
+	});
+
+	it('an unknown key, by its path', () => {
+		const failure = catchFailure(() => answerCall({ reading: { ...READINGS['winter ditch'], tide: 1 } }));
+		expect(failure).toMatchObject({ code: 'unknown-key', path: 'reading.tide' });
+	});
+
+	it('a fish band below the bottom', () => {
+		const failure = catchFailure(() => ask({ waterTemperatureC: 10, visibilityM: 1, bottomM: 2, fishToM: 3 }));
+		expect(failure).toMatchObject({ code: 'invalid', path: 'reading.fishToM' });
+	});
+});
+
+it('counts fewer candidates the more is fixed', () => {
+	const parsed = callInputSchema.parse({ reading: READINGS['winter ditch'] });
+	const free = call(parsed).candidates;
+	const locked = call({ ...parsed, locks: { weightOz: 0.5 } }).candidates;
+	expect(free).toBeGreaterThan(1e12);
+	expect(locked).toBeCloseTo(free / 10, -Math.floor(Math.log10(free) - 6));
+});

@@ -1,0 +1,157 @@
+/**
+ * Exact maximum of a sum of tables by variable elimination (bucket elimination, Dechter 1999): a variable is removed
+ * by folding every table that mentions it into one table of its neighbours that holds the best it can add.
+ */
+
+/** A table over some variables, row-major in their order. -Infinity marks what cannot stand together. */
+export interface Factor {
+	readonly variables: readonly number[];
+	readonly table: Float64Array;
+}
+
+interface Step {
+	readonly variable: number;
+	readonly neighbours: readonly number[];
+	/** Best value of the variable for each assignment of its neighbours. */
+	readonly choice: Uint8Array;
+}
+
+/** What is left when all but the kept variables are gone: their table, and how to find the rest of an assignment. */
+export interface Eliminated {
+	readonly kept: Factor;
+	readonly steps: readonly Step[];
+}
+
+const product = (sizes: readonly number[], variables: readonly number[]): number =>
+	variables.reduce((cells, variable) => cells * sizes[variable]!, 1);
+
+function neighboursOf(variable: number, factors: readonly Factor[]): number[] {
+	const found = new Set<number>();
+	for (const factor of factors) {
+		if (factor.variables.includes(variable)) factor.variables.forEach((v) => found.add(v));
+	}
+	found.delete(variable);
+	return [...found].sort((a, b) => a - b);
+}
+
+/** For each factor, how far its table index moves when a variable moves by one; 0 when it does not mention it. */
+function strideOf(factor: Factor, variable: number, sizes: readonly number[]): number {
+	const at = factor.variables.indexOf(variable);
+	if (at < 0) return 0;
+	return product(sizes, factor.variables.slice(at + 1));
+}
+
+/** Walks all assignments of `over`, last variable fastest, keeping one table index per factor in `offsets`. */
+function walk(
+	over: readonly number[],
+	sizes: readonly number[],
+	factors: readonly Factor[],
+	visit: (cell: number, offsets: Int32Array) => void
+): void {
+	const strides = over.map((variable) => factors.map((factor) => strideOf(factor, variable, sizes)));
+	const digits = new Int32Array(over.length);
+	const offsets = new Int32Array(factors.length);
+	const cells = product(sizes, over);
+	for (let cell = 0; cell < cells; cell++) {
+		visit(cell, offsets);
+		for (let at = over.length - 1; at >= 0; at--) {
+			const stride = strides[at]!;
+			const size = sizes[over[at]!]!;
+			const back = ++digits[at]! === size;
+			for (let f = 0; f < offsets.length; f++) offsets[f]! += back ? -stride[f]! * (size - 1) : stride[f]!;
+			if (!back) break;
+			digits[at] = 0;
+		}
+	}
+}
+
+function fold(variable: number, neighbours: number[], touching: Factor[], sizes: readonly number[]): [Factor, Step] {
+	const cells = product(sizes, neighbours);
+	const table = new Float64Array(cells);
+	const choice = new Uint8Array(cells);
+	const count = sizes[variable]!;
+	const own = touching.map((factor) => strideOf(factor, variable, sizes));
+	const tables = touching.map((factor) => factor.table);
+	walk(neighbours, sizes, touching, (cell, offsets) => {
+		let best = -Infinity;
+		let bestAt = 0;
+		for (let value = 0; value < count; value++) {
+			let sum = 0;
+			for (let f = 0; f < tables.length; f++) sum += tables[f]![offsets[f]! + value * own[f]!]!;
+			if (sum > best) {
+				best = sum;
+				bestAt = value;
+			}
+		}
+		table[cell] = best;
+		choice[cell] = bestAt;
+	});
+	return [
+		{ variables: neighbours, table },
+		{ variable, neighbours, choice }
+	];
+}
+
+/** The variable whose removal makes the smallest new table; the lowest index of equals, so the order is fixed. */
+function cheapest(open: ReadonlySet<number>, factors: readonly Factor[], sizes: readonly number[]): number {
+	let best = -1;
+	let bestCells = Infinity;
+	for (const variable of open) {
+		const cells = product(sizes, neighboursOf(variable, factors)) * sizes[variable]!;
+		if (cells < bestCells) [best, bestCells] = [variable, cells];
+	}
+	return best;
+}
+
+/** One table over `kept` that sums the tables left when everything else is gone. */
+function join(kept: readonly number[], factors: readonly Factor[], sizes: readonly number[]): Factor {
+	const table = new Float64Array(product(sizes, kept));
+	walk(kept, sizes, factors, (cell, offsets) => {
+		let sum = 0;
+		for (let f = 0; f < factors.length; f++) sum += factors[f]!.table[offsets[f]!]!;
+		table[cell] = sum;
+	});
+	return { variables: kept, table };
+}
+
+/**
+ * Removes every variable but the kept ones.
+ *
+ * @param factors Tables to be summed.
+ * @param sizes Number of values of each variable, at most 255.
+ * @param kept Variables to keep, in the order wanted for the remaining table.
+ */
+export function eliminate(factors: readonly Factor[], sizes: readonly number[], kept: readonly number[]): Eliminated {
+	const open = new Set(sizes.keys());
+	kept.forEach((variable) => open.delete(variable));
+	let left = [...factors];
+	const steps: Step[] = [];
+	while (open.size > 0) {
+		const variable = cheapest(open, left, sizes);
+		const touching = left.filter((factor) => factor.variables.includes(variable));
+		const [folded, step] = fold(variable, neighboursOf(variable, left), touching, sizes);
+		left = [...left.filter((factor) => !touching.includes(factor)), folded];
+		steps.push(step);
+		open.delete(variable);
+	}
+	return { kept: join(kept, left, sizes), steps };
+}
+
+/**
+ * The full assignment that gives a cell of the kept table its value.
+ *
+ * @param cell Index into `eliminated.kept.table`.
+ */
+export function assignmentOf(eliminated: Eliminated, sizes: readonly number[], cell: number): number[] {
+	const assignment = new Array<number>(sizes.length).fill(0);
+	let rest = cell;
+	for (const variable of [...eliminated.kept.variables].reverse()) {
+		assignment[variable] = rest % sizes[variable]!;
+		rest = Math.floor(rest / sizes[variable]!);
+	}
+	for (const step of [...eliminated.steps].reverse()) {
+		const at = step.neighbours.reduce((index, variable) => index * sizes[variable]! + assignment[variable]!, 0);
+		assignment[step.variable] = step.choice[at]!;
+	}
+	return assignment;
+}

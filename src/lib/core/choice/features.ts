@@ -1,0 +1,116 @@
+import type { BladeSet } from '../catalogue/layouts';
+import { ramp } from '../reading/words';
+import type { Line, Reel, Rod } from '../schema/rig';
+import type { TurningStyle } from '../schema/words';
+import { word, type Features } from './part';
+
+/** Retrieve: slow to 0.6 m/s, fast from 1.3, burn from 1.7 (the craft's words); between them each fades to the next. */
+const SLOW_MPS = [0.95, 0.6] as const;
+const FAST_MPS = [0.95, 1.3] as const;
+const BURN_MPS = [1.3, 1.7] as const;
+
+/** Trade sizes at which a blade is wholly small and wholly big (the craft's words), with the midpoint between. */
+const SMALL_BIG = { colorado: [3, 5], indiana: [3, 5], willow: [3.5, 5] } as const;
+/** Buzz blade diameters (mm) at which a blade is wholly small and wholly big; assumed about the usual 45. */
+const BUZZ_SMALL_BIG = [38, 52] as const;
+
+/** Wire (in) by word: thin to .033 and fading to .040, heavy from .040 (the running model calls .030-.035 thin). */
+const THIN_WIRE_IN = [0.04, 0.033] as const;
+const HEAVY_WIRE_IN = [0.035, 0.04] as const;
+
+function mean(parts: readonly Readonly<Record<string, number>>[]): Features {
+	const words: Record<string, number> = {};
+	for (const part of parts) {
+		for (const key of Object.keys(part)) words[key] = (words[key] ?? 0) + part[key]! / parts.length;
+	}
+	return { words };
+}
+
+function smallToBig(size: number, [small, big]: readonly [number, number]): Record<string, number> {
+	const middle = (small + big) / 2;
+	const words = { small: ramp(size, [middle, small]), big: ramp(size, [middle, big]) };
+	return { ...words, ordinary: 1 - words.small - words.big };
+}
+
+const between = (size: number, low: number, high: number): number => (size >= low && size <= high ? 1 : 0);
+
+function sizeWords(style: TurningStyle, size: number): Record<string, number> {
+	return {
+		...smallToBig(size, SMALL_BIG[style]),
+		'3-4': between(size, 3, 4),
+		'5-6': between(size, 5, 6),
+		'5-7': between(size, 5, 7)
+	};
+}
+
+const bladesOf = (set: BladeSet) => (set.front ? [set.front, set.rear] : [set.rear]);
+
+/** Styles of a set of blades, each blade an equal share. */
+export const styleFeatures = (set: BladeSet): Features => mean(bladesOf(set).map((blade) => ({ [blade.style]: 1 })));
+
+/** Size words of a set of blades, each blade an equal share. */
+export const sizeFeatures = (set: BladeSet): Features =>
+	mean(bladesOf(set).map((blade) => sizeWords(blade.style, blade.size)));
+
+/** Size words of a buzz blade by diameter in mm. */
+export const buzzSizeFeatures = (diameterMm: number): Features => ({ words: smallToBig(diameterMm, BUZZ_SMALL_BIG) });
+
+/** Finishes of the blades, each an equal share; `mixed` when silver and gold are worn together. */
+export function finishFeatures(finishes: readonly string[]): Features {
+	const shares = mean(finishes.map((finish) => ({ [finish]: 1 })));
+	const mixed = finishes.includes('nickel') && finishes.includes('gold') ? 1 : 0;
+	return { words: { ...shares.words, mixed } };
+}
+
+/** Words of a retrieve speed in m/s. */
+export function paceFeatures(speedMps: number): Features {
+	const slow = ramp(speedMps, SLOW_MPS);
+	const fast = ramp(speedMps, FAST_MPS);
+	return {
+		words: { slow, fast, middle: 1 - slow - fast, burn: ramp(speedMps, BURN_MPS) },
+		figure: speedMps
+	};
+}
+
+/** Words of a wire diameter in inches. */
+export function wireFeatures(wireIn: number): Features {
+	const thin = ramp(wireIn, THIN_WIRE_IN);
+	const heavy = ramp(wireIn, HEAVY_WIRE_IN);
+	return { words: { thin, heavy, middle: Math.max(0, 1 - thin - heavy) }, figure: wireIn };
+}
+
+/** Kind and test of a line; a leader is named too. */
+export function lineFeatures(line: Line): Features {
+	return {
+		words: { [line.type]: 1, ...(line.leader ? { leader: 1 } : {}) },
+		figure: line.testLb,
+		kind: line.type
+	};
+}
+
+/** Length, power, action and material of a rod as words: short to 83 in, long from 87. */
+export function rodFeatures(rod: Rod): Features {
+	const words: Record<string, number> = { [rod.power]: 1, [rod.material]: 1 };
+	words.short = rod.lengthIn <= 83 ? 1 : 0;
+	words.long = rod.lengthIn >= 87 ? 1 : rod.lengthIn >= 86 ? 0.5 : 0;
+	words.moderate = rod.action === 'moderate' || rod.action === 'slow' ? 1 : 0;
+	words.fast = rod.action === 'fast' ? 1 : rod.action === 'moderate-fast' ? 0.5 : 0;
+	return { words };
+}
+
+/** A reel by what it winds per turn: slow under 28 in, quick from 33; a spinning reel by its kind alone. */
+export function reelFeatures(reel: Reel): Features {
+	const words: Record<string, number> = { [reel.kind]: 1 };
+	if (reel.inchesPerTurn < 28) words.slow = 1;
+	else if (reel.inchesPerTurn < 33) words.middle = 1;
+	else words.quick = 1;
+	return { words };
+}
+
+/** Trailer kind, with `any` for whatever is worn. */
+export const trailerFeatures = (kind: string | null): Features =>
+	kind === null ? word('none') : { words: { [kind]: 1, any: 1 } };
+
+/** A trailer's length in words; no trailer is as short as can be. */
+export const trailerLengthFeatures = (lengthIn: number | null): Features =>
+	word(lengthIn === null || lengthIn < 3 ? 'short' : lengthIn > 3 ? 'long' : 'standard');

@@ -1,0 +1,462 @@
+import { all, any, not } from '../reading/words';
+import { BLADED_JIG, BUZZBAIT, SPINNERBAIT, TURNING, UNDERSPIN, type Claim } from './claim';
+import { cover, eats } from './examples';
+
+const TANDEM = {
+	'colorado-willow': 1,
+	'colorado-indiana': 1,
+	'indiana-willow': 1,
+	'double-colorado': 1,
+	'double-willow': 1
+};
+const colorado = { 'blade.style': { colorado: 1 } };
+const willow = { 'blade.style': { willow: 1 } };
+const slow = { pace: { slow: 1 } };
+const fast = { pace: { fast: 1 } };
+const notSlow = { pace: { middle: 1, fast: 1 } };
+const rough = { wind: 'chop' } as const;
+
+/** Blades: style, layout, size, noise. */
+export const BLADE_CLAIMS: readonly Claim[] = [
+	{
+		id: 'BLD-01',
+		kind: 'score',
+		strength: 3,
+		scope: TURNING,
+		when: 'dirty',
+		prefers: colorado,
+		because: 'Dirty water: a Colorado turns slowest and beats hardest.',
+		speaks: { visibilityM: 0.5 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'BLD-01b',
+		kind: 'score',
+		strength: 2,
+		scope: TURNING,
+		when: 'cold',
+		orGiven: slow,
+		prefers: colorado,
+		because: 'Cold water or a slow retrieve: a Colorado still turns at a crawl.',
+		speaks: { waterTemperatureC: 7 },
+		silent: { waterTemperatureC: 16 }
+	},
+	{
+		id: 'BLD-02',
+		kind: 'score',
+		strength: 3,
+		scope: TURNING,
+		when: 'clear',
+		prefers: willow,
+		because: 'Clear water: a willow turns fastest and flashes most.',
+		speaks: { visibilityM: 3 },
+		silent: { visibilityM: 1 }
+	},
+	{
+		id: 'BLD-02b',
+		kind: 'score',
+		strength: 2,
+		scope: TURNING,
+		when: all('warm', 'chasing'),
+		orGiven: fast,
+		prefers: willow,
+		because: 'Warm with chasing fish, or a fast retrieve: a willow keeps up and stays true.',
+		speaks: { mood: 'chasing', waterTemperatureC: 21 },
+		silent: { mood: 'neutral', waterTemperatureC: 21 }
+	},
+	{
+		id: 'BLD-02c',
+		kind: 'score',
+		strength: 1,
+		scope: TURNING,
+		when: 'weed',
+		prefers: willow,
+		because: 'A willow slips through weed.',
+		speaks: { cover: cover('leafy-weed') },
+		silent: { cover: cover('rock') }
+	},
+	{
+		id: 'BLD-03',
+		kind: 'score',
+		strength: 1,
+		scope: TURNING,
+		when: any('middling', 'neutral'),
+		prefers: { 'blade.style': { indiana: 1 } },
+		because: 'Middling clarity or neutral fish: an Indiana is the middle beat.',
+		speaks: { visibilityM: 1.35 },
+		silent: { visibilityM: 4, mood: 'chasing' }
+	},
+	{
+		id: 'BLD-04',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'always',
+		given: notSlow,
+		prefers: { layout: TANDEM },
+		because: 'Not slow: a tandem lifts more and runs steadier than a single.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'BLD-05',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'on the bottom',
+		given: slow,
+		prefers: { layout: { single: 1 } },
+		because: 'Slow and on the bottom: a single gives one strong beat and stays upright at a crawl.',
+		speaks: { fishFromM: 2, fishToM: 3 },
+		silent: { fishFromM: 0, fishToM: 1 }
+	},
+	{
+		id: 'BLD-06',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'always',
+		given: { pace: { burn: 1 } },
+		prefers: { layout: { 'double-willow': 1 } },
+		because: 'Burned: double willows flash and lift most, ride high and knock when paused.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'BLD-06b',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'big bait',
+		prefers: { layout: { 'double-willow': 1 } },
+		because: 'Big baitfish: double willows make the largest flash.',
+		speaks: { forage: eats('silver-baitfish', 5) },
+		silent: { forage: eats('silver-baitfish', 2.5) }
+	},
+	{
+		id: 'BLD-07',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all(any('weed', 'grass tops'), 'bait', not('big bait')),
+		prefers: { layout: { 'colorado-willow': 1 } },
+		because: 'Grass and smaller bait: a Colorado before a willow, the all-rounder.',
+		speaks: { cover: cover('grass-tops'), forage: eats('perch', 2.5) },
+		silent: { cover: cover('grass-tops'), forage: eats('silver-baitfish', 5) }
+	},
+	{
+		id: 'BLD-08',
+		kind: 'score',
+		strength: 2,
+		scope: TURNING,
+		when: any('fall', 'small bait'),
+		prefers: { 'blade.size': { small: 1 } },
+		because: 'Fall or small bait: small blades run deeper and faster.',
+		speaks: { phase: 'fall' },
+		silent: { phase: 'pre-spawn' }
+	},
+	{
+		id: 'BLD-08b',
+		kind: 'score',
+		strength: 2,
+		scope: TURNING,
+		when: any('pre-spawn', 'dirty', 'big bait'),
+		prefers: { 'blade.size': { big: 1 } },
+		because: 'Spring, dirty water or big bait: big blades slow it and lift it.',
+		speaks: { phase: 'pre-spawn' },
+		silent: { phase: 'fall' }
+	},
+	{
+		id: 'BLD-09',
+		kind: 'score',
+		strength: 2,
+		scope: TURNING,
+		when: 'bait',
+		relation: 'near-forage',
+		because: 'Blade about as long as what they eat.',
+		speaks: { forage: eats('silver-baitfish') },
+		silent: { forage: [] }
+	},
+	{
+		id: 'BLD-09b',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all('sunfish', 'big bait'),
+		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { big: 1 } },
+		because: 'Tall-bodied large bait: a big willow.',
+		speaks: { forage: eats('sunfish', 5) },
+		silent: { forage: eats('sunfish', 2) }
+	},
+	{
+		id: 'BLD-10',
+		kind: 'score',
+		strength: 3,
+		scope: SPINNERBAIT,
+		when: all('baitfish spawn', 'dirty'),
+		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { big: 1 } },
+		silences: ['BLD-01', 'BLD-13b', 'BLD-22'],
+		because: 'Baitfish are spawning: the shape being eaten beats the dirt, so big willows even so.',
+		speaks: { events: ['baitfish-spawn'], visibilityM: 0.5 },
+		silent: { visibilityM: 0.5 }
+	},
+	{
+		id: 'BLD-11',
+		kind: 'advice',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: 'clear',
+		because: 'If the usual choice fails in clear water, wake or crawl a Colorado: the unusual beat.',
+		speaks: { visibilityM: 3 },
+		silent: { visibilityM: 1 }
+	},
+	{
+		id: 'BLD-12',
+		kind: 'score',
+		strength: 1,
+		scope: TURNING,
+		when: 'deep',
+		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { small: 1 } },
+		because: 'Deep and wound steadily: small willows, little lift.',
+		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
+		silent: { bottomM: 2 }
+	},
+	{
+		id: 'BLD-13',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		split: 'MUD-BLADE/knock',
+		when: 'mud',
+		prefers: { layout: { 'double-willow': 1 }, 'blade.size': { big: 1 } },
+		because: 'Mud fished fast: big double willows, burned and paused so that the blades knock.',
+		speaks: { stain: 'mud', visibilityM: 0.3 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'BLD-13a',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		split: 'MUD-BLADE/knock',
+		when: 'mud',
+		prefers: { 'retrieve.style': { 'burn-pause': 1 } },
+		because: 'Burn and pause: the knock is what carries in mud.',
+		speaks: { stain: 'mud', visibilityM: 0.3 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'BLD-13b',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		split: 'MUD-BLADE/thump',
+		when: 'mud',
+		prefers: colorado,
+		because: 'Mud: Colorado, single or double.',
+		speaks: { stain: 'mud', visibilityM: 0.3 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'BLD-14',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		when: any('mud', 'pre-spawn', 'big-fish goal'),
+		prefers: { 'blade.style': { oversized: 1 } },
+		because: 'Mud, pre-spawn or a big fish: the oversized blade moves water.',
+		speaks: { phase: 'pre-spawn' },
+		silent: { phase: 'fall' }
+	},
+	{
+		id: 'BLD-14b',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		when: all('clear', any('cold', 'pressured')),
+		prefers: { 'blade.style': { clear: 1 } },
+		because: 'Clear plastic for clear, cold, pressured water.',
+		speaks: { visibilityM: 4, pressure: 'high' },
+		silent: { visibilityM: 1, pressure: 'high' }
+	},
+	{
+		id: 'BLD-15',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: any('post-spawn', 'weed', 'windy'),
+		prefers: { 'blade.size': { big: 1 } },
+		because: 'Later spring, grass or wind: a big buzz blade; disturbance follows blade size, not weight.',
+		speaks: { phase: 'post-spawn' },
+		silent: { phase: 'late-summer' }
+	},
+	{
+		id: 'BLD-15b',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: any(all('clear', 'calm'), 'late summer'),
+		prefers: { 'blade.size': { small: 1 } },
+		because: 'Clear and calm, or late summer: a small buzz blade.',
+		speaks: { phase: 'late-summer' },
+		silent: { phase: 'spawn' }
+	},
+	{
+		id: 'BLD-15c',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: any('sluggish', 'calm'),
+		prefers: { 'blade.style': { 'prop-3': 0.5, 'prop-4': 1 } },
+		because: 'Extra wings stay up slower, with many small bubbles, softly.',
+		speaks: { mood: 'sluggish' },
+		silent: { mood: 'chasing', wind: 'chop' }
+	},
+	{
+		id: 'BLD-16',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: any('dirty', 'thick cover', 'windy'),
+		prefers: { noise: { squeak: 1, clack: 1 } },
+		because: 'Dirty water, heavy cover, wind: squeak or clack calls from afar.',
+		speaks: { ...rough },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'BLD-16b',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: all('clear', 'shallow', not('windy')),
+		prefers: { noise: { quiet: 1 } },
+		because: 'Clear thin water: quiet.',
+		speaks: { visibilityM: 3, bottomM: 1.2 },
+		silent: { visibilityM: 0.5, bottomM: 1.2 }
+	},
+	{
+		id: 'BLD-17',
+		kind: 'score',
+		strength: 1,
+		scope: UNDERSPIN,
+		when: any('cold', 'sluggish'),
+		prefers: { 'blade.style': { colorado: 0.5, indiana: 1 } },
+		because: 'It must start at the slowest crank, well clear of the head.',
+		speaks: { mood: 'sluggish' },
+		silent: { mood: 'chasing' }
+	},
+	{
+		id: 'BLD-18',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: 'always',
+		given: { wire: { heavy: 1 } },
+		prefers: { 'blade.thickness': { thin: 1 } },
+		because: 'Thin blades win back the vibration that heavy wire takes.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'BLD-19',
+		kind: 'advice',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: 'dirty',
+		because: 'A deliberately offset upper arm adds vibration; do not tune it out.',
+		speaks: { visibilityM: 0.5 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'BLD-20',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all('cold', 'pond'),
+		prefers: { layout: { 'colorado-indiana': 1 } },
+		because: 'Cold pond: Indiana with a Colorado.',
+		speaks: { waterTemperatureC: 8, place: 'pond' },
+		silent: { waterTemperatureC: 8, place: 'lake' }
+	},
+	{
+		id: 'BLD-21',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all('short cast', any('wood', 'timber', 'dock', 'rock')),
+		prefers: colorado,
+		because: 'Short accurate casts to objects: a Colorado works at once.',
+		speaks: { castM: 15, cover: cover('wood') },
+		silent: { castM: 35, cover: cover('wood') }
+	},
+	{
+		id: 'BLD-21b',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'long cast',
+		prefers: willow,
+		because: 'Long searching casts: a willow.',
+		speaks: { castM: 35 },
+		silent: { castM: 15 }
+	},
+	{
+		id: 'BLD-22',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: all('crystal', not('cold')),
+		prefers: { 'blade.style': { willow: 1, colorado: -1 } },
+		because: 'Crystal and not cold: less beat, it can spoil what is seen.',
+		speaks: { visibilityM: 5 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'BLD-23',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: not('dirty'),
+		given: colorado,
+		prefers: { 'blade.size': { '3-4': 1 } },
+		because: 'Ordinary water: Colorado 3 to 4.',
+		speaks: { visibilityM: 2 },
+		silent: { visibilityM: 0.4 }
+	},
+	{
+		id: 'BLD-23b',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: 'dirty',
+		given: colorado,
+		prefers: { 'blade.size': { '5-6': 1 } },
+		because: 'Dirt: Colorado 5 to 6.',
+		speaks: { visibilityM: 0.4 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'BLD-23c',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: any('fall', 'small bait'),
+		given: willow,
+		prefers: { 'blade.size': { '3-4': 1 } },
+		because: 'Fall speed and small bait: willow 3 to 4.',
+		speaks: { phase: 'fall' },
+		silent: { phase: 'spawn' }
+	},
+	{
+		id: 'BLD-23d',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: 'big bait',
+		given: willow,
+		prefers: { 'blade.size': { '5-7': 1 } },
+		because: 'Big bait: willow 5 to 7.',
+		speaks: { forage: eats('silver-baitfish', 5) },
+		silent: { forage: eats('silver-baitfish', 2) }
+	}
+];

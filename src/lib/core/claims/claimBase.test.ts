@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest';
+import { completeReading } from '../reading/complete';
+import { SPACES } from '../choice/spaces';
+import { speaking } from '../choice/judge';
+import { fitTable } from '../choice/tables';
+import { readingSchema } from '../schema/reading';
+import type { Claim } from './claim';
+import { CLAIM_BASE } from './claimBase';
+import { exampleReading, type PLAIN } from './examples';
+import { SPLITS, splitOf } from './splits';
+
+const readingOf = (example: Partial<typeof PLAIN>) => completeReading(readingSchema.parse(exampleReading(example)));
+
+/** Stances that let a claim's own side of its split speak. */
+const stanceFor = (claim: Claim): Record<string, string> => {
+	if (!claim.split) return {};
+	const [topic, school] = claim.split.split('/') as [string, string];
+	return { [topic]: school };
+};
+
+const speaks = (claim: Claim, example: Claim['speaks']): boolean =>
+	speaking(readingOf(example), stanceFor(claim)).some((entry) => entry.claim === claim && entry.share > 0);
+
+describe('every claim of the base', () => {
+	it('has an id of its own', () => {
+		const ids = CLAIM_BASE.map(({ id }) => id);
+		expect(new Set(ids).size).toBe(ids.length);
+		expect(ids.length).toBeGreaterThan(200);
+	});
+
+	it.each(CLAIM_BASE.map((claim) => [claim.id, claim] as const))('%s speaks on its example', (_id, claim) => {
+		expect(speaks(claim, claim.speaks)).toBe(true);
+	});
+
+	it.each(CLAIM_BASE.filter(({ silent }) => silent !== null).map((claim) => [claim.id, claim] as const))(
+		'%s is silent on its counter-example',
+		(_id, claim) => {
+			expect(speaks(claim, claim.silent!)).toBe(false);
+		}
+	);
+
+	it.each(CLAIM_BASE.filter(({ silent }) => silent === null).map((claim) => [claim.id, claim] as const))(
+		'%s, which has no counter-example, always speaks',
+		(_id, claim) => {
+			expect(claim.when).toBe('always');
+		}
+	);
+
+	it.each(CLAIM_BASE.filter(({ kind }) => kind === 'score').map((claim) => [claim.id, claim] as const))(
+		'%s tells some rigs of the catalogue from others, or a family from the rest',
+		(_id, claim) => {
+			const reading = readingOf(claim.speaks);
+			const tables = SPACES.map((space) => fitTable(space, claim, reading));
+			const fits = new Set(tables.flatMap((table) => (table ? [...table.fit] : [0])));
+			expect(fits.size).toBeGreaterThan(1);
+		}
+	);
+
+	it('touches at most two facets beside the family', () => {
+		for (const { prefers, given, orGiven } of CLAIM_BASE) {
+			const facets = Object.keys({ ...prefers, ...given, ...orGiven }).filter((facet) => facet !== 'family');
+			expect(facets.length).toBeLessThanOrEqual(2);
+		}
+	});
+
+	it('names only splits and schools that exist, and silences only claims that exist', () => {
+		const ids = new Set(CLAIM_BASE.map(({ id }) => id));
+		for (const claim of CLAIM_BASE) {
+			for (const id of claim.silences ?? []) expect(ids).toContain(id);
+			if (!claim.split) continue;
+			const [topic, school] = claim.split.split('/') as [string, string];
+			expect(splitOf(topic)?.schools).toContain(school);
+		}
+	});
+});
+
+describe('every split', () => {
+	const NO_CLAIM_OF_ITS_OWN = ['SKY/strict'];
+
+	it.each(SPLITS.map((split) => [split.topic, split] as const))('%s has a claim for each school', (topic, split) => {
+		for (const school of split.schools) {
+			const side = `${topic}/${school}`;
+			const claims = CLAIM_BASE.filter((claim) => claim.split === side);
+			expect(claims.length > 0 || NO_CLAIM_OF_ITS_OWN.includes(side)).toBe(true);
+		}
+	});
+
+	it.each(SPLITS.map((split) => [split.topic, split] as const))('%s always has a default', (_topic, split) => {
+		expect(split.auto[split.auto.length - 1]![0]).toBe('always');
+		for (const [, school] of split.auto) expect(school === null || split.schools.includes(school)).toBe(true);
+	});
+});

@@ -1,0 +1,213 @@
+import type { Reading } from '../reading/complete';
+import { all, any, holds, not, type When } from '../reading/words';
+
+/** A disagreement among good anglers: its sides and which one is the default, and why. */
+export interface Split {
+	readonly topic: string;
+	readonly schools: readonly string[];
+	/** What the disagreement is about, in neutral words. */
+	readonly about: string;
+	/** The default school, the first whose condition at least half holds; `null` for no school at all. */
+	readonly auto: readonly (readonly [When, string | null])[];
+	readonly because: string;
+}
+
+const plain = (
+	topic: string,
+	schools: readonly string[],
+	auto: string | null,
+	about: string,
+	because: string
+): Split => ({ topic, schools, about, auto: [['always', auto]], because });
+
+/** Every split of the craft with its default. */
+export const SPLITS: readonly Split[] = [
+	plain(
+		'SKY',
+		['exceptions', 'strict', 'indifferent'],
+		'exceptions',
+		'How much a bright sky forbids blades',
+		'Exceptions are common enough to weigh.'
+	),
+	plain(
+		'HEAT',
+		['jig', 'fast-spinner'],
+		'jig',
+		'What hot water asks for',
+		'Most change lure before they change speed.'
+	),
+	plain(
+		'WEED-FAMILY',
+		['spinner', 'either'],
+		'spinner',
+		'Which family comes through weed',
+		'Wire sheds leaf by its shape.'
+	),
+	plain(
+		'CLARITY-FAMILY',
+		['both', 'divide'],
+		'both',
+		'Whether clarity chooses between spinnerbait and bladed jig',
+		'Both are caught on both in both.'
+	),
+	{
+		topic: 'FALL-SPEED',
+		schools: ['burn', 'slow'],
+		about: 'How fast to fish in fall',
+		auto: [
+			[any('front passed', 'sluggish'), 'slow'],
+			['always', 'burn']
+		],
+		because: 'Fast while they chase, slow after a front or when sluggish.'
+	},
+	plain('MUD-BLADE', ['thump', 'knock'], 'thump', 'What blade for mud', 'A slow hard beat is found from farther.'),
+	plain(
+		'FINISH',
+		['common', 'reversed', 'mixed', 'forage'],
+		'common',
+		'What decides the finish of a blade',
+		'The common rule is the most widely held.'
+	),
+	plain('WIRE', ['by-use', 'thin', 'heavy'], 'by-use', 'Thin wire or heavy', 'Use decides between life and strength.'),
+	plain(
+		'THIN-WIRE-LINE',
+		['match', 'strong'],
+		'match',
+		'Strong line on thin wire',
+		'A line that opens the wire loses the fish.'
+	),
+	plain(
+		'WEIGHT',
+		['one', 'two', 'goal', 'burn'],
+		null,
+		'How many head weights one needs',
+		'None by default: physics decides.'
+	),
+	{
+		topic: 'DIRTY-COLOUR',
+		schools: ['bright', 'dark'],
+		about: 'Bright or dark in dirty water',
+		auto: [
+			[any('not day', 'thick'), 'dark'],
+			['always', 'bright']
+		],
+		because: 'Dark where there is little light to reflect, bright where there is.'
+	},
+	plain(
+		'SKIRT-MATERIAL',
+		['silicone', 'fine'],
+		'silicone',
+		'Silicone or fine strands',
+		'Silicone keeps its shape and comes in every colour.'
+	),
+	plain(
+		'BUZZ-SKIRT',
+		['bare', 'skirted'],
+		'bare',
+		'A buzzbait with or without its skirt',
+		'Bare lifts more and can be slowed.'
+	),
+	plain('BJ-TRAILER', ['always', 'bare'], 'always', 'A trailer on a bladed jig', 'It steadies and fills the lure.'),
+	plain('SB-TRAILER', ['bare', 'dressed'], 'bare', 'A trailer on a spinnerbait', 'Bare runs truest.'),
+	plain(
+		'TRAILER-HOOK',
+		['conditional', 'always', 'rarely', 'never'],
+		'conditional',
+		'When to add a trailer hook',
+		'It pays where strikes fall short and nothing snags.'
+	),
+	plain(
+		'UNDERSPIN-HOOK',
+		['light', 'strong'],
+		'light',
+		'Hook wire of an underspin',
+		'Light wire goes home on a slow sweep.'
+	),
+	plain(
+		'BJ-LINE',
+		['medium', 'heavy'],
+		'medium',
+		'Line for a bladed jig',
+		'Medium line lets the blade work and the lure go down.'
+	),
+	{
+		topic: 'BUZZ-LINE',
+		schools: ['braid', 'nylon'],
+		about: 'Line for a buzzbait',
+		auto: [
+			['weed', 'braid'],
+			['always', 'nylon']
+		],
+		because: 'Braid where it must cut weed, nylon elsewhere.'
+	},
+	plain(
+		'BJ-ROD',
+		['composite', 'graphite', 'short'],
+		'composite',
+		'Rod for a bladed jig',
+		'A soft rod lets them keep it.'
+	),
+	{
+		topic: 'SB-ROD',
+		schools: ['short', 'long'],
+		about: 'Rod length for a spinnerbait',
+		auto: [
+			[any('wood', 'dock'), 'short'],
+			['always', 'long']
+		],
+		because: 'Short for accuracy at wood and docks, long for distance elsewhere.'
+	},
+	plain('SB-ACTION', ['deep', 'fast'], 'deep', 'Rod action for a spinnerbait', 'A deep bend forgives.'),
+	plain('GEAR', ['casting', 'spinning'], 'casting', 'Baitcasting or spinning gear', 'Baitcasting winches better.'),
+	plain('REEL', ['by-use', 'quick'], 'by-use', 'Which reel ratio', 'Length per turn follows the speed wanted.'),
+	{
+		topic: 'BJ-RETRIEVE',
+		schools: ['lift-drop', 'steady'],
+		about: 'How to work a bladed jig',
+		auto: [
+			[any('weed pockets', 'weed edge'), 'lift-drop'],
+			['always', 'steady']
+		],
+		because: 'Lift and drop in pockets and beside weed, steady elsewhere.'
+	},
+	plain('WEED-PULL', ['reel', 'rip'], 'reel', 'How to free a hung lure', 'Leaning with the reel keeps it fishing.'),
+	plain('VARY', ['vary', 'steady'], 'vary', 'Whether to vary the retrieve', 'A change is what tells you something.'),
+	{
+		topic: 'HOOKSET',
+		schools: ['sweep', 'strike'],
+		about: 'How to set the hook',
+		auto: [
+			[all(any('warm', 'chasing'), not('cold')), 'sweep'],
+			['always', 'strike']
+		],
+		because: 'Sweep when fast or on thin wire, else strike.'
+	},
+	plain('AFTER-MISS', ['keep', 'stop', 'recast'], 'keep', 'What to do after a miss', 'A missed fish often comes back.'),
+	plain('ROD-ANGLE', ['off', 'pointed'], 'off', 'Where to point the rod', 'Off to the side cushions the take.')
+];
+
+const BY_TOPIC = new Map(SPLITS.map((split) => [split.topic, split]));
+
+/** What an angler may say to a split: a school, the default, or all sides at once. */
+export type Stance = string;
+export type Stances = Readonly<Record<string, Stance>>;
+
+/** The split of a topic, or `undefined` when there is none of that name. */
+export function splitOf(topic: string): Split | undefined {
+	return BY_TOPIC.get(topic);
+}
+
+/** The default school of a split on a reading; `null` when the default takes no side. */
+export function autoSchool(split: Split, reading: Reading): string | null {
+	return split.auto.find(([when]) => holds(when, reading) >= 0.5)![1];
+}
+
+/** Whether a claim's side of a split may speak under the angler's stances. A claim without a split always may. */
+export function sideSpeaks(side: string | undefined, stances: Stances, reading: Reading): boolean {
+	if (side === undefined) return true;
+	const [topic, school] = side.split('/') as [string, string];
+	const stance = stances[topic] ?? 'auto';
+	if (stance === 'both') return true;
+	if (stance !== 'auto') return stance === school;
+	return autoSchool(BY_TOPIC.get(topic)!, reading) === school;
+}

@@ -1,0 +1,436 @@
+import { any, not } from '../reading/words';
+import { BLADED_JIG, BUZZBAIT, SPINNERBAIT, UNDERSPIN, WIRE, type Claim } from './claim';
+import { cover, eats } from './examples';
+
+const thin = { wire: { thin: 1 } };
+const heavy = { wire: { heavy: 1 } };
+
+/** Wire. */
+export const WIRE_CLAIMS: readonly Claim[] = [
+	{
+		id: 'WIR-01',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		split: 'WIRE/thin',
+		when: 'always',
+		prefers: thin,
+		because: 'Thin wire is livelier and its blades kick off cover; it bends sooner, retune after fish.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WIR-02',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		split: 'WIRE/heavy',
+		when: 'always',
+		prefers: heavy,
+		because: 'Heavy wire takes hard strikes, strong line, cover, big blades and long casts.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WIR-03',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		split: 'WIRE/by-use',
+		when: any('shallow', 'deep'),
+		given: { 'blade.size': { small: 1, ordinary: 1 } },
+		prefers: thin,
+		because: 'Thin wire in the shallows and in the deep, while the blades are not big.',
+		speaks: { bottomM: 1.2 },
+		silent: { bottomM: 6 }
+	},
+	{
+		id: 'WIR-03b',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		split: 'WIRE/by-use',
+		when: 'always',
+		given: { 'blade.size': { big: 1 } },
+		prefers: { wire: { heavy: 1, middle: 0.5 } },
+		because: 'Bigger blades want heavier wire.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WIR-03c',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		split: 'WIRE/by-use',
+		when: 'long cast',
+		prefers: heavy,
+		because: 'At a distance the wire must set the hook: heavier.',
+		speaks: { castM: 35 },
+		silent: { castM: 20 }
+	},
+	{
+		id: 'WIR-04',
+		kind: 'score',
+		strength: 3,
+		scope: WIRE,
+		split: 'THIN-WIRE-LINE/match',
+		when: 'always',
+		relation: 'bears-line',
+		because: 'The line must not overpower the wire.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WIR-04b',
+		kind: 'score',
+		strength: 1,
+		scope: WIRE,
+		split: 'THIN-WIRE-LINE/strong',
+		when: 'always',
+		given: thin,
+		prefers: { line: { '17-30': 1 } },
+		because: 'Strong line on thin wire anyway; retune it.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WIR-04c',
+		kind: 'score',
+		strength: 1,
+		scope: WIRE,
+		split: 'THIN-WIRE-LINE/match',
+		when: 'always',
+		given: thin,
+		prefers: { rod: { medium: 1, moderate: 1 } },
+		because: 'Thin wire wants a softer rod, a lighter drag and a longer sweep.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WIR-05',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: 'always',
+		prefers: thin,
+		because: 'A buzzbait on thin wire sounds and lives more; retune it often.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WIR-06',
+		kind: 'advice',
+		strength: 1,
+		scope: WIRE,
+		when: 'always',
+		because: 'Wire wears out: reckon on several lures a hard season.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WIR-07',
+		kind: 'advice',
+		strength: 1,
+		when: 'always',
+		because: 'Small edges compound: 1.05 five times is 1.28. Against one day’s luck that is still small.',
+		speaks: {},
+		silent: null
+	}
+];
+
+/** Weight and head. */
+export const WEIGHT_CLAIMS: readonly Claim[] = [
+	{
+		id: 'WGT-01',
+		kind: 'score',
+		strength: 3,
+		scope: WIRE,
+		when: 'always',
+		relation: 'holds-band',
+		because: 'The lightest that holds the band at this speed; one step up is nearly as good.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WGT-02',
+		kind: 'limit',
+		strength: 3,
+		when: 'always',
+		because: 'Too light at speed tips over; too heavy cannot be kept up.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WGT-03',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'deep',
+		given: { pace: { slow: 1 } },
+		prefers: { weight: { '0.75-1.25': 1 } },
+		because: 'Crawling deep: 3/4 to over an ounce.',
+		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
+		silent: { bottomM: 2 }
+	},
+	{
+		id: 'WGT-04',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		when: not(any('shallow', 'beyond ten feet')),
+		prefers: { weight: { '0.5': 1 } },
+		because: 'Bladed jig: 1/2 oz to begin.',
+		speaks: { bottomM: 5, fishFromM: 2.4, fishToM: 2.8 },
+		silent: { bottomM: 1.2 }
+	},
+	{
+		id: 'WGT-04b',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		when: 'shallow',
+		prefers: { weight: { '0.375': 1, '0.5': 0.5 } },
+		because: 'Bladed jig in the shallows: 3/8 oz.',
+		speaks: { bottomM: 1.2 },
+		silent: { bottomM: 8, fishFromM: 6, fishToM: 8 }
+	},
+	{
+		id: 'WGT-04c',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		when: 'beyond ten feet',
+		prefers: { weight: { '0.75': 1, '0.625': 0.5 } },
+		because: 'Bladed jig beyond about 10 ft: 3/4 oz; more rarely pays.',
+		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
+		silent: { bottomM: 2 }
+	},
+	{
+		id: 'WGT-05',
+		kind: 'score',
+		strength: 3,
+		scope: UNDERSPIN,
+		when: 'to four metres',
+		prefers: { weight: { '0.25-0.375': 1 } },
+		because: 'Underspin to about 4 m: 1/4 to 3/8 oz.',
+		speaks: { bottomM: 3 },
+		silent: { bottomM: 12, fishFromM: 7, fishToM: 8 }
+	},
+	{
+		id: 'WGT-05b',
+		kind: 'score',
+		strength: 3,
+		scope: UNDERSPIN,
+		when: 'four to nine metres',
+		prefers: { weight: { '0.5-0.625': 1 } },
+		because: 'Underspin from 4 to 9 m: 1/2 to 5/8 oz.',
+		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
+		silent: { bottomM: 3 }
+	},
+	{
+		id: 'WGT-05c',
+		kind: 'score',
+		strength: 3,
+		scope: UNDERSPIN,
+		when: 'beyond nine metres',
+		prefers: { weight: { '0.75-1.5': 1 } },
+		because: 'Underspin beyond 9 m: heavier.',
+		speaks: { bottomM: 14, fishFromM: 11, fishToM: 13 },
+		silent: { bottomM: 3 }
+	},
+	{
+		id: 'WGT-06',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: any('calm', 'clear', 'pressured'),
+		prefers: { weight: { '0.25': 1 } },
+		because: 'A subtle buzzbait: 1/4 oz.',
+		speaks: { wind: 'calm' },
+		silent: { wind: 'chop' }
+	},
+	{
+		id: 'WGT-06b',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: 'always',
+		given: { pace: { fast: 1 } },
+		prefers: { weight: { '0.5-0.75': 1 } },
+		because: 'To buzz faster, size up.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WGT-07',
+		kind: 'score',
+		strength: 1,
+		split: 'WEIGHT/one',
+		when: 'always',
+		prefers: { weight: { '0.75': 1 } },
+		because: 'One size for all, 3/4: wind, heavy cover, any speed, any season.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WGT-08',
+		kind: 'score',
+		strength: 1,
+		split: 'WEIGHT/two',
+		when: 'always',
+		prefers: { weight: { '0.375': 1, '0.625': 1 } },
+		because: 'Two sizes, 3/8 and 5/8, and change blades instead.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WGT-09',
+		kind: 'score',
+		strength: 1,
+		split: 'WEIGHT/goal',
+		when: 'big-fish goal',
+		prefers: { weight: { '0.625-1': 1 } },
+		because: 'Bigger for big fish.',
+		speaks: { goal: 'big' },
+		silent: { goal: 'balance' }
+	},
+	{
+		id: 'WGT-09a',
+		kind: 'score',
+		strength: 1,
+		split: 'WEIGHT/goal',
+		when: 'numbers goal',
+		prefers: { weight: { '0.25': 1 } },
+		because: '1/4 oz for numbers.',
+		speaks: { goal: 'numbers' },
+		silent: { goal: 'balance' }
+	},
+	{
+		id: 'WGT-09b',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		split: 'WEIGHT/burn',
+		when: not('open'),
+		given: { pace: { burn: 1 } },
+		prefers: { weight: { '0.5': 1 } },
+		because: 'Burning in the shallows: 1/2 oz.',
+		speaks: {},
+		silent: { cover: cover('open') }
+	},
+	{
+		id: 'WGT-09c',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		split: 'WEIGHT/burn',
+		when: 'open',
+		given: { pace: { burn: 1 } },
+		prefers: { weight: { '0.625': 1 } },
+		because: 'Burning open water: 5/8 oz.',
+		speaks: { cover: cover('open') },
+		silent: {}
+	},
+	{
+		id: 'WGT-10',
+		kind: 'score',
+		strength: 2,
+		when: 'pond',
+		prefers: { weight: { '0.375': 1 } },
+		because: 'Ponds: 3/8 oz keeps to the shallows.',
+		speaks: { place: 'pond' },
+		silent: { place: 'lake' }
+	},
+	{
+		id: 'WGT-11',
+		kind: 'score',
+		strength: 1,
+		when: 'windy',
+		prefers: { weight: { '0.5-1': 1 } },
+		because: 'Wind: heavier casts better.',
+		speaks: { wind: 'chop' },
+		silent: { wind: 'ripple' }
+	},
+	{
+		id: 'WGT-12',
+		kind: 'score',
+		strength: 1,
+		when: any('rock', 'shell'),
+		prefers: { 'head.material': { tungsten: 1 } },
+		because: 'Tungsten: a smaller head with room for the blade, and a harder knock.',
+		speaks: { cover: cover('rock') },
+		silent: { cover: cover('pads') }
+	},
+	{
+		id: 'WGT-13',
+		kind: 'score',
+		strength: 2,
+		when: 'fry',
+		prefers: { weight: { '0.25-0.375': 1 } },
+		because: 'Fry are the food: 1/4 to 3/8 oz.',
+		speaks: { forage: eats('fry', 1) },
+		silent: { forage: eats('perch') }
+	},
+	{
+		id: 'HED-01',
+		kind: 'advice',
+		strength: 1,
+		when: 'always',
+		because: 'Weight low and back keels and falls level; nose weight falls nose first.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'HED-02',
+		kind: 'score',
+		strength: 1,
+		when: 'weed',
+		prefers: { 'head.shape': { grass: 1 } },
+		because: 'A narrow head sheds grass.',
+		speaks: { cover: cover('leafy-weed') },
+		silent: { cover: cover('rock') }
+	},
+	{
+		id: 'HED-02b',
+		kind: 'score',
+		strength: 1,
+		when: any('wood', 'timber', 'rock'),
+		prefers: { 'head.shape': { deflect: 1 } },
+		because: 'A wedge head glances off wood and rock.',
+		speaks: { cover: cover('wood') },
+		silent: { cover: cover('leafy-weed') }
+	},
+	{
+		id: 'HED-03',
+		kind: 'score',
+		strength: 1,
+		scope: BLADED_JIG,
+		when: any('small bait', 'short strikes'),
+		prefers: { body: { compact: 1 } },
+		because: 'Compact for small bait or fish that come short.',
+		speaks: { answers: ['short-strikes'] },
+		silent: {}
+	},
+	{
+		id: 'HED-04',
+		kind: 'advice',
+		strength: 1,
+		scope: UNDERSPIN,
+		when: 'always',
+		because: 'A second keeper saves plastics.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'HED-05',
+		kind: 'score',
+		strength: 1,
+		scope: BLADED_JIG,
+		when: 'misses',
+		prefers: { 'head.shape': { palate: 1 } },
+		because: 'A head that turns the point up into the palate loses fewer fish.',
+		speaks: { answers: ['misses'] },
+		silent: {}
+	}
+];

@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import { answerCall } from '../choice/call';
+import { callAnswerSchema, callInputSchema } from '../schema/call';
+import { InputFailure } from '../schema/failure';
+import { readingSchema } from '../schema/reading';
+import { rigSchema } from '../schema/rig';
+
+/** What the core can be asked, by the same words on the command line and over HTTP. */
+export const VERBS = { call: answerCall } as const;
+export type Verb = keyof typeof VERBS;
+
+/** Schemas that can be printed. */
+export const SCHEMAS = {
+	reading: readingSchema,
+	rig: rigSchema,
+	call: callInputSchema,
+	'call-answer': callAnswerSchema
+} as const;
+
+/** Most items in one batch. */
+export const BATCH_MAX = 200;
+
+/**
+ * Answers one input, or each of an array of inputs.
+ *
+ * @throws {InputFailure} For the first bad item, its index first in the path; then nothing is answered.
+ */
+export function answer(verb: Verb, input: unknown): unknown {
+	if (!Array.isArray(input)) return VERBS[verb](input);
+	if (input.length > BATCH_MAX) {
+		const message = `A batch holds at most ${BATCH_MAX} items, saw ${input.length}.`;
+		throw new InputFailure({ code: 'batch-too-large', path: '', message });
+	}
+	return input.map((item, index) => {
+		try {
+			return VERBS[verb](item);
+		} catch (error) {
+			throw error instanceof InputFailure ? error.under(index) : error;
+		}
+	});
+}
+
+/** JSON Schema of a named shape, as it is accepted. */
+export function jsonSchema(name: string): unknown {
+	if (!Object.hasOwn(SCHEMAS, name)) {
+		const message = `Schemas: ${Object.keys(SCHEMAS).join(', ')}; saw ${name}.`;
+		throw new InputFailure({ code: 'unknown-schema', path: '', message });
+	}
+	return z.toJSONSchema(SCHEMAS[name as keyof typeof SCHEMAS], { io: 'input', unrepresentable: 'any' });
+}
+
+/** The verb of a word. */
+export function verbOf(word: string): Verb {
+	if (Object.hasOwn(VERBS, word)) return word as Verb;
+	const message = `Verbs: ${Object.keys(VERBS).join(', ')}, schema; saw ${word}.`;
+	throw new InputFailure({ code: 'unknown-verb', path: '', message });
+}

@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import { readingSchema } from './reading';
+import { lockSchema, rigSchema } from './rig';
+
+/** Most calls that one answer may hold. */
+export const TOP_MAX = 8;
+
+/** What `call` takes: a reading, the angler's sides in the splits, and what is fixed. */
+export const callInputSchema = z.strictObject({
+	reading: readingSchema,
+	stances: z.record(z.string(), z.string()).optional(),
+	locks: lockSchema.optional(),
+	tray: z.array(z.unknown()).optional(),
+	top: z.number().int().min(1).max(TOP_MAX).optional()
+});
+
+const reasonSchema = z.object({
+	claim: z.string(),
+	points: z.number(),
+	possible: z.number(),
+	counts: z.number(),
+	strength: z.number(),
+	split: z.string().nullable(),
+	text: z.string()
+});
+
+const adviceSchema = z.object({
+	claim: z.string(),
+	kind: z.enum(['plan', 'advice', 'caution']),
+	topic: z.enum(['position', 'cast', 'retrieve', 'hookset', 'advice', 'caution']),
+	strength: z.number(),
+	split: z.string().nullable(),
+	text: z.string()
+});
+
+/** What `call` answers. Output schemas tell the shape and refuse nothing extra. */
+export const callAnswerSchema = z.object({
+	verdict: z.object({
+		blades: z.enum(['good', 'fair', 'poor']),
+		points: z.number(),
+		reasons: z.array(z.string()),
+		insteadTry: z.array(z.string())
+	}),
+	calls: z.array(
+		z.object({
+			rig: rigSchema,
+			score: z.number(),
+			reasons: z.array(reasonSchema),
+			window: z.null()
+		})
+	),
+	plan: z.array(adviceSchema),
+	exact: z.boolean(),
+	candidates: z.number(),
+	claimBase: z.number()
+});
+
+export type CallInput = z.output<typeof callInputSchema>;
+export type CallAnswer = z.output<typeof callAnswerSchema>;
+export type CalledRig = CallAnswer['calls'][number];
+export type Reason = z.output<typeof reasonSchema>;
+export type Advice = z.output<typeof adviceSchema>;

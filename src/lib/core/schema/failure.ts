@@ -1,0 +1,60 @@
+import type { z } from 'zod';
+
+/** Stable words for what can go wrong at the core's edge; the text beside them may change, these may not. */
+export type FailureCode =
+	| 'bad-json'
+	| 'unknown-verb'
+	| 'unknown-schema'
+	| 'invalid'
+	| 'unknown-key'
+	| 'unknown-topic'
+	| 'unknown-school'
+	| 'tray-not-supported'
+	| 'batch-too-large'
+	| 'body-too-large';
+
+/** What the command line prints and HTTP answers when an input is refused. */
+export interface Failure {
+	readonly code: FailureCode;
+	/** Dotted path into the input, the item's index first in a batch; empty for the input as a whole. */
+	readonly path: string;
+	readonly message: string;
+}
+
+/** An input that the core refuses. */
+export class InputFailure extends Error {
+	readonly failure: Failure;
+
+	constructor(failure: Failure) {
+		super(failure.message);
+		this.name = 'InputFailure';
+		this.failure = failure;
+	}
+
+	/** The same refusal with a leading path segment, as for an item of a batch. */
+	under(segment: string | number): InputFailure {
+		const path = [String(segment), this.failure.path].filter((part) => part !== '').join('.');
+		return new InputFailure({ ...this.failure, path });
+	}
+}
+
+/** The first thing that a schema found wrong, as a failure with its dotted path. */
+export function failureOf(error: z.ZodError): Failure {
+	const issue = error.issues[0]!;
+	if (issue.code === 'unrecognized_keys') {
+		const path = [...issue.path, issue.keys[0]!].map(String).join('.');
+		return { code: 'unknown-key', path, message: `The key ${issue.keys[0]} is not known here.` };
+	}
+	return { code: 'invalid', path: issue.path.map(String).join('.'), message: issue.message };
+}
+
+/**
+ * Passes a value through a schema.
+ *
+ * @throws {InputFailure} With the first issue's path when the value does not fit.
+ */
+export function parseWith<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
+	const parsed = schema.safeParse(value);
+	if (!parsed.success) throw new InputFailure(failureOf(parsed.error));
+	return parsed.data;
+}

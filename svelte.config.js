@@ -1,0 +1,26 @@
+import adapter from '@sveltejs/adapter-node';
+
+/** @type {import('@sveltejs/kit').Config} */
+export default {
+	kit: {
+		adapter: adapter({ precompress: true }),
+		csp: {
+			mode: 'nonce',
+			directives: {
+				'default-src': ['self'],
+				'script-src': ['self'],
+				'worker-src': ['self'],
+				'style-src': ['self'],
+				// Drawings carry their colours and sizes as style attributes.
+				'style-src-attr': ['unsafe-inline'],
+				'img-src': ['self', 'data:'],
+				'font-src': ['self'],
+				'connect-src': ['self'],
+				'object-src': ['none'],
+				'base-uri': ['none'],
+				'form-action': ['self'],
+				'frame-ancestors': ['none']
+			}
+		}
+	}
+};
