@@ -8,6 +8,7 @@ import type { Locks } from '../schema/rig';
 import { assemble } from './assemble';
 import { planFor, reasonsFor } from './explain';
 import { Judgements } from './judge';
+import { maskOf } from './locks';
 import { countRigs, searchSpace, type Find } from './search';
 import { SPACES } from './spaces';
 import { MILLI } from './tables';
@@ -60,7 +61,8 @@ const words = (values: readonly string[]): string => values.join(', ');
 
 /** Names of the locks and rules without any one of which something would be left; all of them when none alone is it. */
 function collisions(locks: Locks, rules: LocalRules): string[] {
-	const opens = (less: Locks, fewer: LocalRules): boolean => SPACES.some((space) => countRigs(space, less, fewer) > 0);
+	const opens = (less: Locks, fewer: LocalRules): boolean =>
+		SPACES.some((space) => maskOf(space, less, fewer) !== null);
 	const lockKeys = Object.keys(locks) as (keyof Locks)[];
 	const ruleKeys = Object.keys(rules) as (keyof LocalRules)[];
 	const found = [
@@ -86,7 +88,11 @@ export function call({ reading: given, stances = {}, locks = {}, tray, top = DEF
 	refuseUnknownStances(stances);
 	const reading = completeReading(given);
 	const judgements = new Judgements(reading, stances);
-	const finds = SPACES.flatMap((space) => searchSpace(space, judgements, locks, reading.rules));
+	const open = SPACES.flatMap((space) => {
+		const mask = maskOf(space, locks, reading.rules);
+		return mask ? [{ space, mask }] : [];
+	});
+	const finds = open.flatMap(({ space, mask }) => searchSpace(space, mask, judgements));
 	const calls = pick(finds, top).map((find) => called(find, judgements, locks));
 	const verdict = verdictOf(judgements.spoken);
 	if (calls.length === 0) {
@@ -97,7 +103,7 @@ export function call({ reading: given, stances = {}, locks = {}, tray, top = DEF
 		calls,
 		plan: planFor(judgements.spoken, calls[0]?.rig ?? null),
 		exact: false,
-		candidates: SPACES.reduce((total, space) => total + countRigs(space, locks, reading.rules), 0),
+		candidates: open.reduce((total, { space, mask }) => total + countRigs(space, mask), 0),
 		claimBase: CLAIM_BASE_VERSION
 	};
 }

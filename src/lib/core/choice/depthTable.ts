@@ -1,3 +1,5 @@
+import { SPEEDS_MPS, WEIGHTS_OZ } from '../catalogue/parts';
+
 /**
  * Depth that a double willow 4.5/5 spinnerbait on 17 lb fluorocarbon holds in mid-retrieve, and the speed at which it
  * rolls: the running model's own results table (27 m cast, 1 s countdown). It stands for all spinnerbaits here.
@@ -42,10 +44,18 @@ function rowsAround(weightOz: number): readonly [Row, Row] {
 	return [ROWS[high - 1]!, ROWS[high]!];
 }
 
-/** Depth in m that a spinnerbait of this weight (oz) holds at this speed (m/s). */
-export function heldDepthM(weightOz: number, speedMps: number): number {
+function heldDepth(weightOz: number, speedMps: number): number {
 	const [low, high] = rowsAround(weightOz);
 	return powerLaw(weightOz, [low.weightOz, atSpeed(low, speedMps)], [high.weightOz, atSpeed(high, speedMps)]);
+}
+
+const HELD = new Map(
+	WEIGHTS_OZ.map((weightOz) => [weightOz as number, SPEEDS_MPS.map((speedMps) => heldDepth(weightOz, speedMps))])
+);
+
+/** Depth in m that a catalogue spinnerbait of this weight (oz) holds at a catalogue speed (m/s). */
+export function heldDepthM(weightOz: number, speedMps: number): number {
+	return HELD.get(weightOz)![SPEEDS_MPS.indexOf(speedMps)]!;
 }
 
 /** Speed in m/s at which a spinnerbait of this weight (oz) rolls over; 0 below a quarter ounce. */

@@ -25,13 +25,17 @@ export interface Eliminated {
 const product = (sizes: readonly number[], variables: readonly number[]): number =>
 	variables.reduce((cells, variable) => cells * sizes[variable]!, 1);
 
-function neighboursOf(variable: number, factors: readonly Factor[]): number[] {
-	const found = new Set<number>();
-	for (const factor of factors) {
-		if (factor.variables.includes(variable)) factor.variables.forEach((v) => found.add(v));
-	}
-	found.delete(variable);
-	return [...found].sort((a, b) => a - b);
+/** Variables as a bit set; there are never more than 31. */
+const bitsOf = (variables: readonly number[]): number =>
+	variables.reduce((bits, variable) => bits | (1 << variable), 0);
+
+function variablesOf(bits: number, sizes: readonly number[]): number[] {
+	return [...sizes.keys()].filter((variable) => (bits >> variable) & 1);
+}
+
+function neighbourBits(variable: number, scopes: readonly number[]): number {
+	const found = scopes.reduce((bits, scope) => ((scope >> variable) & 1 ? bits | scope : bits), 0);
+	return found & ~(1 << variable);
 }
 
 /** For each factor, how far its table index moves when a variable moves by one; 0 when it does not mention it. */
@@ -92,12 +96,18 @@ function fold(variable: number, neighbours: number[], touching: Factor[], sizes:
 	];
 }
 
+function cellsOf(bits: number, sizes: readonly number[]): number {
+	let cells = 1;
+	for (let variable = 0; variable < sizes.length; variable++) if ((bits >> variable) & 1) cells *= sizes[variable]!;
+	return cells;
+}
+
 /** The variable whose removal makes the smallest new table; the lowest index of equals, so the order is fixed. */
-function cheapest(open: ReadonlySet<number>, factors: readonly Factor[], sizes: readonly number[]): number {
+function cheapest(open: ReadonlySet<number>, scopes: readonly number[], sizes: readonly number[]): number {
 	let best = -1;
 	let bestCells = Infinity;
 	for (const variable of open) {
-		const cells = product(sizes, neighboursOf(variable, factors)) * sizes[variable]!;
+		const cells = cellsOf(neighbourBits(variable, scopes), sizes) * sizes[variable]!;
 		if (cells < bestCells) [best, bestCells] = [variable, cells];
 	}
 	return best;
@@ -115,24 +125,52 @@ function join(kept: readonly number[], factors: readonly Factor[], sizes: readon
 }
 
 /**
- * Removes every variable but the kept ones.
+ * An order in which to remove all variables but the kept ones, each time the one that makes the smallest table.
+ *
+ * @param scopes The variables of every table that may ever be summed; an order for all of them serves any part.
+ */
+export function eliminationOrder(
+	scopes: readonly (readonly number[])[],
+	sizes: readonly number[],
+	kept: readonly number[]
+): number[] {
+	const open = new Set(sizes.keys());
+	kept.forEach((variable) => open.delete(variable));
+	let left = scopes.map(bitsOf);
+	const order: number[] = [];
+	while (open.size > 0) {
+		const variable = cheapest(open, left, sizes);
+		const around = neighbourBits(variable, left);
+		left = [...left.filter((bits) => !((bits >> variable) & 1)), around];
+		order.push(variable);
+		open.delete(variable);
+	}
+	return order;
+}
+
+/**
+ * Removes variables one by one, leaving a table over the kept ones.
  *
  * @param factors Tables to be summed.
  * @param sizes Number of values of each variable, at most 255.
+ * @param order Every variable but the kept ones, from `eliminationOrder`.
  * @param kept Variables to keep, in the order wanted for the remaining table.
  */
-export function eliminate(factors: readonly Factor[], sizes: readonly number[], kept: readonly number[]): Eliminated {
-	const open = new Set(sizes.keys());
-	kept.forEach((variable) => open.delete(variable));
+export function eliminate(
+	factors: readonly Factor[],
+	sizes: readonly number[],
+	order: readonly number[],
+	kept: readonly number[]
+): Eliminated {
 	let left = [...factors];
 	const steps: Step[] = [];
-	while (open.size > 0) {
-		const variable = cheapest(open, left, sizes);
+	for (const variable of order) {
 		const touching = left.filter((factor) => factor.variables.includes(variable));
-		const [folded, step] = fold(variable, neighboursOf(variable, left), touching, sizes);
-		left = [...left.filter((factor) => !touching.includes(factor)), folded];
+		const around = touching.reduce((bits, factor) => bits | bitsOf(factor.variables), 0) & ~(1 << variable);
+		const [folded, step] = fold(variable, variablesOf(around, sizes), touching, sizes);
+		left = left.filter((factor) => !touching.includes(factor));
+		left.push(folded);
 		steps.push(step);
-		open.delete(variable);
 	}
 	return { kept: join(kept, left, sizes), steps };
 }

@@ -5,13 +5,12 @@ import type { Reading } from '../reading/complete';
 import { completeReading } from '../reading/complete';
 import { holds } from '../reading/words';
 import { PLAIN } from '../claims/examples';
-import type { Family } from '../schema/words';
 import { FAMILIES } from '../schema/words';
 import { readingSchema } from '../schema/reading';
 import type { Space } from './part';
 import { RELATIONS } from './relations';
 import { SPACES } from './spaces';
-import { bestFit, fitTable, type FitTable } from './tables';
+import { bestFit, fitTable, fitTables, type FitTable } from './tables';
 
 /** A claim that speaks on a reading, with how loudly: strength times how far it holds. */
 export interface Speaking {
@@ -70,75 +69,81 @@ export function speaking(reading: Reading, stances: Stances, claims: readonly Cl
 
 const readsWater = (claim: Claim): boolean => claim.relation !== undefined && RELATIONS[claim.relation].readsWater;
 
-type Tables = ReadonlyMap<string, FitTable>;
-
-function tablesOf(space: Space, claims: readonly Claim[], reading: Reading): Tables {
-	const tables = new Map<string, FitTable>();
-	for (const claim of claims) {
-		const table = fitTable(space, claim, reading);
-		if (table) tables.set(claim.id, table);
-	}
-	return tables;
+/** What a claim could say about a space, whatever the water. */
+interface Standing {
+	readonly claim: Claim;
+	readonly table: FitTable;
+	readonly most: number;
+	readonly asIs: boolean;
 }
 
-type Most = ReadonlyMap<string, number>;
+type Book = ReadonlyMap<Space, readonly Standing[]>;
 
-/** The best fit of each claim over all spaces of one family. */
-function mostOf(family: Family, tables: ReadonlyMap<Space, Tables>): Most {
-	const most = new Map<string, number>();
-	for (const space of SPACES) {
-		if (space.family !== family) continue;
-		for (const [id, table] of tables.get(space)!) {
-			most.set(id, Math.max(most.get(id) ?? -1, bestFit(table)));
+/** The tables of some claims in every space, each with the best fit that its family has to offer. */
+function writeBook(claims: readonly Claim[], reading: Reading): Book {
+	const book = new Map<Space, Standing[]>(SPACES.map((space) => [space, []]));
+	for (const claim of claims) {
+		const tables = fitTables(claim, reading);
+		for (const family of FAMILIES) {
+			const own = tables.filter(([space]) => space.family === family);
+			const most = Math.max(...own.map(([, table]) => bestFit(table)));
+			const asIs = claim.prefers?.family !== undefined;
+			for (const [space, table] of own) book.get(space)!.push({ claim, table, most, asIs });
 		}
 	}
-	return most;
+	return book;
 }
 
-interface Prepared {
-	readonly tables: ReadonlyMap<Space, Tables>;
-	readonly most: ReadonlyMap<Family, Most>;
-}
-
-function prepare(claims: readonly Claim[], reading: Reading): Prepared {
-	const tables = new Map(SPACES.map((space) => [space, tablesOf(space, claims, reading)]));
-	return { tables, most: new Map(FAMILIES.map((family) => [family, mostOf(family, tables)])) };
-}
-
-const scores = (claims: readonly Claim[]): Claim[] => claims.filter((claim) => claim.kind === 'score');
+const SCORES = CLAIM_BASE.filter((claim) => claim.kind === 'score');
+const WATERY = SCORES.filter(readsWater);
 const plainReading = completeReading(readingSchema.parse(PLAIN));
-let still: Prepared | null = null;
+let stillBook: Book | null = null;
 
 /** Tables that no reading changes, made when first needed: they depend on the catalogue and the claim base alone. */
-function stillTables(): Prepared {
-	still ??= prepare(
-		scores(CLAIM_BASE).filter((claim) => !readsWater(claim)),
+function standing(): Book {
+	stillBook ??= writeBook(
+		SCORES.filter((claim) => !readsWater(claim)),
 		plainReading
 	);
-	return still;
+	return stillBook;
+}
+
+/** The variables of every table that a claim may ever make in a space. */
+export function scopesOf(space: Space): (readonly number[])[] {
+	const watery = WATERY.flatMap((claim) => fitTable(space, claim, plainReading) ?? []);
+	return [
+		...standing()
+			.get(space)!
+			.map(({ table }) => table),
+		...watery
+	].map(({ variables }) => variables);
 }
 
 /** All that the speaking claims say about every space of rigs. */
 export class Judgements {
 	readonly spoken: readonly Speaking[];
-	readonly #watery: Prepared;
+	readonly #byClaim: ReadonlyMap<Claim, Speaking>;
+	readonly #watery: Book;
+	readonly #about = new Map<Space, Judgement[]>();
 
 	constructor(reading: Reading, stances: Stances) {
 		this.spoken = speaking(reading, stances);
-		const watery = scores(this.spoken.map(({ claim }) => claim)).filter(readsWater);
-		this.#watery = prepare(watery, reading);
+		this.#byClaim = new Map(this.spoken.map((entry) => [entry.claim, entry]));
+		const watery = WATERY.filter((claim) => this.#byClaim.has(claim));
+		this.#watery = writeBook(watery, reading);
 	}
 
 	/** The scoring claims that are about a space, with their tables. */
-	about(space: Space): Judgement[] {
-		return this.spoken.flatMap((spoken) => {
-			const { claim } = spoken;
-			if (claim.kind !== 'score') return [];
-			const prepared = readsWater(claim) ? this.#watery : stillTables();
-			const table = prepared.tables.get(space)!.get(claim.id);
-			if (!table) return [];
-			const asIs = claim.prefers?.family !== undefined;
-			return [{ ...spoken, table, asIs, most: prepared.most.get(space.family)!.get(claim.id)! }];
-		});
+	about(space: Space): readonly Judgement[] {
+		let judgements = this.#about.get(space);
+		if (!judgements) {
+			const standings = [...standing().get(space)!, ...this.#watery.get(space)!];
+			judgements = standings.flatMap((entry) => {
+				const spoken = this.#byClaim.get(entry.claim);
+				return spoken ? [{ ...spoken, ...entry }] : [];
+			});
+			this.#about.set(space, judgements);
+		}
+		return judgements;
 	}
 }

@@ -71,10 +71,10 @@ export type Mask = readonly (readonly boolean[])[];
  */
 export function maskOf(space: Space, locks: Locks, rules: LocalRules): Mask | null {
 	if (!fits(space, locks)) return null;
-	const lock = byPosition(locks);
+	const lock = Object.keys(locks).length > 0 ? byPosition(locks) : null;
 	const mask = space.variables.map(({ parts }) => {
-		const locked = allowedByLock(parts, lock);
-		return parts.map((part, at) => locked[at]! && allowedByRules(part, rules));
+		const locked = lock && allowedByLock(parts, lock);
+		return parts.map((part, at) => (locked?.[at] ?? true) && allowedByRules(part, rules));
 	});
 	return mask.every((row) => row.includes(true)) ? mask : null;
 }

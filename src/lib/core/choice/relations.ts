@@ -66,8 +66,8 @@ function holdsBand(reading: Reading, family: Family, weight: Part, speed: Part):
 	if (!holdsAt(reading, family, weightOz, speedMps)) {
 		return { given: ALWAYS, fit: shortfall(reading, family, weightOz, speedMps) };
 	}
-	const lightest = WEIGHTS_OZ.findIndex((oz) => holdsAt(reading, family, oz, speedMps));
-	const steps = WEIGHTS_OZ.indexOf(weightOz as (typeof WEIGHTS_OZ)[number]) - lightest;
+	const lighter = WEIGHTS_OZ.filter((oz) => oz < weightOz && holdsAt(reading, family, oz, speedMps));
+	const steps = lighter.length;
 	return { given: ALWAYS, fit: STEPS_UP[steps] ?? 0 };
 }
 

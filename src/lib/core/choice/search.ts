@@ -1,10 +1,8 @@
-import type { LocalRules } from '../schema/reading';
-import type { Locks } from '../schema/rig';
-import { assignmentOf, eliminate, type Eliminated, type Factor } from './factors';
-import type { Judgement, Judgements } from './judge';
-import { maskOf, type Mask } from './locks';
+import { assignmentOf, eliminate, eliminationOrder, type Eliminated, type Factor } from './factors';
+import { scopesOf, type Judgement, type Judgements } from './judge';
+import type { Mask } from './locks';
 import type { Link, Part, Space } from './part';
-import { contribution } from './tables';
+import { addContribution } from './tables';
 
 /** Scores in the tables are thousandths of a point times this, less the plainness of the rig: ties go to the simpler. */
 const TIE = 4096;
@@ -24,6 +22,19 @@ const indexOf = (space: Space, id: string): number => space.variables.findIndex(
 function maskFactor(variable: number, parts: readonly Part[], row: readonly boolean[]): Factor {
 	const table = Float64Array.from(parts, (part, at) => (row[at] ? -part.plain : -Infinity));
 	return { variables: [variable], table };
+}
+
+const orders = new Map<Space, number[]>();
+
+/** The order of removal that suits every table a claim may ever make in a space. */
+function orderOf(space: Space, sizes: readonly number[], kept: readonly number[]): number[] {
+	let order = orders.get(space);
+	if (!order) {
+		const scopes = [...linksOf(space).map(({ variables }) => variables), ...scopesOf(space)];
+		order = eliminationOrder(scopes, sizes, kept);
+		orders.set(space, order);
+	}
+	return order;
 }
 
 function linkFactor(space: Space, link: Link): Factor {
@@ -47,39 +58,47 @@ function linksOf(space: Space): Factor[] {
 	return factors;
 }
 
-function claimFactor({ claim, share, table, most, asIs }: Judgement): Factor {
-	const factor = contribution(table, { strength: claim.strength, share }, most, asIs);
-	for (let cell = 0; cell < factor.table.length; cell++) factor.table[cell]! *= TIE;
-	return factor;
-}
+/** Sums of tables by the variables they are over: fewer, larger steps for the elimination. */
+class Sums {
+	readonly #byKey = new Map<string, Factor>();
 
-/** Tables over the same variables, summed into one: fewer, larger steps for the elimination. */
-function summed(factors: readonly Factor[]): Factor[] {
-	const byKey = new Map<string, Factor>();
-	for (const factor of factors) {
-		const key = factor.variables.join();
-		const sum = byKey.get(key);
-		if (!sum) byKey.set(key, { variables: factor.variables, table: factor.table.slice() });
-		else for (let cell = 0; cell < sum.table.length; cell++) sum.table[cell]! += factor.table[cell]!;
+	/** The running sum over some variables, begun at zero. */
+	over(variables: readonly number[], cells: number): Float64Array {
+		const key = variables.join();
+		let sum = this.#byKey.get(key);
+		if (!sum) this.#byKey.set(key, (sum = { variables, table: new Float64Array(cells) }));
+		return sum.table;
 	}
-	return [...byKey.values()];
+
+	add({ variables, table }: Factor): void {
+		const sum = this.over(variables, table.length);
+		for (let cell = 0; cell < table.length; cell++) sum[cell]! += table[cell]!;
+	}
+
+	factors(): Factor[] {
+		return [...this.#byKey.values()];
+	}
 }
 
 function solve(space: Space, mask: Mask, judgements: readonly Judgement[]): Eliminated {
 	const sizes = space.variables.map((variable) => variable.parts.length);
-	const masks = space.variables.map(({ parts }, at) => maskFactor(at, parts, mask[at]!));
-	const factors = summed([...masks, ...linksOf(space), ...judgements.map(claimFactor)]);
-	return eliminate(factors, sizes, [indexOf(space, 'weight'), indexOf(space, 'retrieve')]);
+	const sums = new Sums();
+	space.variables.forEach(({ parts }, at) => sums.add(maskFactor(at, parts, mask[at]!)));
+	linksOf(space).forEach((link) => sums.add(link));
+	for (const { claim, share, table, most, asIs } of judgements) {
+		const sum = sums.over(table.variables, table.fit.length);
+		addContribution(sum, table, { strength: claim.strength, share }, most, asIs, TIE);
+	}
+	const kept = [indexOf(space, 'weight'), indexOf(space, 'retrieve')];
+	return eliminate(sums.factors(), sizes, orderOf(space, sizes, kept), kept);
 }
 
 /**
- * The best rig of a space for every weight and style of retrieve that locks and local rules leave.
+ * The best rig of a space for every weight and style of retrieve that the mask leaves.
  *
- * @returns Finds in no particular order; empty when nothing is left.
+ * @returns Finds in no particular order.
  */
-export function searchSpace(space: Space, judgements: Judgements, locks: Locks, rules: LocalRules): Find[] {
-	const mask = maskOf(space, locks, rules);
-	if (!mask) return [];
+export function searchSpace(space: Space, mask: Mask, judgements: Judgements): Find[] {
 	const solved = solve(space, mask, judgements.about(space));
 	const sizes = space.variables.map((variable) => variable.parts.length);
 	const weights = space.variables[indexOf(space, 'weight')]!.parts;
@@ -101,9 +120,7 @@ export function searchSpace(space: Space, judgements: Judgements, locks: Locks, 
 }
 
 /** Number of rigs that the masks and links leave in a space: the counted product, impossible pairs taken out. */
-export function countRigs(space: Space, locks: Locks, rules: LocalRules): number {
-	const mask = maskOf(space, locks, rules);
-	if (!mask) return 0;
+export function countRigs(space: Space, mask: Mask): number {
 	const counts = mask.map((row) => row.filter(Boolean).length);
 	const linked = new Set(space.links.flatMap(({ a, b }) => [indexOf(space, a), indexOf(space, b)]));
 	const free = counts.reduce((total, count, at) => (linked.has(at) ? total : total * count), 1);

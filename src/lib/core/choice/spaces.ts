@@ -162,11 +162,16 @@ const everyone: readonly Variable[] = [
 	hookShank
 ];
 
-const retrieve = (surface: boolean): Variable[] => {
-	const styles = RETRIEVES.filter((style) => (style === 'surface') === surface);
-	const range = surface ? STYLE_SPEEDS.surface : ([SPEEDS_MPS[0]!, SPEEDS_MPS[SPEEDS_MPS.length - 1]!] as const);
-	return [words('retrieve', styles, 'retrieve.style', (style) => ({ retrieve: { style } })), speed(range[0], range[1])];
-};
+const styles = (surface: boolean): Variable =>
+	words(
+		'retrieve',
+		RETRIEVES.filter((style) => (style === 'surface') === surface),
+		'retrieve.style',
+		(style) => ({ retrieve: { style } })
+	);
+
+const UNDER_WATER: readonly Variable[] = [styles(false), speed(SPEEDS_MPS[0]!, SPEEDS_MPS[SPEEDS_MPS.length - 1]!)];
+const ON_TOP: readonly Variable[] = [styles(true), speed(...STYLE_SPEEDS.surface)];
 
 const skirt = (bare: boolean): Variable[] => [
 	words(
@@ -342,7 +347,7 @@ function spinnerbait(layout: Layout): Space {
 			yesNo('array'),
 			...skirt(false),
 			...trailer(TRAILERS_OF.spinnerbait, true, null),
-			...retrieve(false),
+			...UNDER_WATER,
 			...everyone
 		],
 		links: [STYLE_LINK, ...TRAILER_LINKS]
@@ -363,7 +368,7 @@ const bladedJig: Space = {
 		words('body', BODIES, 'body', (body) => ({ body })),
 		...skirt(false),
 		...trailer(TRAILERS_OF['bladed-jig'], true, null),
-		...retrieve(false),
+		...UNDER_WATER,
 		...everyone
 	],
 	links: [
@@ -394,7 +399,7 @@ const buzzbait: Space = {
 		wire,
 		...skirt(true),
 		...trailer(TRAILERS_OF.buzzbait, true, null),
-		...retrieve(true),
+		...ON_TOP,
 		...everyone
 	],
 	links: [STYLE_LINK, ...TRAILER_LINKS]
@@ -421,7 +426,7 @@ const underspin: Space = {
 		{ id: 'finish', parts: finishPairs(false) },
 		yesNo('screwIn'),
 		...trailer(TRAILERS_OF.underspin, false, 'colour'),
-		...retrieve(false),
+		...UNDER_WATER,
 		...everyone
 	],
 	links: [STYLE_LINK, ...TRAILER_LINKS]

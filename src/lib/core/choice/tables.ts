@@ -1,8 +1,8 @@
 import type { Claim, Facet, Fit, Prefers } from '../claims/claim';
 import type { Reading } from '../reading/complete';
-import type { Factor } from './factors';
 import { fitOf, type Part, type Space } from './part';
 import { RELATIONS, type RelationRule } from './relations';
+import { SPACES } from './spaces';
 
 /**
  * What a claim says about every value of the one or two variables it touches in a space: how far it is about them
@@ -91,6 +91,24 @@ export function fitTable(space: Space, claim: Claim, reading: Reading): FitTable
 	return { ...termTable(space, given, wanted, share), either: claim.orGiven !== undefined };
 }
 
+/** Whether two spaces ask a relation about the very same parts, so that one table serves both. */
+function sameParts(rule: RelationRule, a: Space, b: Space): boolean {
+	const parts = (space: Space, id: string) => space.variables.find((variable) => variable.id === id)?.parts;
+	return a.family === b.family && rule.variables.every((id) => parts(a, id) === parts(b, id));
+}
+
+/** What a claim says about every space that it is about; spaces with the same parts share a relation's table. */
+export function fitTables(claim: Claim, reading: Reading): (readonly [Space, FitTable])[] {
+	const rule = claim.relation ? RELATIONS[claim.relation] : null;
+	const found: (readonly [Space, FitTable])[] = [];
+	for (const space of SPACES) {
+		const twin = rule && found.find(([other]) => sameParts(rule, other, space));
+		const table = twin ? twin[1] : fitTable(space, claim, reading);
+		if (table) found.push([space, table]);
+	}
+	return found;
+}
+
 /** The best fit that a claim could find in a table. */
 export const bestFit = (table: FitTable): number => table.fit.reduce((best, fit) => Math.max(best, fit), -1);
 
@@ -117,12 +135,20 @@ export function cellOf(variables: readonly number[], sizes: readonly number[], a
 	return variables.reduce((cell, variable) => cell * sizes[variable]! + assignment[variable]!, 0);
 }
 
-/** Table of what a claim adds to the comparison: earned minus the most it could give, or as it is for a family. */
-export function contribution(table: FitTable, loudness: Loudness, most: number, asIs: boolean): Factor {
-	const sums = new Float64Array(table.fit.length);
+/**
+ * Adds to `sums` what a claim brings to the comparison: what it gives less the most it could have given, or for a
+ * family's claim what it gives, in thousandths times `scale`.
+ */
+export function addContribution(
+	sums: Float64Array,
+	table: FitTable,
+	loudness: Loudness,
+	most: number,
+	asIs: boolean,
+	scale: number
+): void {
 	for (let cell = 0; cell < sums.length; cell++) {
 		const { earned, possible } = pointsAt(table, cell, loudness, most);
-		sums[cell] = asIs ? earned : earned - possible;
+		sums[cell]! += scale * (asIs ? earned : earned - possible);
 	}
-	return { variables: table.variables, table: sums };
 }
