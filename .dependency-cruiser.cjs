@@ -21,12 +21,21 @@ module.exports = {
 			from: { path: '^src/lib/(ui|workers)' },
 			to: { path: '^src/lib/server' }
 		},
-		{ name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } }
+		{
+			name: 'no-cycles',
+			severity: 'error',
+			from: {},
+			to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } }
+		}
 	],
 	options: {
 		doNotFollow: { path: 'node_modules' },
 		tsPreCompilationDeps: true,
 		tsConfig: { fileName: 'tsconfig.json' },
-		enhancedResolveOptions: { extensions: ['.ts', '.js', '.svelte'], exportsFields: ['exports'], conditionNames: ['import', 'svelte', 'default'] }
+		enhancedResolveOptions: {
+			extensions: ['.ts', '.js', '.svelte'],
+			exportsFields: ['exports'],
+			conditionNames: ['import', 'svelte', 'default']
+		}
 	}
 };

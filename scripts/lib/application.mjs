@@ -1,0 +1,40 @@
+import { join } from 'node:path';
+import { end, ROOT, run, start } from './run.mjs';
+
+const READY_MS = 30_000;
+
+/** Brings a database up to date and puts the demo angler into it when it is empty. */
+export function prepareRecords(databaseUrl) {
+	const env = { ...process.env, DATABASE_URL: databaseUrl };
+	run('npx', ['--no-install', 'tsx', 'src/lib/server/demo/prepare.ts'], { env });
+}
+
+async function untilServing(address, child) {
+	const deadline = Date.now() + READY_MS;
+	while (Date.now() < deadline && child.exitCode === null) {
+		const ready = await fetch(`${address}/api/health`).then(
+			() => true,
+			() => false
+		);
+		if (ready) return;
+		await new Promise((resolve) => setTimeout(resolve, 100));
+	}
+	throw new Error('The application did not start; its own lines above say why.');
+}
+
+/** Serves the built application on loopback. */
+export async function serve(databaseUrl, port, extra = {}) {
+	const address = `http://127.0.0.1:${port}`;
+	const env = {
+		...process.env,
+		DATABASE_URL: databaseUrl,
+		HOST: '127.0.0.1',
+		PORT: String(port),
+		ORIGIN: address,
+		BODY_SIZE_LIMIT: '9M',
+		...extra
+	};
+	const child = start(process.execPath, [join(ROOT, 'build', 'index.js')], { env });
+	await untilServing(address, child);
+	return { address, process: child, stop: () => end(child) };
+}

@@ -1,0 +1,34 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
+
+/** The checkout. */
+export const ROOT = fileURLToPath(new URL('../..', import.meta.url));
+
+/** Runs a command to its end with its output shown; throws when it fails. */
+export function run(command, args, options = {}) {
+	const { status, error } = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+	if (error) throw error;
+	if (status !== 0) throw new Error(`${command} ${args.join(' ')} ended with status ${status}`);
+}
+
+/** Runs a command to its end and returns what it printed; `null` when it failed or is missing. */
+export function read(command, args) {
+	const { status, stdout } = spawnSync(command, args, { cwd: ROOT, encoding: 'utf8' });
+	return status === 0 ? stdout.trim() : null;
+}
+
+/** Starts a command and leaves it running; stop it with `end`. */
+export const start = (command, args, options = {}) => spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+
+/** Asks a process of ours to stop and waits; insists after a while. */
+export function end(child, patienceMs = 8000) {
+	if (!child || child.exitCode !== null || child.signalCode !== null) return Promise.resolve();
+	return new Promise((resolve) => {
+		const insist = setTimeout(() => child.kill('SIGKILL'), patienceMs);
+		child.once('exit', () => {
+			clearTimeout(insist);
+			resolve();
+		});
+		child.kill('SIGTERM');
+	});
+}

@@ -1,0 +1,65 @@
+import { randomUUID } from 'node:crypto';
+import { redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { sequence } from '@sveltejs/kit/hooks';
+import { isUnreachable } from '$lib/server/db/connection';
+import { failureResponse, HttpFailure, RECORDS_DOWN } from '$lib/server/failures';
+import { log } from '$lib/server/log';
+import { checkSession, SESSION_COOKIE } from '$lib/server/session';
+import { themeOf } from '$lib/server/theme';
+
+const OPEN_TO_ALL = new Set(['/', '/api/health']);
+
+const HEADERS: Readonly<Record<string, string>> = {
+	'x-content-type-options': 'nosniff',
+	'x-frame-options': 'DENY',
+	'referrer-policy': 'same-origin',
+	'cross-origin-opener-policy': 'same-origin',
+	'permissions-policy': 'camera=(), microphone=(), geolocation=(self)'
+};
+
+const observe: Handle = async ({ event, resolve }) => {
+	event.locals.requestId = randomUUID();
+	const begun = performance.now();
+	const response = await resolve(event);
+	const ms = Math.round(performance.now() - begun);
+	const { method } = event.request;
+	log.info(
+		{ requestId: event.locals.requestId, method, path: event.url.pathname, status: response.status, ms },
+		'request'
+	);
+	return response;
+};
+
+const harden: Handle = async ({ event, resolve }) => {
+	const theme = themeOf(event.cookies);
+	const response = await resolve(event, {
+		transformPageChunk: ({ html }) => html.replace('%lucernal.theme%', theme ? `data-theme="${theme}"` : '')
+	});
+	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
+	return response;
+};
+
+function turnAway(isApi: boolean, recordsDown: boolean): Response {
+	if (isApi && recordsDown) return failureResponse(new HttpFailure(503, 'records-unreachable', RECORDS_DOWN));
+	if (isApi) return failureResponse(new HttpFailure(401, 'unauthorized', 'Open a session on the welcome page first.'));
+	redirect(303, '/');
+}
+
+const admit: Handle = async ({ event, resolve }) => {
+	const token = event.cookies.get(SESSION_COOKIE);
+	const checked = token ? await checkSession(token, new Date()) : { session: null, recordsDown: false };
+	event.locals.session = checked.session;
+	event.locals.recordsDown = checked.recordsDown;
+	const open = OPEN_TO_ALL.has(event.url.pathname) || event.route.id === null;
+	if (!checked.session && !open) return turnAway(event.url.pathname.startsWith('/api/'), checked.recordsDown);
+	return resolve(event);
+};
+
+export const handle = sequence(observe, harden, admit);
+
+export const handleError: HandleServerError = ({ error, event, status, message }) => {
+	if (isUnreachable(error)) return { code: 'records-unreachable', message: RECORDS_DOWN };
+	if (status === 404) return { code: 'not-found', message: 'There is no such page.' };
+	log.error({ requestId: event.locals.requestId, err: error }, 'page failed');
+	return { code: 'internal', message: `${message} (${event.locals.requestId})` };
+};

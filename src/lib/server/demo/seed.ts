@@ -1,0 +1,177 @@
+import { call } from '../../core/choice/call';
+import { seeded, type Random } from '../../core/random';
+import { windClass } from '../../core/reading/complete';
+import { callInputSchema } from '../../core/schema/call';
+import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/schema/reading';
+import { SCHEMA_VERSION } from '../../core/schema/records';
+import type { Database } from '../db/connection';
+import { ANGLER, WATERS, type DemoSpot, type DemoWater } from './scenario';
+
+const SEED = 4406;
+const READINGS = 21;
+const KEPT = 4;
+const TIME_ZONE = 'Europe/Paris';
+/** The demo's year begins here. */
+const YEAR_START = Date.UTC(2026, 0, 9, 6, 40);
+const DAY_MS = 24 * 60 * 60 * 1000;
+
+/** A version 4 UUID from seeded numbers, so that a demo looks the same everywhere. */
+function uuidOf(random: Random): string {
+	const hex = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16));
+	hex[12] = '4';
+	hex[16] = '89ab'[Math.floor(random() * 4)]!;
+	const text = hex.join('');
+	return [text.slice(0, 8), text.slice(8, 12), text.slice(12, 16), text.slice(16, 20), text.slice(20)].join('-');
+}
+
+const pick = <T>(random: Random, values: readonly T[]): T => values[Math.floor(random() * values.length)]!;
+const rounded = (value: number, step: number): number => Math.round(Math.round(value / step) * step * 1000) / 1000;
+
+/** Surface temperature (C) over the year at this latitude: coldest late January, warmest late July. */
+const temperatureC = (dayOfYear: number): number => 15.5 - 10.5 * Math.cos(((dayOfYear - 25) / 365) * 2 * Math.PI);
+/** Day length (h) over the year at 44 N, within a quarter of an hour. */
+const dayLengthH = (dayOfYear: number): number => 12.1 - 3.3 * Math.cos(((dayOfYear + 10) / 365) * 2 * Math.PI);
+
+/** Fish sit shallow when it is mild, low in the cold; the band never leaves the water. */
+function band(random: Random, temperature: number, bottomM: number): Pick<ReadingInput, 'fishFromM' | 'fishToM'> {
+	const low = temperature < 10 || temperature > 27;
+	const fishFromM = rounded(bottomM * (low ? 0.7 : 0.1 + random() * 0.3), 0.1);
+	const fishToM = rounded(Math.min(bottomM, low ? bottomM : fishFromM + bottomM * 0.45), 0.1);
+	return { fishFromM: Math.min(fishFromM, fishToM), fishToM };
+}
+
+function sky(random: Random, dayOfYear: number, hour: number): Partial<ReadingInput> {
+	const windMps = rounded(random() * 9, 0.5);
+	const light = hour < 7 ? 'low' : 'day';
+	const elevation = light === 'low' ? 4 : 15 + 45 * Math.max(0, Math.sin(((dayOfYear - 80) / 365) * 2 * Math.PI));
+	return {
+		windMps,
+		wind: windClass(windMps),
+		light,
+		sky: pick(random, ['sun', 'broken', 'broken', 'overcast', 'dark']),
+		bank: pick(random, ['windblown', 'cross', 'sheltered']),
+		sunElevationDeg: rounded(elevation, 1),
+		moon: rounded(random(), 0.05),
+		pressureTrend: pick(random, ['steady', 'falling', 'rising'])
+	};
+}
+
+function readingAt(random: Random, dayOfYear: number, hour: number, water: DemoWater, spot: DemoSpot): ParsedReading {
+	const temperature = rounded(temperatureC(dayOfYear) + (random() - 0.5) * 3, 0.5);
+	const bottomM = spot.profile[spot.profile.length - 1]!.depthM;
+	const growing = dayOfYear < 172 || dayOfYear > 355;
+	return readingSchema.parse({
+		...water.water,
+		...sky(random, dayOfYear, hour),
+		...band(random, temperature, bottomM),
+		waterTemperatureC: temperature,
+		trend: growing ? 'rising' : 'falling',
+		dayLengthH: rounded(dayLengthH(dayOfYear), 0.1),
+		dayLength: growing ? 'growing' : 'shrinking',
+		visibilityM: rounded(water.visibilityM * (1 + (random() - 0.5) * 2 * water.swing), 0.05),
+		bottomM,
+		cover: [...spot.cover],
+		forage: [...water.forage],
+		mood: temperature < 10 ? 'sluggish' : pick(random, ['neutral', 'neutral', 'chasing']),
+		pressure: pick(random, ['low', 'medium', 'high'])
+	});
+}
+
+const MONTHS = [
+	'January',
+	'February',
+	'March',
+	'April',
+	'May',
+	'June',
+	'July',
+	'August',
+	'September',
+	'October',
+	'November',
+	'December'
+];
+
+interface Place {
+	readonly water: DemoWater;
+	readonly spot: DemoSpot;
+	readonly spotId: string;
+}
+
+async function seedPlaces({ models }: Database, random: Random): Promise<Place[]> {
+	const places: Place[] = [];
+	for (const water of WATERS) {
+		const waterId = uuidOf(random);
+		const { name, place, latitude, longitude } = water;
+		await models.Water.create({
+			id: waterId,
+			anglerId: ANGLER.id,
+			version: 1,
+			name,
+			place,
+			latitude,
+			longitude,
+			timeZone: TIME_ZONE
+		});
+		for (const spot of water.spots) {
+			const spotId = uuidOf(random);
+			const document = { schemaVersion: SCHEMA_VERSION, profile: spot.profile, cover: spot.cover };
+			const row = {
+				id: spotId,
+				anglerId: ANGLER.id,
+				version: 1,
+				waterId,
+				name: spot.name,
+				bankBearingDeg: spot.bankBearingDeg
+			};
+			await models.Spot.create({ ...row, document });
+			places.push({ water, spot, spotId });
+		}
+	}
+	return places;
+}
+
+async function seedKept(
+	{ models }: Database,
+	random: Random,
+	readingId: string,
+	name: string,
+	takenAt: Date,
+	reading: ParsedReading
+) {
+	const answer = call(callInputSchema.parse({ reading }));
+	await models.KeptCall.create({
+		id: uuidOf(random),
+		anglerId: ANGLER.id,
+		version: 1,
+		readingId,
+		name,
+		keptAt: new Date(takenAt.getTime() + 10 * 60 * 1000),
+		claimBase: answer.claimBase,
+		document: { schemaVersion: SCHEMA_VERSION, reading, stances: {}, locks: {}, chosen: 0, answer }
+	});
+}
+
+/**
+ * Puts the demo angler with three waters, eight spots, a year of readings and a few kept calls into an empty database.
+ * A database that has the angler already is left as it is.
+ */
+export async function seedDemo(database: Database): Promise<void> {
+	const { models } = database;
+	if (await models.Angler.findByPk(ANGLER.id)) return;
+	const random = seeded(SEED);
+	await models.Angler.create({ ...ANGLER });
+	const places = await seedPlaces(database, random);
+	for (let index = 0; index < READINGS; index++) {
+		const day = Math.round((index / READINGS) * 300 + random() * 8);
+		const hour = random() < 0.4 ? 6 : 7 + Math.floor(random() * 10);
+		const takenAt = new Date(YEAR_START + day * DAY_MS + (hour - 6) * 60 * 60 * 1000);
+		const { water, spot, spotId } = places[index % places.length]!;
+		const reading = readingAt(random, day + 9, hour, water, spot);
+		const id = uuidOf(random);
+		const name = `${spot.name}, ${MONTHS[takenAt.getUTCMonth()]}`;
+		const row = { id, anglerId: ANGLER.id, version: 1, spotId, name, takenAt };
+		await models.Reading.create({ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } });
+		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(database, random, id, name, takenAt, reading);
+	}
+}

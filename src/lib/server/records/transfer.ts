@@ -1,0 +1,95 @@
+import { parseWith } from '../../core/schema/failure';
+import { SCHEMA_VERSION, transferSchema, type Transfer } from '../../core/schema/records';
+import { database } from '../db/connection';
+import { keptCalls, readings } from './stores';
+import type { Stored, Store } from './store';
+import type { OwnedRow } from '../db/models';
+
+const EVERYTHING = 5000;
+
+/** Everything that an angler has kept, as one file. */
+export async function exportRecords(anglerId: string, now: Date): Promise<Transfer> {
+	const [kept, calls] = await Promise.all([readings.list(anglerId, EVERYTHING), keptCalls.list(anglerId, EVERYTHING)]);
+	return {
+		kind: 'lucernal-records',
+		schemaVersion: SCHEMA_VERSION,
+		exportedAt: now.toISOString(),
+		readings: kept,
+		keptCalls: calls
+	};
+}
+
+/** What an import would do to one kind of record. */
+export interface Change {
+	readonly added: number;
+	readonly changed: number;
+	readonly same: number;
+}
+
+export interface ImportPlan {
+	readonly readings: Change;
+	readonly keptCalls: Change;
+}
+
+type Step = 'added' | 'changed' | 'same';
+
+interface Planned<R> {
+	readonly step: Step;
+	readonly seen: number;
+	readonly item: Stored<R>;
+}
+
+const sameRecord = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+function plan<R>(incoming: readonly Stored<R>[], present: readonly Stored<R>[]): Planned<R>[] {
+	const byId = new Map(present.map((stored) => [stored.id, stored]));
+	return incoming.map((item) => {
+		const own = byId.get(item.id);
+		if (!own) return { step: 'added', seen: 0, item };
+		return { step: sameRecord(own.record, item.record) ? 'same' : 'changed', seen: own.version, item };
+	});
+}
+
+function countSteps(planned: readonly { readonly step: Step }[]): Change {
+	const count = (step: Step): number => planned.filter((entry) => entry.step === step).length;
+	return { added: count('added'), changed: count('changed'), same: count('same') };
+}
+
+async function plans(anglerId: string, file: Transfer) {
+	const own = await exportRecords(anglerId, new Date(0));
+	return {
+		readings: plan(file.readings, own.readings),
+		keptCalls: plan(file.keptCalls, own.keptCalls)
+	};
+}
+
+/**
+ * What a file would change, without changing it.
+ *
+ * @throws {InputFailure} With the path to the first thing wrong in the file.
+ */
+export async function previewImport(anglerId: string, file: unknown): Promise<ImportPlan> {
+	const planned = await plans(anglerId, parseWith(transferSchema, file));
+	return { readings: countSteps(planned.readings), keptCalls: countSteps(planned.keptCalls) };
+}
+
+/**
+ * Brings a file in, wholly or not at all. Records that are the same are left alone; those deleted here come back.
+ *
+ * @throws {InputFailure} With the path to the first thing wrong in the file; then nothing was changed.
+ */
+export async function importRecords(anglerId: string, file: unknown): Promise<ImportPlan> {
+	const planned = await plans(anglerId, parseWith(transferSchema, file));
+	await database().sequelize.transaction(async (transaction) => {
+		const write = async <M extends OwnedRow<M>, R>(store: Store<M, R>, entries: Planned<R>[]): Promise<void> => {
+			for (const { step, seen, item } of entries) {
+				if (step === 'same') continue;
+				const known = step === 'added' ? await store.revive(anglerId, item.id, transaction) : seen;
+				await store.put(anglerId, item.id, known, item.record, { transaction });
+			}
+		};
+		await write(readings, planned.readings);
+		await write(keptCalls, planned.keptCalls);
+	});
+	return { readings: countSteps(planned.readings), keptCalls: countSteps(planned.keptCalls) };
+}

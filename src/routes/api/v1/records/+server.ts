@@ -1,0 +1,19 @@
+import { api } from '$lib/server/api';
+import { IMPORT_MAX, readJson } from '$lib/server/body';
+import { exportRecords, importRecords, previewImport } from '$lib/server/records/transfer';
+
+/** Everything kept, as one file to download. */
+export const GET = api(async (_event, { anglerId }) => {
+	const file = await exportRecords(anglerId, new Date());
+	const name = `lucernal-${file.exportedAt.slice(0, 10)}.json`;
+	return new Response(JSON.stringify(file, null, '\t'), {
+		headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${name}"` }
+	});
+});
+
+/** Brings a file in; with `?preview` only says what it would change. */
+export const POST = api(async ({ request, url }, { anglerId }) => {
+	const file = await readJson(request, IMPORT_MAX);
+	const plan = url.searchParams.has('preview') ? previewImport : importRecords;
+	return Response.json(await plan(anglerId, file));
+});
