@@ -1,0 +1,144 @@
+import type { Family } from '../schema/words';
+import { circlePath, cubicPath, pathThrough, type Point } from './path';
+import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';
+
+type HeadForm = 'arrow' | 'ball' | 'fish' | 'buzz';
+
+/** Length and height (mm) of a half-ounce lead head of each form (the visual direction's figures). */
+const HALF_OUNCE: Readonly<Record<HeadForm, readonly [number, number]>> = {
+	arrow: [21, 11.8],
+	ball: [14.5, 13.2],
+	fish: [19.5, 15.4],
+	buzz: [19, 10.5]
+};
+
+/** Upper outline in shares of length and half height, nose to collar; the lower one mirrors it, a little fuller. */
+const OUTLINES: Readonly<Record<HeadForm, readonly (readonly [number, number])[]>> = {
+	arrow: [
+		[0, 0],
+		[0.1, 0.4],
+		[0.28, 0.78],
+		[0.5, 1],
+		[0.72, 0.96],
+		[0.9, 0.66],
+		[1, 0.4]
+	],
+	ball: [
+		[0, 0.1],
+		[0.08, 0.5],
+		[0.25, 0.88],
+		[0.5, 1],
+		[0.75, 0.86],
+		[0.92, 0.5],
+		[1, 0.36]
+	],
+	fish: [
+		[0, 0],
+		[0.08, 0.42],
+		[0.24, 0.78],
+		[0.46, 1],
+		[0.7, 0.98],
+		[0.9, 0.84],
+		[1, 0.78]
+	],
+	buzz: [
+		[0, 0],
+		[0.12, 0.46],
+		[0.3, 0.82],
+		[0.52, 1],
+		[0.76, 0.9],
+		[0.92, 0.6],
+		[1, 0.42]
+	]
+};
+
+const FORM_OF: Readonly<Record<Family, HeadForm>> = {
+	spinnerbait: 'arrow',
+	'bladed-jig': 'ball',
+	buzzbait: 'buzz',
+	underspin: 'fish'
+};
+
+/** Lead is the reference; a denser head of the same weight is smaller by the cube root of the densities. */
+const DENSITY = { lead: 11340, tungsten: 16500, bismuth: 9780 } as const;
+
+/** Length and height in mm of a head of this family, weight (oz) and material. */
+export function headSize(family: Family, weightOz: number, material: keyof typeof DENSITY): readonly [number, number] {
+	const scale = Math.cbrt((weightOz / 0.5) * (DENSITY.lead / DENSITY[material]));
+	const [length, height] = HALF_OUNCE[FORM_OF[family]];
+	return [length * scale, height * scale];
+}
+
+/** A smooth closed line through points: each pair of neighbours is joined by a cubic along the chords beside them. */
+function smooth(points: readonly Point[]): string {
+	const at = (index: number): Point => points[(index + points.length) % points.length]!;
+	const lean = (index: number, share: number): Point => ({
+		x: at(index).x + ((at(index + 1).x - at(index - 1).x) * share) / 6,
+		y: at(index).y + ((at(index + 1).y - at(index - 1).y) * share) / 6
+	});
+	return (
+		points
+			.map((point, index) => {
+				const curve = cubicPath(point, lean(index, 1), lean(index + 1, -1), at(index + 1));
+				return index === 0 ? curve : curve.slice(curve.indexOf('C'));
+			})
+			.join('') + 'Z'
+	);
+}
+
+export interface DrawnHead {
+	readonly shapes: readonly Shape[];
+	readonly lengthMm: number;
+	readonly anchor: Point;
+}
+
+function details(length: number, height: number, colour: string): Shape[] {
+	const eye: Point = { x: length * 0.44, y: -height * 0.13 };
+	const radius = Math.min(2.5, height * 0.19);
+	const hatch = Array.from({ length: 8 }, (_, at) => {
+		const x = length * (0.24 + at * 0.075);
+		return pathThrough([
+			{ x, y: height * 0.24 },
+			{ x: x + length * 0.05, y: height * 0.4 }
+		]);
+	});
+	const gill = cubicPath(
+		{ x: length * 0.7, y: -height * 0.26 },
+		{ x: length * 0.8, y: -height * 0.1 },
+		{ x: length * 0.8, y: height * 0.12 },
+		{ x: length * 0.68, y: height * 0.28 }
+	);
+	return [
+		{ part: 'head', d: hatch.join(''), stroke: 'ink', width: 0.25, opacity: 0.6, fine: true },
+		{ part: 'head', d: gill, stroke: 'ink', width: DETAIL_MM, fine: true },
+		{ part: 'head', d: circlePath(eye, radius), fill: 'eye.ring', stroke: 'ink', width: DETAIL_MM },
+		{ part: 'head', d: circlePath(eye, radius * 0.5), fill: 'eye.pupil' },
+		{
+			part: 'head',
+			d: circlePath({ x: eye.x - radius * 0.2, y: eye.y - radius * 0.25 }, radius * 0.16),
+			fill: `${colour}.high`,
+			fine: true
+		}
+	];
+}
+
+/** A moulded head with its nose at the origin and its axis to the right. */
+export function drawHead(family: Family, weightOz: number, material: keyof typeof DENSITY, colour: string): DrawnHead {
+	const [length, height] = headSize(family, weightOz, material);
+	const outline = OUTLINES[FORM_OF[family]];
+	const upper = outline.map(([x, y]) => ({ x: x * length, y: (-y * height) / 2 }));
+	const lower = [...outline].reverse().map(([x, y]) => ({ x: x * length, y: (y * height) / 2 }));
+	const belly = [...lower].map(({ x, y }) => ({ x, y: Math.max(y, height * 0.1) }));
+	const bellyLine = [...outline].map(([x]) => ({ x: x * length, y: height * 0.14 }));
+	const body = smooth([...upper, ...lower.slice(0, -1)]);
+	return {
+		lengthMm: length,
+		anchor: { x: length * 0.5, y: height * 0.46 },
+		shapes: [
+			{ part: 'head', d: body, fill: `${colour}.mid` },
+			{ part: 'head', d: pathThrough([...bellyLine, ...belly], true), fill: `${colour}.low`, opacity: 0.6 },
+			{ part: 'head', d: body, stroke: 'ink', width: CONTOUR_MM },
+			...details(length, height, colour)
+		]
+	};
+}

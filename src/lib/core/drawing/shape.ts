@@ -1,0 +1,43 @@
+import type { Point } from './path';
+
+/** The part of a rig that a shape belongs to; labels and hit areas go by it. */
+export type DrawnPart =
+	'wire' | 'front' | 'rear' | 'clevis' | 'swivel' | 'head' | 'hook' | 'skirt' | 'trailer' | 'trailerHook' | 'array';
+
+/**
+ * One stroke or fill of a drawing, in mm. Colours are tokens: `ink` follows the theme, the rest are materials
+ * ("nickel.mid"), which the page turns into its own colours.
+ */
+export interface Shape {
+	readonly part: DrawnPart;
+	readonly d: string;
+	readonly fill?: string;
+	readonly stroke?: string;
+	/** Stroke width, mm at life size. */
+	readonly width?: number;
+	readonly opacity?: number;
+	/** Fine detail, left out where the drawing is under 2 px per mm. */
+	readonly fine?: boolean;
+}
+
+/** Bounds of a drawing in mm. */
+export interface Bounds {
+	readonly x: number;
+	readonly y: number;
+	readonly width: number;
+	readonly height: number;
+}
+
+/** A rig drawn to scale. */
+export interface Drawing {
+	readonly shapes: readonly Shape[];
+	readonly bounds: Bounds;
+	/** Where a label's leader may touch each part. */
+	readonly anchors: Readonly<Partial<Record<DrawnPart, Point>>>;
+	/** The drawing in words. */
+	readonly text: string;
+}
+
+/** Line weights in mm at life size (the visual direction's figures). */
+export const CONTOUR_MM = 0.4;
+export const DETAIL_MM = 0.28;
