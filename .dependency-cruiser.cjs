@@ -19,7 +19,7 @@ module.exports = {
 			name: 'server-stays-on-the-server',
 			severity: 'error',
 			from: { path: '^src/lib/(ui|workers)' },
-			to: { path: '^src/lib/server' }
+			to: { path: '^src/lib/server', dependencyTypesNot: ['type-only'] }
 		},
 		{
 			name: 'no-cycles',

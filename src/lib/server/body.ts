@@ -16,7 +16,7 @@ export async function readText(request: Request, limit: number): Promise<string>
 	if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge(limit);
 	const chunks: Uint8Array[] = [];
 	let size = 0;
-	for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
+	for await (const chunk of (request.body ?? []) as unknown as AsyncIterable<Uint8Array>) {
 		size += chunk.byteLength;
 		if (size > limit) throw tooLarge(limit);
 		chunks.push(chunk);

@@ -1,10 +1,10 @@
-import type { Sequelize } from 'sequelize';
+import type { QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { MIGRATIONS } from './migrations';
 
 /** The migrations of a database, ready to be run up or down. */
 export function migrator(sequelize: Sequelize) {
-	return new Umzug({
+	return new Umzug<QueryInterface>({
 		migrations: MIGRATIONS.map(({ name, up, down }) => ({
 			name,
 			up: async ({ context }) => up(context),

@@ -102,14 +102,9 @@ const owned = () => ({
 export function defineModels(sequelize: Sequelize): Models {
 	// Classes of their own per pool, so that two pools in one process do not fight over one model.
 	const define = <M extends Model>(base: ModelStatic<M>, tableName: string, attributes: object, paranoid: boolean) => {
-		const Owned = class extends (base as ModelStatic<Model>) {} as ModelStatic<M>;
-		(Owned as unknown as typeof Model).init(attributes as never, {
-			sequelize,
-			tableName,
-			paranoid,
-			modelName: tableName
-		});
-		return Owned;
+		const Owned = class extends (base as ModelStatic<Model>) {} as ModelStatic<Model>;
+		Owned.init(attributes as never, { sequelize, tableName, paranoid, modelName: tableName });
+		return Owned as ModelStatic<M>;
 	};
 	const document = { ...owned(), document: json() };
 	return {

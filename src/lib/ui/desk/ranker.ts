@@ -1,0 +1,47 @@
+import { wrap, type Remote } from 'comlink';
+import type { CallApi } from '$lib/workers/call.worker';
+import type { CallAnswer, CallInput } from '$lib/core/schema/call';
+
+/** Asks the worker for calls, one at a time: while one is being worked out only the latest question waits. */
+export class Ranker {
+	readonly #onAnswer: (answer: CallAnswer) => void;
+	#api: Remote<CallApi> | null = null;
+	#worker: Worker | null = null;
+	#waiting: CallInput | null = null;
+	#busy = false;
+
+	constructor(onAnswer: (answer: CallAnswer) => void) {
+		this.#onAnswer = onAnswer;
+	}
+
+	#open(): Remote<CallApi> {
+		if (!this.#api) {
+			this.#worker = new Worker(new URL('../../workers/call.worker.ts', import.meta.url), { type: 'module' });
+			this.#api = wrap<CallApi>(this.#worker);
+		}
+		return this.#api;
+	}
+
+	/** Asks; the newest question wins, older ones that were still waiting are dropped. */
+	ask(input: CallInput): void {
+		this.#waiting = input;
+		if (!this.#busy) void this.#work();
+	}
+
+	async #work(): Promise<void> {
+		this.#busy = true;
+		while (this.#waiting) {
+			const input = this.#waiting;
+			this.#waiting = null;
+			const answer = await this.#open().call(input);
+			if (!this.#waiting) this.#onAnswer(answer);
+		}
+		this.#busy = false;
+	}
+
+	close(): void {
+		this.#worker?.terminate();
+		this.#worker = null;
+		this.#api = null;
+	}
+}

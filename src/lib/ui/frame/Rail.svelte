@@ -1,0 +1,85 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import ThemeSwitch from './ThemeSwitch.svelte';
+	import { SCREENS } from './screens';
+
+	const here = (path: string): boolean => page.url.pathname.startsWith(path);
+</script>
+
+<nav class="rail" aria-label="Screens">
+	<a class="logo" href={resolve('/water')} aria-label="Lucernal"
+		><img src="/icon.svg" alt="" width="38" height="38" /></a
+	>
+	<ul>
+		{#each SCREENS as screen, at (screen.path)}
+			<li class:parted={at > 0 && screen.group !== SCREENS[at - 1]!.group}>
+				<a href={resolve(screen.path)} aria-current={here(screen.path) ? 'page' : undefined}>
+					<kbd aria-hidden="true">{screen.key}</kbd>
+					<screen.icon size={23} strokeWidth={1.5} aria-hidden="true" />
+					<span>{screen.name}</span>
+				</a>
+			</li>
+		{/each}
+	</ul>
+	<div class="foot"><ThemeSwitch /></div>
+</nav>
+
+<style>
+	.rail {
+		display: flex;
+		flex-direction: column;
+		width: 64px;
+		border-right: 1px solid var(--ink);
+		background: var(--panel);
+	}
+	.logo {
+		display: grid;
+		place-items: center;
+		height: 66px;
+		border-bottom: 1px solid var(--ink);
+	}
+	ul {
+		flex: 1;
+		padding: 4px;
+	}
+	.parted {
+		margin-top: 5px;
+		padding-top: 5px;
+		border-top: 1px solid var(--rule-2);
+	}
+	li a {
+		position: relative;
+		display: grid;
+		place-items: center;
+		align-content: center;
+		height: 51px;
+		border-radius: 3px;
+		font-size: 11.5px;
+		line-height: 14px;
+		font-weight: 520;
+		text-decoration: none;
+	}
+	li a:hover {
+		background: var(--paper);
+	}
+	li a[aria-current='page'] {
+		background: var(--amber);
+		color: var(--on-amber);
+		font-weight: 660;
+	}
+	kbd {
+		position: absolute;
+		top: 1px;
+		left: 3px;
+		font: 10px var(--font-mono);
+	}
+	.foot {
+		padding: 6px;
+	}
+	@media (forced-colors: active) {
+		li a[aria-current='page'] {
+			outline: 2px solid Highlight;
+		}
+	}
+</style>

@@ -1,0 +1,285 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { bladesText, lineText, ouncesText, rigName } from '$lib/core/drawing/describe';
+	import { drawRig } from '$lib/core/drawing/rigDrawing';
+	import { mainForageIn } from '$lib/core/reading/words';
+	import { PHASES, SKIES } from '$lib/core/schema/words';
+	import { useDesk } from '../desk/desk.svelte';
+	import Ruler from '../parts/Ruler.svelte';
+	import { FIGURES } from '../reading/fields';
+	import RigDrawing from '../rig/RigDrawing.svelte';
+	import { figureText, shownIn, type Measure } from '../units';
+	import { spoken, spokenFirst } from '../words';
+
+	const desk = useDesk();
+	const reading = $derived(desk.complete);
+	const rig = $derived(desk.record.rig);
+	const drawing = $derived(rig && drawRig(rig));
+	/** The drawing fits a box of 134 by 60 px. */
+	const scale = $derived(drawing ? Math.min(134 / drawing.bounds.width, 60 / drawing.bounds.height) : 1);
+	const zone = $derived(desk.spot?.water.timeZone ?? 'UTC');
+	const when = $derived(
+		new Intl.DateTimeFormat('en-GB', {
+			weekday: 'short',
+			day: 'numeric',
+			month: 'short',
+			hour: '2-digit',
+			minute: '2-digit',
+			timeZone: zone
+		}).format(new Date(desk.record.takenAt))
+	);
+
+	interface Cell {
+		readonly at: string;
+		readonly label: string;
+		readonly value: string;
+		readonly unit: string;
+		readonly note: string;
+		readonly low: number;
+		readonly high: number;
+		readonly log?: boolean;
+		readonly pointer: number | null;
+		readonly to?: number;
+	}
+
+	function cell(key: keyof typeof FIGURES, note: string, label = FIGURES[key].label): Cell {
+		const field = FIGURES[key];
+		return figureCell(key, label, field.measure, field.scale, reading[key] ?? null, note, field.log);
+	}
+
+	function figureCell(
+		at: string,
+		label: string,
+		measure: Measure,
+		scale: readonly [number, number],
+		si: number | null,
+		note: string,
+		log?: boolean
+	): Cell {
+		const { show, unit } = shownIn(desk.units, measure);
+		return {
+			at,
+			label,
+			value: si === null ? '–' : figureText(desk.units, measure, si),
+			unit: si === null ? '' : unit,
+			note,
+			low: show(scale[0]),
+			high: show(scale[1]),
+			...(log ? { log } : {}),
+			pointer: si === null ? null : show(si)
+		};
+	}
+
+	const cells = $derived.by((): Cell[] => {
+		const { show, unit } = shownIn(desk.units, 'depth');
+		const fish = `${figureText(desk.units, 'depth', reading.fishFromM)}–${figureText(desk.units, 'depth', reading.fishToM)}`;
+		const wordCell = (at: string, label: string, value: string, note: string, index: number, count: number): Cell => ({
+			at,
+			label,
+			value,
+			unit: '',
+			note,
+			low: 0,
+			high: count - 1,
+			pointer: index
+		});
+		return [
+			wordCell('phase', 'Season', spokenFirst(reading.phase), '', PHASES.indexOf(reading.phase), PHASES.length),
+			cell('waterTemperatureC', spoken(reading.trend)),
+			cell('visibilityM', spoken(reading.stain)),
+			wordCell(
+				'sky',
+				'Sky',
+				spokenFirst(reading.sky),
+				reading.light === 'day' ? '' : reading.light,
+				SKIES.indexOf(reading.sky),
+				SKIES.length
+			),
+			cell('windMps', `${spoken(reading.wind)}, ${spoken(reading.bank)}`, 'Wind'),
+			cell('bottomM', ''),
+			{
+				at: 'fishFromM',
+				label: 'Fish',
+				value: fish,
+				unit,
+				note: '',
+				low: 0,
+				high: show(Math.max(4, reading.bottomM)),
+				pointer: show(reading.fishFromM),
+				to: show(reading.fishToM)
+			},
+			figureCell(
+				'forage',
+				'Forage',
+				'length',
+				[0, 8],
+				mainForageIn(reading),
+				reading.forage[0] ? spoken(reading.forage[0].kind) : 'not read'
+			)
+		];
+	});
+</script>
+
+<header class="strip">
+	<a class="place" href={resolve('/water')}>
+		<span class="quiet">{when}</span>
+		<strong>{desk.spot?.water.name ?? 'No water chosen'}</strong>
+		<span class="quiet">{desk.spot?.spot.name ?? desk.record.name}</span>
+	</a>
+	<div class="cells">
+		{#each cells as item (item.at)}
+			<a class="cell" href="{resolve('/water')}#field-{item.at}">
+				<span class="quiet">{item.label}</span>
+				<span class="line"
+					><span class={item.unit || item.value === '–' ? 'value figure' : 'value'}
+						>{item.value}{#if item.unit}<span class="unit">{item.unit}</span>{/if}</span
+					>{#if item.note}<span class="note">{item.note}</span>{/if}</span
+				>
+				<Ruler
+					small
+					scale={{ low: item.low, high: item.high, log: item.log }}
+					value={item.pointer}
+					to={item.to ?? null}
+				/>
+			</a>
+		{/each}
+	</div>
+	<a class="hand" href={resolve('/call')} aria-label="Rig in hand: {rig ? rigName(rig) : 'none yet'}">
+		{#if rig && drawing}
+			<span class="picture"><RigDrawing {drawing} {scale} decorative /></span>
+			<span class="words">
+				<strong>{rigName(rig)}</strong>
+				<span>{ouncesText(rig.weightOz)} oz, {bladesText(rig)}</span>
+				<span>{lineText(rig.line)}, {rig.reel.ratio}:1</span>
+			</span>
+		{:else}
+			<span class="words"><strong>No rig in hand</strong><span>Take one from the call.</span></span>
+		{/if}
+	</a>
+</header>
+
+<style>
+	.strip {
+		display: grid;
+		grid-template-columns: 142px 1fr 318px;
+		height: 66px;
+		border-bottom: 1px solid var(--ink);
+	}
+	a {
+		text-decoration: none;
+	}
+	.place,
+	.cell {
+		display: flex;
+		flex-direction: column;
+		justify-content: space-between;
+		padding: 5px 9px 0;
+		overflow: hidden;
+		white-space: nowrap;
+	}
+	.place {
+		justify-content: flex-start;
+	}
+	.quiet,
+	.note {
+		font-size: 11.5px;
+		line-height: 15px;
+		color: var(--ink-2);
+		overflow: hidden;
+		text-overflow: ellipsis;
+	}
+	.note {
+		margin-left: 5px;
+	}
+	.cells {
+		display: flex;
+		min-width: 0;
+	}
+	.cell {
+		flex: 1 1 auto;
+		min-width: 56px;
+		border-left: 1px solid var(--rule);
+	}
+	.line {
+		display: flex;
+		align-items: baseline;
+		min-width: 0;
+	}
+	.value {
+		font-size: 15px;
+		line-height: 19px;
+		font-weight: 640;
+	}
+	.place:hover,
+	.cell:hover,
+	.hand:hover {
+		background: var(--panel);
+	}
+	.hand {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		padding: 0 10px 0 14px;
+		border-left: 3px solid var(--amber);
+		overflow: hidden;
+	}
+	.picture {
+		flex: 0 0 134px;
+		display: grid;
+		place-items: center;
+	}
+	.words {
+		display: flex;
+		flex-direction: column;
+		min-width: 0;
+		font-size: 11.5px;
+		line-height: 15px;
+	}
+	.words strong {
+		font-size: 13px;
+	}
+	.words span {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	@media (width < 80rem) {
+		.strip {
+			grid-template-columns: 130px 1fr 240px;
+		}
+		.picture {
+			flex-basis: 84px;
+		}
+		.note {
+			display: none;
+		}
+	}
+	@media (width < 56rem) {
+		.strip {
+			grid-template-columns: 1fr;
+			height: auto;
+		}
+		.place {
+			padding: 8px 12px 4px;
+		}
+		.cells {
+			overflow-x: auto;
+			border-top: 1px solid var(--rule);
+		}
+		.cell {
+			flex: 0 0 auto;
+			min-width: 74px;
+			min-height: 56px;
+			padding: 4px 10px 0;
+		}
+		.hand {
+			min-height: 64px;
+			border-top: 1px solid var(--rule);
+		}
+	}
+	@media print {
+		.strip {
+			display: none;
+		}
+	}
+</style>

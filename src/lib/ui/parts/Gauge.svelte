@@ -1,0 +1,48 @@
+<script lang="ts">
+	import { shareOf } from './scale';
+
+	interface Props {
+		/** Ends of the scale. */
+		low: number;
+		high: number;
+		value: number;
+		/** Stretches with a word each; the one that must not be is hatched. */
+		parts: readonly { readonly word: string; readonly to: number; readonly forbidden?: boolean }[];
+		label: string;
+	}
+	const { low, high, value, parts, label }: Props = $props();
+	const scale = $derived({ low, high });
+	const ends = $derived(parts.map((part, at) => ({ ...part, from: at === 0 ? low : parts[at - 1]!.to })));
+	const at = (x: number): number => shareOf(scale, x) * 100;
+</script>
+
+<svg class="gauge" width="100%" height="36" role="img" aria-label={label} overflow="visible">
+	<defs>
+		<pattern id="gauge-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+			<line x1="0" x2="0" y1="0" y2="6" stroke="var(--rule-2)" stroke-width="2" />
+		</pattern>
+	</defs>
+	{#each ends as part (part.word)}
+		<rect
+			x="{at(part.from)}%"
+			width="{at(part.to) - at(part.from)}%"
+			y="10"
+			height="8"
+			fill={part.forbidden ? 'url(#gauge-hatch)' : 'none'}
+			stroke="var(--ink)"
+		/>
+		<text x="{(at(part.from) + at(part.to)) / 2}%" y="31" text-anchor="middle">{part.word}</text>
+	{/each}
+	<svg x="{at(value)}%" y="10" overflow="visible"><path d="M0 3l-5-9h10z" /></svg>
+</svg>
+
+<style>
+	text {
+		font-size: 11.5px;
+		fill: var(--ink-2);
+	}
+	path {
+		fill: var(--amber);
+		stroke: var(--ink);
+	}
+</style>

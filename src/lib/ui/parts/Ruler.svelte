@@ -1,0 +1,195 @@
+<script lang="ts">
+	import { shareOf, ticksOf, valueAt, type Scale } from './scale';
+
+	interface Props {
+		/** Ends of the scale, in shown units. */
+		scale: Scale;
+		/** What the pointer shows; `null` leaves the ruler without one: not read yet. */
+		value: number | null;
+		/** A stretch from `value` to here, drawn as a bar between two pointers. */
+		to?: number | null;
+		/** Named stretches, to their upper ends. */
+		zones?: readonly { readonly name: string; readonly to: number }[];
+		/** The small form: ticks and a pointer, no numerals. */
+		small?: boolean;
+		/** Spoken name; with `onvalue` the pointer can be moved. */
+		label?: string;
+		valueText?: string;
+		/** What one press of an arrow key moves. */
+		step?: number;
+		onvalue?: (value: number) => void;
+	}
+	const {
+		scale,
+		value,
+		to = null,
+		zones = [],
+		small = false,
+		label = '',
+		valueText = '',
+		step = 1,
+		onvalue
+	}: Props = $props();
+
+	const percent = (at: number): string => `${(shareOf(scale, at) * 100).toFixed(2)}%`;
+	const ticks = $derived(ticksOf(scale, small ? 4 : 6));
+	const top = $derived(zones.length > 0 ? 16 : 1);
+	const height = $derived(small ? 14 : top + 22);
+	const bands = $derived(
+		zones.map((zone, at) => {
+			const from = at === 0 ? scale.low : zones[at - 1]!.to;
+			const current = value !== null && value < zone.to && (at === 0 || value >= zones[at - 1]!.to);
+			return {
+				name: zone.name,
+				from: shareOf(scale, from) * 100,
+				to: shareOf(scale, Math.min(zone.to, scale.high)) * 100,
+				current
+			};
+		})
+	);
+	const NUMERAL_CLEAR = 0.045;
+	const clearOfPointer = (at: number): boolean =>
+		value === null || Math.abs(shareOf(scale, at) - shareOf(scale, value)) > NUMERAL_CLEAR;
+
+	function onkeydown(event: KeyboardEvent) {
+		if (value === null || !onvalue) return;
+		const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 5, PageDown: -5 }[event.key];
+		if (by === undefined) return;
+		event.preventDefault();
+		onvalue(Math.min(scale.high, Math.max(scale.low, value + by * step)));
+	}
+</script>
+
+<div class="ruler" style:height="{height}px">
+	<svg width="100%" {height} aria-hidden="true" overflow="visible">
+		{#each bands as band (band.name)}
+			<rect
+				class:current={band.current}
+				class="zone"
+				x="{band.from}%"
+				width="{band.to - band.from}%"
+				y="0"
+				height="15"
+			/>
+			{#if band.to - band.from > 5}
+				<text class="zone-name" class:bold={band.current} x="{(band.from + band.to) / 2}%" y="11" text-anchor="middle"
+					>{band.name}</text
+				>
+			{/if}
+		{/each}
+		<line class="base" x1="0" x2="100%" y1={small ? 13 : top} y2={small ? 13 : top} />
+		{#each ticks as tick (tick.value)}
+			{@const length = tick.major ? 7 : 4}
+			<line
+				class="tick"
+				x1={percent(tick.value)}
+				x2={percent(tick.value)}
+				y1={small ? 13 : top}
+				y2={small ? 13 - length * 0.7 : top + length}
+			/>
+			{#if tick.major && !small && clearOfPointer(tick.value)}
+				<text class="numeral" x={percent(tick.value)} y={top + 18} text-anchor="middle">{tick.value}</text>
+			{/if}
+		{/each}
+		{#if value !== null && to !== null}
+			<rect
+				class="range"
+				x={percent(value)}
+				width="{(shareOf(scale, to) - shareOf(scale, value)) * 100}%"
+				y={(small ? 13 : top) - 2}
+				height="4"
+			/>
+			<svg x={percent(to)} y={small ? 13 : top} overflow="visible"
+				><path class={small ? 'cool' : 'pointer'} d={small ? 'M0 0l-4.5-8h9z' : 'M0-3l-5-8h10z'} /></svg
+			>
+		{/if}
+		{#if value !== null}
+			<svg x={percent(value)} y={small ? 13 : top} overflow="visible">
+				<path
+					class={small ? 'cool' : 'pointer'}
+					d={small ? 'M0 0l-4.5-8h9z' : to !== null ? 'M0-3l-5-8h10z' : 'M0 2l6 10h-12z'}
+				/>
+			</svg>
+		{:else if !small}
+			<text class="numeral" x="50%" y={top + 18} text-anchor="middle">not read yet</text>
+		{/if}
+	</svg>
+	{#if onvalue}
+		<input
+			type="range"
+			aria-label={label}
+			aria-valuetext={valueText}
+			min="0"
+			max="1"
+			step="any"
+			value={value === null ? 0.5 : shareOf(scale, value)}
+			oninput={(event) => onvalue(valueAt(scale, event.currentTarget.valueAsNumber))}
+			{onkeydown}
+		/>
+	{/if}
+</div>
+
+<style>
+	.ruler {
+		position: relative;
+		width: 100%;
+	}
+	.base {
+		stroke: var(--ink);
+		stroke-width: 1;
+	}
+	.tick {
+		stroke: var(--rule-2);
+	}
+	.numeral {
+		font: 11px var(--font-mono);
+		fill: var(--ink-2);
+	}
+	.zone {
+		fill: none;
+		stroke: var(--rule);
+	}
+	.zone.current {
+		fill: var(--amber);
+	}
+	.zone-name {
+		font-size: 11px;
+		fill: var(--ink-2);
+	}
+	.zone-name.bold {
+		font-weight: 660;
+		fill: var(--on-amber);
+	}
+	.pointer,
+	.range {
+		fill: var(--ink);
+	}
+	.cool {
+		fill: var(--cool);
+	}
+	input {
+		position: absolute;
+		inset: -4px -8px;
+		width: calc(100% + 16px);
+		height: calc(100% + 8px);
+		margin: 0;
+		opacity: 0;
+		cursor: ew-resize;
+		touch-action: pan-y;
+	}
+	.ruler:has(input:focus-visible) {
+		outline: 2px solid var(--ink);
+		outline-offset: 4px;
+		border-radius: 2px;
+	}
+	@media (forced-colors: active) {
+		.zone.current {
+			fill: Highlight;
+		}
+		.pointer,
+		.range,
+		.cool {
+			fill: CanvasText;
+		}
+	}
+</style>

@@ -1,0 +1,149 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { READING_RANGES } from '$lib/core/schema/reading';
+	import type { ParsedReading } from '$lib/core/schema/reading';
+	import type { UnitSystem } from '$lib/core/schema/records';
+	import Ruler from '../parts/Ruler.svelte';
+	import { figureText, shownIn, spokenFigure } from '../units';
+	import type { FigureField } from './fields';
+	import { rangeMessage } from './readingForm';
+
+	interface Props {
+		field: FigureField;
+		/** In SI; `undefined` when it was not read. */
+		value: number | undefined;
+		units: UnitSystem;
+		/** What was typed and refused, and why. */
+		typed?: string | undefined;
+		error?: string | undefined;
+		aside?: Snippet;
+		/** Takes a figure in SI; says what is wrong with it, or `null`. */
+		onvalue: (patch: Partial<ParsedReading>, key: string) => string | null;
+	}
+	const { field, value, units, typed, error, aside, onvalue }: Props = $props();
+
+	const shown = $derived(shownIn(units, field.measure));
+	const text = $derived(value === undefined ? '' : figureText(units, field.measure, value));
+	/** What is being typed, until it is a figure that holds. */
+	let draft = $state<string | null>(null);
+	let told = $state<string | null>(null);
+	const message = $derived(told ?? error);
+	const scale = $derived({
+		low: shown.show(field.scale[0]),
+		high: shown.show(Math.max(field.scale[1], value ?? 0)),
+		log: field.log
+	});
+	const zones = $derived(field.zones?.map(({ name, to }) => ({ name, to: shown.show(to) })) ?? []);
+
+	function give(si: number) {
+		const [low, high] = READING_RANGES[field.key];
+		if (!(si >= low - 1e-9 && si <= high + 1e-9)) return rangeMessage(field.key, field.measure, units);
+		return onvalue({ [field.key]: Math.round(si * 1e6) / 1e6 }, field.key);
+	}
+
+	function type(next: string) {
+		draft = next;
+		const bare = next.trim().replace(',', '.');
+		if (bare === '') {
+			told = field.required ? 'This one is needed.' : null;
+			if (!field.required) onvalue({ [field.key]: undefined }, field.key);
+			return;
+		}
+		const figure = Number(bare);
+		told = Number.isFinite(figure) ? give(shown.read(figure)) : 'Write a number.';
+	}
+
+	function slide(figure: number) {
+		draft = null;
+		const grain = 10 ** -shown.digits;
+		told = give(shown.read(Math.round(figure / grain) * grain));
+	}
+
+	function leave() {
+		if (told === null) draft = null;
+	}
+</script>
+
+<div class="row" id="field-{field.key}">
+	<div class="head">
+		<label for="figure-{field.key}">{field.label}</label>
+		<span class="value">
+			<input
+				id="figure-{field.key}"
+				class="field figure"
+				name={field.key}
+				inputmode="decimal"
+				autocomplete="off"
+				required={field.required}
+				value={draft ?? typed ?? text}
+				aria-invalid={message ? 'true' : undefined}
+				aria-describedby={message ? `wrong-${field.key}` : undefined}
+				oninput={(event) => type(event.currentTarget.value)}
+				onblur={leave}
+			/><span class="unit">{shown.unit}</span>
+		</span>
+		<span class="aside">{@render aside?.()}</span>
+	</div>
+	{#if message}<p class="wrong" id="wrong-{field.key}" role="alert">{message}</p>{/if}
+	<Ruler
+		{scale}
+		{zones}
+		value={value === undefined ? null : shown.show(value)}
+		label="{field.label}, on its scale"
+		valueText={value === undefined ? 'not read yet' : spokenFigure(units, field.measure, value)}
+		step={shown.digits > 1 ? 0.1 : shown.digits > 0 ? 0.5 : 1}
+		onvalue={slide}
+	/>
+</div>
+
+<style>
+	.row {
+		padding: 5px 0 3px;
+		border-bottom: 1px solid var(--rule);
+	}
+	.head {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 30px;
+	}
+	label {
+		min-width: 72px;
+		font-weight: 640;
+	}
+	.value {
+		display: inline-flex;
+		align-items: baseline;
+	}
+	input {
+		width: 62px;
+		font-size: 15px;
+	}
+	.unit {
+		margin-left: 4px;
+		font-size: 12px;
+	}
+	.aside {
+		display: flex;
+		flex: 1;
+		justify-content: flex-end;
+	}
+	.wrong {
+		margin: 2px 0 4px;
+		font-weight: 560;
+		color: var(--fails);
+	}
+	@media (width < 56rem) {
+		.head {
+			flex-wrap: wrap;
+		}
+		input {
+			width: 92px;
+			font-size: 19px;
+		}
+		.aside {
+			justify-content: flex-start;
+			flex-basis: 100%;
+		}
+	}
+</style>

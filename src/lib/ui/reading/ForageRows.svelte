@@ -1,0 +1,90 @@
+<script lang="ts">
+	import { LIST_MAX, type Forage } from '$lib/core/schema/reading';
+	import { AMOUNTS, FORAGE_KINDS } from '$lib/core/schema/words';
+	import { spoken } from '../words';
+
+	interface Props {
+		forage: readonly Forage[];
+		errors: Readonly<Record<string, string>>;
+		onvalue: (forage: Forage[], key: string) => string | null;
+	}
+	const { forage, errors, onvalue }: Props = $props();
+	let told = $state<Record<number, string | null>>({});
+
+	const edit = (index: number, patch: Partial<Forage>): string | null =>
+		onvalue(
+			forage.map((item, at) => (at === index ? { ...item, ...patch } : item)),
+			`forage.${index}`
+		);
+	const remove = (index: number) => onvalue(forage.toSpliced(index, 1), '');
+	const add = (kind: string) =>
+		onvalue([...forage, { kind: kind as Forage['kind'], lengthIn: 2.5, amount: 'some' }], '');
+
+	function length(index: number, text: string) {
+		const figure = Number(text.replace(',', '.'));
+		const number = text.trim() !== '' && Number.isFinite(figure);
+		told[index] = number ? (edit(index, { lengthIn: figure }) ? 'Between 0.2 and 14 in.' : null) : 'Write a number.';
+	}
+</script>
+
+<fieldset class="list" id="field-forage">
+	<legend>Forage</legend>
+	{#each forage as item, index (index)}
+		{@const wrong = told[index] ?? errors[`forage.${index}.lengthIn`]}
+		<div class="item">
+			<select
+				class="field kind"
+				name="forage.{index}.kind"
+				aria-label="Forage {index + 1}, kind"
+				value={item.kind}
+				onchange={(e) => edit(index, { kind: e.currentTarget.value as Forage['kind'] })}
+			>
+				{#each FORAGE_KINDS as kind (kind)}<option value={kind} selected={kind === item.kind}>{spoken(kind)}</option
+					>{/each}
+			</select>
+			<label class="top"
+				><input
+					class="field figure"
+					name="forage.{index}.lengthIn"
+					inputmode="decimal"
+					aria-label="Forage {index + 1}, length in inches"
+					aria-invalid={wrong ? 'true' : undefined}
+					value={item.lengthIn}
+					oninput={(e) => length(index, e.currentTarget.value)}
+				/><span class="unit">in</span></label
+			>
+			<select
+				class="field"
+				name="forage.{index}.amount"
+				aria-label="Forage {index + 1}, amount"
+				value={item.amount}
+				onchange={(e) => edit(index, { amount: e.currentTarget.value as Forage['amount'] })}
+			>
+				{#each AMOUNTS as amount (amount)}<option value={amount} selected={amount === item.amount}>{amount}</option
+					>{/each}
+			</select>
+			<button
+				class="remove"
+				type="button"
+				aria-label="Remove forage {index + 1}, {spoken(item.kind)}"
+				onclick={() => remove(index)}>×</button
+			>
+			{#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
+		</div>
+	{/each}
+	{#if forage.length < LIST_MAX}
+		<select
+			class="field add"
+			name="forage.{forage.length}.kind"
+			aria-label="Add forage"
+			value=""
+			onchange={(e) => {
+				add(e.currentTarget.value);
+				e.currentTarget.value = '';
+			}}
+		>
+			<option value="">+ add forage</option>
+			{#each FORAGE_KINDS as kind (kind)}<option value={kind}>{spoken(kind)}</option>{/each}
+		</select>
+	{/if}
+</fieldset>

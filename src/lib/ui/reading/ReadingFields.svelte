@@ -1,0 +1,225 @@
+<script lang="ts">
+	import { windClass } from '$lib/core/reading/complete';
+	import { suggestPhase } from '$lib/core/reading/phase';
+	import { suggestStain } from '$lib/core/reading/complete';
+	import type { ParsedReading } from '$lib/core/schema/reading';
+	import { ANSWERS, EVENTS } from '$lib/core/schema/words';
+	import { useDesk } from '../desk/desk.svelte';
+	import Segment from '../parts/Segment.svelte';
+	import { spoken } from '../words';
+	import ChoiceRow from './ChoiceRow.svelte';
+	import CoverRows from './CoverRows.svelte';
+	import { CHOICES, FIGURES, type ChoiceKey, type FigureKey } from './fields';
+	import FigureRow from './FigureRow.svelte';
+	import ForageRows from './ForageRows.svelte';
+
+	interface Props {
+		errors?: Readonly<Record<string, string>>;
+		typed?: Readonly<Record<string, readonly string[]>>;
+	}
+	const { errors = {}, typed = {} }: Props = $props();
+	const desk = useDesk();
+	const reading = $derived(desk.reading);
+	const phase = $derived(suggestPhase(reading));
+	const rules = $derived(reading.rules ?? {});
+	let wrongRules = $state<string | null>(null);
+
+	const change = (patch: Partial<ParsedReading>, key: string): string | null => {
+		const whole = patch.windMps === undefined ? patch : { ...patch, wind: windClass(patch.windMps) };
+		return desk.change(whole, key);
+	};
+	const choose = (key: ChoiceKey) => (value: string) => void desk.change({ [key]: value }, key);
+
+	function toggle(key: 'events' | 'answers', value: string, on: boolean) {
+		const now: readonly string[] = reading[key] ?? [];
+		desk.change({ [key]: on ? [...now, value] : now.filter((one) => one !== value) }, key);
+	}
+
+	function rule(key: 'hooksMax' | 'pointsMax', text: string) {
+		const figure = text.trim() === '' ? undefined : Number(text);
+		const wrong = desk.change({ rules: { ...rules, [key]: figure } }, `rules.${key}`);
+		wrongRules = wrong && 'A whole number of one or more.';
+	}
+
+	function lead(value: string) {
+		const { leadAllowed: _dropped, ...rest } = rules;
+		desk.change({ rules: value === '' ? rest : { ...rest, leadAllowed: value === 'yes' } }, 'rules.leadAllowed');
+	}
+</script>
+
+{#snippet figure(key: FigureKey, beside?: ChoiceKey)}
+	<FigureRow
+		field={FIGURES[key]}
+		value={reading[key]}
+		units={desk.units}
+		typed={typed[key]?.[0]}
+		error={errors[key]}
+		onvalue={change}
+	>
+		{#snippet aside()}
+			{#if beside}
+				<Segment
+					name={beside}
+					legend={CHOICES[beside].label}
+					options={CHOICES[beside].options}
+					value={reading[beside]}
+					onvalue={choose(beside)}
+				/>
+			{/if}
+		{/snippet}
+	</FigureRow>
+{/snippet}
+
+{#snippet choice(key: ChoiceKey, suggested?: string)}
+	<ChoiceRow field={CHOICES[key]} value={reading[key]} {suggested} onvalue={choose(key)} />
+{/snippet}
+
+<div class="season">
+	{@render choice('phase', phase)}
+	<p class="hint">
+		{#if reading.phase === undefined}
+			Suggested: {spoken(phase)}. Choose to set it by hand.
+		{:else}
+			Set by hand; suggested: {spoken(phase)}.
+			<button type="button" class="link" onclick={() => desk.change({ phase: undefined })}>Use the suggestion</button>
+		{/if}
+	</p>
+</div>
+{@render figure('waterTemperatureC', 'trend')}
+{@render figure('visibilityM')}
+{@render choice('stain', suggestStain(reading.visibilityM))}
+{@render choice('sky')}
+{@render choice('light')}
+{@render figure('windMps', 'bank')}
+{@render choice('wind')}
+{@render figure('bottomM')}
+{@render figure('fishFromM')}
+{@render figure('fishToM')}
+<CoverRows
+	cover={reading.cover ?? []}
+	units={desk.units}
+	{errors}
+	onvalue={(cover, key) => desk.change({ cover }, key)}
+/>
+<ForageRows forage={reading.forage ?? []} {errors} onvalue={(forage, key) => desk.change({ forage }, key)} />
+{@render choice('mood')}
+{@render choice('pressure')}
+{@render choice('species')}
+{@render choice('goal')}
+{@render choice('place')}
+{@render choice('from')}
+<h2 class="more">Further signs</h2>
+{@render figure('sunElevationDeg')}
+{@render figure('moon')}
+{@render choice('pressureTrend')}
+{@render choice('current')}
+{@render choice('level')}
+{@render figure('dayLengthH')}
+{@render choice('dayLength')}
+{@render figure('castM')}
+{@render choice('others')}
+<fieldset class="list">
+	<legend>Events</legend>
+	<div class="checks">
+		{#each EVENTS as event (event)}
+			<label>
+				<input
+					type="checkbox"
+					name="events"
+					value={event}
+					checked={reading.events?.includes(event)}
+					onchange={(e) => toggle('events', event, e.currentTarget.checked)}
+				/>
+				{spoken(event)}
+			</label>
+		{/each}
+	</div>
+</fieldset>
+<fieldset class="list">
+	<legend>Answers</legend>
+	<div class="checks">
+		{#each ANSWERS as answer (answer)}
+			<label>
+				<input
+					type="checkbox"
+					name="answers"
+					value={answer}
+					checked={reading.answers?.includes(answer)}
+					onchange={(e) => toggle('answers', answer, e.currentTarget.checked)}
+				/>
+				{spoken(answer)}
+			</label>
+		{/each}
+	</div>
+</fieldset>
+<fieldset class="list" id="field-rules">
+	<legend>Local rule</legend>
+	<label class="top"
+		>hooks<input
+			class="field figure"
+			name="rules.hooksMax"
+			inputmode="numeric"
+			value={rules.hooksMax ?? ''}
+			aria-invalid={wrongRules ? 'true' : undefined}
+			oninput={(e) => rule('hooksMax', e.currentTarget.value)}
+		/></label
+	>
+	<label class="top"
+		>points<input
+			class="field figure"
+			name="rules.pointsMax"
+			inputmode="numeric"
+			value={rules.pointsMax ?? ''}
+			aria-invalid={wrongRules ? 'true' : undefined}
+			oninput={(e) => rule('pointsMax', e.currentTarget.value)}
+		/></label
+	>
+	<label class="top">
+		lead
+		<select
+			class="field"
+			name="rules.leadAllowed"
+			value={rules.leadAllowed === undefined ? '' : rules.leadAllowed ? 'yes' : 'no'}
+			onchange={(e) => lead(e.currentTarget.value)}
+		>
+			<option value="">not entered</option>
+			<option value="yes" selected={rules.leadAllowed === true}>allowed</option>
+			<option value="no" selected={rules.leadAllowed === false}>forbidden</option>
+		</select>
+	</label>
+	{#if wrongRules ?? errors['rules.hooksMax'] ?? errors['rules.pointsMax']}
+		<p class="wrong" role="alert">{wrongRules ?? 'A whole number of one or more.'}</p>
+	{/if}
+	<p class="hint">Enter the rule of the water; the authority decides.</p>
+</fieldset>
+
+<style>
+	.hint {
+		padding: 2px 0 4px;
+		color: var(--ink-2);
+	}
+	.more {
+		margin-top: 14px;
+		padding-bottom: 4px;
+		border-bottom: 1px solid var(--ink);
+	}
+	.link {
+		text-decoration: underline;
+		cursor: pointer;
+	}
+	.season :global(.row) {
+		border-bottom: 0;
+	}
+	.season {
+		border-bottom: 1px solid var(--rule);
+	}
+	.season :global(.segment span) {
+		padding-inline: 4px;
+		font-size: 12px;
+	}
+	.top {
+		display: inline-flex;
+		align-items: center;
+		gap: 4px;
+	}
+</style>

@@ -1,0 +1,135 @@
+import { seeded } from '$lib/core/random';
+import type { Reading } from '$lib/core/reading/complete';
+
+/** Where things are in a drawn section: px of the drawing, depth linear. */
+export interface Frame {
+	readonly width: number;
+	readonly height: number;
+	readonly sky: number;
+	readonly left: number;
+	readonly right: number;
+	/** Depth (m) at the drawing's lower edge. */
+	readonly maxM: number;
+}
+
+/** Space under the deepest point, px. */
+const FLOOR = 8;
+/** The drawn depth exceeds the bottom by this share, so that the bed shows. */
+const BED_SHARE = 1.22;
+
+export function frameOf(reading: Reading, width: number, height: number, gutters: boolean): Frame {
+	const sky = Math.round(height * 0.25);
+	const maxM = Math.max(reading.bottomM * BED_SHARE, 0.8);
+	return { width, height, sky, maxM, left: gutters ? 44 : 0, right: width - (gutters ? 40 : 0) };
+}
+
+export const yOf = ({ sky, height, maxM }: Frame, depthM: number): number =>
+	sky + (depthM * (height - sky - FLOOR)) / maxM;
+
+export const depthAt = ({ sky, height, maxM }: Frame, y: number): number => ((y - sky) * maxM) / (height - sky - FLOOR);
+
+/** Pixels per metre of depth. */
+export const pxPerM = (frame: Frame): number => yOf(frame, 1) - yOf(frame, 0);
+
+/** Share of the width at which the bed begins to rise, and at which it meets the bank. */
+const RISE_FROM = 0.62;
+const BANK_AT = 0.965;
+
+/** Depth (m) of the bed at a share of the width: level where the cast falls, then up to the bank; a ditch dips. */
+export function bedM(reading: Reading, share: number): number {
+	const ditch = reading.cover.some(({ kind }) => kind === 'ditch');
+	const dip = ditch ? 0.12 * reading.bottomM * Math.exp(-(((share - 0.2) / 0.07) ** 2)) : 0;
+	const wave = 0.02 * reading.bottomM * Math.sin(share * 19);
+	if (share <= RISE_FROM) return reading.bottomM + dip + wave * (1 - share / RISE_FROM);
+	const up = (share - RISE_FROM) / (BANK_AT - RISE_FROM);
+	return reading.bottomM * (1 - up * up * (3 - 2 * Math.min(1, up)));
+}
+
+const SAMPLES = 72;
+
+/** The bed as an SVG path, left to right. */
+export function bedPath(reading: Reading, frame: Frame): string {
+	const span = frame.right - frame.left;
+	return Array.from({ length: SAMPLES + 1 }, (_, at) => {
+		const share = at / SAMPLES;
+		const y = Math.max(yOf(frame, bedM(reading, share)), frame.sky - 26);
+		return `${at === 0 ? 'M' : 'L'}${(frame.left + share * span).toFixed(1)} ${y.toFixed(1)}`;
+	}).join('');
+}
+
+/** Wave height (px) by wind: a third more than the direction's figure per mph, in m/s, held at 5 px. */
+const PX_PER_MPS = 0.5;
+
+/** The surface roughened to the wind: three sines; calm is a straight line. */
+export function surfacePath(frame: Frame, windMps: number): string {
+	const height = Math.min(5, PX_PER_MPS * windMps);
+	if (height < 0.3) return `M${frame.left} ${frame.sky}H${frame.right}`;
+	const steps = Math.ceil((frame.right - frame.left) / 6);
+	return Array.from({ length: steps + 1 }, (_, at) => {
+		const x = Math.min(frame.right, frame.left + at * 6);
+		const swell = Math.sin(x / 13) * 0.5 + Math.sin(x / 29 + 1) * 0.35 + Math.sin(x / 7 + 2) * 0.15;
+		return `${at === 0 ? 'M' : 'L'}${x} ${(frame.sky + height * swell).toFixed(1)}`;
+	}).join('');
+}
+
+/** A usual wind (m/s) for a class of surface, where only the class was read. */
+export const USUAL_WIND_MPS = { calm: 0, ripple: 2.5, chop: 6, heavy: 10 } as const;
+
+/** A stem of weed: a ribbon from the bed to its top, with leaf pairs. */
+export interface Stem {
+	readonly d: string;
+	readonly shade: 0 | 1 | 2;
+}
+
+const STEM_GAP_PX = { sparse: 14, medium: 7, thick: 4.5, matted: 3 } as const;
+
+function leaves(x: number, from: number, to: number, lean: number): string {
+	const parts: string[] = [];
+	for (let y = from - 14; y > to + 4; y -= 9) {
+		const at = x + lean * ((from - y) / Math.max(1, from - to));
+		parts.push(`M${at.toFixed(1)} ${y.toFixed(1)}l-4.500-3.500M${at.toFixed(1)} ${y.toFixed(1)}l4.500-3.500`);
+	}
+	return parts.join('');
+}
+
+/** Stems of weed between two shares of the width, up to their top depth; the same water draws the same weed. */
+export function weedStems(
+	reading: Reading,
+	frame: Frame,
+	cover: Reading['cover'][number],
+	from: number,
+	to: number,
+	seed: number
+): Stem[] {
+	const random = seeded(seed);
+	const span = frame.right - frame.left;
+	const stems: Stem[] = [];
+	const bare = cover.kind === 'stems';
+	for (let x = from * span; x < to * span; x += STEM_GAP_PX[cover.density] * (0.7 + random() * 0.6)) {
+		if (cover.form === 'pockets' && Math.floor(x / 46) % 2 === 1) continue;
+		const foot = yOf(frame, bedM(reading, x / span));
+		const reach = bare ? frame.sky - 18 - random() * 34 : yOf(frame, cover.topM - 0.08 + random() * 0.22);
+		const top = Math.max(bare ? 12 : frame.sky + 1, reach);
+		if (top > foot - 4) continue;
+		const lean = (random() - 0.5) * (bare ? 8 : 14);
+		const at = frame.left + x;
+		const stem = `M${at.toFixed(1)} ${foot.toFixed(1)}Q${at.toFixed(1)} ${((foot + top) / 2).toFixed(1)} ${(at + lean).toFixed(1)} ${top.toFixed(1)}`;
+		stems.push({ d: stem + (bare ? '' : leaves(at, foot, top, lean)), shade: Math.floor(random() * 3) as 0 | 1 | 2 });
+	}
+	return stems;
+}
+
+/** Stretches of the width (shares) that each kind of cover takes, so that no two lie on each other. */
+export const PLACES: Readonly<Record<Reading['cover'][number]['kind'], readonly [number, number]>> = {
+	'grass-tops': [0.3, 0.58],
+	'leafy-weed': [0.04, 0.28],
+	pads: [0.5, 0.78],
+	stems: [0.8, 0.9],
+	wood: [0.6, 0.9],
+	timber: [0.1, 0.56],
+	rock: [0.34, 0.72],
+	dock: [0.7, 0.97],
+	shell: [0.42, 0.62],
+	ditch: [0.14, 0.26],
+	open: [0.3, 0.5]
+};

@@ -1,0 +1,49 @@
+/** The one table from the contract's words to the angler's: what a screen says for a value. */
+const SPOKEN: Readonly<Record<string, string>> = {
+	rising: 'warming',
+	falling: 'cooling',
+	sheltered: 'lee',
+	windblown: 'blown',
+	sun: 'high sun',
+	large: 'large',
+	largemouth: 'large',
+	smallmouth: 'small',
+	mud: 'mud',
+	'silver-baitfish': 'silver baitfish',
+	'golden-shiner': 'golden shiner',
+	'bottom-fish': 'bottom fish',
+	'leafy-weed': 'leafy weed',
+	'grass-tops': 'grass tops',
+	wood: 'wood',
+	stems: 'stems and reeds',
+	shell: 'shell bed',
+	'pre-spawn': 'pre-spawn',
+	'post-spawn': 'post-spawn',
+	'late-summer': 'late summer',
+	'late-fall': 'late fall',
+	'baitfish-spawn': 'baitfish spawn',
+	'sunfish-spawn': 'sunfish spawn',
+	'front-coming': 'front coming',
+	'front-passed': 'front passed',
+	'short-strikes': 'short strikes',
+	big: 'big fish',
+	full: 'full size'
+};
+
+/** Words that differ where the same value means something else: pressure and level rise, they do not warm. */
+const BY_FIELD: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+	pressureTrend: { rising: 'rising', falling: 'falling' },
+	level: { rising: 'rising', falling: 'falling' },
+	cover: { open: 'open water' }
+};
+
+/** What the screen says for a value, in the field where it stands. */
+export function spoken(value: string, field = ''): string {
+	return BY_FIELD[field]?.[value] ?? SPOKEN[value] ?? value.replaceAll('-', ' ');
+}
+
+/** A spoken word at the beginning of a line. */
+export function spokenFirst(value: string, field = ''): string {
+	const word = spoken(value, field);
+	return word.charAt(0).toUpperCase() + word.slice(1);
+}

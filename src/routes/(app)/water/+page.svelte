@@ -1,0 +1,295 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import { rigName, bladesText, ouncesText } from '$lib/core/drawing/describe';
+	import { drawRig } from '$lib/core/drawing/rigDrawing';
+	import { useDesk } from '$lib/ui/desk/desk.svelte';
+	import Gauge from '$lib/ui/parts/Gauge.svelte';
+	import Strength from '$lib/ui/parts/Strength.svelte';
+	import ReadingFields from '$lib/ui/reading/ReadingFields.svelte';
+	import RigDrawing from '$lib/ui/rig/RigDrawing.svelte';
+	import Section from '$lib/ui/section/Section.svelte';
+	import { isLamp } from '$lib/ui/frame/theme';
+	import { localTime, utcTime } from '$lib/ui/time';
+	import type { ActionData } from './$types';
+
+	const { form }: { form: ActionData } = $props();
+	const desk = useDesk();
+	const errors = $derived((form && 'errors' in form && form.errors) || {});
+	const typed = $derived((form && 'typed' in form && form.typed) || {});
+	const message = $derived(form && 'message' in form ? form.message : null);
+	const kept = $derived(form && 'kept' in form ? form.kept : null);
+	const zone = $derived(desk.spot?.water.timeZone ?? 'UTC');
+	const call = $derived(desk.answer?.calls[0]);
+	const drawing = $derived(call && drawRig(call.rig));
+	const verdict = $derived(desk.answer?.verdict);
+	const SAID = { good: 'Yes.', fair: 'Fair.', poor: 'Hardly.' } as const;
+	const plan = $derived(
+		desk.answer?.plan.filter(({ kind, topic }) => kind === 'plan' && topic === 'position').slice(0, 4) ?? []
+	);
+	const cautions = $derived(desk.answer?.plan.filter(({ kind }) => kind === 'caution').slice(0, 2) ?? []);
+
+	function choosePlace(spotId: string) {
+		desk.put({ spotId: spotId || null });
+		const place = desk.spot;
+		if (!place) return;
+		const bottomM = place.spot.profile[place.spot.profile.length - 1]?.depthM ?? desk.reading.bottomM;
+		desk.change({
+			place: place.water.place as 'lake',
+			cover: [...place.spot.cover],
+			bottomM,
+			fishFromM: Math.min(desk.complete.fishFromM, bottomM),
+			fishToM: Math.min(desk.complete.fishToM, bottomM)
+		});
+	}
+</script>
+
+<form
+	class="water"
+	method="POST"
+	action="?/keep"
+	novalidate
+	use:enhance={() =>
+		async ({ result, update }) => {
+			await update({ reset: false, invalidateAll: false });
+			if (result.type === 'success' && result.data?.kept) desk.open(result.data.kept as typeof desk.record);
+		}}
+>
+	<input type="hidden" name="units" value={desk.units} />
+	<input type="hidden" name="readingId" value={desk.record.readingId ?? ''} />
+	<input type="hidden" name="readingVersion" value={desk.record.readingVersion} />
+	<input type="hidden" name="takenAt" value={desk.record.takenAt} />
+
+	<div class="title">
+		<h1>What is in front of me?</h1>
+		<label class="inline">
+			<span class="sr-only">Spot</span>
+			<select
+				class="field"
+				name="spotId"
+				value={desk.record.spotId ?? ''}
+				onchange={(event) => choosePlace(event.currentTarget.value)}
+			>
+				<option value="">no spot</option>
+				{#each desk.waters as water (water.id)}
+					<optgroup label={water.name}>
+						{#each water.spots as spot (spot.id)}<option value={spot.id} selected={spot.id === desk.record.spotId}
+								>{spot.name}</option
+							>{/each}
+					</optgroup>
+				{/each}
+			</select>
+		</label>
+		<label class="inline">
+			<span class="sr-only">Taken at, in the water’s own time</span>
+			<input
+				class="field"
+				type="datetime-local"
+				value={localTime(desk.record.takenAt, zone)}
+				onchange={(event) => desk.put({ takenAt: utcTime(event.currentTarget.value, zone) ?? desk.record.takenAt })}
+			/>
+		</label>
+		<label class="inline grow">
+			<span class="sr-only">Name of the reading</span>
+			<input
+				class="field name"
+				name="name"
+				placeholder="name this reading"
+				maxlength="120"
+				value={desk.record.name}
+				aria-invalid={errors.name ? 'true' : undefined}
+				oninput={(event) => desk.put({ name: event.currentTarget.value })}
+			/>
+		</label>
+		<button class="button" type="button" disabled={!desk.canUndo} onclick={() => desk.undo()}>Undo</button>
+		<button class="button">Keep reading</button>
+	</div>
+
+	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
+	{#if errors.name}<p class="notice notice-fails" role="alert">{errors.name}</p>{/if}
+	{#if Object.keys(errors).length > (errors.name ? 1 : 0)}
+		<p class="notice notice-fails" role="alert">
+			The reading was not taken: see the marked fields. What you typed is still there.
+		</p>
+	{/if}
+	{#if kept}<p class="notice" role="status">Kept as “{kept.name}”.</p>{/if}
+
+	<div class="picture">
+		<Section
+			reading={desk.complete}
+			units={desk.units}
+			lamp={isLamp(page.data.theme)}
+			onchange={(patch, key) => desk.change(patch, key)}
+		/>
+		<div class="below">
+			<section aria-labelledby="day">
+				<h2 id="day">A day for blades?</h2>
+				{#if verdict}
+					<p class="said">{SAID[verdict.blades]}</p>
+					<Gauge
+						low={-3}
+						high={6}
+						value={verdict.points}
+						label="Verdict {verdict.points}: {verdict.blades}"
+						parts={[
+							{ word: 'poor', to: -1, forbidden: true },
+							{ word: 'fair', to: 1 },
+							{ word: 'good', to: 6 }
+						]}
+					/>
+					<ul>
+						{#each verdict.reasons.slice(0, 2) as reason (reason)}<li>{reason}</li>{/each}
+					</ul>
+					{#if verdict.insteadTry.length > 0}<p>Rather: {verdict.insteadTry.join(', ')}.</p>{/if}
+				{:else}
+					<p class="wait">Press “What to tie on” for the verdict.</p>
+				{/if}
+			</section>
+			<section aria-labelledby="means">
+				<h2 id="means">What it means on the water</h2>
+				<ul>
+					{#each plan as item (item.claim)}<li class="item">
+							<Strength of={item.strength} /><span>{item.text}</span>
+						</li>{/each}
+					{#each cautions as item (item.claim)}<li class="item caution">
+							<span aria-hidden="true">▲</span><span>{item.text}</span>
+						</li>{/each}
+				</ul>
+			</section>
+			<section class="tie" aria-labelledby="tie">
+				<h2 id="tie">Tie on</h2>
+				{#if call && drawing}
+					<RigDrawing {drawing} scale={Math.min(150 / drawing.bounds.width, 62 / drawing.bounds.height)} decorative />
+					<p><strong>{rigName(call.rig)}</strong><br />{ouncesText(call.rig.weightOz)} oz, {bladesText(call.rig)}</p>
+				{/if}
+				<button
+					class="button button-amber"
+					formaction="?/call"
+					onclick={(event) => {
+						event.preventDefault();
+						void goto(resolve('/call'));
+					}}
+				>
+					What to tie on
+				</button>
+			</section>
+		</div>
+	</div>
+	<div class="fields"><ReadingFields {errors} {typed} /></div>
+</form>
+
+<style>
+	.water {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 408px;
+		grid-template-rows: auto auto 1fr;
+		height: calc(100vh - 66px);
+	}
+	.title {
+		grid-column: 1;
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		height: 42px;
+		padding: 0 10px 0 16px;
+	}
+	.title h1 {
+		white-space: nowrap;
+	}
+	.grow {
+		flex: 1;
+		min-width: 60px;
+	}
+	.name {
+		width: 100%;
+	}
+	.notice {
+		grid-column: 1;
+		margin: 0 16px 6px;
+	}
+	.picture {
+		grid-column: 1;
+		min-width: 0;
+		overflow: auto;
+	}
+	.below {
+		display: grid;
+		grid-template-columns: 1fr 1.25fr 0.85fr;
+		border-top: 1px solid var(--ink);
+	}
+	.below section {
+		padding: 10px 14px;
+	}
+	.below section + section {
+		border-left: 1px solid var(--rule);
+	}
+	.said {
+		font-size: 24px;
+		line-height: 30px;
+		font-weight: 680;
+	}
+	ul {
+		display: grid;
+		gap: 4px;
+		padding-top: 4px;
+	}
+	.item {
+		display: grid;
+		grid-template-columns: 28px 1fr;
+		gap: 8px;
+	}
+	.item :global(svg) {
+		margin-top: 4px;
+	}
+	.caution {
+		color: var(--fails);
+	}
+	.tie {
+		display: grid;
+		gap: 8px;
+		justify-items: start;
+		align-content: start;
+	}
+	.wait {
+		color: var(--ink-2);
+	}
+	.fields {
+		grid-column: 2;
+		grid-row: 1 / -1;
+		padding: 6px 16px 16px;
+		border-left: 1px solid var(--ink);
+		overflow-y: auto;
+		scrollbar-gutter: stable;
+	}
+	@media (width < 56rem) {
+		.water {
+			display: block;
+			height: auto;
+		}
+		.title {
+			flex-wrap: wrap;
+			height: auto;
+			padding: 10px 12px;
+		}
+		.title h1 {
+			flex-basis: 100%;
+		}
+		.picture {
+			overflow: visible;
+		}
+		.below {
+			grid-template-columns: 1fr;
+		}
+		.below section + section {
+			border-top: 1px solid var(--rule);
+			border-left: 0;
+		}
+		.fields {
+			border-top: 1px solid var(--ink);
+			border-left: 0;
+			overflow: visible;
+		}
+	}
+</style>
