@@ -5,7 +5,7 @@ module.exports = {
 			name: 'core-is-pure',
 			comment: 'The core imports itself and zod, nothing of the interface, the framework or the database.',
 			severity: 'error',
-			from: { path: '^src/lib/core', pathNot: '\\.test\\.ts$' },
+			from: { path: '^src/lib/core', pathNot: ['\\.test\\.ts$', '^src/lib/core/testing/'] },
 			to: { pathNot: ['^src/lib/core', '^node_modules/zod', '^(node:)?fs$'] }
 		},
 		{

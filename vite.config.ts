@@ -11,7 +11,13 @@ export default defineConfig({
 		projects: [
 			{
 				extends: true,
-				test: { ...shared, name: 'core', include: ['src/lib/{core,ui}/**/*.test.ts'], environment: 'node' }
+				test: {
+					...shared,
+					name: 'core',
+					include: ['src/lib/{core,ui}/**/*.test.ts'],
+					environment: 'node',
+					testTimeout: 30_000
+				}
 			},
 			{
 				extends: true,

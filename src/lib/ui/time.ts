@@ -39,3 +39,6 @@ export function utcTime(local: string, timeZone: string): string | null {
 export function timeText(utc: string, timeZone: string): string {
 	return new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone }).format(new Date(utc));
 }
+
+/** This moment in UTC, as records write it. */
+export const isoNow = (): string => new Date().toISOString();

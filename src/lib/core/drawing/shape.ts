@@ -5,7 +5,7 @@ export type DrawnPart =
 	'wire' | 'front' | 'rear' | 'clevis' | 'swivel' | 'head' | 'hook' | 'skirt' | 'trailer' | 'trailerHook' | 'array';
 
 /**
- * One stroke or fill of a drawing, in mm. Colours are tokens: `ink` follows the theme, the rest are materials
+ * One stroke or fill of a drawing, in mm. Colours are tokens: `ink` and `paper` follow the theme, `edge` is always dark, the rest are materials
  * ("nickel.mid"), which the page turns into its own colours.
  */
 export interface Shape {

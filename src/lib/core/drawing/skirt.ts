@@ -43,9 +43,9 @@ function bundle(random: Random, from: Point, cutMm: number, count: number, short
 
 function layer(paths: readonly string[], tones: readonly string[], widthMm: number, dim: boolean): Shape[] {
 	return paths.flatMap((d, at): Shape[] => [
-		{ part: 'skirt', d, stroke: 'ink', width: widthMm + 0.3 },
+		{ part: 'skirt', d, stroke: 'edge', width: widthMm + 0.3 },
 		{ part: 'skirt', d, stroke: tones[at % tones.length]!, width: widthMm },
-		...(dim ? [{ part: 'skirt', d, stroke: 'ink', width: widthMm, opacity: 0.28 } as const] : [])
+		...(dim ? [{ part: 'skirt', d, stroke: 'edge', width: widthMm, opacity: 0.28 } as const] : [])
 	]);
 }
 

@@ -41,6 +41,12 @@ export function suggestStain(visibilityM: number): Reading['stain'] {
 	return visibilityM >= CLEAR_STAIN_FROM_M ? 'clear' : 'green';
 }
 
+/** A reading without the keys that are there but empty: an emptied field counts as not given. */
+function present(given: ParsedReading): ParsedReading {
+	const entries = Object.entries(given).filter(([, value]) => value !== undefined);
+	return Object.fromEntries(entries) as ParsedReading;
+}
+
 /**
  * The reading with its defaults filled in. What was given is kept unchanged, so completing twice changes nothing.
  *
@@ -74,7 +80,7 @@ export function completeReading(given: ParsedReading): Reading {
 		place: 'lake',
 		from: 'boat',
 		rules: {},
-		...given,
+		...present(given),
 		unread: unreadOf(given)
 	};
 }

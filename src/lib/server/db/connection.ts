@@ -1,5 +1,5 @@
 import * as mariadb from 'mariadb';
-import { ConnectionError, ConnectionAcquireTimeoutError, DatabaseError, Sequelize } from 'sequelize';
+import { ConnectionError, ConnectionAcquireTimeoutError, DatabaseError, QueryTypes, Sequelize } from 'sequelize';
 import { config } from '../config';
 import { defineModels, type Models } from './models';
 
@@ -55,7 +55,7 @@ export function isUnreachable(error: unknown): boolean {
 /** Whether the database answers now. */
 export async function databaseAnswers(): Promise<boolean> {
 	try {
-		await database().sequelize.query('SELECT 1');
+		await database().sequelize.query('SELECT 1', { type: QueryTypes.SELECT });
 		return true;
 	} catch {
 		return false;

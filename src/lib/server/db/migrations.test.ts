@@ -28,7 +28,7 @@ describe('migrations', () => {
 			expect((await tables()).length).toBeGreaterThan(before[before.length - 1]!.length);
 		}
 		expect(await tables()).toEqual(['angler', 'kept_call', 'preference', 'reading', 'rig', 'session', 'spot', 'water']);
-		for (const _step of MIGRATIONS) {
+		while (before.length > 0) {
 			await umzug.down();
 			expect(await tables()).toEqual(before.pop());
 		}

@@ -37,10 +37,9 @@
 
 <div class="alternates">
 	<table bind:this={list}>
-		<caption>In order: only what differs</caption>
 		<thead>
 			<tr
-				><th scope="col" colspan="3"><span class="sr-only">Rig</span></th>{#each COLUMNS as column (column)}<th
+				><th scope="col" colspan="3" class="order">In order: only what differs</th>{#each COLUMNS as column (column)}<th
 						scope="col">{column}</th
 					>{/each}<th scope="col" class="right">behind by</th></tr
 			>
@@ -52,7 +51,7 @@
 					<td class="mini"
 						><RigDrawing
 							{drawing}
-							scale={Math.min(78 / drawing.bounds.width, 38 / drawing.bounds.height)}
+							scale={Math.min(78 / drawing.bounds.width, 35 / drawing.bounds.height)}
 							decorative
 						/></td
 					>
@@ -62,7 +61,7 @@
 						></th
 					>
 					{#each COLUMNS as column (column)}
-						<td class="cell" data-column={column}
+						<td class="cell" class:alike={same(cells, column, index)}
 							>{#if same(cells, column, index)}<span aria-label="the same">–</span>{:else}<span
 									class:differs={index > 0}>{cells[column]}</span
 								>{/if}</td
@@ -81,10 +80,8 @@
 		border-collapse: collapse;
 		font-size: 12.5px;
 	}
-	caption {
-		padding: 4px 14px;
-		text-align: left;
-		color: var(--ink-2);
+	.order {
+		padding-left: 14px;
 	}
 	th {
 		text-align: left;
@@ -96,7 +93,7 @@
 		font-size: 11.5px;
 	}
 	tbody tr {
-		height: 43px;
+		height: 39px;
 		border-top: 1px solid var(--rule);
 	}
 	td,
@@ -149,12 +146,10 @@
 			min-height: 48px;
 		}
 		.cell {
-			display: none;
-		}
-		.cell[data-column='blades'],
-		.cell[data-column='weight'] {
-			display: inline;
 			grid-column: 3 / -1;
+		}
+		.cell.alike {
+			display: none;
 		}
 		.rank,
 		.mini,

@@ -32,7 +32,8 @@
 			<li>
 				<Strength of={reason.strength} />
 				<span class="text"
-					>{reason.text}{#if reason.split}{' '}<Split side={reason.split} />{/if}</span
+					>{reason.text}{#if reason.split}
+						<Split side={reason.split} />{/if}</span
 				>
 				<span class="id">{reason.claim}</span>
 				<span class="bars" role="img" aria-label="{signed(reason.counts)} points">
@@ -50,7 +51,8 @@
 			<li>
 				<Strength of={reason.strength} />
 				<span class="text"
-					>{reason.text}{#if reason.split}{' '}<Split side={reason.split} />{/if}</span
+					>{reason.text}{#if reason.split}
+						<Split side={reason.split} />{/if}</span
 				>
 				<span class="id">{reason.claim}</span>
 				<span class="figure">{signed(reason.points)}</span>

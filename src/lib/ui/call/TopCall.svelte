@@ -18,8 +18,11 @@
 	const labels = $derived(labelsOf(called));
 	/** Life size on a screen of 96 dpi, or as large as the room allows. */
 	const LIFE = 96 / 25.4;
-	const ROOM = { width: 440, height: 250 };
-	const scale = $derived(Math.min(LIFE, ROOM.width / drawing.bounds.width, ROOM.height / drawing.bounds.height));
+	const ROOM = { width: 440, height: 205 };
+	let room = $state(ROOM.width);
+	const scale = $derived(
+		Math.min(LIFE, Math.min(room, ROOM.width) / drawing.bounds.width, ROOM.height / drawing.bounds.height)
+	);
 	const share = $derived(Math.round((scale / LIFE) * 100));
 	const half = $derived(Math.ceil(labels.length / 2));
 	const pace = $derived(withUnit(units, 'speed', called.rig.retrieve.speedMps));
@@ -33,7 +36,8 @@
 			<li>
 				<strong>{item.title}</strong>
 				{#if item.why}<span
-						>{item.why}{#if item.split}{' '}<Split side={item.split} />{/if}</span
+						>{item.why}{#if item.split}
+							<Split side={item.split} />{/if}</span
 					>{/if}
 			</li>
 		{/each}
@@ -49,7 +53,7 @@
 		</p>
 	</div>
 	{@render list(labels.slice(0, half))}
-	<div class="drawing">
+	<div class="drawing" bind:clientWidth={room}>
 		<RigDrawing {drawing} {scale} />
 		<LengthRuler lengthMm={drawing.bounds.width} {scale} />
 		<p class="scale">
@@ -102,7 +106,6 @@
 		justify-items: start;
 		gap: 2px;
 		width: 440px;
-		min-height: 300px;
 	}
 	.scale {
 		font-size: 11.5px;
@@ -116,8 +119,7 @@
 		.drawing {
 			order: -1;
 			width: 100%;
-			min-height: 0;
-			overflow-x: auto;
+			overflow: hidden;
 		}
 		.name {
 			order: -2;

@@ -5,6 +5,7 @@ import { readingSchema, type ParsedReading } from '$lib/core/schema/reading';
 import { deskRecordSchema, SCHEMA_VERSION, type DeskRecord, type SettingsRecord } from '$lib/core/schema/records';
 import type { Rig } from '$lib/core/schema/rig';
 import type { WaterView, SpotView } from '$lib/server/records/places';
+import { isoNow } from '../time';
 import { BLANK } from '../reading/fields';
 
 const STORAGE_KEY = 'lucernal.desk';
@@ -33,7 +34,8 @@ export function emptyDesk(now: string): DeskRecord {
 		takenAt: now,
 		reading: readingSchema.parse(BLANK),
 		rig: null,
-		updatedAt: now
+		// Older than anything: whatever this device holds is newer than nothing.
+		updatedAt: new Date(0).toISOString()
 	};
 }
 
@@ -88,7 +90,7 @@ export class Desk {
 		if (!goesOn) this.#undo = [...this.#undo.slice(-UNDO_MAX), this.record];
 		this.#lastKey = key;
 		this.#lastAt = now;
-		this.record = { ...record, updatedAt: new Date(now).toISOString() };
+		this.record = { ...record, updatedAt: isoNow() };
 		this.#store();
 	}
 
@@ -123,7 +125,7 @@ export class Desk {
 		const before = this.#undo[this.#undo.length - 1];
 		if (!before) return;
 		this.#undo = this.#undo.slice(0, -1);
-		this.record = { ...before, updatedAt: new Date().toISOString() };
+		this.record = { ...before, updatedAt: isoNow() };
 		this.#lastKey = '';
 		this.#store();
 	}

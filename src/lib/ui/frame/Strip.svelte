@@ -95,7 +95,7 @@
 				SKIES.indexOf(reading.sky),
 				SKIES.length
 			),
-			cell('windMps', `${spoken(reading.wind)}, ${spoken(reading.bank)}`, 'Wind'),
+			cell('windMps', spoken(reading.wind), 'Wind'),
 			cell('bottomM', ''),
 			{
 				at: 'fishFromM',
@@ -129,11 +129,11 @@
 	<div class="cells">
 		{#each cells as item (item.at)}
 			<a class="cell" href="{resolve('/water')}#field-{item.at}">
-				<span class="quiet">{item.label}</span>
-				<span class="line"
-					><span class={item.unit || item.value === '–' ? 'value figure' : 'value'}
-						>{item.value}{#if item.unit}<span class="unit">{item.unit}</span>{/if}</span
-					>{#if item.note}<span class="note">{item.note}</span>{/if}</span
+				<span class="quiet"
+					>{item.label}{#if item.note}<span class="note">{item.note}</span>{/if}</span
+				>
+				<span class={item.unit || item.value === '–' ? 'value figure' : 'value'}
+					>{item.value}{#if item.unit}<span class="unit">{item.unit}</span>{/if}</span
 				>
 				<Ruler
 					small
@@ -161,7 +161,7 @@
 <style>
 	.strip {
 		display: grid;
-		grid-template-columns: 142px 1fr 318px;
+		grid-template-columns: 142px 1fr 306px;
 		height: 66px;
 		border-bottom: 1px solid var(--ink);
 	}
@@ -173,15 +173,14 @@
 		display: flex;
 		flex-direction: column;
 		justify-content: space-between;
-		padding: 5px 9px 0;
+		padding: 5px 8px 0;
 		overflow: hidden;
 		white-space: nowrap;
 	}
 	.place {
 		justify-content: flex-start;
 	}
-	.quiet,
-	.note {
+	.quiet {
 		font-size: 11.5px;
 		line-height: 15px;
 		color: var(--ink-2);
@@ -190,6 +189,7 @@
 	}
 	.note {
 		margin-left: 5px;
+		color: var(--ink);
 	}
 	.cells {
 		display: flex;
@@ -199,11 +199,6 @@
 		flex: 1 1 auto;
 		min-width: 56px;
 		border-left: 1px solid var(--rule);
-	}
-	.line {
-		display: flex;
-		align-items: baseline;
-		min-width: 0;
 	}
 	.value {
 		font-size: 15px;
@@ -267,8 +262,7 @@
 			border-top: 1px solid var(--rule);
 		}
 		.cell {
-			flex: 0 0 auto;
-			min-width: 74px;
+			flex: 0 0 104px;
 			min-height: 56px;
 			padding: 4px 10px 0;
 		}

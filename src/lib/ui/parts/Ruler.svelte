@@ -33,7 +33,7 @@
 
 	const percent = (at: number): string => `${(shareOf(scale, at) * 100).toFixed(2)}%`;
 	const ticks = $derived(ticksOf(scale, small ? 4 : 6));
-	const top = $derived(zones.length > 0 ? 16 : 1);
+	const top = $derived(zones.length > 0 ? 16 : to !== null && !small ? 12 : 1);
 	const height = $derived(small ? 14 : top + 22);
 	const bands = $derived(
 		zones.map((zone, at) => {

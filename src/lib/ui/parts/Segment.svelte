@@ -9,9 +9,11 @@
 		value: string | undefined;
 		/** An option that is proposed while none is chosen. */
 		suggested?: string | undefined;
+		/** Shorter words where room is short; the full ones are still spoken. */
+		short?: Readonly<Record<string, string>>;
 		onvalue?: (value: string) => void;
 	}
-	const { name, legend, options, value, suggested, onvalue }: Props = $props();
+	const { name, legend, options, value, suggested, short = {}, onvalue }: Props = $props();
 </script>
 
 <fieldset class="segment">
@@ -19,7 +21,7 @@
 	{#each options as option (option)}
 		<label class:suggested={value === undefined && option === suggested}>
 			<input type="radio" {name} value={option} checked={value === option} onchange={() => onvalue?.(option)} />
-			<span>{spoken(option, name)}</span>
+			<span title={short[option] && spoken(option, name)}>{short[option] ?? spoken(option, name)}</span>
 		</label>
 	{/each}
 </fieldset>

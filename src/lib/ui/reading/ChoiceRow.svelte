@@ -6,14 +6,15 @@
 		field: ChoiceField;
 		value: string | undefined;
 		suggested?: string | undefined;
+		short?: Readonly<Record<string, string>>;
 		onvalue: (value: string) => void;
 	}
-	const { field, value, suggested, onvalue }: Props = $props();
+	const { field, value, suggested, short, onvalue }: Props = $props();
 </script>
 
 <div class="row" id="field-{field.key}">
 	<span class="label" aria-hidden="true">{field.label}</span>
-	<Segment name={field.key} legend={field.label} options={field.options} {value} {suggested} {onvalue} />
+	<Segment name={field.key} legend={field.label} options={field.options} {value} {suggested} {short} {onvalue} />
 </div>
 
 <style>
@@ -22,7 +23,7 @@
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 4px 8px;
-		padding: 5px 0;
+		padding: 3px 0;
 		border-bottom: 1px solid var(--rule);
 	}
 	.label {

@@ -98,14 +98,14 @@
 
 <style>
 	.row {
-		padding: 5px 0 3px;
+		padding: 3px 0 0;
 		border-bottom: 1px solid var(--rule);
 	}
 	.head {
 		display: flex;
 		align-items: center;
 		gap: 8px;
-		min-height: 30px;
+		min-height: 28px;
 	}
 	label {
 		min-width: 72px;

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { getPosition } from 'suncalc';
+	import { bandWithin } from './band';
 	import { windClass } from '$lib/core/reading/complete';
 	import { suggestPhase } from '$lib/core/reading/phase';
 	import { suggestStain } from '$lib/core/reading/complete';
@@ -7,6 +9,7 @@
 	import { useDesk } from '../desk/desk.svelte';
 	import Segment from '../parts/Segment.svelte';
 	import { spoken } from '../words';
+	import BandRow from './BandRow.svelte';
 	import ChoiceRow from './ChoiceRow.svelte';
 	import CoverRows from './CoverRows.svelte';
 	import { CHOICES, FIGURES, type ChoiceKey, type FigureKey } from './fields';
@@ -19,14 +22,22 @@
 	}
 	const { errors = {}, typed = {} }: Props = $props();
 	const desk = useDesk();
+	const SHORT_PHASES = { 'pre-spawn': 'pre', 'post-spawn': 'post', 'late-summer': 'late s.', 'late-fall': 'late f.' };
 	const reading = $derived(desk.reading);
 	const phase = $derived(suggestPhase(reading));
+	/** Height of the sun where and when the reading is taken, whole degrees; `null` without a place. */
+	const sunDeg = $derived.by(() => {
+		const water = desk.spot?.water;
+		if (!water) return null;
+		return Math.round(getPosition(new Date(desk.record.takenAt), water.latitude, water.longitude).altitude);
+	});
 	const rules = $derived(reading.rules ?? {});
 	let wrongRules = $state<string | null>(null);
 
 	const change = (patch: Partial<ParsedReading>, key: string): string | null => {
-		const whole = patch.windMps === undefined ? patch : { ...patch, wind: windClass(patch.windMps) };
-		return desk.change(whole, key);
+		const wind = patch.windMps === undefined ? {} : { wind: windClass(patch.windMps) };
+		const band = patch.bottomM === undefined ? {} : bandWithin(desk.complete, patch.bottomM);
+		return desk.change({ ...patch, ...wind, ...band }, key);
 	};
 	const choose = (key: ChoiceKey) => (value: string) => void desk.change({ [key]: value }, key);
 
@@ -42,8 +53,8 @@
 	}
 
 	function lead(value: string) {
-		const { leadAllowed: _dropped, ...rest } = rules;
-		desk.change({ rules: value === '' ? rest : { ...rest, leadAllowed: value === 'yes' } }, 'rules.leadAllowed');
+		const leadAllowed = value === '' ? undefined : value === 'yes';
+		desk.change({ rules: { ...rules, leadAllowed } }, 'rules.leadAllowed');
 	}
 </script>
 
@@ -57,6 +68,11 @@
 		onvalue={change}
 	>
 		{#snippet aside()}
+			{#if key === 'sunElevationDeg' && sunDeg !== null && reading.sunElevationDeg !== sunDeg}
+				<button type="button" class="link" onclick={() => desk.change({ sunElevationDeg: sunDeg })}>
+					by place and time {sunDeg}°
+				</button>
+			{/if}
 			{#if beside}
 				<Segment
 					name={beside}
@@ -70,12 +86,12 @@
 	</FigureRow>
 {/snippet}
 
-{#snippet choice(key: ChoiceKey, suggested?: string)}
-	<ChoiceRow field={CHOICES[key]} value={reading[key]} {suggested} onvalue={choose(key)} />
+{#snippet choice(key: ChoiceKey, suggested?: string, short?: Readonly<Record<string, string>>)}
+	<ChoiceRow field={CHOICES[key]} value={reading[key]} {suggested} {short} onvalue={choose(key)} />
 {/snippet}
 
 <div class="season">
-	{@render choice('phase', phase)}
+	{@render choice('phase', phase, SHORT_PHASES)}
 	<p class="hint">
 		{#if reading.phase === undefined}
 			Suggested: {spoken(phase)}. Choose to set it by hand.
@@ -91,10 +107,8 @@
 {@render choice('sky')}
 {@render choice('light')}
 {@render figure('windMps', 'bank')}
-{@render choice('wind')}
 {@render figure('bottomM')}
-{@render figure('fishFromM')}
-{@render figure('fishToM')}
+<BandRow {errors} {typed} onvalue={change} />
 <CoverRows
 	cover={reading.cover ?? []}
 	units={desk.units}
@@ -109,6 +123,7 @@
 {@render choice('place')}
 {@render choice('from')}
 <h2 class="more">Further signs</h2>
+{@render choice('wind')}
 {@render figure('sunElevationDeg')}
 {@render figure('moon')}
 {@render choice('pressureTrend')}
@@ -213,9 +228,17 @@
 	.season {
 		border-bottom: 1px solid var(--rule);
 	}
+	.season :global(.row) {
+		flex-wrap: nowrap;
+	}
 	.season :global(.segment span) {
-		padding-inline: 4px;
+		padding-inline: 3px;
 		font-size: 12px;
+	}
+	@media (width < 56rem) {
+		.season :global(.row) {
+			flex-wrap: wrap;
+		}
 	}
 	.top {
 		display: inline-flex;

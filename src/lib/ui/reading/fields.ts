@@ -119,8 +119,5 @@ export const CHOICES: Readonly<Record<ChoiceKey, ChoiceField>> = {
 	from: choice('from', 'From', words.STANDS)
 };
 
-/** The zone of a figure, if its scale has zones. */
-export const zoneOf = (field: FigureField, si: number): Zone | undefined => field.zones?.find(({ to }) => si < to);
-
 /** A new reading before anything was read: the middle of things, so that the picture has something to show. */
 export const BLANK: ReadingInput = { waterTemperatureC: 15, visibilityM: 1.2, bottomM: 3, fishFromM: 0.6, fishToM: 2 };

@@ -92,8 +92,8 @@ function readable(errors: Errors, units: UnitSystem): Errors {
 	const told = { ...errors };
 	for (const { key, measure, required } of Object.values(FIGURES)) {
 		if (!told[key] || told[key] === NOT_A_NUMBER) continue;
-		if (/expected number/.test(told[key]!)) told[key] = required ? 'This one is needed.' : NOT_A_NUMBER;
-		else if (/Too (big|small)/.test(told[key]!)) told[key] = rangeMessage(key, measure, units);
+		if (/^Too (big|small)/.test(told[key]!)) told[key] = rangeMessage(key, measure, units);
+		else if (/expected number/.test(told[key]!)) told[key] = required ? 'This one is needed.' : NOT_A_NUMBER;
 	}
 	return told;
 }

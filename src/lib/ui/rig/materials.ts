@@ -28,6 +28,7 @@ const TONES: Readonly<Record<string, readonly [string, string, string]>> = {
 const PLAIN: Readonly<Record<string, string>> = {
 	ink: 'var(--ink)',
 	paper: 'var(--paper)',
+	edge: '#14150f',
 	'eye.ring': '#e6b93c',
 	'eye.pupil': '#15130d'
 };

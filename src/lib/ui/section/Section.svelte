@@ -9,6 +9,7 @@
 	import { ticksOf } from '../parts/scale';
 	import { figureText, shownIn, spokenFigure, withUnit } from '../units';
 	import { spoken } from '../words';
+	import { bandWithin } from '../reading/band';
 	import Cover from './Cover.svelte';
 	import { bedPath, depthAt, frameOf, PLACES, pxPerM, surfacePath, USUAL_WIND_MPS, yOf } from './geometry';
 	import { waterStops } from './water';
@@ -22,7 +23,7 @@
 		bare?: boolean;
 		onchange?: (patch: Partial<ParsedReading>, key: string) => void;
 	}
-	const { reading, units, lamp = false, height = 450, bare = false, onchange }: Props = $props();
+	const { reading, units, lamp = false, height = 430, bare = false, onchange }: Props = $props();
 
 	let width = $state(806);
 	const id = $props.id();
@@ -91,13 +92,12 @@
 
 	function coverTop(index: number, topM: number) {
 		const cover = reading.cover.map((item, at) => (at === index ? { ...item, topM: round(topM) } : item));
-		onchange?.({ cover }, `cover.${index}.topM`);
+		onchange?.({ cover }, `drag cover.${index}`);
 	}
 
 	function bottom(bottomM: number) {
 		const next = round(bottomM);
-		const fishToM = Math.min(reading.fishToM, next);
-		onchange?.({ bottomM: next, fishToM, fishFromM: Math.min(reading.fishFromM, fishToM) }, 'bottomM');
+		onchange?.({ bottomM: next, ...bandWithin(reading, next) }, 'drag bottomM');
 	}
 
 	const title = $derived(
@@ -176,9 +176,6 @@
 				{/each}
 				<circle r="10.5" />
 			</g>
-			{#if !bare && reading.sunElevationDeg !== undefined}
-				<Tag x={Math.min(sun.x + 16, frame.right - 70)} y={Math.max(14, sun.y - 16)} text="sun {Math.round(sunDeg)}°" />
-			{/if}
 		{:else if reading.light === 'night'}
 			<g class="moon" transform="translate({sun.centre + 40} 34)">
 				<circle r="11" /><path
@@ -241,6 +238,9 @@
 		<path class="bed-line" d={bed} />
 		<path class="surface" d={surfacePath(frame, windMps)} />
 
+		{#if !bare && reading.sunElevationDeg !== undefined && sunDeg > -6}
+			<Tag x={sun.x - 86} y={Math.max(14, sun.y - 18)} text="sun {Math.round(sunDeg)}°" />
+		{/if}
 		{#if !bare}
 			{#each scales as ticks, side (side)}
 				{@const x = side === 0 ? frame.left : frame.right}
@@ -280,7 +280,7 @@
 				{step}
 				valueText={spokenFigure(units, 'depth', reading.fishFromM)}
 				valueAt={(at) => depthAt(frame, at)}
-				onvalue={(value) => onchange({ fishFromM: round(value) }, 'fishFromM')}
+				onvalue={(value) => onchange({ fishFromM: round(value) }, 'drag fishFromM')}
 			/>
 			<Tag x={frame.left + 32} y={y(reading.fishFromM)} text="fish from {depth(reading.fishFromM)}" />
 			<Handle
@@ -293,7 +293,7 @@
 				{step}
 				valueText={spokenFigure(units, 'depth', reading.fishToM)}
 				valueAt={(at) => depthAt(frame, at)}
-				onvalue={(value) => onchange({ fishToM: round(value) }, 'fishToM')}
+				onvalue={(value) => onchange({ fishToM: round(value) }, 'drag fishToM')}
 			/>
 			<Tag x={frame.left + 32} y={y(reading.fishToM)} text="to {depth(reading.fishToM)}" />
 			{#each weeds as { cover, index } (index)}

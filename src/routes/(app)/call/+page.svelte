@@ -89,9 +89,8 @@
 			<div class="verdict" class:poor={answer.verdict.blades === 'poor'}>
 				<strong>{VERDICT[answer.verdict.blades]}</strong>
 				<span
-					>{answer.verdict.reasons.join(' ')}{#if answer.verdict.insteadTry.length > 0}{' '}Rather: {answer.verdict.insteadTry.join(
-							', '
-						)}. The best of the four all the same:{/if}</span
+					>{answer.verdict.reasons.join(' ')}{#if answer.verdict.insteadTry.length > 0}
+						Rather: {answer.verdict.insteadTry.join(', ')}. The best of the four all the same:{/if}</span
 				>
 			</div>
 		{/if}
@@ -103,7 +102,7 @@
 					<div>
 						<h2>{topic}</h2>
 						<ul>
-							{#each items.slice(0, 3) as item (item.claim)}<li>{item.text}</li>{/each}
+							{#each items.slice(0, 2) as item (item.claim)}<li>{item.text}</li>{/each}
 						</ul>
 					</div>
 				{/each}

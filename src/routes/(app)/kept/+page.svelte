@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { resolve } from '$app/paths';
 	import { ouncesText, rigName } from '$lib/core/drawing/describe';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import { useDesk } from '$lib/ui/desk/desk.svelte';
@@ -7,6 +8,7 @@
 	import { timeText } from '$lib/ui/time';
 	import { withUnit } from '$lib/ui/units';
 	import { spoken } from '$lib/ui/words';
+	import type { SubmitFunction } from '@sveltejs/kit';
 	import type { ActionData, PageData } from './$types';
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();
@@ -37,13 +39,20 @@
 		}
 		return { zone: 'UTC', text: '' };
 	};
+	/** What is opened lies on the server's desk; a fresh page takes it from there. */
+	const reopen: SubmitFunction =
+		() =>
+		async ({ update, result }) => {
+			if (result.type === 'redirect') location.assign(result.location);
+			else await update();
+		};
 	const zoneAnywhere = $derived(desk.waters[0]?.timeZone ?? 'UTC');
 </script>
 
 <div class="kept">
 	<header>
 		<h1>What have I kept?</h1>
-		<a class="button" href="/api/v1/records" download>Export all as JSON</a>
+		<a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a>
 	</header>
 
 	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
@@ -84,14 +93,7 @@
 									: ''}</span
 							>
 						</div>
-						<form
-							method="POST"
-							use:enhance={({ action }) =>
-								async ({ update, result }) => {
-									await update();
-									if (result.type === 'redirect' && !action.search.includes('remove')) location.assign(result.location);
-								}}
-						>
+						<form method="POST" use:enhance={reopen}>
 							<input type="hidden" name="id" value={item.id} />
 							<input type="hidden" name="kind" value="reading" />
 							<input type="hidden" name="name" value={item.name} />
@@ -101,7 +103,7 @@
 						</form>
 					</li>
 				{:else}
-					<li class="empty">No reading kept yet. Name one on Water and press “Keep reading”.</li>
+					<li class="empty">No reading kept yet. Name one on Water and press “Keep”.</li>
 				{/each}
 			</ul>
 		</section>
@@ -128,14 +130,7 @@
 								for blades</span
 							>
 						</div>
-						<form
-							method="POST"
-							use:enhance={() =>
-								async ({ update, result }) => {
-									await update();
-									if (result.type === 'redirect') location.assign(result.location);
-								}}
-						>
+						<form method="POST" use:enhance={reopen}>
 							<input type="hidden" name="id" value={item.id} />
 							<input type="hidden" name="kind" value="call" />
 							<input type="hidden" name="name" value={item.name} />

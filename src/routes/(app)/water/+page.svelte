@@ -8,6 +8,7 @@
 	import { useDesk } from '$lib/ui/desk/desk.svelte';
 	import Gauge from '$lib/ui/parts/Gauge.svelte';
 	import Strength from '$lib/ui/parts/Strength.svelte';
+	import { bandWithin } from '$lib/ui/reading/band';
 	import ReadingFields from '$lib/ui/reading/ReadingFields.svelte';
 	import RigDrawing from '$lib/ui/rig/RigDrawing.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
@@ -27,9 +28,9 @@
 	const verdict = $derived(desk.answer?.verdict);
 	const SAID = { good: 'Yes.', fair: 'Fair.', poor: 'Hardly.' } as const;
 	const plan = $derived(
-		desk.answer?.plan.filter(({ kind, topic }) => kind === 'plan' && topic === 'position').slice(0, 4) ?? []
+		desk.answer?.plan.filter(({ kind, topic }) => kind === 'plan' && topic === 'position').slice(0, 3) ?? []
 	);
-	const cautions = $derived(desk.answer?.plan.filter(({ kind }) => kind === 'caution').slice(0, 2) ?? []);
+	const cautions = $derived(desk.answer?.plan.filter(({ kind }) => kind === 'caution').slice(0, 1) ?? []);
 
 	function choosePlace(spotId: string) {
 		desk.put({ spotId: spotId || null });
@@ -40,8 +41,7 @@
 			place: place.water.place as 'lake',
 			cover: [...place.spot.cover],
 			bottomM,
-			fishFromM: Math.min(desk.complete.fishFromM, bottomM),
-			fishToM: Math.min(desk.complete.fishToM, bottomM)
+			...bandWithin(desk.complete, bottomM)
 		});
 	}
 </script>
@@ -67,7 +67,7 @@
 		<label class="inline">
 			<span class="sr-only">Spot</span>
 			<select
-				class="field"
+				class="field spot"
 				name="spotId"
 				value={desk.record.spotId ?? ''}
 				onchange={(event) => choosePlace(event.currentTarget.value)}
@@ -85,7 +85,7 @@
 		<label class="inline">
 			<span class="sr-only">Taken at, in the water’s own time</span>
 			<input
-				class="field"
+				class="field clock"
 				type="datetime-local"
 				value={localTime(desk.record.takenAt, zone)}
 				onchange={(event) => desk.put({ takenAt: utcTime(event.currentTarget.value, zone) ?? desk.record.takenAt })}
@@ -104,7 +104,7 @@
 			/>
 		</label>
 		<button class="button" type="button" disabled={!desk.canUndo} onclick={() => desk.undo()}>Undo</button>
-		<button class="button">Keep reading</button>
+		<button class="button">Keep</button>
 	</div>
 
 	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
@@ -204,6 +204,12 @@
 	}
 	.name {
 		width: 100%;
+	}
+	.spot {
+		width: 124px;
+	}
+	.clock {
+		width: 170px;
 	}
 	.notice {
 		grid-column: 1;

@@ -1,0 +1,92 @@
+<script lang="ts">
+	import type { ParsedReading } from '$lib/core/schema/reading';
+	import { useDesk } from '../desk/desk.svelte';
+	import Ruler from '../parts/Ruler.svelte';
+	import { figureText, shownIn } from '../units';
+
+	interface Props {
+		errors: Readonly<Record<string, string>>;
+		typed: Readonly<Record<string, readonly string[]>>;
+		onvalue: (patch: Partial<ParsedReading>, key: string) => string | null;
+	}
+	const { errors, typed, onvalue }: Props = $props();
+	const desk = useDesk();
+	const shown = $derived(shownIn(desk.units, 'depth'));
+	const band = $derived({ fishFromM: desk.complete.fishFromM, fishToM: desk.complete.fishToM });
+	type End = keyof typeof band;
+	const NAMES: Readonly<Record<End, string>> = { fishFromM: 'Fish from', fishToM: 'Fish to' };
+	let draft = $state<Partial<Record<End, string>>>({});
+	let told = $state<Partial<Record<End, string | null>>>({});
+	const wrong = $derived(told.fishFromM ?? told.fishToM ?? errors.fishFromM ?? errors.fishToM);
+
+	function type(end: End, text: string) {
+		draft[end] = text;
+		const figure = Number(text.replace(',', '.'));
+		if (text.trim() === '' || !Number.isFinite(figure) || figure < 0) {
+			told[end] = 'Write a depth from the surface down.';
+			return;
+		}
+		const refused = onvalue({ [end]: Math.round(shown.read(figure) * 1e6) / 1e6 }, end);
+		told = refused ? { [end]: refused } : {};
+	}
+
+	function leave(end: End) {
+		if (!told[end]) draft[end] = undefined;
+	}
+</script>
+
+<div class="row" id="field-fishFromM">
+	<div class="head">
+		<span class="label" aria-hidden="true">Fish</span>
+		{#each ['fishFromM', 'fishToM'] as const as end (end)}
+			<input
+				class="field figure"
+				name={end}
+				inputmode="decimal"
+				autocomplete="off"
+				aria-label={NAMES[end]}
+				value={draft[end] ?? typed[end]?.[0] ?? figureText(desk.units, 'depth', band[end])}
+				aria-invalid={told[end] || errors[end] ? 'true' : undefined}
+				oninput={(event) => type(end, event.currentTarget.value)}
+				onblur={() => leave(end)}
+			/>
+			<span class="unit">{end === 'fishFromM' ? 'to' : shown.unit}</span>
+		{/each}
+	</div>
+	{#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
+	<Ruler
+		scale={{ low: 0, high: shown.show(Math.max(4, desk.reading.bottomM)) }}
+		value={shown.show(band.fishFromM)}
+		to={shown.show(band.fishToM)}
+	/>
+</div>
+
+<style>
+	.row {
+		padding: 3px 0 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	.head {
+		display: flex;
+		align-items: center;
+		gap: 6px;
+		min-height: 36px;
+	}
+	.label {
+		min-width: 74px;
+		font-weight: 640;
+	}
+	input {
+		width: 62px;
+		font-size: 15px;
+	}
+	.unit {
+		font-size: 12px;
+	}
+	@media (width < 56rem) {
+		input {
+			width: 84px;
+			font-size: 19px;
+		}
+	}
+</style>

@@ -1,0 +1,21 @@
+import type { TestProject } from 'vitest/node';
+import { prepareRecords, serve } from '../scripts/lib/application.mjs';
+import { needBuild } from '../scripts/lib/build.mjs';
+import { freePort } from '../scripts/lib/ports.mjs';
+
+declare module 'vitest' {
+	interface ProvidedContext {
+		/** Address of the built application on the throw-away database with the demo's data. */
+		address: string;
+	}
+}
+
+/** The built application with demo data for the length of a test run. */
+export default async function setup(project: TestProject): Promise<() => Promise<void>> {
+	needBuild();
+	const databaseUrl = process.env.LUCERNAL_TEST_DATABASE!;
+	prepareRecords(databaseUrl);
+	const application = await serve(databaseUrl, await freePort(), { LOG_LEVEL: 'error' });
+	project.provide('address', application.address);
+	return () => application.stop();
+}

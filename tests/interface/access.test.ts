@@ -1,0 +1,42 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { describe, expect, it } from 'vitest';
+import { newPage, ranked, signedIn } from './browser';
+
+const SCREENS = ['/water', '/call', '/kept', '/settings'] as const;
+const SIZES = { laptop: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
+
+const found = async (page: Awaited<ReturnType<typeof newPage>>): Promise<string[]> => {
+	const { violations } = await new AxeBuilder({ page }).analyze();
+	return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`);
+};
+
+describe.each(['light', 'dark'] as const)('in the %s theme', (colorScheme) => {
+	it.each(Object.keys(SIZES) as (keyof typeof SIZES)[])('axe finds nothing on any screen of a %s', async (size) => {
+		const page = await signedIn({ colorScheme, viewport: SIZES[size] });
+		await ranked(page);
+		for (const path of SCREENS) {
+			await page.goto(path);
+			await page.getByRole('heading', { level: 1 }).waitFor();
+			await page.waitForTimeout(500);
+			expect([path, await found(page)]).toEqual([path, []]);
+		}
+	});
+
+	it('axe finds nothing on the welcome page', async () => {
+		const page = await newPage({ colorScheme });
+		await page.goto('/');
+		expect(await found(page)).toEqual([]);
+	});
+});
+
+it('nothing runs out of a phone’s width, nor out of a laptop at 200 % zoom', async () => {
+	for (const viewport of [SIZES.phone, { width: 640, height: 400 }]) {
+		const page = await signedIn({ viewport });
+		for (const path of SCREENS) {
+			await page.goto(path);
+			await page.waitForTimeout(400);
+			const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+			expect([path, viewport.width, over <= 0]).toEqual([path, viewport.width, true]);
+		}
+	}
+});

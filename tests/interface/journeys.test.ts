@@ -1,0 +1,185 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, inject, it } from 'vitest';
+import { complaints, field, ranked, signedIn } from './browser';
+
+describe('without a session', () => {
+	it('every screen leads to the welcome page and every API answers 401, but health is open', async () => {
+		const address = inject('address');
+		for (const path of ['/water', '/call', '/kept', '/settings']) {
+			const response = await fetch(address + path, { redirect: 'manual' });
+			expect([path, response.status, response.headers.get('location')]).toEqual([path, 303, '/']);
+		}
+		for (const path of ['/api/v1/readings', '/api/v1/kept-calls', '/api/v1/records', '/api/v1/preferences/desk']) {
+			const response = await fetch(address + path);
+			expect([path, response.status]).toEqual([path, 401]);
+			expect(await response.json()).toMatchObject({ error: { code: 'unauthorized' } });
+		}
+		const call = await fetch(`${address}/api/v1/call`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: '{}'
+		});
+		expect(call.status).toBe(401);
+		const health = await fetch(`${address}/api/health`);
+		expect(await health.json()).toEqual({ status: 'ok', database: 'up' });
+	});
+});
+
+describe('from water to a kept call', () => {
+	it('reads the water, hears the call change, takes the rig, keeps it and finds it tomorrow', async () => {
+		const page = await signedIn();
+		await ranked(page);
+		await field(page, 'Water').fill('23');
+		await field(page, 'Clarity').fill('0.9');
+		await field(page, 'Bottom').fill('1.2');
+		await page.getByRole('group', { name: 'Light' }).getByRole('radio', { name: 'low', exact: true }).check();
+		await page.getByRole('group', { name: 'Mood' }).getByRole('radio', { name: 'chasing', exact: true }).check();
+		await page.getByRole('combobox', { name: 'Add cover' }).selectOption('pads');
+		await field(page, 'Fish from').fill('0');
+		await field(page, 'Name of the reading').fill('Dawn over the pads');
+		await page.getByRole('button', { name: 'Keep', exact: true }).click();
+		await page.getByText('Kept as “Dawn over the pads”.').waitFor();
+		await page.getByRole('button', { name: 'What to tie on' }).click();
+		await page.waitForURL('**/call');
+		await page.getByRole('heading', { name: /Buzzbait/ }).waitFor();
+		expect(await page.getByRole('status').first().textContent()).toContain('Buzzbait');
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await page.getByRole('link', { name: 'Rig in hand: Buzzbait' }).waitFor();
+		await page.getByRole('button', { name: 'Keep', exact: true }).click();
+		await page.getByRole('link', { name: 'See what is kept' }).click();
+		await page.getByRole('button', { name: 'Open Dawn over the pads, reading and rig' }).waitFor();
+
+		// Tomorrow, on the same account but a fresh browser: the records alone must know it.
+		const tomorrow = await signedIn();
+		await tomorrow.goto('/kept');
+		await tomorrow.getByRole('button', { name: 'Open Dawn over the pads, reading and rig' }).click();
+		await tomorrow.waitForURL('**/water');
+		await ranked(tomorrow);
+		expect(await field(tomorrow, 'Water').inputValue()).toBe('23');
+		await tomorrow.getByRole('link', { name: 'Rig in hand: Buzzbait' }).waitFor();
+	});
+
+	it('works before any script has loaded', async () => {
+		const page = await signedIn({ javaScriptEnabled: false });
+		await field(page, 'Water').fill('6');
+		await field(page, 'Clarity').fill('2.6');
+		await field(page, 'Bottom').fill('8');
+		await field(page, 'Fish from').fill('6.5');
+		await field(page, 'Fish to').fill('8');
+		await page.locator('[name="cover.0.kind"]').selectOption('ditch');
+		await page.locator('[name="forage.0.kind"]').selectOption('silver-baitfish');
+		await page.getByRole('group', { name: 'Season' }).getByRole('radio', { name: 'winter', exact: true }).check();
+		await page.getByRole('button', { name: 'What to tie on' }).click();
+		await page.waitForURL('**/call');
+		await page.getByRole('heading', { name: /Underspin/ }).waitFor();
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		expect(await page.getByRole('link', { name: 'Rig in hand: Underspin' }).count()).toBe(1);
+	});
+});
+
+describe('what is wrong', () => {
+	it('is refused at its field with what was typed kept, and a draft survives a reload', async () => {
+		const page = await signedIn();
+		await ranked(page);
+		await field(page, 'Bottom').fill('4.5');
+		await field(page, 'Water').fill('warm');
+		await page.getByText('Write a number.').waitFor();
+		expect(await field(page, 'Water').getAttribute('aria-invalid')).toBe('true');
+		await field(page, 'Water').fill('99');
+		await page.getByText('Between 0 and 40 °C.').waitFor();
+		await field(page, 'Fish to').fill('7');
+		await page.getByText('The fish band ends below the bottom.').waitFor();
+		expect(await field(page, 'Water').inputValue()).toBe('99');
+		expect(await field(page, 'Fish to').inputValue()).toBe('7');
+		await page.reload();
+		await ranked(page);
+		expect(await field(page, 'Bottom').inputValue()).toBe('4.5');
+	});
+
+	it('is refused in place by the server too, when no script runs', async () => {
+		const page = await signedIn({ javaScriptEnabled: false });
+		await field(page, 'Water').fill('boiling');
+		await field(page, 'Clarity').fill('999');
+		await page.getByRole('button', { name: 'What to tie on' }).click();
+		await page.getByText('Write a number.').waitFor();
+		expect(await page.getByText(/^Between 0.05 and 20 m/).count()).toBe(1);
+		expect(await field(page, 'Water').inputValue()).toBe('boiling');
+	});
+});
+
+describe('by keyboard', () => {
+	it('moves the section’s handles, walks the ranked rigs, and letters go to screens but not while typing', async () => {
+		const page = await signedIn();
+		await ranked(page);
+		await field(page, 'Bottom').fill('3');
+		const handle = page.getByRole('slider', { name: 'Bottom', exact: true });
+		await handle.focus();
+		await page.keyboard.press('ArrowDown');
+		await page.keyboard.press('ArrowDown');
+		expect(await field(page, 'Bottom').inputValue()).toBe('3.2');
+		await page.getByRole('button', { name: 'Undo' }).click();
+		expect(await field(page, 'Bottom').inputValue()).toBe('3');
+		await field(page, 'Name of the reading').fill('call');
+		expect(page.url()).toContain('/water');
+		await page.getByRole('heading', { level: 1 }).click();
+		await page.keyboard.press('c');
+		await page.waitForURL('**/call');
+		const rigs = page.locator('table button');
+		await rigs.first().focus();
+		await page.keyboard.press('ArrowDown');
+		expect(await rigs.nth(1).getAttribute('aria-pressed')).toBe('true');
+		await page.keyboard.press('Space');
+		expect(await rigs.nth(1).getAttribute('aria-pressed')).toBe('true');
+	});
+});
+
+describe('what is kept', () => {
+	it('is deleted with an undo, duplicated, exported, and a broken file changes nothing', async () => {
+		const page = await signedIn();
+		await page.goto('/kept');
+		const open = page.getByRole('button', { name: /^Open Stone Point/ });
+		const before = await open.count();
+		await page
+			.getByRole('button', { name: /^Delete Stone Point/ })
+			.first()
+			.click();
+		await page.getByText(/^Deleted “Stone Point/).waitFor();
+		expect(await open.count()).toBe(before - 1);
+		await page.getByRole('button', { name: 'Undo' }).click();
+		await page.getByText(/is back/).waitFor();
+		expect(await open.count()).toBe(before);
+
+		const downloading = page.waitForEvent('download');
+		await page.getByRole('link', { name: 'Export all as JSON' }).click();
+		const text = readFileSync((await (await downloading).path())!, 'utf8');
+		const file = (content: string) => ({
+			name: 'records.json',
+			mimeType: 'application/json',
+			buffer: Buffer.from(content)
+		});
+		const chooser = page.getByLabel('A file exported here');
+		await chooser.setInputFiles(file(text.replace('"takenAt"', '"takenAt')));
+		await page.getByRole('button', { name: 'See what it would change' }).click();
+		await page.getByText(/it breaks at line \d+/).waitFor();
+		await chooser.setInputFiles(file(text.replace(/"bottomM": [\d.]+/, '"bottomM": -1')));
+		await page.getByRole('button', { name: 'See what it would change' }).click();
+		await page.getByText(/readings\.0\.record\.reading\.bottomM/).waitFor();
+		await chooser.setInputFiles(file(text));
+		await page.getByRole('button', { name: 'See what it would change' }).click();
+		await page.getByText(/This file brings readings: 0 new, 0 changed/).waitFor();
+		await page.getByRole('button', { name: 'Bring it in' }).click();
+		await page.getByText(/^Imported\./).waitFor();
+
+		await page
+			.getByRole('button', { name: /^Duplicate Stone Point/ })
+			.first()
+			.click();
+		await page.waitForURL('**/water');
+		await ranked(page);
+		expect(await field(page, 'Name of the reading').inputValue()).toContain('again');
+	});
+});
+
+it('nothing above made the browser complain', () => {
+	expect(complaints).toEqual([]);
+});

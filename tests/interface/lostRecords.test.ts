@@ -1,0 +1,60 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { prepareRecords, serve } from '../../scripts/lib/application.mjs';
+import { startMariadb } from '../../scripts/lib/mariadb.mjs';
+import { freePort } from '../../scripts/lib/ports.mjs';
+import { field, ranked, signedIn } from './browser';
+
+let folder = '';
+let server: Awaited<ReturnType<typeof startMariadb>>;
+let application: Awaited<ReturnType<typeof serve>>;
+
+beforeAll(async () => {
+	folder = mkdtempSync(join(tmpdir(), 'luc-lost-'));
+	server = await startMariadb(folder);
+	prepareRecords(server.url);
+	application = await serve(server.url, await freePort(), { LOG_LEVEL: 'fatal' });
+});
+
+afterAll(async () => {
+	await application.stop();
+	await server.stop();
+	rmSync(folder, { recursive: true, force: true });
+});
+
+const killed = () =>
+	new Promise<void>((resolve) => {
+		server.process.once('exit', () => resolve());
+		server.process.kill('SIGKILL');
+	});
+
+it('a killed database is told plainly, loses nothing, and the application goes on when it is back', async () => {
+	const page = await signedIn({}, application.address);
+	await ranked(page);
+	await killed();
+	const health = await fetch(`${application.address}/api/health`);
+	expect([health.status, await health.json()]).toEqual([503, { status: 'degraded', database: 'down' }]);
+
+	await field(page, 'Bottom').fill('5.5');
+	await page
+		.getByText(/The records cannot be reached just now/)
+		.first()
+		.waitFor();
+	await field(page, 'Name of the reading').fill('While it was away');
+	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.getByRole('alert').filter({ hasText: 'cannot be reached' }).waitFor();
+	expect(await field(page, 'Bottom').inputValue()).toBe('5.5');
+	await page.reload();
+	await ranked(page);
+	expect(await field(page, 'Bottom').inputValue()).toBe('5.5');
+
+	await server.start();
+	await page
+		.getByText(/The records cannot be reached just now/)
+		.first()
+		.waitFor({ state: 'detached' });
+	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await page.getByText('Kept as “While it was away”.').waitFor();
+});
