@@ -26,7 +26,7 @@
 
 	onMount(() => {
 		desk.recall();
-		ranker = new Ranker((answer) => (desk.answer = answer));
+		ranker = new Ranker((answer) => desk.hear(answer));
 		return () => ranker?.close();
 	});
 

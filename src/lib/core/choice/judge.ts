@@ -140,7 +140,9 @@ export class Judgements {
 			const standings = [...standing().get(space)!, ...this.#watery.get(space)!];
 			judgements = standings.flatMap((entry) => {
 				const spoken = this.#byClaim.get(entry.claim);
-				return spoken ? [{ ...spoken, ...entry }] : [];
+				if (!spoken) return [];
+				const { claim, table, most, asIs } = entry;
+				return [{ claim, share: spoken.share, weight: spoken.weight, table, most, asIs }];
 			});
 			this.#about.set(space, judgements);
 		}

@@ -14,7 +14,8 @@
 		units: UnitSystem;
 	}
 	const { called, units }: Props = $props();
-	const drawing = $derived(drawRig(called.rig));
+	const rig = $derived(called.rig);
+	const drawing = $derived(drawRig(rig));
 	const labels = $derived(labelsOf(called));
 	/** Life size on a screen of 96 dpi, or as large as the room allows. */
 	const LIFE = 96 / 25.4;

@@ -47,6 +47,8 @@ export class Desk {
 	record = $state.raw<DeskRecord>() as DeskRecord;
 	settings = $state.raw<SettingsRecord>() as SettingsRecord;
 	answer = $state.raw<CallAnswer | null>(null);
+	/** The reading with its defaults. */
+	readonly complete: Reading = $derived(completeReading(this.record.reading));
 	/** Whether the page's scripts run; before that the forms work by themselves. */
 	live = $state(false);
 	waters: readonly WaterView[];
@@ -62,10 +64,6 @@ export class Desk {
 
 	get reading(): ParsedReading {
 		return this.record.reading;
-	}
-
-	get complete(): Reading {
-		return completeReading(this.record.reading);
 	}
 
 	get units(): SettingsRecord['units'] {
@@ -103,13 +101,23 @@ export class Desk {
 	change(patch: Partial<ParsedReading>, key = ''): string | null {
 		const parsed = readingSchema.safeParse({ ...this.record.reading, ...patch });
 		if (!parsed.success) return parsed.error.issues[0]!.message;
-		this.#replace({ ...this.record, reading: parsed.data }, key);
+		// What was not changed stays the very same object, so that nothing drawn from it is drawn anew.
+		const changed = Object.keys(patch).map((name) => [name, parsed.data[name as keyof ParsedReading]]);
+		const reading = { ...this.record.reading, ...Object.fromEntries(changed) };
+		this.#replace({ ...this.record, reading }, key);
 		return null;
 	}
 
 	/** Changes what stands around the reading: its name, place, time, or the rig in hand. */
 	put(patch: Partial<Omit<DeskRecord, 'reading' | 'updatedAt'>>): void {
 		this.#replace({ ...this.record, ...patch }, '');
+	}
+
+	/** Takes an answer; rigs that are as before stay the very same objects, so that they are not drawn anew. */
+	hear(answer: CallAnswer): void {
+		const before = new Map(this.answer?.calls.map(({ rig }) => [JSON.stringify(rig), rig]));
+		const calls = answer.calls.map((one) => ({ ...one, rig: before.get(JSON.stringify(one.rig)) ?? one.rig }));
+		this.answer = { ...answer, calls };
 	}
 
 	take(rig: Rig): void {

@@ -1,23 +1,23 @@
 <script lang="ts">
 	import { seeded } from '$lib/core/random';
 	import type { Reading } from '$lib/core/reading/complete';
-	import { bedM, PLACES, weedStems, yOf, type Frame } from './geometry';
+	import { bedM, PLACES, weedStems, yOf, type Bed, type Frame } from './geometry';
 
 	interface Props {
-		reading: Reading;
+		bed: Bed;
 		frame: Frame;
 		cover: Reading['cover'][number];
 		seed: number;
 	}
-	const { reading, frame, cover, seed }: Props = $props();
+	const { bed, frame, cover, seed }: Props = $props();
 
 	const GREENS = ['#6f8a3c', '#526f2c', '#88a04a'];
 	const span = $derived(frame.right - frame.left);
 	const [from, to] = $derived(PLACES[cover.kind]);
 	const x = (share: number): number => frame.left + share * span;
-	const bedY = (share: number): number => yOf(frame, bedM(reading, share));
+	const bedY = (share: number): number => yOf(frame, bedM(bed, share));
 	const isWeed = $derived(['grass-tops', 'leafy-weed', 'stems'].includes(cover.kind));
-	const stems = $derived(isWeed ? weedStems(reading, frame, cover, from, to, seed) : []);
+	const stems = $derived(isWeed ? weedStems(bed, frame, cover, from, to, seed) : []);
 	const COUNT = { sparse: 4, medium: 7, thick: 11, matted: 15 } as const;
 
 	/** Scattered places along the stretch, the same for the same water. */

@@ -27,10 +27,15 @@
 
 	let width = $state(806);
 	const id = $props.id();
-	const frame = $derived(frameOf(reading, width, height, !bare));
+	// Facts by themselves, so that a warmer day does not bend the weed again.
+	const bottomM = $derived(reading.bottomM);
+	const ditch = $derived(reading.cover.some(({ kind }) => kind === 'ditch'));
+	const ground = $derived({ bottomM, ditch });
+	const coverList = $derived(reading.cover);
+	const frame = $derived(frameOf(bottomM, width, height, !bare));
 	const y = (depthM: number): number => yOf(frame, depthM);
 	const stops = $derived(waterStops(reading, frame.maxM, lamp));
-	const bed = $derived(bedPath(reading, frame));
+	const bed = $derived(bedPath(ground, frame));
 	const windMps = $derived(reading.windMps ?? USUAL_WIND_MPS[reading.wind]);
 	const sunDeg = $derived(reading.sunElevationDeg ?? { day: 35, low: 5, night: -20 }[reading.light]);
 	const clouds = $derived({ sun: 0, broken: 3, overcast: 6, dark: 8 }[reading.sky]);
@@ -63,7 +68,7 @@
 			.map((cover, index) => ({ cover, index }))
 			.filter(({ cover }) => ['grass-tops', 'leafy-weed'].includes(cover.kind))
 	);
-	const drawn = $derived([...new Map(reading.cover.map((cover) => [cover.kind, cover])).values()]);
+	const drawn = $derived([...new Map(coverList.map((cover) => [cover.kind, cover])).values()]);
 
 	const forageIn = $derived(mainForageIn(reading));
 	const shoal = $derived.by(() => {
@@ -210,7 +215,7 @@
 				{/each}
 			{/if}
 			{#each drawn as cover, at (cover.kind)}
-				<Cover {reading} {frame} {cover} seed={at * 97 + 11} />
+				<Cover bed={ground} {frame} {cover} seed={at * 97 + 11} />
 			{/each}
 			{#each shoal as bait, at (at)}<path class="bait" d={fish(bait.x, bait.y, bait.long)} />{/each}
 			<rect

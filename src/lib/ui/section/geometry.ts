@@ -12,14 +12,20 @@ export interface Frame {
 	readonly maxM: number;
 }
 
+/** What the bed's shape depends on. */
+export interface Bed {
+	readonly bottomM: number;
+	readonly ditch: boolean;
+}
+
 /** Space under the deepest point, px. */
 const FLOOR = 8;
 /** The drawn depth exceeds the bottom by this share, so that the bed shows. */
 const BED_SHARE = 1.22;
 
-export function frameOf(reading: Reading, width: number, height: number, gutters: boolean): Frame {
+export function frameOf(bottomM: number, width: number, height: number, gutters: boolean): Frame {
 	const sky = Math.round(height * 0.25);
-	const maxM = Math.max(reading.bottomM * BED_SHARE, 0.8);
+	const maxM = Math.max(bottomM * BED_SHARE, 0.8);
 	return { width, height, sky, maxM, left: gutters ? 44 : 0, right: width - (gutters ? 40 : 0) };
 }
 
@@ -36,23 +42,22 @@ const RISE_FROM = 0.62;
 const BANK_AT = 0.965;
 
 /** Depth (m) of the bed at a share of the width: level where the cast falls, then up to the bank; a ditch dips. */
-export function bedM(reading: Reading, share: number): number {
-	const ditch = reading.cover.some(({ kind }) => kind === 'ditch');
-	const dip = ditch ? 0.12 * reading.bottomM * Math.exp(-(((share - 0.2) / 0.07) ** 2)) : 0;
-	const wave = 0.02 * reading.bottomM * Math.sin(share * 19);
-	if (share <= RISE_FROM) return reading.bottomM + dip + wave * (1 - share / RISE_FROM);
+export function bedM({ bottomM, ditch }: Bed, share: number): number {
+	const dip = ditch ? 0.12 * bottomM * Math.exp(-(((share - 0.2) / 0.07) ** 2)) : 0;
+	const wave = 0.02 * bottomM * Math.sin(share * 19);
+	if (share <= RISE_FROM) return bottomM + dip + wave * (1 - share / RISE_FROM);
 	const up = (share - RISE_FROM) / (BANK_AT - RISE_FROM);
-	return reading.bottomM * (1 - up * up * (3 - 2 * Math.min(1, up)));
+	return bottomM * (1 - up * up * (3 - 2 * Math.min(1, up)));
 }
 
 const SAMPLES = 72;
 
 /** The bed as an SVG path, left to right. */
-export function bedPath(reading: Reading, frame: Frame): string {
+export function bedPath(bed: Bed, frame: Frame): string {
 	const span = frame.right - frame.left;
 	return Array.from({ length: SAMPLES + 1 }, (_, at) => {
 		const share = at / SAMPLES;
-		const y = Math.max(yOf(frame, bedM(reading, share)), frame.sky - 26);
+		const y = Math.max(yOf(frame, bedM(bed, share)), frame.sky - 26);
 		return `${at === 0 ? 'M' : 'L'}${(frame.left + share * span).toFixed(1)} ${y.toFixed(1)}`;
 	}).join('');
 }
@@ -94,7 +99,7 @@ function leaves(x: number, from: number, to: number, lean: number): string {
 
 /** Stems of weed between two shares of the width, up to their top depth; the same water draws the same weed. */
 export function weedStems(
-	reading: Reading,
+	bed: Bed,
 	frame: Frame,
 	cover: Reading['cover'][number],
 	from: number,
@@ -107,7 +112,7 @@ export function weedStems(
 	const bare = cover.kind === 'stems';
 	for (let x = from * span; x < to * span; x += STEM_GAP_PX[cover.density] * (0.7 + random() * 0.6)) {
 		if (cover.form === 'pockets' && Math.floor(x / 46) % 2 === 1) continue;
-		const foot = yOf(frame, bedM(reading, x / span));
+		const foot = yOf(frame, bedM(bed, x / span));
 		const reach = bare ? frame.sky - 18 - random() * 34 : yOf(frame, cover.topM - 0.08 + random() * 0.22);
 		const top = Math.max(bare ? 12 : frame.sky + 1, reach);
 		if (top > foot - 4) continue;

@@ -24,7 +24,8 @@
 	const kept = $derived(form && 'kept' in form ? form.kept : null);
 	const zone = $derived(desk.spot?.water.timeZone ?? 'UTC');
 	const call = $derived(desk.answer?.calls[0]);
-	const drawing = $derived(call && drawRig(call.rig));
+	const rig = $derived(call?.rig);
+	const drawing = $derived(rig && drawRig(rig));
 	const verdict = $derived(desk.answer?.verdict);
 	const SAID = { good: 'Yes.', fair: 'Fair.', poor: 'Hardly.' } as const;
 	const plan = $derived(

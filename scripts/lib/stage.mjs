@@ -1,0 +1,44 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from 'playwright-core';
+import { prepareRecords, serve } from './application.mjs';
+import { needBuild } from './build.mjs';
+import { needCommand } from './install.mjs';
+import { startMariadb } from './mariadb.mjs';
+import { freePort } from './ports.mjs';
+
+/** The built application with the demo's data in a throw-away folder, and a browser to look at it. */
+export async function onStage(show) {
+	needBuild();
+	const folder = mkdtempSync(join(tmpdir(), 'luc-stage-'));
+	const server = await startMariadb(folder);
+	prepareRecords(server.url);
+	const application = await serve(server.url, await freePort(), { LOG_LEVEL: 'error' });
+	const browser = await chromium.launch({ executablePath: needCommand('chromium'), args: ['--no-sandbox'] });
+	try {
+		await show(browser, application.address);
+	} finally {
+		await browser.close();
+		await application.stop();
+		await server.stop();
+		rmSync(folder, { recursive: true, force: true });
+	}
+}
+
+/** A page with the demo angler's session and one of the demo's readings on the desk. */
+export async function opened(browser, address, reading, options = {}) {
+	const context = await browser.newContext({ baseURL: address, ...options });
+	const page = await context.newPage();
+	await page.goto('/');
+	await page.getByRole('button', { name: /Open the demo/ }).click();
+	await page.waitForURL('**/water');
+	await page.goto('/kept');
+	await page
+		.getByRole('button', { name: new RegExp(`^Open ${reading}`) })
+		.first()
+		.click();
+	await page.waitForURL('**/water');
+	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
+	return page;
+}
