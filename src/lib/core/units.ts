@@ -5,6 +5,8 @@
 export const M_PER_FT = 0.3048;
 export const M_PER_IN = 0.0254;
 export const MM_PER_IN = 25.4;
+export const KG_PER_OZ = 0.028349523125;
+export const N_PER_LBF = 4.4482216152605;
 /** Metres per second in one mile per hour. */
 export const MPS_PER_MPH = 0.44704;
 

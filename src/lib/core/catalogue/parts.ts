@@ -4,16 +4,8 @@ import type { Finish, Retrieve } from '../schema/words';
 /** Head weights on sale, in trade ounces. */
 export const WEIGHTS_OZ = [0.125, 0.1875, 0.25, 0.375, 0.5, 0.625, 0.75, 1, 1.25, 1.5] as const;
 
-/** Spinnerbait and buzzbait wire, inches, with the heaviest line each bears (lb): running model, wire table. */
-export const WIRES = [
-	{ wireIn: 0.026, maxLineLb: 7.6 },
-	{ wireIn: 0.03, maxLineLb: 11.4 },
-	{ wireIn: 0.033, maxLineLb: 15 },
-	{ wireIn: 0.035, maxLineLb: 17.7 },
-	{ wireIn: 0.04, maxLineLb: 26 },
-	{ wireIn: 0.045, maxLineLb: 36.4 },
-	{ wireIn: 0.051, maxLineLb: 52 }
-] as const;
+/** Spinnerbait and buzzbait wire on sale, inches. */
+export const WIRES_IN = [0.026, 0.03, 0.033, 0.035, 0.04, 0.045, 0.051] as const;
 
 const plainLine = (type: Line['type'], ...tests: number[]): Line[] =>
 	tests.map((testLb) => ({ type, testLb, leader: null }));

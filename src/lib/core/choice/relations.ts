@@ -1,6 +1,7 @@
 import { bladeSize } from '../catalogue/bladeSizes';
-import { WEIGHTS_OZ, WIRES } from '../catalogue/parts';
+import { WEIGHTS_OZ } from '../catalogue/parts';
 import type { Relation } from '../claims/claim';
+import { maxLineLb } from '../physics/wire';
 import type { Reading } from '../reading/complete';
 import { mainForageIn, ramp } from '../reading/words';
 import type { Family, TurningStyle } from '../schema/words';
@@ -28,7 +29,7 @@ const ALWAYS = 1;
 const OVERPOWERED = [1, 1.4] as const;
 
 function bearsLine(_reading: Reading, _family: Family, wire: Part, line: Part): Suits {
-	const bears = WIRES.find(({ wireIn }) => wireIn === wire.patch.wireIn)!.maxLineLb;
+	const bears = maxLineLb(wire.patch.wireIn!);
 	const tied = line.patch.line!.leader?.testLb ?? line.patch.line!.testLb!;
 	return { given: ALWAYS, fit: 1 - 2 * ramp(tied / bears, OVERPOWERED) };
 }

@@ -10,7 +10,7 @@ import {
 	TRAILER_LENGTHS_IN,
 	UNDERSPIN_SIZES,
 	WEIGHTS_OZ,
-	WIRES
+	WIRES_IN
 } from '../catalogue/parts';
 import {
 	ACCENTS,
@@ -124,13 +124,7 @@ const speed = (from: number, to: number): Variable => ({
 const line = things('line', LINES, 'line', lineFeatures, (value) => ({ line: value }));
 const rod = things('rod', RODS, 'rod', rodFeatures, (value) => ({ rod: value }));
 const reel = things('reel', REELS, 'reel', reelFeatures, (value) => ({ reel: value }));
-const wire = things(
-	'wire',
-	WIRES,
-	'wire',
-	({ wireIn }) => wireFeatures(wireIn),
-	({ wireIn }) => ({ wireIn })
-);
+const wire = things('wire', WIRES_IN, 'wire', wireFeatures, (wireIn) => ({ wireIn }));
 const headMaterial = words('headMaterial', HEAD_MATERIALS, 'head.material', (value) => ({ headMaterial: value }));
 const headShape = words('headShape', HEAD_SHAPES, 'head.shape', (value) => ({ headShape: value }));
 const trailerHook = words(

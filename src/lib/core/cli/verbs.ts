@@ -1,12 +1,14 @@
 import { z } from 'zod';
 import { answerCall } from '../choice/call';
 import { callAnswerSchema, callInputSchema } from '../schema/call';
+import { answerWindow } from '../physics/window';
 import { InputFailure } from '../schema/failure';
 import { readingSchema } from '../schema/reading';
 import { rigSchema } from '../schema/rig';
+import { windowInputSchema, windowSchema } from '../schema/window';
 
 /** What the core can be asked, by the same words on the command line and over HTTP. */
-export const VERBS = { call: answerCall } as const;
+export const VERBS = { call: answerCall, window: answerWindow } as const;
 export type Verb = keyof typeof VERBS;
 
 /** Schemas that can be printed. */
@@ -14,7 +16,9 @@ export const SCHEMAS = {
 	reading: readingSchema,
 	rig: rigSchema,
 	call: callInputSchema,
-	'call-answer': callAnswerSchema
+	'call-answer': callAnswerSchema,
+	window: windowInputSchema,
+	'window-answer': windowSchema
 } as const;
 
 /** Most items in one batch. */

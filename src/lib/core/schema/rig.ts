@@ -169,6 +169,28 @@ export const lockSchema = z.strictObject({
 	retrieve: retrieveSchema.partial().optional()
 });
 
+/** A rig of which the parts that decide how it runs are given, and perhaps others. */
+export const rigPartsSchema = z
+	.strictObject({
+		...lockSchema.shape,
+		family: rigShape.shape.family,
+		weightOz: rigShape.shape.weightOz,
+		blades: z
+			.array(bladeShape.partial().required({ position: true, style: true, size: true }))
+			.min(1)
+			.max(2)
+	})
+	.superRefine((rig, context) => {
+		rig.blades.forEach(({ style }, index) => {
+			if (STYLES_OF[rig.family].includes(style)) return;
+			const message = `A ${rig.family} cannot carry a ${style} blade.`;
+			context.addIssue({ code: 'custom', path: ['blades', index, 'style'], message });
+		});
+		if (!rig.blades.some(({ position }) => position === 'rear')) {
+			context.addIssue({ code: 'custom', path: ['blades'], message: 'A single blade is the rear one.' });
+		}
+	});
+
 export type Rig = z.output<typeof rigSchema>;
 export type Blade = z.output<typeof bladeSchema>;
 export type Line = Rig['line'];

@@ -120,6 +120,7 @@
 		.drawing {
 			order: -1;
 			width: 100%;
+			padding-left: 4px;
 			overflow: hidden;
 		}
 		.name {

@@ -6,6 +6,7 @@ import { deskRecordSchema, SCHEMA_VERSION, type DeskRecord, type SettingsRecord 
 import type { Rig } from '$lib/core/schema/rig';
 import type { WaterView, SpotView } from '$lib/server/records/places';
 import { isoNow } from '../time';
+import { reuseRigs } from './reuse';
 import { BLANK } from '../reading/fields';
 
 const STORAGE_KEY = 'lucernal.desk';
@@ -14,6 +15,8 @@ const UNDO_MAX = 100;
 const ONE_STEP_MS = 600;
 
 const KEY = Symbol('desk');
+/** Older than anything: whatever this device holds is newer than an empty desk. */
+const BEFORE_ALL = '1970-01-01T00:00:00.000Z';
 
 /** What the server knows when a page opens. */
 export interface DeskStart {
@@ -34,8 +37,7 @@ export function emptyDesk(now: string): DeskRecord {
 		takenAt: now,
 		reading: readingSchema.parse(BLANK),
 		rig: null,
-		// Older than anything: whatever this device holds is newer than nothing.
-		updatedAt: new Date(0).toISOString()
+		updatedAt: BEFORE_ALL
 	};
 }
 
@@ -115,9 +117,7 @@ export class Desk {
 
 	/** Takes an answer; rigs that are as before stay the very same objects, so that they are not drawn anew. */
 	hear(answer: CallAnswer): void {
-		const before = new Map(this.answer?.calls.map(({ rig }) => [JSON.stringify(rig), rig]));
-		const calls = answer.calls.map((one) => ({ ...one, rig: before.get(JSON.stringify(one.rig)) ?? one.rig }));
-		this.answer = { ...answer, calls };
+		this.answer = reuseRigs(answer, this.answer);
 	}
 
 	take(rig: Rig): void {

@@ -255,7 +255,13 @@
 			height: auto;
 		}
 		.place {
-			padding: 8px 12px 4px;
+			flex-direction: row;
+			gap: 8px;
+			align-items: baseline;
+			padding: 8px 12px;
+		}
+		.place .quiet {
+			font-size: 13px;
 		}
 		.cells {
 			overflow-x: auto;
@@ -267,7 +273,7 @@
 			padding: 4px 10px 0;
 		}
 		.hand {
-			min-height: 64px;
+			min-height: 56px;
 			border-top: 1px solid var(--rule);
 		}
 	}

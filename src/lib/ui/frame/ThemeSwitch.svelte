@@ -55,6 +55,18 @@
 		background: var(--amber);
 		color: var(--on-amber);
 	}
+	@media (prefers-color-scheme: light) {
+		:global(:root:not([data-theme])) button[value='day'] {
+			background: var(--ink);
+			color: var(--paper);
+		}
+	}
+	@media (prefers-color-scheme: dark) {
+		:global(:root:not([data-theme])) button[value='lamp'] {
+			background: var(--amber);
+			color: var(--on-amber);
+		}
+	}
 	.wide button {
 		min-height: 48px;
 		padding: 0 16px;

@@ -67,8 +67,8 @@
 			>
 				{#each COVER_FORMS as form (form)}<option value={form} selected={form === item.form}>{form}</option>{/each}
 			</select>
-			<label class="top"
-				>top<input
+			<label class="top" title="top, below the surface"
+				><input
 					class="field figure"
 					name="cover.{index}.topM"
 					inputmode="decimal"

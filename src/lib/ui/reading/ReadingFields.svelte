@@ -231,6 +231,9 @@
 	.season :global(.row) {
 		flex-wrap: nowrap;
 	}
+	.season :global(.label) {
+		min-width: 48px;
+	}
 	.season :global(.segment span) {
 		padding-inline: 3px;
 		font-size: 12px;

@@ -32,7 +32,10 @@
 	const ditch = $derived(reading.cover.some(({ kind }) => kind === 'ditch'));
 	const ground = $derived({ bottomM, ditch });
 	const coverList = $derived(reading.cover);
-	const frame = $derived(frameOf(bottomM, width, height, !bare));
+	/** Where room is short the scales and the tags that only repeat the strip are left out. */
+	const NARROW_PX = 520;
+	const narrow = $derived(bare || width < NARROW_PX);
+	const frame = $derived(frameOf(bottomM, width, height, !narrow));
 	const y = (depthM: number): number => yOf(frame, depthM);
 	const stops = $derived(waterStops(reading, frame.maxM, lamp));
 	const bed = $derived(bedPath(ground, frame));
@@ -188,7 +191,7 @@
 				/>
 			</g>
 		{/if}
-		{#if windMps >= 1 && !bare}
+		{#if windMps >= 1 && !narrow}
 			{#each [0, 1, 2] as arrow (arrow)}
 				<path
 					class="wind"
@@ -243,10 +246,10 @@
 		<path class="bed-line" d={bed} />
 		<path class="surface" d={surfacePath(frame, windMps)} />
 
-		{#if !bare && reading.sunElevationDeg !== undefined && sunDeg > -6}
+		{#if !narrow && reading.sunElevationDeg !== undefined && sunDeg > -6}
 			<Tag x={sun.x - 86} y={Math.max(14, sun.y - 18)} text="sun {Math.round(sunDeg)}°" />
 		{/if}
-		{#if !bare}
+		{#if !narrow}
 			{#each scales as ticks, side (side)}
 				{@const x = side === 0 ? frame.left : frame.right}
 				{@const dir = side === 0 ? -1 : 1}
@@ -269,7 +272,7 @@
 					text="seen to {depth(reading.visibilityM)}"
 				/>
 			{/if}
-			{#if shoal.length > 0}
+			{#if shoal.length > 0 && !narrow}
 				<Tag x={shoal[0]!.x} y={shoal[0]!.y - 26} text="{spoken(reading.forage[0]!.kind)} {forageIn} in" />
 			{/if}
 		{/if}

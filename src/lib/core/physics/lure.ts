@@ -1,0 +1,151 @@
+import type { Family, TurningStyle } from '../schema/words';
+import { KG_PER_OZ } from '../units';
+import { bladeDragM2, bladeLiftM2, bladeModel, KEEP_SHARE, smooth, wakeRatio, type BladeModel } from './blade';
+import {
+	DENSITY_KGM3,
+	GRAVITY_MPS2,
+	HOOK_MASS_G,
+	PLATES,
+	SKIRTS,
+	TRAILERS,
+	USUAL_BUZZ_MM,
+	USUAL_WIRE_IN,
+	WATER_KGM3,
+	WIRE_LENGTH_M
+} from './constants';
+
+/** The parts of a rig that decide how it runs. */
+export interface RunningRig {
+	readonly family: Family;
+	readonly weightOz: number;
+	readonly headMaterial: 'lead' | 'tungsten' | 'bismuth';
+	readonly blades: readonly { readonly position: 'front' | 'rear'; readonly style: string; readonly size: number }[];
+	readonly wireIn: number | null;
+	readonly skirt: keyof typeof SKIRTS;
+	readonly trailer: keyof typeof TRAILERS;
+}
+
+/** What drives a lure: turning blades, a swinging plate, or a propeller. */
+export type Engine =
+	| { readonly kind: 'blades'; readonly front: BladeModel | null; readonly rear: BladeModel; readonly wake: number }
+	| {
+			readonly kind: 'plate';
+			readonly plate: (typeof PLATES)[keyof typeof PLATES];
+			readonly areaM2: number;
+			readonly startMps: number;
+	  }
+	| { readonly kind: 'propeller'; readonly diameterM: number; readonly discM2: number; readonly massKg: number };
+
+/** A lure put together: weight in water, and areas that depend on the speed. */
+export interface Lure {
+	readonly rig: RunningRig;
+	readonly engine: Engine;
+	/** Submerged weight, N. */
+	readonly weightN: number;
+	/** Submerged mass of head and hook, kg, and of the head alone. */
+	readonly keelKg: number;
+	readonly headKg: number;
+	/** Drag and lift areas (m2) of all that does not turn. */
+	readonly stillDragM2: number;
+	readonly stillLiftM2: number;
+}
+
+/** Share of a mass that its displacement leaves in fresh water. */
+export const buoyancy = (densityKgM3: number): number => 1 - WATER_KGM3 / densityKgM3;
+
+const hasWire = (family: Family): boolean => family === 'spinnerbait' || family === 'buzzbait';
+
+function engineOf({ family, blades }: RunningRig): Engine {
+	const rear = blades.find(({ position }) => position === 'rear') ?? blades[0]!;
+	if (family === 'bladed-jig') {
+		const plate = PLATES[rear.style as keyof typeof PLATES];
+		const areaM2 = (0.8 * plate.widthMm * plate.heightMm) / 1e6;
+		const hanging = 2 * GRAVITY_MPS2 * (plate.thickMm / 1000) * (plate.densityKgM3 / WATER_KGM3 - 1);
+		return { kind: 'plate', plate, areaM2, startMps: Math.sqrt(hanging + 0.06) };
+	}
+	if (family === 'buzzbait') {
+		const diameterMm = rear.size > 0 ? rear.size : USUAL_BUZZ_MM;
+		const diameterM = diameterMm / 1000;
+		const massKg = 0.0012 * (diameterMm / USUAL_BUZZ_MM) ** 2;
+		return { kind: 'propeller', diameterM, discM2: (Math.PI * diameterM ** 2) / 4, massKg };
+	}
+	const ahead = blades.find(({ position }) => position === 'front');
+	const front = ahead ? bladeModel(ahead.style as TurningStyle, ahead.size, 'front') : null;
+	const back = bladeModel(rear.style as TurningStyle, rear.size, 'rear');
+	return { kind: 'blades', front, rear: back, wake: front ? wakeRatio(front, back) : 1 };
+}
+
+function engineWeightKg(engine: Engine): number {
+	if (engine.kind === 'propeller') return engine.massKg * buoyancy(DENSITY_KGM3.aluminium);
+	if (engine.kind === 'blades') {
+		return ((engine.front?.massKg ?? 0) + engine.rear.massKg) * buoyancy(DENSITY_KGM3.brass);
+	}
+	const { plate, areaM2 } = engine;
+	return areaM2 * (plate.thickMm / 1000) * plate.densityKgM3 * buoyancy(plate.densityKgM3);
+}
+
+function wireOf({ family, wireIn }: RunningRig): { massKg: number; dragM2: number } {
+	if (!hasWire(family)) return { massKg: 0, dragM2: 0 };
+	const diameterM = (wireIn ?? USUAL_WIRE_IN) * 0.0254;
+	const massKg = ((Math.PI * diameterM ** 2) / 4) * WIRE_LENGTH_M * DENSITY_KGM3.wire;
+	return { massKg: massKg * buoyancy(DENSITY_KGM3.wire), dragM2: 1.1 * 0.5 * WIRE_LENGTH_M * diameterM };
+}
+
+/** Extra lift areas (m2) of a family's own shape. */
+const OWN_LIFT_M2 = { spinnerbait: 0, 'bladed-jig': 0, buzzbait: 1.2e-4, underspin: 0.15e-4 } as const;
+
+/** Puts a lure together (running model, section 4). Nominal ounces are the head alone. */
+export function assembleLure(rig: RunningRig): Lure {
+	const engine = engineOf(rig);
+	const density = DENSITY_KGM3[rig.headMaterial];
+	const headMassKg = rig.weightOz * KG_PER_OZ;
+	const headDragM2 = 0.6 * (Math.PI / 4) * ((6 * headMassKg) / density / Math.PI) ** (2 / 3);
+	const skirt = SKIRTS[rig.skirt];
+	const trailer = TRAILERS[rig.trailer];
+	const wire = wireOf(rig);
+	const headKg = headMassKg * buoyancy(density);
+	const keelKg = headKg + (HOOK_MASS_G[rig.family] / 1000) * buoyancy(DENSITY_KGM3.steel);
+	const dressKg =
+		(skirt.massG / 1000) * buoyancy(DENSITY_KGM3.skirt) + (trailer.massG / 1000) * buoyancy(DENSITY_KGM3.trailer);
+	return {
+		rig,
+		engine,
+		headKg,
+		keelKg,
+		weightN: GRAVITY_MPS2 * (keelKg + wire.massKg + dressKg + engineWeightKg(engine)),
+		stillDragM2: headDragM2 + wire.dragM2 + (skirt.dragCm2 + trailer.dragCm2) / 1e4,
+		stillLiftM2: (skirt.liftCm2 + trailer.liftCm2) / 1e4 + OWN_LIFT_M2[rig.family]
+	};
+}
+
+/** How far a plate swings at a speed, 0 to 1. */
+function swing(engine: Extract<Engine, { kind: 'plate' }>, speedMps: number): number {
+	return smooth((speedMps - KEEP_SHARE * engine.startMps) / ((1 - KEEP_SHARE) * engine.startMps));
+}
+
+/** Drag area of the whole lure (m2) at a speed. */
+export function dragM2({ engine, stillDragM2 }: Lure, speedMps: number): number {
+	if (engine.kind === 'propeller') return stillDragM2 + 0.55 * engine.discM2;
+	if (engine.kind === 'plate') {
+		return stillDragM2 + engine.areaM2 * engine.plate.cd * (0.5 + 0.5 * swing(engine, speedMps));
+	}
+	const { front, rear, wake } = engine;
+	const ahead = front ? bladeDragM2(front, speedMps) : 0;
+	return stillDragM2 + ahead + wake ** 2 * bladeDragM2(rear, wake * speedMps);
+}
+
+/** Lift area of the whole lure (m2) at a speed. */
+export function liftM2({ engine, stillLiftM2 }: Lure, speedMps: number): number {
+	if (engine.kind === 'propeller') return stillLiftM2 + 0.35 * engine.discM2;
+	if (engine.kind === 'plate') return stillLiftM2 + engine.areaM2 * engine.plate.cl * swing(engine, speedMps);
+	const { front, rear, wake } = engine;
+	const ahead = front ? bladeLiftM2(front, speedMps) : 0;
+	return stillLiftM2 + ahead + wake ** 2 * bladeLiftM2(rear, wake * speedMps);
+}
+
+/** Speed (m/s) at which everything that turns or swings has started. */
+export function startMps({ engine }: Lure): number {
+	if (engine.kind === 'propeller') return 0;
+	if (engine.kind === 'plate') return engine.startMps;
+	return Math.max(engine.front?.startMps ?? 0, engine.rear.startMps / engine.wake);
+}
