@@ -98,6 +98,13 @@ describe('a drawn rig', () => {
 		for (const part of parts) expect(drawn).toContain(part);
 	});
 
+	it('is lighter when small, and as large', () => {
+		const rig = rigWith({ family: 'spinnerbait' });
+		const weight = (small: boolean) => JSON.stringify(drawRig(rig, small).shapes).length;
+		expect(weight(true)).toBeLessThan(weight(false) * 0.9);
+		expect(Math.abs(drawRig(rig, true).bounds.width / drawRig(rig).bounds.width - 1)).toBeLessThan(0.1);
+	});
+
 	it('without a skirt shows none', () => {
 		expect(partsOf(rigWith({ family: 'buzzbait', skirt: { colour: 'none' } }))).not.toContain('skirt');
 	});

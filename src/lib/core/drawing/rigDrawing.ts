@@ -180,10 +180,10 @@ function drawTop(rig: Rig, headLength: number, anchors: Anchors): Shape[] {
 const headColour = (rig: Rig): string =>
 	rig.skirt.colour === 'none' ? (rig.trailer?.colour ?? 'white') : rig.skirt.colour;
 
-function drawBottom(rig: Rig, anchors: Anchors): { shapes: Shape[]; headLength: number } {
+function drawBottom(rig: Rig, anchors: Anchors, small: boolean): { shapes: Shape[]; headLength: number } {
 	const head = drawHead(rig.family, rig.weightOz, rig.headMaterial, headColour(rig));
 	const tail: Point = { x: head.lengthMm, y: 0 };
-	const skirt = rig.skirt.colour === 'none' ? null : drawSkirt(rig.skirt, tail);
+	const skirt = rig.skirt.colour === 'none' ? null : drawSkirt(rig.skirt, tail, small);
 	const trailer = rig.trailer && drawTrailer(rig.trailer, { x: tail.x + (skirt ? 6 : -1), y: skirt ? 1 : 0 });
 	const hook = drawHook(rig.hook, tail);
 	const second = rig.trailerHook === 'none' ? null : drawHook(rig.hook, polar(hook.endOfShank, 0, 6), 'trailerHook');
@@ -237,10 +237,14 @@ function boundsOf(shapes: readonly Shape[]): Bounds {
 	return { x: left, y: top, width: right - left, height: bottom - top };
 }
 
-/** A rig drawn to scale from its parts, in mm, swimming left. The same rig gives the same drawing. */
-export function drawRig(rig: Rig): Drawing {
+/**
+ * A rig drawn to scale from its parts, in mm, swimming left. The same rig gives the same drawing.
+ *
+ * @param small For a drawing under 2 px per mm: fewer skirt strands, so that it stays clear and light.
+ */
+export function drawRig(rig: Rig, small = false): Drawing {
 	const anchors: Anchors = {};
-	const bottom = drawBottom(rig, anchors);
+	const bottom = drawBottom(rig, anchors, small);
 	const top = drawTop(rig, bottom.headLength, anchors);
 	const shapes = rig.family === 'underspin' ? [...top, ...bottom.shapes] : [...bottom.shapes, ...top];
 	return { shapes, bounds: boundsOf(shapes), anchors, text: describeRig(rig) };

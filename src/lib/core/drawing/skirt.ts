@@ -78,16 +78,21 @@ export interface DrawnSkirt {
 	readonly anchor: Point;
 }
 
-/** A skirt that leaves its collar to the right. */
-export function drawSkirt(skirt: Rig['skirt'], collarAt: Point): DrawnSkirt {
-	const { lengthMm, strands } = CUTS[skirt.length];
+/** Strands of a small drawing, and how much broader they are, so that they stay strands. */
+const FEW_STRANDS = 26;
+const BROADER = 1.5;
+
+/** A skirt that leaves its collar to the right; a small drawing shows fewer, broader strands. */
+export function drawSkirt(skirt: Rig['skirt'], collarAt: Point, small: boolean): DrawnSkirt {
+	const { lengthMm, strands: cut } = CUTS[skirt.length];
+	const strands = small ? FEW_STRANDS : cut;
 	const random = seeded(SEED);
 	const from: Point = { x: collarAt.x + COLLAR_L, y: collarAt.y };
 	const tones = [`${skirt.colour}.mid`, `${skirt.colour}.low`, `${skirt.colour}.high`];
 	const tipped = skirt.accent === 'none' ? tones : [...tones, `${skirt.accent}.mid`];
 	const perPath = Math.ceil((strands * (1 + SHOULDER)) / (tipped.length * 2));
 	const paths = () => tipped.map(() => bundle(random, from, lengthMm, perPath, SHOULDER / (1 + SHOULDER)));
-	const width = WIDTH_MM[skirt.material];
+	const width = WIDTH_MM[skirt.material] * (small ? BROADER : 1);
 	return {
 		behind: layer(paths(), tipped, width, true),
 		before: [...layer(paths(), tipped, width, false), ...collar(from, skirt.colour)],

@@ -15,7 +15,7 @@
 	const COLUMNS = ['blades', 'weight', 'skirt', 'trailer', 'line', 'retrieve'] as const;
 	const first = $derived(cellsOf(calls[0]!));
 	const rows = $derived(
-		calls.map((called, index) => ({ called, index, cells: cellsOf(called), drawing: drawRig(called.rig) }))
+		calls.map((called, index) => ({ called, index, cells: cellsOf(called), drawing: drawRig(called.rig, true) }))
 	);
 	const same = (cells: AltCells, column: keyof AltCells, index: number): boolean =>
 		index > 0 && cells[column] === first[column];

@@ -14,7 +14,7 @@
 	const desk = useDesk();
 	const reading = $derived(desk.complete);
 	const rig = $derived(desk.record.rig);
-	const drawing = $derived(rig && drawRig(rig));
+	const drawing = $derived(rig && drawRig(rig, true));
 	/** The drawing fits a box of 134 by 60 px. */
 	const scale = $derived(drawing ? Math.min(134 / drawing.bounds.width, 60 / drawing.bounds.height) : 1);
 	const zone = $derived(desk.spot?.water.timeZone ?? 'UTC');
@@ -160,6 +160,7 @@
 
 <style>
 	.strip {
+		contain: layout paint style;
 		display: grid;
 		grid-template-columns: 142px 1fr 306px;
 		height: 66px;

@@ -347,6 +347,7 @@
 
 <style>
 	.section {
+		contain: layout paint style;
 		width: 100%;
 	}
 	svg {

@@ -114,7 +114,7 @@
 					<li>
 						<div class="mini">
 							{#if item.rig}
-								{@const drawing = drawRig(item.rig)}
+								{@const drawing = drawRig(item.rig, true)}
 								<RigDrawing
 									{drawing}
 									scale={Math.min(92 / drawing.bounds.width, 44 / drawing.bounds.height)}

@@ -25,7 +25,7 @@
 	const zone = $derived(desk.spot?.water.timeZone ?? 'UTC');
 	const call = $derived(desk.answer?.calls[0]);
 	const rig = $derived(call?.rig);
-	const drawing = $derived(rig && drawRig(rig));
+	const drawing = $derived(rig && drawRig(rig, true));
 	const verdict = $derived(desk.answer?.verdict);
 	const SAID = { good: 'Yes.', fair: 'Fair.', poor: 'Hardly.' } as const;
 	const plan = $derived(
@@ -222,6 +222,7 @@
 		overflow: auto;
 	}
 	.below {
+		contain: layout style;
 		display: grid;
 		grid-template-columns: 1fr 1.25fr 0.85fr;
 		border-top: 1px solid var(--ink);
@@ -263,6 +264,7 @@
 		color: var(--ink-2);
 	}
 	.fields {
+		contain: layout paint style;
 		grid-column: 2;
 		grid-row: 1 / -1;
 		padding: 6px 16px 16px;
