@@ -207,7 +207,8 @@ export function sideSpeaks(side: string | undefined, stances: Stances, reading: 
 	if (side === undefined) return true;
 	const [topic, school] = side.split('/') as [string, string];
 	const stance = stances[topic] ?? 'auto';
-	if (stance === 'both') return true;
-	if (stance !== 'auto') return stance === school;
-	return autoSchool(BY_TOPIC.get(topic)!, reading) === school;
+	const split = BY_TOPIC.get(topic)!;
+	// A school may itself be called "both" (clarity): the school's own word comes first.
+	if (split.schools.includes(stance)) return stance === school;
+	return stance === 'both' || autoSchool(split, reading) === school;
 }

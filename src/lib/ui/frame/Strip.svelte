@@ -206,6 +206,9 @@
 		line-height: 19px;
 		font-weight: 640;
 	}
+	.cell:first-child {
+		flex-grow: 1.35;
+	}
 	.place:hover,
 	.cell:hover,
 	.hand:hover {

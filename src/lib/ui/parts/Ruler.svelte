@@ -186,6 +186,9 @@
 		.zone.current {
 			fill: Highlight;
 		}
+		.zone-name.bold {
+			fill: HighlightText;
+		}
 		.pointer,
 		.range,
 		.cool {

@@ -13,6 +13,7 @@
 
 <style>
 	.split {
+		margin-left: 4px;
 		padding: 0 5px;
 		border: 1px dashed var(--ink-2);
 		border-radius: 3px;

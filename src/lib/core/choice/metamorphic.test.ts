@@ -1,0 +1,123 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CLAIM_BASE } from '../claims/claimBase';
+import { SPLITS } from '../claims/splits';
+import { completeReading } from '../reading/complete';
+import { readingSchema, type ReadingInput } from '../schema/reading';
+import { anyReading } from '../testing/arbitraries';
+import { answerCall } from './call';
+import { Judgements, speaking } from './judge';
+import { fitOf } from './part';
+import { SPACES } from './spaces';
+import { fitTable, pointsAt } from './tables';
+
+const complete = (reading: ReadingInput) => completeReading(readingSchema.parse(reading));
+const SPINNERBAIT = SPACES.find(({ layout }) => layout === 'single')!;
+
+/** Points (thousandths) that the turning-blade claims give a single blade of a style, nothing else considered. */
+function pull(reading: ReadingInput, style: string): number {
+	const blades = SPINNERBAIT.variables.findIndex(({ id }) => id === 'blades');
+	const parts = SPINNERBAIT.variables[blades]!.parts;
+	const at = parts.findIndex(({ patch }) => patch.blades![0]!.style === style && patch.blades![0]!.size === 4);
+	return new Judgements(complete(reading), {})
+		.about(SPINNERBAIT)
+		.filter(({ table }) => table.variables.length === 1 && table.variables[0] === blades)
+		.reduce(
+			(sum, { claim, share, table, most }) =>
+				sum + pointsAt(table, at, { strength: claim.strength, share }, most).earned,
+			0
+		);
+}
+
+describe('the water changes, the craft follows', () => {
+	it('clearer water never raises a Colorado over a willow', () => {
+		fc.assert(
+			fc.property(anyReading, fc.double({ min: 1.05, max: 4, noNaN: true }), (reading, factor) => {
+				const base = { ...reading, stain: 'green' as const, events: [] };
+				const clearer = { ...base, visibilityM: Math.min(20, base.visibilityM * factor) };
+				const lead = (water: ReadingInput) => pull(water, 'colorado') - pull(water, 'willow');
+				expect(lead(clearer)).toBeLessThanOrEqual(lead(base) + 1);
+			}),
+			{ numRuns: 60, seed: 21 }
+		);
+	}, 60_000);
+
+	it('more of a claim’s condition is never less of the claim', () => {
+		const at = (temperature: number) =>
+			speaking(complete({ waterTemperatureC: temperature, visibilityM: 1, bottomM: 3 }), {}).find(
+				({ claim }) => claim.id === 'FAM-05'
+			)?.weight ?? 0;
+		const heats = [20, 23, 24, 25, 26, 30].map(at);
+		expect(heats).toEqual([...heats].sort((a, b) => a - b));
+		expect(heats[0]).toBe(0);
+		expect(heats[5]).toBe(1);
+	});
+
+	it('spawning baitfish silence the dirt rules as far as they speak', () => {
+		const dirty: ReadingInput = { waterTemperatureC: 18, visibilityM: 0.5, bottomM: 3 };
+		const heard = (events: ReadingInput['events']) =>
+			speaking(complete({ ...dirty, events }), {}).map(({ claim }) => claim.id);
+		expect(heard([])).toContain('BLD-01');
+		expect(heard(['baitfish-spawn'])).not.toContain('BLD-01');
+		expect(heard(['baitfish-spawn'])).toContain('BLD-10');
+	});
+});
+
+describe('taking a side', () => {
+	const sides = SPLITS.flatMap(({ topic, schools }) => schools.map((school) => [topic, school] as const));
+
+	it.each(sides)('%s/%s silences every other side of the topic, on any water', (topic, school) => {
+		fc.assert(
+			fc.property(anyReading, (reading) => {
+				const heard = speaking(complete(reading), { [topic]: school }).map(({ claim }) => claim.split);
+				const others = heard.filter((side) => side?.startsWith(`${topic}/`) && side !== `${topic}/${school}`);
+				expect(others).toEqual([]);
+			}),
+			{ numRuns: 8, seed: 4 }
+		);
+	});
+});
+
+describe('every scoring claim', () => {
+	const scoring = CLAIM_BASE.filter(({ kind }) => kind === 'score');
+
+	it.each(scoring.map((claim) => [claim.id, claim] as const))(
+		'%s would be noticed if its sign were turned',
+		(_id, claim) => {
+			const reading = complete({ waterTemperatureC: 18, visibilityM: 1.35, bottomM: 3, ...claim.speaks });
+			const tables = SPACES.flatMap((space) => fitTable(space, claim, reading) ?? []);
+			const signs = new Set(
+				tables.flatMap(({ fit, given }) => [...fit].filter((_one, at) => given[at]! > 0).map(Math.sign))
+			);
+			// What a claim is for lies above what it is not for; only "never" claims have nothing above zero.
+			const never = Object.values(claim.prefers ?? {}).every((fit) => Object.values(fit).every((value) => value < 0));
+			expect(signs.has(1)).toBe(claim.relation !== undefined || !never);
+		}
+	);
+});
+
+describe('a fit', () => {
+	const line = { words: { fluorocarbon: 1 }, figure: 17, kind: 'fluorocarbon' };
+
+	it.each([
+		[{ fluorocarbon: 1 }, 1],
+		[{ 'fluorocarbon 14-17': 1 }, 1],
+		[{ 'braid 14-17': 1 }, 0],
+		[{ '18-20': 1 }, 0],
+		[{ '17': 0.5 }, 0.5],
+		[{ fluorocarbon: 0.8, '14-20': 0.8 }, 1],
+		[{ fluorocarbon: -1 }, -1]
+	])('%o of 17 lb fluorocarbon is %s', (fit, share) => {
+		expect(fitOf(line, fit as unknown as Record<string, number>)).toBe(share);
+	});
+});
+
+it('the verdict is poor on glass under sun, whatever the depth', () => {
+	fc.assert(
+		fc.property(fc.double({ min: 1, max: 20, noNaN: true }), (bottomM) => {
+			const glass = { waterTemperatureC: 22, visibilityM: 4, bottomM, sky: 'sun', wind: 'calm' } as const;
+			expect(answerCall({ reading: glass }).verdict.blades).toBe('poor');
+		}),
+		{ numRuns: 10, seed: 6 }
+	);
+});

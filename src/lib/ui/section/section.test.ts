@@ -1,0 +1,77 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { completeReading } from '$lib/core/reading/complete';
+import { readingSchema } from '$lib/core/schema/reading';
+import { anyReading } from '$lib/core/testing/arbitraries';
+import { bandWithin } from '../reading/band';
+import { bedM, bedPath, depthAt, frameOf, surfacePath, weedStems, yOf } from './geometry';
+import { waterStops } from './water';
+
+const brightness = (colour: string): number =>
+	(colour.match(/\d+/g) ?? []).map(Number).reduce((sum, channel) => sum + channel, 0);
+
+describe('the section', () => {
+	it('puts a depth where it reads it from, the surface at the foot of the sky', () => {
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.5, max: 40, noNaN: true }),
+				fc.double({ min: 0, max: 1, noNaN: true }),
+				(bottomM, share) => {
+					const frame = frameOf(bottomM, 800, 430, true);
+					expect(depthAt(frame, yOf(frame, share * bottomM))).toBeCloseTo(share * bottomM, 9);
+					expect(yOf(frame, 0)).toBe(frame.sky);
+					expect(yOf(frame, bottomM)).toBeLessThan(frame.height);
+				}
+			)
+		);
+	});
+
+	it('has its bed at the bottom under the cast, and at the bank by the end', () => {
+		const bed = { bottomM: 4, ditch: false };
+		expect(bedM(bed, 0.62)).toBeCloseTo(4, 1);
+		expect(bedM(bed, 0.965)).toBeCloseTo(0, 6);
+		expect(bedM({ ...bed, ditch: true }, 0.2)).toBeGreaterThan(bedM(bed, 0.2));
+		expect(bedPath(bed, frameOf(4, 800, 430, true))).toMatch(/^M44\.0 /);
+	});
+
+	it('is a straight line in a calm', () => {
+		const frame = frameOf(3, 800, 430, true);
+		expect(surfacePath(frame, 0)).toBe(`M${frame.left} ${frame.sky}H${frame.right}`);
+		expect(surfacePath(frame, 6)).toContain('L');
+	});
+
+	it('draws the same weed for the same water, denser where it is thicker', () => {
+		const reading = completeReading(
+			readingSchema.parse({
+				waterTemperatureC: 18,
+				visibilityM: 1,
+				bottomM: 3,
+				cover: [{ kind: 'grass-tops', density: 'medium', topM: 1 }]
+			})
+		);
+		const frame = frameOf(3, 800, 430, true);
+		const stems = (density: 'sparse' | 'medium' | 'thick') =>
+			weedStems({ bottomM: 3, ditch: false }, frame, { ...reading.cover[0]!, density }, 0.3, 0.58, 11);
+		expect(stems('medium')).toEqual(stems('medium'));
+		expect(stems('thick').length).toBeGreaterThan(stems('sparse').length);
+	});
+});
+
+describe('the water', () => {
+	it('darkens downwards, and by lamplight, in any stain', () => {
+		fc.assert(
+			fc.property(anyReading, (input) => {
+				const reading = completeReading(readingSchema.parse(input));
+				const stops = waterStops(reading, reading.bottomM, false).map(({ colour }) => brightness(colour));
+				expect(stops).toEqual([...stops].sort((a, b) => b - a));
+				expect(brightness(waterStops(reading, reading.bottomM, true)[0]!.colour)).toBeLessThanOrEqual(stops[0]!);
+			})
+		);
+	});
+});
+
+it('the fish band never leaves the water when the bottom rises', () => {
+	expect(bandWithin({ fishFromM: 1, fishToM: 3 }, 2)).toEqual({ fishFromM: 1, fishToM: 2 });
+	expect(bandWithin({ fishFromM: 2.5, fishToM: 3 }, 2)).toEqual({ fishFromM: 2, fishToM: 2 });
+	expect(bandWithin({ fishFromM: 1, fishToM: 3 }, 5)).toEqual({ fishFromM: 1, fishToM: 3 });
+});
