@@ -18,14 +18,14 @@ export const LINES: readonly Line[] = [
 	{ type: 'braid', testLb: 40, leader: { type: 'mono', testLb: 15, lengthIn: 36 } }
 ];
 
-/** Rods that cover the work, the usual first. */
+/** Rods that cover the work, the usual first: short and long in each power that the craft asks for. */
 export const RODS: readonly Rod[] = [
 	{ lengthIn: 86, power: 'medium-heavy', action: 'moderate', material: 'composite' },
-	{ lengthIn: 82, power: 'medium-heavy', action: 'moderate-fast', material: 'graphite' },
+	{ lengthIn: 82, power: 'medium-heavy', action: 'moderate', material: 'graphite' },
 	{ lengthIn: 88, power: 'medium-heavy', action: 'moderate', material: 'graphite' },
 	{ lengthIn: 82, power: 'medium', action: 'moderate', material: 'composite' },
 	{ lengthIn: 88, power: 'heavy', action: 'moderate', material: 'graphite' },
-	{ lengthIn: 84, power: 'medium', action: 'fast', material: 'graphite' }
+	{ lengthIn: 88, power: 'medium', action: 'fast', material: 'graphite' }
 ];
 
 /** Reels, the all-round one first. Length per turn is that of a full spool. */

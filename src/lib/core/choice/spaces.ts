@@ -392,7 +392,7 @@ const buzzbait: Space = {
 		words('noise', NOISES, 'noise', (noise) => ({ noise })),
 		wire,
 		...skirt(true),
-		...trailer(TRAILERS_OF.buzzbait, true, null),
+		...trailer(TRAILERS_OF.buzzbait, true, 'trailer.colour'),
 		...ON_TOP,
 		...everyone
 	],

@@ -28,6 +28,7 @@ export type Facet =
 	| 'skirt.accent'
 	| 'trailer.kind'
 	| 'trailer.length'
+	| 'trailer.colour'
 	| 'trailer.mount'
 	| 'trailerHook'
 	| 'hook.gauge'

@@ -218,8 +218,8 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: BUZZBAIT,
 		when: 'low light',
-		prefers: { colour: { black: 1 } },
-		because: 'Buzz blade and body of one colour.',
+		prefers: { 'trailer.colour': { black: 1 } },
+		because: 'Buzz blade and trailer of one colour: black on black.',
 		speaks: { light: 'low' },
 		silent: { light: 'day', cover: cover('pads') }
 	}
