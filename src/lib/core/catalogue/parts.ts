@@ -18,6 +18,9 @@ export const LINES: readonly Line[] = [
 	{ type: 'braid', testLb: 40, leader: { type: 'mono', testLb: 15, lengthIn: 36 } }
 ];
 
+/** The line that rigs are compared on when none is in question. */
+export const USUAL_LINE = LINES[0]!;
+
 /** Rods that cover the work, the usual first: short and long in each power that the craft asks for. */
 export const RODS: readonly Rod[] = [
 	{ lengthIn: 86, power: 'medium-heavy', action: 'moderate', material: 'composite' },

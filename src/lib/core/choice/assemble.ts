@@ -29,7 +29,7 @@ function merge(onto: Tree, from: Tree): Tree {
  *
  * @throws {z.ZodError} If the space is wrong: every assignment must be a rig.
  */
-export function assemble(space: Space, assignment: readonly number[], locks: Locks): Rig {
+export function assemble(space: Space, assignment: ArrayLike<number>, locks: Locks): Rig {
 	const patches = space.variables.map((variable, at) => variable.parts[assignment[at]!]!.patch);
 	return rigSchema.parse([...patches, locks].reduce<Tree>((rig, patch) => merge(rig, patch), { ...space.base }));
 }

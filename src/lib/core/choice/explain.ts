@@ -2,13 +2,13 @@ import type { Advice, Reason } from '../schema/call';
 import type { Rig } from '../schema/rig';
 import type { Judgement, Speaking } from './judge';
 import type { Space } from './part';
-import { cellOf, MILLI, pointsAt } from './tables';
+import { MILLI, opinionAt, pointsOf } from './tables';
 
-function reasonOf(judgement: Judgement, space: Space, assignment: readonly number[]): Reason | null {
+function reasonOf(judgement: Judgement, space: Space, assignment: ArrayLike<number>): Reason | null {
 	const { claim, table, share, most, asIs } = judgement;
 	const sizes = space.variables.map((variable) => variable.parts.length);
-	const cell = cellOf(table.variables, sizes, assignment);
-	const { earned, possible } = pointsAt(table, cell, { strength: claim.strength, share }, most);
+	const opinion = opinionAt(table, sizes, assignment);
+	const { earned, possible } = pointsOf(opinion, table.either, { strength: claim.strength, share }, most);
 	const counts = asIs ? earned : earned - possible;
 	if (earned === 0 && counts === 0) return null;
 	return {
@@ -23,7 +23,7 @@ function reasonOf(judgement: Judgement, space: Space, assignment: readonly numbe
 }
 
 /** Every claim that gives a rig points or costs it some, the weightiest first. The `counts` sum to its score. */
-export function reasonsFor(judgements: readonly Judgement[], space: Space, assignment: readonly number[]): Reason[] {
+export function reasonsFor(judgements: readonly Judgement[], space: Space, assignment: ArrayLike<number>): Reason[] {
 	const reasons = judgements
 		.map((judgement) => reasonOf(judgement, space, assignment))
 		.filter((reason) => reason !== null);

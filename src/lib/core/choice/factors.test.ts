@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../random';
-import { assignmentOf, eliminate, eliminationOrder, type Factor } from './factors';
+import { complete, eliminate, eliminationOrder, joined, type Factor } from './factors';
 
 /** Every assignment of variables with these sizes. */
 function* assignments(sizes: readonly number[]): Generator<number[]> {
@@ -14,7 +14,7 @@ function* assignments(sizes: readonly number[]): Generator<number[]> {
 	}
 }
 
-const worth = (factors: readonly Factor[], sizes: readonly number[], assignment: readonly number[]): number =>
+const worth = (factors: readonly Factor[], sizes: readonly number[], assignment: ArrayLike<number>): number =>
 	factors.reduce((sum, { variables, table }) => {
 		const cell = variables.reduce((index, variable) => index * sizes[variable]! + assignment[variable]!, 0);
 		return sum + table[cell]!;
@@ -48,19 +48,29 @@ describe('elimination', () => {
 					sizes,
 					kept
 				);
-				const solved = eliminate(factors, sizes, order, kept);
+				const solved = eliminate(factors, sizes, order);
+				const table = joined(kept, solved.left, sizes).table;
 				const best = new Float64Array(sizes[4]! * sizes[1]!).fill(-Infinity);
 				for (const assignment of assignments(sizes)) {
 					const cell = assignment[4]! * sizes[1]! + assignment[1]!;
 					best[cell] = Math.max(best[cell]!, worth(factors, sizes, assignment));
 				}
-				expect([...solved.kept.table]).toEqual([...best]);
+				expect([...table]).toEqual([...best]);
 				best.forEach((value, cell) => {
 					if (value === -Infinity) return;
-					expect(worth(factors, sizes, assignmentOf(solved, sizes, cell))).toBe(value);
+					const assignment = new Int32Array(sizes.length);
+					assignment[4] = Math.floor(cell / sizes[1]!);
+					assignment[1] = cell % sizes[1]!;
+					complete(solved.buckets, sizes, assignment);
+					expect(worth(factors, sizes, assignment)).toBe(value);
 				});
 			}),
 			{ numRuns: 60, seed: 3 }
 		);
+	});
+
+	it('refuses to join a table over a variable that is not kept', () => {
+		const stray = { variables: [0], table: new Float64Array(2) };
+		expect(() => joined([1], [stray], [2, 2])).toThrow(RangeError);
 	});
 });

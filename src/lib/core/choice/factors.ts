@@ -1,6 +1,7 @@
 /**
  * Exact maximum of a sum of tables by variable elimination (bucket elimination, Dechter 1999): a variable is removed
- * by folding every table that mentions it into one table of its neighbours that holds the best it can add.
+ * by folding every table that mentions it into one table of its neighbours that holds the best it can add. What was
+ * folded stays at hand, so that a search in the opposite order knows the exact best of every beginning.
  */
 
 /** A table over some variables, row-major in their order. -Infinity marks what cannot stand together. */
@@ -9,17 +10,17 @@ export interface Factor {
 	readonly table: Float64Array;
 }
 
-interface Step {
+/** A removed variable: the tables that mentioned it, and the best it adds for each assignment of its neighbours. */
+export interface Bucket {
 	readonly variable: number;
-	readonly neighbours: readonly number[];
-	/** Best value of the variable for each assignment of its neighbours. */
-	readonly choice: Uint8Array;
+	readonly factors: readonly Factor[];
+	readonly message: Factor;
 }
 
-/** What is left when all but the kept variables are gone: their table, and how to find the rest of an assignment. */
+/** What is left when some variables are gone: the tables over the others, and the buckets in order of removal. */
 export interface Eliminated {
-	readonly kept: Factor;
-	readonly steps: readonly Step[];
+	readonly left: readonly Factor[];
+	readonly buckets: readonly Bucket[];
 }
 
 const product = (sizes: readonly number[], variables: readonly number[]): number =>
@@ -38,108 +39,55 @@ function neighbourBits(variable: number, scopes: readonly number[]): number {
 	return found & ~(1 << variable);
 }
 
-/** For each factor, how far its table index moves when a variable moves by one; 0 when it does not mention it. */
-function strideOf(factor: Factor, variable: number, sizes: readonly number[]): number {
+/** How far a table's index moves when a variable moves by one; 0 when it does not mention it. */
+export function strideOf(factor: Factor, variable: number, sizes: readonly number[]): number {
 	const at = factor.variables.indexOf(variable);
 	if (at < 0) return 0;
-	return product(sizes, factor.variables.slice(at + 1));
+	let stride = 1;
+	for (let behind = at + 1; behind < factor.variables.length; behind++) stride *= sizes[factor.variables[behind]!]!;
+	return stride;
 }
 
-/** Walks all assignments of `over`, last variable fastest, keeping one table index per factor in `offsets`. */
-function walk(
-	over: readonly number[],
-	sizes: readonly number[],
-	factors: readonly Factor[],
-	visit: (cell: number, offsets: Int32Array) => void
-): void {
-	const strides = over.map((variable) => factors.map((factor) => strideOf(factor, variable, sizes)));
-	const digits = new Int32Array(over.length);
-	const offsets = new Int32Array(factors.length);
-	const cells = product(sizes, over);
-	for (let cell = 0; cell < cells; cell++) {
-		visit(cell, offsets);
-		for (let at = over.length - 1; at >= 0; at--) {
-			const stride = strides[at]!;
-			const size = sizes[over[at]!]!;
-			const back = ++digits[at]! === size;
-			for (let f = 0; f < offsets.length; f++) offsets[f]! += back ? -stride[f]! * (size - 1) : stride[f]!;
-			if (!back) break;
-			digits[at] = 0;
+/** Adds a table to every cell of a larger one (over `variables`) that has all its variables. */
+function addInto(target: Float64Array, variables: readonly number[], factor: Factor, sizes: readonly number[]): void {
+	const { table } = factor;
+	const strides = variables.map((variable) => strideOf(factor, variable, sizes));
+	const counts = variables.map((variable) => sizes[variable]!);
+	const last = variables.length - 1;
+	if (last < 0) {
+		target[0]! += table[0]!;
+		return;
+	}
+	const digits = new Int32Array(variables.length);
+	const [run, step] = [counts[last]!, strides[last]!];
+	let from = 0;
+	for (let cell = 0; cell < target.length;) {
+		for (let value = 0, at = from; value < run; value++, at += step) target[cell++]! += table[at]!;
+		for (let place = last - 1; place >= 0; place--) {
+			from += strides[place]!;
+			if (++digits[place]! < counts[place]!) break;
+			digits[place] = 0;
+			from -= strides[place]! * counts[place]!;
 		}
 	}
 }
 
-/** A variable being removed: the tables that mention it, how far each moves with it, and where the best goes. */
-interface Folded {
-	readonly tables: readonly Float64Array[];
-	readonly own: readonly number[];
-	readonly count: number;
-	readonly table: Float64Array;
-	readonly choice: Uint8Array;
-}
-
-/** Best value of the variable for one cell when three or fewer tables mention it; unrolled, for this is the hot loop. */
-function bestOfFew(folded: Folded, cell: number, offsets: Int32Array): void {
-	const { tables, own, count } = folded;
-	const a = tables[0]!;
-	const b = tables[1] ?? NOTHING;
-	const c = tables[2] ?? NOTHING;
-	const [stepA, stepB, stepC] = [own[0]!, own[1] ?? 0, own[2] ?? 0];
-	let atA = offsets[0]!;
-	let atB = tables.length > 1 ? offsets[1]! : 0;
-	let atC = tables.length > 2 ? offsets[2]! : 0;
-	let bestAt = 0;
-	let best = -Infinity;
-	for (let value = 0; value < count; value++) {
-		const sum = a[atA]! + b[atB]! + c[atC]!;
-		if (sum > best) {
-			best = sum;
-			bestAt = value;
-		}
-		atA += stepA;
-		atB += stepB;
-		atC += stepC;
+/** The best of every run of `count` neighbouring cells. */
+function bestOfRuns(sums: Float64Array, count: number): Float64Array {
+	const best = new Float64Array(sums.length / count);
+	for (let cell = 0, at = 0; cell < best.length; cell++) {
+		let most = -Infinity;
+		for (const end = at + count; at < end; at++) if (sums[at]! > most) most = sums[at]!;
+		best[cell] = most;
 	}
-	folded.table[cell] = best;
-	folded.choice[cell] = bestAt;
+	return best;
 }
 
-/** A table that adds nothing, to stand in where fewer than three are summed. */
-const NOTHING = new Float64Array(1);
-
-function bestOfMany(folded: Folded, cell: number, offsets: Int32Array): void {
-	const { tables, own, count } = folded;
-	let bestAt = 0;
-	let best = -Infinity;
-	for (let value = 0; value < count; value++) {
-		let sum = 0;
-		for (let f = 0; f < tables.length; f++) sum += tables[f]![offsets[f]! + value * own[f]!]!;
-		if (sum > best) {
-			best = sum;
-			bestAt = value;
-		}
-	}
-	folded.table[cell] = best;
-	folded.choice[cell] = bestAt;
-}
-
-function fold(variable: number, neighbours: number[], touching: Factor[], sizes: readonly number[]): [Factor, Step] {
-	const cells = product(sizes, neighbours);
-	const table = new Float64Array(cells);
-	const choice = new Uint8Array(cells);
-	const folded: Folded = {
-		tables: touching.map((factor) => factor.table),
-		own: touching.map((factor) => strideOf(factor, variable, sizes)),
-		count: sizes[variable]!,
-		table,
-		choice
-	};
-	const best = touching.length <= 3 ? bestOfFew : bestOfMany;
-	walk(neighbours, sizes, touching, (cell, offsets) => best(folded, cell, offsets));
-	return [
-		{ variables: neighbours, table },
-		{ variable, neighbours, choice }
-	];
+function fold(variable: number, neighbours: readonly number[], factors: Factor[], sizes: readonly number[]): Bucket {
+	const scope = [...neighbours, variable];
+	const sums = new Float64Array(product(sizes, scope));
+	for (const factor of factors) addInto(sums, scope, factor, sizes);
+	return { variable, factors, message: { variables: neighbours, table: bestOfRuns(sums, sizes[variable]!) } };
 }
 
 function cellsOf(bits: number, sizes: readonly number[]): number {
@@ -159,29 +107,19 @@ function cheapest(open: ReadonlySet<number>, scopes: readonly number[], sizes: r
 	return best;
 }
 
-/** One table over `kept` that sums the tables left when everything else is gone. */
-function join(kept: readonly number[], factors: readonly Factor[], sizes: readonly number[]): Factor {
-	const table = new Float64Array(product(sizes, kept));
-	walk(kept, sizes, factors, (cell, offsets) => {
-		let sum = 0;
-		for (let f = 0; f < factors.length; f++) sum += factors[f]!.table[offsets[f]!]!;
-		table[cell] = sum;
-	});
-	return { variables: kept, table };
-}
-
 /**
- * An order in which to remove all variables but the kept ones, each time the one that makes the smallest table.
+ * An order in which to remove all variables but the last ones, each time the one that makes the smallest table.
  *
  * @param scopes The variables of every table that may ever be summed; an order for all of them serves any part.
+ * @param last Variables that are left out, to be removed later or kept.
  */
 export function eliminationOrder(
 	scopes: readonly (readonly number[])[],
 	sizes: readonly number[],
-	kept: readonly number[]
+	last: readonly number[]
 ): number[] {
 	const open = new Set(sizes.keys());
-	kept.forEach((variable) => open.delete(variable));
+	last.forEach((variable) => open.delete(variable));
 	let left = scopes.map(bitsOf);
 	const order: number[] = [];
 	while (open.size > 0) {
@@ -194,68 +132,77 @@ export function eliminationOrder(
 	return order;
 }
 
-/** Tables over one variable added into a larger table that has it, where there is one: fewer tables to sum later. */
+/** Tables added into larger ones that have all their variables, where there are any: fewer tables to sum later. */
 function absorbed(factors: readonly Factor[], sizes: readonly number[]): Factor[] {
-	const large = factors.filter(({ variables }) => variables.length > 1);
-	const left = large.map(({ variables, table }) => ({ variables, table: table.slice() }));
-	for (const factor of factors) {
-		if (factor.variables.length > 1) continue;
-		const home = left.find(({ variables }) => variables.includes(factor.variables[0]!));
-		if (!home || factor.variables.length === 0) left.push({ variables: factor.variables, table: factor.table.slice() });
-		else addAlong(home, factor, sizes);
+	const bySize = [...factors].sort((a, b) => b.variables.length - a.variables.length);
+	const left: Factor[] = [];
+	for (const factor of bySize) {
+		const home = left.find(({ variables }) => factor.variables.every((variable) => variables.includes(variable)));
+		if (home) addInto(home.table, home.variables, factor, sizes);
+		else left.push({ variables: factor.variables, table: factor.table.slice() });
 	}
 	return left;
 }
 
-/** Adds a table over one variable to every cell of a table that has it. */
-function addAlong(home: Factor, { variables, table }: Factor, sizes: readonly number[]): void {
-	const stride = strideOf(home, variables[0]!, sizes);
-	const size = sizes[variables[0]!]!;
-	for (let cell = 0; cell < home.table.length; cell++) home.table[cell]! += table[Math.floor(cell / stride) % size]!;
-}
-
 /**
- * Removes variables one by one, leaving a table over the kept ones.
+ * Removes variables one by one.
  *
  * @param factors Tables to be summed.
- * @param sizes Number of values of each variable, at most 255.
- * @param order Every variable but the kept ones, from `eliminationOrder`.
- * @param kept Variables to keep, in the order wanted for the remaining table.
+ * @param sizes Number of values of each variable.
+ * @param order The variables to remove, first removed first.
  */
-export function eliminate(
-	factors: readonly Factor[],
-	sizes: readonly number[],
-	order: readonly number[],
-	kept: readonly number[]
-): Eliminated {
+export function eliminate(factors: readonly Factor[], sizes: readonly number[], order: readonly number[]): Eliminated {
 	let left = absorbed(factors, sizes);
-	const steps: Step[] = [];
+	const buckets: Bucket[] = [];
 	for (const variable of order) {
 		const touching = left.filter((factor) => factor.variables.includes(variable));
 		const around = touching.reduce((bits, factor) => bits | bitsOf(factor.variables), 0) & ~(1 << variable);
-		const [folded, step] = fold(variable, variablesOf(around, sizes), touching, sizes);
+		const bucket = fold(variable, variablesOf(around, sizes), touching, sizes);
 		left = left.filter((factor) => !touching.includes(factor));
-		left.push(folded);
-		steps.push(step);
+		left.push(bucket.message);
+		buckets.push(bucket);
 	}
-	return { kept: join(kept, left, sizes), steps };
+	return { left, buckets };
 }
 
-/**
- * The full assignment that gives a cell of the kept table its value.
- *
- * @param cell Index into `eliminated.kept.table`.
- */
-export function assignmentOf(eliminated: Eliminated, sizes: readonly number[], cell: number): number[] {
-	const assignment = new Array<number>(sizes.length).fill(0);
-	let rest = cell;
-	for (const variable of [...eliminated.kept.variables].reverse()) {
-		assignment[variable] = rest % sizes[variable]!;
-		rest = Math.floor(rest / sizes[variable]!);
+/** One table over `variables`, in that order, that sums tables over some of them. */
+export function joined(variables: readonly number[], factors: readonly Factor[], sizes: readonly number[]): Factor {
+	const stray = factors.flatMap((factor) => factor.variables).find((variable) => !variables.includes(variable));
+	if (stray !== undefined) throw new RangeError(`A table over ${variables.join()} cannot hold variable ${stray}.`);
+	const table = new Float64Array(product(sizes, variables));
+	for (const factor of factors) addInto(table, variables, factor, sizes);
+	return { variables, table };
+}
+
+/** Index of an assignment's cell in a table. */
+export function cellOf(variables: readonly number[], sizes: readonly number[], assignment: ArrayLike<number>): number {
+	let cell = 0;
+	for (let at = 0; at < variables.length; at++) cell = cell * sizes[variables[at]!]! + assignment[variables[at]!]!;
+	return cell;
+}
+
+/** What a value of a bucket's variable adds when its neighbours are assigned. */
+export function worthIn(
+	{ variable, factors }: Bucket,
+	value: number,
+	sizes: readonly number[],
+	assignment: Int32Array
+): number {
+	assignment[variable] = value;
+	let worth = 0;
+	for (const { variables, table } of factors) worth += table[cellOf(variables, sizes, assignment)]!;
+	return worth;
+}
+
+/** Gives every variable of some buckets, last removed first, its best value under what is assigned already. */
+export function complete(buckets: readonly Bucket[], sizes: readonly number[], assignment: Int32Array): void {
+	for (let at = buckets.length - 1; at >= 0; at--) {
+		const bucket = buckets[at]!;
+		let [best, most] = [0, -Infinity];
+		for (let value = 0; value < sizes[bucket.variable]!; value++) {
+			const worth = worthIn(bucket, value, sizes, assignment);
+			if (worth > most) [best, most] = [value, worth];
+		}
+		assignment[bucket.variable] = best;
 	}
-	for (const step of [...eliminated.steps].reverse()) {
-		const at = step.neighbours.reduce((index, variable) => index * sizes[variable]! + assignment[variable]!, 0);
-		assignment[step.variable] = step.choice[at]!;
-	}
-	return assignment;
 }

@@ -8,9 +8,10 @@ import { PLAIN } from '../claims/examples';
 import { FAMILIES } from '../schema/words';
 import { readingSchema } from '../schema/reading';
 import type { Space } from './part';
-import { RELATIONS } from './relations';
+import { Windows } from './gates';
+import { RELATIONS, type Needs, type RelationRule } from './relations';
 import { SPACES } from './spaces';
-import { bestFit, fitTable, fitTables, type FitTable } from './tables';
+import { bestFit, fitTable, relationTable, type FitTable } from './tables';
 
 /** A claim that speaks on a reading, with how loudly: strength times how far it holds. */
 export interface Speaking {
@@ -79,11 +80,29 @@ interface Standing {
 
 type Book = ReadonlyMap<Space, readonly Standing[]>;
 
+/** Whether two spaces ask a relation about the very same parts, so that one table serves both. */
+function sameParts(rule: RelationRule, a: Space, b: Space): boolean {
+	const parts = (space: Space, id: string) => space.variables.find((variable) => variable.id === id)?.parts;
+	return !rule.readsWater && a.family === b.family && rule.variables.every((id) => parts(a, id) === parts(b, id));
+}
+
+/** What a claim says about every space that it is about. */
+function tablesOf(claim: Claim, needs: Needs): (readonly [Space, FitTable])[] {
+	const rule = claim.relation ? RELATIONS[claim.relation] : null;
+	const found: (readonly [Space, FitTable])[] = [];
+	for (const space of SPACES) {
+		const twin = rule && found.find(([other]) => sameParts(rule, other, space));
+		const table = twin ? twin[1] : rule ? relationTable(space, claim, rule, needs) : fitTable(space, claim);
+		if (table) found.push([space, table]);
+	}
+	return found;
+}
+
 /** The tables of some claims in every space, each with the best fit that its family has to offer. */
-function writeBook(claims: readonly Claim[], reading: Reading): Book {
+function writeBook(claims: readonly Claim[], needs: Needs): Book {
 	const book = new Map<Space, Standing[]>(SPACES.map((space) => [space, []]));
 	for (const claim of claims) {
-		const tables = fitTables(claim, reading);
+		const tables = tablesOf(claim, needs);
 		for (const family of FAMILIES) {
 			const own = tables.filter(([space]) => space.family === family);
 			const most = Math.max(...own.map(([, table]) => bestFit(table)));
@@ -97,47 +116,53 @@ function writeBook(claims: readonly Claim[], reading: Reading): Book {
 const SCORES = CLAIM_BASE.filter((claim) => claim.kind === 'score');
 const WATERY = SCORES.filter(readsWater);
 const plainReading = completeReading(readingSchema.parse(PLAIN));
+const needsOf = (reading: Reading): Needs => ({ reading, windows: new Windows(reading), held: new Map() });
 let stillBook: Book | null = null;
 
 /** Tables that no reading changes, made when first needed: they depend on the catalogue and the claim base alone. */
 function standing(): Book {
 	stillBook ??= writeBook(
 		SCORES.filter((claim) => !readsWater(claim)),
-		plainReading
+		needsOf(plainReading)
 	);
 	return stillBook;
 }
 
-/** The variables of every table that a claim may ever make in a space. */
+/** The variables of every table that a claim of the base may ever make in a space. */
 export function scopesOf(space: Space): (readonly number[])[] {
-	const watery = WATERY.flatMap((claim) => fitTable(space, claim, plainReading) ?? []);
-	return [
-		...standing()
-			.get(space)!
-			.map(({ table }) => table),
-		...watery
-	].map(({ variables }) => variables);
+	const needs = needsOf(plainReading);
+	const watery = WATERY.flatMap((claim) => relationTable(space, claim, RELATIONS[claim.relation!], needs) ?? []);
+	const still = standing().get(space)!;
+	return [...still.map(({ table }) => table), ...watery].map(({ variables }) => variables);
 }
 
 /** All that the speaking claims say about every space of rigs. */
 export class Judgements {
 	readonly spoken: readonly Speaking[];
+	/** Where the fish are, for the gates. */
+	readonly windows: Windows;
 	readonly #byClaim: ReadonlyMap<Claim, Speaking>;
-	readonly #watery: Book;
+	readonly #own: Book;
 	readonly #about = new Map<Space, Judgement[]>();
 
-	constructor(reading: Reading, stances: Stances) {
-		this.spoken = speaking(reading, stances);
+	/** @param house The angler's own rules, weighed like the claims of the base. */
+	constructor(reading: Reading, stances: Stances, house: readonly Claim[] = []) {
+		const needs = needsOf(reading);
+		this.windows = needs.windows;
+		this.spoken = speaking(reading, stances, house.length > 0 ? [...CLAIM_BASE, ...house] : CLAIM_BASE);
 		this.#byClaim = new Map(this.spoken.map((entry) => [entry.claim, entry]));
-		const watery = WATERY.filter((claim) => this.#byClaim.has(claim));
-		this.#watery = writeBook(watery, reading);
+		const own = [...WATERY, ...house.filter(({ kind }) => kind === 'score')];
+		this.#own = writeBook(
+			own.filter((claim) => this.#byClaim.has(claim)),
+			needs
+		);
 	}
 
 	/** The scoring claims that are about a space, with their tables. */
 	about(space: Space): readonly Judgement[] {
 		let judgements = this.#about.get(space);
 		if (!judgements) {
-			const standings = [...standing().get(space)!, ...this.#watery.get(space)!];
+			const standings = [...standing().get(space)!, ...this.#own.get(space)!];
 			judgements = standings.flatMap((entry) => {
 				const spoken = this.#byClaim.get(entry.claim);
 				if (!spoken) return [];

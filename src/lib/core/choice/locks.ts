@@ -61,20 +61,33 @@ function fits(space: Space, lock: Locks): boolean {
 	return !front || (space.family === 'spinnerbait' && space.layout !== 'single');
 }
 
-/** For each variable of a space which of its parts may be used; `null` when some variable has none left. */
+/** For each variable of a space which of its parts may be used. */
 export type Mask = readonly (readonly boolean[])[];
+
+/** What locks and local rules leave of a space, and how many parts each took away. */
+export interface Opening {
+	readonly mask: Mask;
+	readonly locked: number;
+	readonly forbidden: number;
+}
 
 /**
  * What locks and local rules leave of a space.
  *
- * @returns One row of flags per variable, or `null` when nothing of the space is left.
+ * @returns `null` when nothing of the space is left.
  */
-export function maskOf(space: Space, locks: Locks, rules: LocalRules): Mask | null {
+export function openingOf(space: Space, locks: Locks, rules: LocalRules): Opening | null {
 	if (!fits(space, locks)) return null;
 	const lock = Object.keys(locks).length > 0 ? byPosition(locks) : null;
+	let [locked, forbidden] = [0, 0];
 	const mask = space.variables.map(({ parts }) => {
-		const locked = lock && allowedByLock(parts, lock);
-		return parts.map((part, at) => (locked?.[at] ?? true) && allowedByRules(part, rules));
+		const open = lock && allowedByLock(parts, lock);
+		return parts.map((part, at) => {
+			if (open && !open[at]) locked++;
+			else if (!allowedByRules(part, rules)) forbidden++;
+			else return true;
+			return false;
+		});
 	});
-	return mask.every((row) => row.includes(true)) ? mask : null;
+	return mask.every((row) => row.includes(true)) ? { mask, locked, forbidden } : null;
 }

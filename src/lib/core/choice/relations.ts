@@ -1,26 +1,31 @@
 import { bladeSize } from '../catalogue/bladeSizes';
-import { WEIGHTS_OZ } from '../catalogue/parts';
+import { SPEEDS_MPS, WEIGHTS_OZ } from '../catalogue/parts';
 import type { Relation } from '../claims/claim';
 import { maxLineLb } from '../physics/wire';
 import type { Reading } from '../reading/complete';
 import { mainForageIn, ramp } from '../reading/words';
-import type { Family, TurningStyle } from '../schema/words';
+import type { TurningStyle } from '../schema/words';
 import { MM_PER_IN } from '../units';
-import { buzzbaitRollMps, heldDepthM, spinnerbaitRollMps } from './depthTable';
-import type { Part } from './part';
+import { ROLL_SHARE, type Windows } from './gates';
+import type { Part, Space } from './part';
+import type { BandWindow } from './band';
+import { usualRuns, type UsualRun } from './running';
+import type { Opinion } from './tables';
 
-/** How far a relation is about these parts, 0 to 1, and how well they suit, -1 to 1. */
-export interface Suits {
-	readonly given: number;
-	readonly fit: number;
+/** What relations may ask of the water. */
+export interface Needs {
+	readonly reading: Reading;
+	readonly windows: Windows;
+	/** What was worked out for this water already: how each weight of a space holds the band at each speed. */
+	readonly held: Map<Space, readonly Float64Array[]>;
 }
 
-/** A preference computed from the parts of one or two variables, and perhaps the reading. */
+/** A preference computed from the parts of one or two variables, and perhaps the water. */
 export interface RelationRule {
 	readonly variables: readonly [string] | readonly [string, string];
 	/** Whether the reading matters; otherwise the table is made once. */
 	readonly readsWater: boolean;
-	readonly suits: (reading: Reading, family: Family, a: Part, b: Part) => Suits;
+	readonly suits: (needs: Needs, space: Space, a: Part, b: Part) => Opinion;
 }
 
 const ALWAYS = 1;
@@ -28,51 +33,53 @@ const ALWAYS = 1;
 /** Line from this share of what the wire bears fits 1, falling to -1 at the second (the craft's figures). */
 const OVERPOWERED = [1, 1.4] as const;
 
-function bearsLine(_reading: Reading, _family: Family, wire: Part, line: Part): Suits {
+function bearsLine(_needs: Needs, _space: Space, wire: Part, line: Part): Opinion {
 	const bears = maxLineLb(wire.patch.wireIn!);
 	const tied = line.patch.line!.leader?.testLb ?? line.patch.line!.testLb!;
 	return { given: ALWAYS, fit: 1 - 2 * ramp(tied / bears, OVERPOWERED) };
 }
 
-/** Share of the roll speed that a retrieve may use, and of the band that the lure must be inside (the craft's margin). */
-const ROLL_SHARE = 0.9;
-const BAND_MARGIN = 0.1;
+/** Share of its pull that a weight must have to spare: "with a margin" (assumed a tenth). */
+const MARGIN = 0.1;
 /** Fit of the lightest weight that holds, and of each step above it; assumed, "one step up is nearly as good". */
 const STEPS_UP = [1, 0.9, 0.6, 0.3, 0] as const;
 
-function rollsAt(family: Family, weightOz: number): number {
-	return family === 'buzzbait' ? buzzbaitRollMps(weightOz) : spinnerbaitRollMps(weightOz);
+/** How a usual lure does at some speed: 1 holds the band, 0 sinks past it, below 0 falls short or rolls. */
+function holding(window: BandWindow | null, run: UsualRun, at: number): number {
+	const speedMps = SPEEDS_MPS[at]!;
+	if (speedMps < run.keepMps || speedMps > ROLL_SHARE * run.rollMps) return -1;
+	if (!window) return speedMps < run.planeMps ? 0 : 1;
+	const least = window.leastPull(at, run.lineShares[at]!);
+	if (least === null) return 0;
+	const pull = run.pulls[at]!;
+	const spare = pull * (1 - MARGIN);
+	if (spare < least) return Math.min(-1e-6, Math.max(-1, spare / Math.max(least, 1e-3) - 1));
+	return window.holds(at, pull, run.lineShares[at]!) ? 1 : 0;
 }
 
-/** Depth (m) that must be held: a margin inside the upper edge of the band; none for a surface lure. */
-function neededDepthM(reading: Reading, family: Family): number {
-	if (family === 'buzzbait') return 0;
-	return reading.fishFromM + BAND_MARGIN * (reading.fishToM - reading.fishFromM);
-}
-
-function holdsAt(reading: Reading, family: Family, weightOz: number, speedMps: number): boolean {
-	if (speedMps > ROLL_SHARE * rollsAt(family, weightOz)) return false;
-	return family === 'buzzbait' || heldDepthM(weightOz, speedMps) >= neededDepthM(reading, family);
-}
-
-/** A weight that does not hold: the less of the needed depth it reaches, the worse; rolling is worst. */
-function shortfall(reading: Reading, family: Family, weightOz: number, speedMps: number): number {
-	if (speedMps > ROLL_SHARE * rollsAt(family, weightOz)) return -1;
-	return Math.max(-1, heldDepthM(weightOz, speedMps) / neededDepthM(reading, family) - 1);
-}
-
-function holdsBand(reading: Reading, family: Family, weight: Part, speed: Part): Suits {
-	const weightOz = weight.patch.weightOz!;
-	const speedMps = speed.patch.retrieve!.speedMps!;
-	if (!holdsAt(reading, family, weightOz, speedMps)) {
-		return { given: ALWAYS, fit: shortfall(reading, family, weightOz, speedMps) };
+/** How each catalogue weight of a space does at each catalogue speed. */
+function heldTable({ windows, held }: Needs, space: Space): readonly Float64Array[] {
+	let table = held.get(space);
+	if (!table) {
+		const window = space.family === 'buzzbait' ? null : windows.of(space.family);
+		table = usualRuns(space).map((run) => Float64Array.from(SPEEDS_MPS, (_speed, at) => holding(window, run, at)));
+		held.set(space, table);
 	}
-	const lighter = WEIGHTS_OZ.filter((oz) => oz < weightOz && holdsAt(reading, family, oz, speedMps));
-	const steps = lighter.length;
-	return { given: ALWAYS, fit: STEPS_UP[steps] ?? 0 };
+	return table;
 }
 
-function nearForage(reading: Reading, _family: Family, blades: Part): Suits {
+/** The lightest that holds fits best; where no weight holds at a speed, weight is not to blame and nothing is said. */
+function holdsBand(needs: Needs, space: Space, weight: Part, speed: Part): Opinion {
+	const at = SPEEDS_MPS.indexOf(speed.patch.retrieve!.speedMps!);
+	const weightAt = (WEIGHTS_OZ as readonly number[]).indexOf(weight.patch.weightOz!);
+	const held = heldTable(needs, space);
+	const lightest = held.findIndex((row) => row[at] === 1);
+	if (lightest < 0) return { given: 0, fit: 0 };
+	const own = held[weightAt]![at]!;
+	return { given: ALWAYS, fit: own < 0 ? own : (STEPS_UP[weightAt - lightest] ?? 0) };
+}
+
+function nearForage({ reading }: Needs, _space: Space, blades: Part): Opinion {
 	const forageIn = mainForageIn(reading);
 	const rear = blades.patch.blades!.find((blade) => blade.position === 'rear')!;
 	if (forageIn === null || rear.style === 'colorado') return { given: 0, fit: 0 };
@@ -90,7 +97,7 @@ const COLOUR_GROUPS = [
 	['black', 'black-blue', 'purple']
 ] as const;
 
-function matchesColour(_reading: Reading, _family: Family, skirt: Part, trailer: Part): Suits {
+function matchesColour(_needs: Needs, _space: Space, skirt: Part, trailer: Part): Opinion {
 	const worn = trailer.patch.trailer?.colour;
 	const colour = skirt.patch.skirt!.colour!;
 	if (!worn || colour === 'none') return { given: 0, fit: 0 };

@@ -1,40 +1,26 @@
-import { assignmentOf, eliminate, eliminationOrder, type Eliminated, type Factor } from './factors';
-import { scopesOf, type Judgement, type Judgements } from './judge';
+import { cellOf, complete, eliminate, eliminationOrder, joined, worthIn, type Bucket, type Factor } from './factors';
+import type { Gate } from './gates';
+import { scopesOf, type Judgement } from './judge';
+import { lackOf } from './lack';
 import type { Mask } from './locks';
-import type { Link, Part, Space } from './part';
+import type { Link, Space } from './part';
+import { runningOf } from './running';
 import { addContribution } from './tables';
 
 /** Scores in the tables are thousandths of a point times this, less the plainness of the rig: ties go to the simpler. */
-const TIE = 4096;
-
-/** The best rig of a space for one weight and one style of retrieve. */
-export interface Find {
-	readonly space: Space;
-	readonly assignment: readonly number[];
-	/** Score and plainness in one number; larger is better. */
-	readonly rank: number;
-	readonly weightOz: number;
-	readonly retrieve: string;
-}
+export const TIE = 4096;
 
 const indexOf = (space: Space, id: string): number => space.variables.findIndex((variable) => variable.id === id);
 
-function maskFactor(variable: number, parts: readonly Part[], row: readonly boolean[]): Factor {
-	const table = Float64Array.from(parts, (part, at) => (row[at] ? -part.plain : -Infinity));
-	return { variables: [variable], table };
-}
-
-const orders = new Map<Space, number[]>();
-
-/** The order of removal that suits every table a claim may ever make in a space. */
-function orderOf(space: Space, sizes: readonly number[], kept: readonly number[]): number[] {
-	let order = orders.get(space);
-	if (!order) {
-		const scopes = [...linksOf(space).map(({ variables }) => variables), ...scopesOf(space)];
-		order = eliminationOrder(scopes, sizes, kept);
-		orders.set(space, order);
-	}
-	return order;
+/** The order in which a space is searched, and the opposite one in which it is eliminated. */
+interface Plan {
+	readonly sizes: readonly number[];
+	readonly weight: number;
+	readonly style: number;
+	/** Variables the gate does not look at, in order of removal; then those it does, last chosen first. */
+	readonly free: readonly number[];
+	readonly gated: readonly number[];
+	readonly links: readonly Factor[];
 }
 
 function linkFactor(space: Space, link: Link): Factor {
@@ -46,20 +32,26 @@ function linkFactor(space: Space, link: Link): Factor {
 	return { variables: [a, b], table: Float64Array.from(cells) };
 }
 
-const linkFactors = new Map<Space, Factor[]>();
+const plans = new Map<Space, Plan>();
 
-/** Tables of impossible pairs: they belong to the catalogue, so they are made once per space. */
-function linksOf(space: Space): Factor[] {
-	let factors = linkFactors.get(space);
-	if (!factors) {
-		factors = space.links.map((link) => linkFactor(space, link));
-		linkFactors.set(space, factors);
+/** How a space is searched; it depends on the catalogue and the claim base alone, so it is made once. */
+function planOf(space: Space): Plan {
+	let plan = plans.get(space);
+	if (!plan) {
+		const { rest, material, engine, speed, weight } = runningOf(space);
+		const style = indexOf(space, 'retrieve');
+		const sizes = space.variables.map((variable) => variable.parts.length);
+		const links = space.links.map((link) => linkFactor(space, link));
+		const chosen = [speed, engine, ...rest.map(({ variable }) => variable), material];
+		const scopes = [...links.map(({ variables }) => variables), ...scopesOf(space)];
+		const free = eliminationOrder(scopes, sizes, [weight, style, ...chosen]);
+		plans.set(space, (plan = { sizes, weight, style, free, gated: chosen.reverse(), links }));
 	}
-	return factors;
+	return plan;
 }
 
 /** Sums of tables by the variables they are over: fewer, larger steps for the elimination. */
-class Sums {
+class TableSums {
 	readonly #byKey = new Map<string, Factor>();
 
 	/** The running sum over some variables, begun at zero. */
@@ -70,77 +62,234 @@ class Sums {
 		return sum.table;
 	}
 
-	add({ variables, table }: Factor): void {
-		const sum = this.over(variables, table.length);
-		for (let cell = 0; cell < table.length; cell++) sum[cell]! += table[cell]!;
-	}
-
 	factors(): Factor[] {
 		return [...this.#byKey.values()];
 	}
 }
 
-function solve(space: Space, mask: Mask, judgements: readonly Judgement[]): Eliminated {
-	const sizes = space.variables.map((variable) => variable.parts.length);
-	const sums = new Sums();
-	space.variables.forEach(({ parts }, at) => sums.add(maskFactor(at, parts, mask[at]!)));
-	linksOf(space).forEach((link) => sums.add(link));
+function factorsOf(space: Space, mask: Mask, judgements: readonly Judgement[], links: readonly Factor[]): Factor[] {
+	const sums = new TableSums();
 	for (const { claim, share, table, most, asIs } of judgements) {
-		const sum = sums.over(table.variables, table.fit.length);
+		const sum = sums.over(table.variables, table.cells.length);
 		addContribution(sum, table, { strength: claim.strength, share }, most, asIs, TIE);
 	}
-	const kept = [indexOf(space, 'weight'), indexOf(space, 'retrieve')];
-	return eliminate(sums.factors(), sizes, orderOf(space, sizes, kept), kept);
-}
-
-/**
- * The best rig of a space for every weight and style of retrieve that the mask leaves.
- *
- * @returns Finds in no particular order.
- */
-export function searchSpace(space: Space, mask: Mask, judgements: Judgements): Find[] {
-	const solved = solve(space, mask, judgements.about(space));
-	const sizes = space.variables.map((variable) => variable.parts.length);
-	const weights = space.variables[indexOf(space, 'weight')]!.parts;
-	const styles = space.variables[indexOf(space, 'retrieve')]!.parts;
-	const finds: Find[] = [];
-	solved.kept.table.forEach((rank, cell) => {
-		if (rank === -Infinity) return;
-		finds.push({
-			space,
-			rank,
-			get assignment() {
-				return assignmentOf(solved, sizes, cell);
-			},
-			weightOz: weights[Math.floor(cell / styles.length)]!.patch.weightOz!,
-			retrieve: styles[cell % styles.length]!.patch.retrieve!.style!
-		});
+	space.variables.forEach(({ parts }, at) => {
+		const sum = sums.over([at], parts.length);
+		parts.forEach((part, value) => (sum[value]! += mask[at]![value] ? -part.plain : -Infinity));
 	});
-	return finds;
+	return [...sums.factors(), ...links];
 }
 
-/** Number of rigs that the masks and links leave in a space: the counted product, impossible pairs taken out. */
-export function countRigs(space: Space, mask: Mask): number {
-	const counts = mask.map((row) => row.filter(Boolean).length);
-	const linked = new Set(space.links.flatMap(({ a, b }) => [indexOf(space, a), indexOf(space, b)]));
-	const free = counts.reduce((total, count, at) => (linked.has(at) ? total : total * count), 1);
-	return free * countLinked(space, mask);
+/** Weights and engines that some choice of the other parts may make hold the band. */
+function mayHold(gate: Gate, sizes: readonly number[], mask: Mask): Uint8Array {
+	const { weight, speed, engine } = gate.running;
+	const holds = new Uint8Array(sizes[weight]! * sizes[engine]!);
+	for (let w = 0; w < sizes[weight]!; w++) {
+		for (let e = 0; e < sizes[engine]!; e++) {
+			if (!mask[weight]![w] || !mask[engine]![e]) continue;
+			const own = gate.atOwnSpeed ? -1 : 0;
+			const may = own < 0 ? mask[speed]!.some((_open, at) => gate.mayGoOn(w, at, e, 0)) : gate.mayGoOn(w, own, e, 0);
+			holds[w * sizes[engine]! + e] = may ? 1 : 0;
+		}
+	}
+	return holds;
 }
 
-/** Groups of linked variables are stars about one centre: for each value of the centre multiply what each ray allows. */
-function countLinked(space: Space, mask: Mask): number {
-	const centres = [...new Set(space.links.map((link) => link.a))];
-	return centres.reduce((total, centre) => {
-		const rays = space.links.filter((link) => link.a === centre);
-		const at = indexOf(space, centre);
-		const perValue = space.variables[at]!.parts.map((part, value) => {
-			if (!mask[at]![value]) return 0;
-			return rays.reduce((product, { b, allows }) => {
-				const ray = indexOf(space, b);
-				const open = space.variables[ray]!.parts.filter((other, i) => mask[ray]![i] && allows(part, other));
-				return product * open.length;
-			}, 1);
+/** How much of the work was cut short, and by what. */
+export interface Tally {
+	nodes: number;
+	bound: number;
+	gate: number;
+}
+
+/** The best rig of a space for one weight and one style of retrieve. */
+export interface Find {
+	readonly space: Space;
+	readonly assignment: Int32Array;
+	/** Score and plainness in one number; larger is better. */
+	readonly rank: number;
+	readonly weightOz: number;
+	readonly retrieve: string;
+}
+
+/** A weight and style of retrieve whose rigs reach at most `bound`. */
+export interface Cell {
+	readonly search: SpaceSearch;
+	readonly bound: number;
+	readonly weightOz: number;
+	readonly retrieve: string;
+	readonly weight: number;
+	readonly style: number;
+}
+
+/** Number of gated variables that are removed last, with the gate's own table: speed and engine. */
+const LAST = 2;
+
+/** One space on one reading, ready to be searched for the best rig that runs. */
+export class SpaceSearch {
+	readonly space: Space;
+	readonly #plan: Plan;
+	readonly #gate: Gate;
+	/** Tables over weight, style, speed and engine, when everything else has been removed from them. */
+	readonly #left: readonly Factor[];
+	readonly #early: readonly Bucket[];
+	readonly #kept: Factor;
+	/** Weights with engines that may hold the band. */
+	readonly #holds: Uint8Array;
+	/** Buckets of what the gate looks at, first chosen first: speed, engine, then the gate's own order. */
+	readonly #gated: readonly Bucket[];
+
+	constructor(space: Space, mask: Mask, judgements: readonly Judgement[], gate: Gate) {
+		this.space = space;
+		this.#plan = planOf(space);
+		this.#gate = gate;
+		const { sizes, links, free, gated } = this.#plan;
+		const factors = factorsOf(space, mask, judgements, links);
+		const early = eliminate(factors, sizes, [...free, ...gated.slice(0, -LAST)]);
+		this.#left = early.left;
+		this.#early = early.buckets;
+		this.#holds = mayHold(gate, sizes, mask);
+		const { kept, buckets } = this.#removeLast((w, e, own) => this.#mayRun(w, e, own));
+		this.#kept = kept;
+		this.#gated = [...early.buckets.slice(free.length), ...buckets].reverse();
+	}
+
+	/** Whether an engine on a weight may hold the band, and stand at a speed. */
+	#mayRun(weight: number, engine: number, own: number): boolean {
+		const holds = this.#holds[weight * this.#plan.sizes[this.#gate.running.engine]! + engine] === 1;
+		return holds && this.#gate.mayStandAt(weight, own, engine);
+	}
+
+	/** Removes engine and speed: of each weight and speed the best engine that is allowed is kept. */
+	#removeLast(allows: (weight: number, engine: number, own: number) => boolean) {
+		const { sizes, weight, style } = this.#plan;
+		const { engine, speed } = this.#gate.running;
+		const about = this.#left.filter(({ variables }) => variables.includes(engine));
+		const withSpeed = about.filter(({ variables }) => variables.includes(speed));
+		const withoutSpeed = about.filter((factor) => !withSpeed.includes(factor));
+		const byWeight = joined([weight, engine], withoutSpeed, sizes).table;
+		const bySpeed = joined([speed, engine], withSpeed, sizes).table;
+		const [engines, speeds] = [sizes[engine]!, sizes[speed]!];
+		const best = new Float64Array(sizes[weight]! * speeds).fill(-Infinity);
+		for (let w = 0; w < sizes[weight]!; w++) {
+			for (let e = 0; e < engines; e++) {
+				const worth = byWeight[w * engines + e]!;
+				if (worth === -Infinity) continue;
+				for (let own = 0; own < speeds; own++) {
+					const sum = worth + bySpeed[own * engines + e]!;
+					if (sum > best[w * speeds + own]! && allows(w, e, own)) best[w * speeds + own] = sum;
+				}
+			}
+		}
+		const message = { variables: [weight, speed], table: best };
+		const rest = this.#left.filter((factor) => !about.includes(factor));
+		const { left, buckets } = eliminate([...rest, message], sizes, [speed]);
+		return {
+			kept: joined([weight, style], left, sizes),
+			buckets: [{ variable: engine, factors: about, message }, ...buckets]
+		};
+	}
+
+	/** Weights and styles of which something is left, each with the most that its rigs can reach. */
+	cells(): Cell[] {
+		const { weight, style } = this.#plan;
+		const [weights, styles] = [this.space.variables[weight]!.parts, this.space.variables[style]!.parts];
+		const cells: Cell[] = [];
+		this.#kept.table.forEach((bound, cell) => {
+			if (bound === -Infinity) return;
+			const [w, s] = [Math.floor(cell / styles.length), cell % styles.length];
+			const [weightOz, retrieve] = [weights[w]!.patch.weightOz!, styles[s]!.patch.retrieve!.style!];
+			cells.push({ search: this, bound, weightOz, retrieve, weight: w, style: s });
 		});
-		return total * perValue.reduce((sum, count) => sum + count, 0);
-	}, 1);
+		return cells;
+	}
+
+	/** The best rig of a cell that runs and ranks above `above`; `null` when there is none. */
+	best(cell: Cell, above: number, tally: Tally): Find | null {
+		const { sizes, weight, style } = this.#plan;
+		const assignment = new Int32Array(sizes.length);
+		assignment[weight] = cell.weight;
+		assignment[style] = cell.style;
+		const found = { rank: above, assignment: null as Int32Array | null };
+		this.#choose(0, cell.bound, assignment, found, tally);
+		if (!found.assignment) return null;
+		complete(this.#early.slice(0, this.#plan.free.length), sizes, found.assignment);
+		const { weightOz, retrieve } = cell;
+		return { space: this.space, assignment: found.assignment, rank: found.rank, weightOz, retrieve };
+	}
+
+	/** Goes through the values of one gated variable, the most promising first. */
+	#choose(
+		depth: number,
+		bound: number,
+		assignment: Int32Array,
+		found: { rank: number; assignment: Int32Array | null },
+		tally: Tally
+	): void {
+		const bucket = this.#gated[depth];
+		if (!bucket) {
+			found.rank = bound;
+			found.assignment = assignment.slice();
+			return;
+		}
+		for (const { value, worth } of this.#values(bucket, bound, assignment)) {
+			if (worth <= found.rank) {
+				tally.bound++;
+				return;
+			}
+			assignment[bucket.variable] = value;
+			tally.nodes++;
+			if (this.#goes(depth, assignment)) this.#choose(depth + 1, worth, assignment, found, tally);
+			else tally.gate++;
+		}
+	}
+
+	/** Values of a variable with the most that a rig which has them can reach, best first. */
+	#values({ variable, factors, message }: Bucket, bound: number, assignment: Int32Array) {
+		const { sizes } = this.#plan;
+		const values: { value: number; worth: number }[] = [];
+		const spent = bound - message.table[cellOf(message.variables, sizes, assignment)]!;
+		for (let value = 0; value < sizes[variable]!; value++) {
+			const worth = spent + worthIn({ variable, factors, message }, value, sizes, assignment);
+			if (worth > -Infinity) values.push({ value, worth });
+		}
+		return values.sort((a, b) => b.worth - a.worth);
+	}
+
+	/** Whether what is chosen so far may still run. Speed and engine have been seen to by the gate's own table. */
+	#goes(depth: number, assignment: Int32Array): boolean {
+		const { weight, speed, engine } = this.#gate.running;
+		if (depth === 0) return true;
+		if (depth === 1) return this.#mayRun(assignment[weight]!, assignment[engine]!, assignment[speed]!);
+		const place = depth - LAST;
+		this.#gate.choose(place, assignment);
+		if (place === this.#gate.order.length - 1) return this.#gate.passes(assignment);
+		return this.#gate.mayGoOn(assignment[weight]!, assignment[speed]!, assignment[engine]!, place + 1);
+	}
+
+	/** The best rig of the space that nothing but claims, locks and rules judge: it may not run. */
+	bestOnPaper(): Find | null {
+		const { sizes, weight, style } = this.#plan;
+		const { kept, buckets } = this.#removeLast(() => true);
+		const { table } = kept;
+		const cell = table.reduce((best, rank, at) => (rank > table[best]! ? at : best), 0);
+		if (table[cell] === -Infinity) return null;
+		const assignment = new Int32Array(sizes.length);
+		assignment[weight] = Math.floor(cell / sizes[style]!);
+		assignment[style] = cell % sizes[style]!;
+		complete([...this.#early, ...buckets], sizes, assignment);
+		const { patch } = this.space.variables[weight]!.parts[assignment[weight]!]!;
+		const retrieve = this.space.variables[style]!.parts[assignment[style]!]!.patch.retrieve!.style!;
+		return { space: this.space, assignment, rank: table[cell]!, weightOz: patch.weightOz!, retrieve };
+	}
+
+	/** Whether a whole rig of the space runs. */
+	runs(assignment: Int32Array): boolean {
+		return this.#gate.runs(assignment);
+	}
+
+	/** What keeps a rig from running, and the single changes that would make it run, in words. */
+	lacks(assignment: Int32Array): string {
+		return lackOf(this.space, this.#gate, assignment);
+	}
 }

@@ -284,6 +284,21 @@ const HOOK_SIZE = { spinnerbait: '5/0', 'bladed-jig': '5/0', buzzbait: '5/0', un
 type LockBlade = NonNullable<Locks['blades']>[number];
 const rearBlade = (blade: Omit<LockBlade, 'position'>): Locks => ({ blades: [{ position: 'rear', ...blade }] });
 
+/** Blades that a layout is usually sold with: the plainest set, and the one that weights are compared on (assumed). */
+const USUAL_SETS: Readonly<Record<Layout, readonly [number | null, number]>> = {
+	single: [null, 4],
+	'colorado-willow': [3, 4.5],
+	'colorado-indiana': [3, 4],
+	'indiana-willow': [3, 4.5],
+	'double-colorado': [3, 4],
+	'double-willow': [4, 5]
+};
+
+function plainness(layout: Layout, { front, rear }: BladeSet, index: number): number {
+	const [small, large] = USUAL_SETS[layout];
+	return rear.size === large && (front?.size ?? null) === small ? 0 : 1 + Math.min(8, index);
+}
+
 function bladeSetPart(layout: Layout, set: BladeSet, index: number): Part {
 	const blades: LockBlade[] = [{ position: 'rear', ...set.rear }];
 	if (set.front) blades.unshift({ position: 'front', ...set.front });
@@ -295,7 +310,7 @@ function bladeSetPart(layout: Layout, set: BladeSet, index: number): Part {
 			'blade.style': styleFeatures(set),
 			'blade.size': sizeFeatures(set)
 		},
-		plain: Math.min(9, index)
+		plain: plainness(layout, set, index)
 	};
 }
 

@@ -1,19 +1,24 @@
 import type { Claim, Facet, Fit, Prefers } from '../claims/claim';
-import type { Reading } from '../reading/complete';
+import { cellOf } from './factors';
 import { fitOf, type Part, type Space } from './part';
-import { RELATIONS, type RelationRule } from './relations';
-import { SPACES } from './spaces';
+import type { Needs, RelationRule } from './relations';
+
+/** How far a claim is about some parts (`given`, 0 to 1) and how well they suit it (`fit`, -1 to 1). */
+export interface Opinion {
+	readonly given: number;
+	readonly fit: number;
+}
 
 /**
- * What a claim says about every value of the one or two variables it touches in a space: how far it is about them
- * (`given`) and how well they suit (`fit`), row-major.
+ * What a claim says about every value of the at most two variables it touches in a space, row-major. Most cells say
+ * the same few things, so a cell holds the index of its opinion.
  */
 export interface FitTable {
 	readonly variables: readonly number[];
 	/** Whether `given` makes the claim speak as well ("or"), rather than only there ("and"). */
 	readonly either: boolean;
-	readonly given: Float64Array;
-	readonly fit: Float64Array;
+	readonly opinions: readonly Opinion[];
+	readonly cells: Uint16Array;
 }
 
 /** Points are kept in thousandths, so that sums are exact and a tie is a tie. */
@@ -29,88 +34,90 @@ interface Term {
 	readonly share: (part: Part) => number;
 }
 
-function terms(space: Space, prefers: Prefers | undefined): Term[] | null {
-	const found: Term[] = [];
+interface Terms {
+	readonly terms: readonly Term[];
+	/** Product of the shares that are the same for every part of the space, a layout's for one. */
+	readonly constant: number;
+}
+
+function termsOf(space: Space, prefers: Prefers | undefined): Terms | null {
+	const terms: Term[] = [];
+	let constant = 1;
 	for (const [facet, fit] of Object.entries(prefers ?? {}) as [Facet, Fit][]) {
 		if (facet === 'family') continue;
 		const variable = carrier(space, facet);
 		if (variable < 0) return null;
-		found.push({ variable, share: (part) => fitOf(part.features[facet], fit) });
+		const share = (part: Part): number => fitOf(part.features[facet], fit);
+		const shares = new Set(space.variables[variable]!.parts.map(share));
+		if (shares.size === 1) constant *= [...shares][0]!;
+		else terms.push({ variable, share });
 	}
-	return found;
+	return { terms, constant };
 }
 
+/** Index of an opinion among those already heard, the new one added when it is among none. */
+function placeOf(opinions: Opinion[], { given, fit }: Opinion): number {
+	for (let at = 0; at < opinions.length; at++) {
+		if (opinions[at]!.given === given && opinions[at]!.fit === fit) return at;
+	}
+	return opinions.push({ given, fit }) - 1;
+}
+
+/** A table over at most two variables; `opinionOf` gets the parts of both, the first standing in for what is not there. */
 function spread(
 	space: Space,
 	variables: readonly number[],
-	value: (parts: readonly Part[]) => readonly [number, number]
+	either: boolean,
+	opinionOf: (first: Part, second: Part) => Opinion
 ): FitTable {
-	const [first, second] = variables.map((at) => space.variables[at]!.parts) as (readonly Part[])[];
-	const rows = !first ? [[]] : second ? first.flatMap((a) => second.map((b) => [a, b])) : first.map((a) => [a]);
-	const given = new Float64Array(rows.length);
-	const fit = new Float64Array(rows.length);
-	rows.forEach((parts, at) => {
-		[given[at], fit[at]] = value(parts) as [number, number];
-	});
-	return { variables, either: false, given, fit };
+	const [first = NO_PARTS, second = NO_PARTS] = variables.map((at) => space.variables[at]!.parts);
+	const cells = new Uint16Array(first.length * second.length);
+	const opinions: Opinion[] = [];
+	let cell = 0;
+	for (const a of first) for (const b of second) cells[cell++] = placeOf(opinions, opinionOf(a, b));
+	return { variables, either, opinions, cells };
 }
 
-function termTable(space: Space, given: Term[], wanted: Term[], share: number): FitTable {
-	const variables = [...new Set([...given, ...wanted].map((term) => term.variable))].sort((a, b) => a - b);
+/** Stands in for a variable that a table is not over. */
+const NO_PARTS: readonly Part[] = [{ patch: {}, features: {}, plain: 0 }];
+
+function termTable(space: Space, claim: Claim, share: number): FitTable | null {
+	const given = termsOf(space, claim.given ?? claim.orGiven);
+	const wanted = termsOf(space, claim.prefers);
+	if (!given || !wanted) return null;
+	const variables = [...new Set([...given.terms, ...wanted.terms].map((term) => term.variable))].sort((a, b) => a - b);
 	if (variables.length > 2) throw new RangeError(`A claim may touch two variables, saw ${variables.length}.`);
-	const times = (list: Term[], parts: readonly Part[]): number =>
-		list.reduce((share, term) => share * term.share(parts[variables.indexOf(term.variable)]!), 1);
-	return spread(space, variables, (parts) => [times(given, parts), share * times(wanted, parts)]);
-}
-
-function relationTable(space: Space, rule: RelationRule, reading: Reading): FitTable | null {
-	const ids = rule.variables.map((id) => space.variables.findIndex((variable) => variable.id === id));
-	if (ids.includes(-1)) return null;
-	const swapped = ids.length === 2 && ids[0]! > ids[1]!;
-	return spread(space, swapped ? [ids[1]!, ids[0]!] : ids, (parts) => {
-		const [a, b] = swapped ? [parts[1]!, parts[0]!] : [parts[0]!, parts[1]!];
-		const suits = rule.suits(reading, space.family, a, b);
-		return [suits.given, suits.fit];
-	});
+	const times = ({ terms, constant }: Terms, first: Part, second: Part): number =>
+		terms.reduce((total, { variable, share: of }) => total * of(variable === variables[0] ? first : second), constant);
+	return spread(space, variables, claim.orGiven !== undefined, (first, second) => ({
+		given: times(given, first, second),
+		fit: share * times(wanted, first, second)
+	}));
 }
 
 /**
- * What a scoring claim says about a space; `null` when it is not about that family or names nothing it has.
- * A preference for nothing but a family touches no variable and gives one cell.
- *
- * @param reading Needed only by relations that read the water.
+ * What a claim that states its preference says about a space; `null` when it is not about that family or names
+ * nothing it has. A preference for nothing but a family touches no variable and gives one cell.
  */
-export function fitTable(space: Space, claim: Claim, reading: Reading): FitTable | null {
+export function fitTable(space: Space, claim: Claim): FitTable | null {
 	if (claim.scope && !claim.scope.includes(space.family)) return null;
-	if (claim.relation) return relationTable(space, RELATIONS[claim.relation], reading);
 	const share = claim.prefers?.family ? (claim.prefers.family[space.family] ?? 0) : 1;
-	if (share === 0) return null;
-	const given = terms(space, claim.given ?? claim.orGiven);
-	const wanted = terms(space, claim.prefers);
-	if (!given || !wanted) return null;
-	return { ...termTable(space, given, wanted, share), either: claim.orGiven !== undefined };
+	return share === 0 ? null : termTable(space, claim, share);
 }
 
-/** Whether two spaces ask a relation about the very same parts, so that one table serves both. */
-function sameParts(rule: RelationRule, a: Space, b: Space): boolean {
-	const parts = (space: Space, id: string) => space.variables.find((variable) => variable.id === id)?.parts;
-	return a.family === b.family && rule.variables.every((id) => parts(a, id) === parts(b, id));
-}
-
-/** What a claim says about every space that it is about; spaces with the same parts share a relation's table. */
-export function fitTables(claim: Claim, reading: Reading): (readonly [Space, FitTable])[] {
-	const rule = claim.relation ? RELATIONS[claim.relation] : null;
-	const found: (readonly [Space, FitTable])[] = [];
-	for (const space of SPACES) {
-		const twin = rule && found.find(([other]) => sameParts(rule, other, space));
-		const table = twin ? twin[1] : fitTable(space, claim, reading);
-		if (table) found.push([space, table]);
-	}
-	return found;
+/** What a computed preference says about a space; `null` when the space has not the parts that it compares. */
+export function relationTable(space: Space, claim: Claim, rule: RelationRule, needs: Needs): FitTable | null {
+	if (claim.scope && !claim.scope.includes(space.family)) return null;
+	const ids = rule.variables.map((id) => space.variables.findIndex((variable) => variable.id === id));
+	if (ids.includes(-1)) return null;
+	const swapped = ids.length === 2 && ids[0]! > ids[1]!;
+	return spread(space, swapped ? [ids[1]!, ids[0]!] : ids, false, (first, second) =>
+		swapped ? rule.suits(needs, space, second, first) : rule.suits(needs, space, first, second)
+	);
 }
 
 /** The best fit that a claim could find in a table. */
-export const bestFit = (table: FitTable): number => table.fit.reduce((best, fit) => Math.max(best, fit), -1);
+export const bestFit = ({ opinions }: FitTable): number => opinions.reduce((best, { fit }) => Math.max(best, fit), -1);
 
 /** How loudly a claim speaks on a reading: its strength and how far the reading calls for it. */
 export interface Loudness {
@@ -118,21 +125,20 @@ export interface Loudness {
 	readonly share: number;
 }
 
-/** Points in thousandths that a claim gives at a cell, and the most it could have given there. */
-export function pointsAt(
-	table: FitTable,
-	cell: number,
+/** Points in thousandths that an opinion gives, and the most it could have given. */
+export function pointsOf(
+	{ given, fit }: Opinion,
+	either: boolean,
 	{ strength, share }: Loudness,
 	most: number
 ): { earned: number; possible: number } {
-	const given = table.given[cell]!;
-	const scale = MILLI * strength * (table.either ? Math.max(share, given) : share * given);
-	return { earned: Math.round(scale * table.fit[cell]!), possible: Math.round(scale * most) };
+	const scale = MILLI * strength * (either ? Math.max(share, given) : share * given);
+	return { earned: Math.round(scale * fit), possible: Math.round(scale * most) };
 }
 
-/** Index of an assignment's cell in a table. */
-export function cellOf(variables: readonly number[], sizes: readonly number[], assignment: readonly number[]): number {
-	return variables.reduce((cell, variable) => cell * sizes[variable]! + assignment[variable]!, 0);
+/** What a table says of a whole assignment. */
+export function opinionAt(table: FitTable, sizes: readonly number[], assignment: ArrayLike<number>): Opinion {
+	return table.opinions[table.cells[cellOf(table.variables, sizes, assignment)]!]!;
 }
 
 /**
@@ -147,8 +153,10 @@ export function addContribution(
 	asIs: boolean,
 	scale: number
 ): void {
-	for (let cell = 0; cell < sums.length; cell++) {
-		const { earned, possible } = pointsAt(table, cell, loudness, most);
-		sums[cell]! += scale * (asIs ? earned : earned - possible);
-	}
+	const worth = table.opinions.map((opinion) => {
+		const { earned, possible } = pointsOf(opinion, table.either, loudness, most);
+		return scale * (asIs ? earned : earned - possible);
+	});
+	const { cells } = table;
+	for (let cell = 0; cell < cells.length; cell++) sums[cell]! += worth[cells[cell]!]!;
 }

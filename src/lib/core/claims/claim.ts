@@ -5,39 +5,41 @@ import type { Family } from '../schema/words';
 /** score: weighed; plan: position, cast, hookset; advice: told, never scored; limit: forbids; caution: safety. */
 export type ClaimKind = 'score' | 'plan' | 'advice' | 'limit' | 'caution';
 
-/** A property of a rig that a claim may speak about; `choice/attributes.ts` says what each family's parts have of it. */
-export type Facet =
-	| 'family'
-	| 'layout'
-	| 'blade.style'
-	| 'blade.size'
-	| 'blade.finish'
-	| 'blade.texture'
-	| 'blade.thickness'
-	| 'wire'
-	| 'array'
-	| 'screwIn'
-	| 'noise'
-	| 'body'
-	| 'weight'
-	| 'head.material'
-	| 'head.shape'
-	| 'colour'
-	| 'skirt.material'
-	| 'skirt.length'
-	| 'skirt.accent'
-	| 'trailer.kind'
-	| 'trailer.length'
-	| 'trailer.colour'
-	| 'trailer.mount'
-	| 'trailerHook'
-	| 'hook.gauge'
-	| 'hook.shank'
-	| 'line'
-	| 'rod'
-	| 'reel'
-	| 'retrieve.style'
-	| 'pace';
+/** A property of a rig that a claim may speak about; `choice/spaces.ts` says what each family's parts have of it. */
+export const FACETS = [
+	'family',
+	'layout',
+	'blade.style',
+	'blade.size',
+	'blade.finish',
+	'blade.texture',
+	'blade.thickness',
+	'wire',
+	'array',
+	'screwIn',
+	'noise',
+	'body',
+	'weight',
+	'head.material',
+	'head.shape',
+	'colour',
+	'skirt.material',
+	'skirt.length',
+	'skirt.accent',
+	'trailer.kind',
+	'trailer.length',
+	'trailer.colour',
+	'trailer.mount',
+	'trailerHook',
+	'hook.gauge',
+	'hook.shank',
+	'line',
+	'rod',
+	'reel',
+	'retrieve.style',
+	'pace'
+] as const;
+export type Facet = (typeof FACETS)[number];
 
 /** Fit of each named value of a facet, from -1 to 1; a value that is not named fits 0. Numbers may be ranges, "14-17". */
 export type Fit = Readonly<Record<string, number>>;
@@ -82,7 +84,7 @@ export interface Claim {
 }
 
 /** Version of the claim base; stored with every kept call so that it can be replayed or explained later. */
-export const CLAIM_BASE_VERSION = 1;
+export const CLAIM_BASE_VERSION = 2;
 
 /** Families whose blades turn on a swivel. */
 export const TURNING: readonly Family[] = ['spinnerbait', 'underspin'];

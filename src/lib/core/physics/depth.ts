@@ -1,21 +1,62 @@
-import { LINES, VISCOSITY_M2S, WATER_KGM3 } from './constants';
+import { WATER_KGM3 } from './constants';
+import { dragWidthM } from './line';
 import { dragM2, liftM2, type Lure } from './lure';
 
-/** Time step (s) of the estimate; halving it moves the depth by less than a centimetre. */
-const STEP_S = 0.02;
+/** Steps of the estimate: line wound in (m) and time sunk (s). Halving them moves the depth by less than a centimetre. */
+const STEP_M = 0.25;
+const STEP_S = 0.25;
 /** The lure begins this far under the surface, m. */
 const ENTRY_M = 0.02;
-const NEWTON_ROUNDS = 12;
-const NEWTON_MPS = 1e-7;
+/** The line is not followed closer than this to the tip, m. */
+const NEAREST_M = 1;
+const NEWTON_ROUNDS = 8;
+const NEWTON_MPS = 1e-6;
+const DENSITY_HALF = 0.5 * WATER_KGM3;
 
-/** Diameter of a line, m. */
-export const lineDiameterM = ({ type, testLb }: { type: keyof typeof LINES; testLb: number }): number =>
-	(LINES[type].mmPerRootLb * Math.sqrt(testLb)) / 1000;
+/** A lure as its path sees it: submerged weight N, and drag and lift areas m2 at a speed. */
+export interface Body {
+	readonly weightN: number;
+	readonly dragM2: (speedMps: number) => number;
+	readonly liftM2: (speedMps: number) => number;
+}
 
-/** Normal drag coefficient of a line at a Reynolds number (hand fit to circular-cylinder data). */
-const normalDrag = (reynolds: number): number => 0.95 + 3.9 / Math.sqrt(reynolds) + 6 / reynolds;
+/** An assembled lure as its path sees it. */
+export const bodyOf = (lure: Lure): Body => ({
+	weightN: lure.weightN,
+	dragM2: (speedMps) => dragM2(lure, speedMps),
+	liftM2: (speedMps) => liftM2(lure, speedMps)
+});
 
-/** How a cast is fished: straight line from the tip, all in m and s. */
+/** Where a lure is on its straight line: length of line m, and angle below the horizontal. */
+interface State {
+	readonly rangeM: number;
+	readonly angle: number;
+}
+
+/**
+ * Tangential speed (m/s, down positive) at which drag of lure and line balances weight less lift, by Newton from the
+ * last one. The line's drag acts on a quarter of its length: its moment about the tip.
+ */
+export function tangentialMps(body: Body, lineM: number, reelMps: number, state: State, last: number): number {
+	const cosine = Math.cos(state.angle);
+	const sine = Math.sin(state.angle);
+	let u = last;
+	for (let round = 0; round < NEWTON_ROUNDS; round++) {
+		const through = Math.hypot(reelMps, u);
+		const area = body.dragM2(through);
+		const line = (dragWidthM(lineM, u) * state.rangeM) / 4;
+		const flow = reelMps > 0 ? reelMps * cosine + u * sine : 0;
+		const lift = flow === 0 ? 0 : body.liftM2(Math.abs(flow)) * flow * flow;
+		const off = area * through * u + line * u * Math.abs(u) - (body.weightN / DENSITY_HALF - lift) * cosine;
+		const slope = area * (through + (u * u) / Math.max(through, 1e-9)) + 1.6 * line * Math.abs(u) + 1e-9;
+		const move = Math.min(0.2, Math.max(-0.2, off / slope));
+		u -= move;
+		if (Math.abs(move) < NEWTON_MPS) break;
+	}
+	return u;
+}
+
+/** How a cast is fished: a straight line from the tip, all in m and s. */
 export interface Retrieve {
 	readonly speedMps: number;
 	readonly castM: number;
@@ -24,66 +65,67 @@ export interface Retrieve {
 	readonly lineM: number;
 }
 
-/** Net moment balance of lure and line: 0 at the tangential speed at which the lure sinks or climbs. */
-function imbalance(lure: Lure, lineM: number, reelMps: number, rangeM: number, angle: number, u: number): number {
-	const through = Math.hypot(reelMps, u);
-	const reynolds = Math.max(1, (0.75 * Math.abs(u) * lineM) / VISCOSITY_M2S);
-	const lineDrag = 0.5 * WATER_KGM3 * normalDrag(reynolds) * lineM * (rangeM / 4) * u * Math.abs(u);
-	const lureDrag = 0.5 * WATER_KGM3 * dragM2(lure, through) * through * u;
-	const flow = reelMps > 0 ? reelMps * Math.cos(angle) + u * Math.sin(angle) : 0;
-	const lift = 0.5 * WATER_KGM3 * liftM2(lure, Math.abs(flow)) * flow * flow;
-	return lureDrag + lineDrag - (lure.weightN - lift) * Math.cos(angle);
+const depthOf = ({ rangeM, angle }: State, tipM: number): number => rangeM * Math.sin(angle) - tipM;
+const distanceOf = ({ rangeM, angle }: State): number => rangeM * Math.cos(angle);
+/** A lure never leaves the water while the line is longer than the tip is high. */
+const afloat = (rangeM: number, angle: number, tipM: number): number =>
+	Math.max(Math.asin(Math.min(1, tipM / rangeM)), angle);
+
+/** Where the lure hangs after sinking on a tight line of fixed length for the countdown. */
+function countedDown(body: Body, { castM, countdownS, tipM, lineM }: Retrieve): State {
+	const rangeM = Math.hypot(castM, tipM + ENTRY_M);
+	let angle = Math.asin((tipM + ENTRY_M) / rangeM);
+	let u = 0.3;
+	for (let left = countdownS; left > 1e-9; left -= STEP_S) {
+		const step = Math.min(STEP_S, left);
+		u = tangentialMps(body, lineM, 0, { rangeM, angle }, u);
+		const half = angle + (u / rangeM) * (step / 2);
+		u = tangentialMps(body, lineM, 0, { rangeM, angle: half }, u);
+		angle = Math.min(Math.PI / 2 - 1e-3, angle + (u / rangeM) * step);
+	}
+	return { rangeM, angle };
 }
 
-function tangentialMps(
-	lure: Lure,
-	lineM: number,
-	reelMps: number,
-	rangeM: number,
-	angle: number,
-	last: number
-): number {
-	let u = last;
-	const off = (at: number): number => imbalance(lure, lineM, reelMps, rangeM, angle, at);
-	for (let round = 0; round < NEWTON_ROUNDS; round++) {
-		const value = off(u);
-		const slope = (off(u + 1e-4) - off(u - 1e-4)) / 2e-4;
-		if (slope <= 0) break;
-		const move = Math.min(0.2, Math.max(-0.2, value / slope));
-		u -= move;
-		if (Math.abs(move) < NEWTON_MPS) break;
-	}
-	return u;
+/** Winds in one step of line, by the midpoint rule. */
+function woundIn(body: Body, state: State, stepM: number, { speedMps, tipM, lineM }: Retrieve, last: number) {
+	const u = tangentialMps(body, lineM, speedMps, state, last);
+	const half = state.rangeM - stepM / 2;
+	const middle = { rangeM: half, angle: afloat(half, state.angle + ((u / speedMps) * stepM) / 2 / half, tipM) };
+	const across = tangentialMps(body, lineM, speedMps, middle, u);
+	const rangeM = state.rangeM - stepM;
+	const angle = afloat(rangeM, state.angle + ((across / speedMps) * stepM) / half, tipM);
+	return { state: { rangeM, angle }, u: across };
 }
 
 /**
- * Depth (m) at which a lure passes a distance from the rod tip (running model, section 2b: a straight massless line,
- * quasi-steady; against the full simulation its error was .13 m rms, .43 m at worst).
+ * Depths (m) at which a lure passes some distances from the rod tip (running model, section 2b: a straight massless
+ * line, quasi-steady; against the full simulation its error was .13 m rms, .43 m at worst).
  *
- * @returns `null` when the cast never comes from beyond that distance.
+ * @param distancesM Farthest first.
+ * @returns `null` for a distance that the cast never comes from.
  */
-export function depthAtM(lure: Lure, retrieve: Retrieve, distanceM: number): number | null {
-	const { speedMps, castM, countdownS, tipM, lineM } = retrieve;
-	if (castM <= distanceM || speedMps <= 0) return null;
-	let range = Math.hypot(castM, tipM + ENTRY_M);
-	let angle = Math.asin((tipM + ENTRY_M) / range);
+export function depthsAtM(body: Body, retrieve: Retrieve, distancesM: readonly number[]): (number | null)[] {
+	let state = countedDown(body, retrieve);
+	const found = distancesM.map((): number | null => null);
+	if (retrieve.speedMps <= 0) return found;
+	let next = distancesM.findIndex((distance) => distance < distanceOf(state));
 	let u = 0.3;
-	const steps = Math.ceil((countdownS + castM / speedMps) / STEP_S) + 1;
-	let before = { x: castM, z: ENTRY_M };
-	for (let step = 0; step < steps && range > 1; step++) {
-		const reelMps = step * STEP_S < countdownS ? 0 : speedMps;
-		u = tangentialMps(lure, lineM, reelMps, range, angle, u);
-		range -= reelMps * STEP_S;
-		angle = Math.max(Math.asin(Math.min(1, tipM / range)), angle + (u / range) * STEP_S);
-		const now = { x: range * Math.cos(angle), z: range * Math.sin(angle) - tipM };
-		if (now.x <= distanceM) {
-			const share = (before.x - distanceM) / (before.x - now.x || 1);
-			return before.z + share * (now.z - before.z);
+	while (next >= 0 && next < distancesM.length && state.rangeM > NEAREST_M + STEP_M) {
+		const wound = woundIn(body, state, STEP_M, retrieve, u);
+		const [x0, z0] = [distanceOf(state), depthOf(state, retrieve.tipM)];
+		const [x1, z1] = [distanceOf(wound.state), depthOf(wound.state, retrieve.tipM)];
+		while (next < distancesM.length && x1 <= distancesM[next]!) {
+			const share = (x0 - distancesM[next]!) / (x0 - x1 || 1);
+			found[next++] = z0 + share * (z1 - z0);
 		}
-		before = now;
+		({ state, u } = wound);
 	}
-	return before.z;
+	return found;
 }
+
+/** Depth (m) at one distance; see `depthsAtM`. */
+export const depthAtM = (lure: Lure, retrieve: Retrieve, distanceM: number): number | null =>
+	depthsAtM(bodyOf(lure), retrieve, [distanceM])[0]!;
 
 /** Attitude factor of a lure falling on a slack line: half between nose down and level (assumed). */
 const FALLING = 1 + 0.6 * 0.5;
@@ -93,27 +135,18 @@ export function sinkMps(lure: Lure): number {
 	let [low, high] = [0, 5];
 	for (let round = 0; round < 60; round++) {
 		const middle = (low + high) / 2;
-		const holds = 0.5 * WATER_KGM3 * dragM2(lure, middle) * FALLING * middle ** 2 > lure.weightN;
+		const holds = DENSITY_HALF * dragM2(lure, middle) * FALLING * middle ** 2 > lure.weightN;
 		if (holds) high = middle;
 		else low = middle;
 	}
 	return (low + high) / 2;
 }
 
+/** Share of a surface lure's drag that the raised line turns into lift, tip `tipM` high, lure `distanceM` off. */
+export const lineLiftShare = (tipM: number, distanceM: number): number => tipM / Math.hypot(tipM, distanceM);
+
 /** Slowest speed (m/s) at which a surface lure stays on top at a distance, the line helping. */
 export function planeMps(lure: Lure, tipM: number, distanceM: number): number {
-	const lifted = liftM2(lure, 1) + dragM2(lure, 1) * (tipM / Math.hypot(tipM, distanceM));
-	return Math.sqrt(lure.weightN / (0.5 * WATER_KGM3 * lifted));
-}
-
-/** Full spool's diameter m; share of the spool's ring that is line, and the ring's width m. */
-const SPOOL_M = 0.034;
-const PACKED = 0.8;
-const SPOOL_WIDTH_M = 0.022;
-const LEAST_SHARE = 0.3;
-
-/** Length wound per turn (in) when some line is out (running model, section 8). */
-export function inchesPerTurnAt(fullIn: number, lineOutM: number, lineM: number): number {
-	const used = (lineOutM * lineM ** 2) / (PACKED * SPOOL_WIDTH_M * SPOOL_M ** 2);
-	return fullIn * Math.sqrt(Math.max(LEAST_SHARE, 1 - used));
+	const lifted = liftM2(lure, 1) + dragM2(lure, 1) * lineLiftShare(tipM, distanceM);
+	return Math.sqrt(lure.weightN / (DENSITY_HALF * lifted));
 }

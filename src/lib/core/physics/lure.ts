@@ -84,64 +84,115 @@ function engineWeightKg(engine: Engine): number {
 	return areaM2 * (plate.thickMm / 1000) * plate.densityKgM3 * buoyancy(plate.densityKgM3);
 }
 
-function wireOf({ family, wireIn }: RunningRig): { massKg: number; dragM2: number } {
-	if (!hasWire(family)) return { massKg: 0, dragM2: 0 };
-	const diameterM = (wireIn ?? USUAL_WIRE_IN) * 0.0254;
-	const massKg = ((Math.PI * diameterM ** 2) / 4) * WIRE_LENGTH_M * DENSITY_KGM3.wire;
-	return { massKg: massKg * buoyancy(DENSITY_KGM3.wire), dragM2: 1.1 * 0.5 * WIRE_LENGTH_M * diameterM };
+/** What a part that does not turn adds to a lure: weight in water N, drag and lift areas m2. */
+export interface Lump {
+	readonly weightN: number;
+	readonly dragM2: number;
+	readonly liftM2: number;
+}
+
+/** Submerged mass (kg) of a head. */
+const headKgOf = (weightOz: number, material: RunningRig['headMaterial']): number =>
+	weightOz * KG_PER_OZ * buoyancy(DENSITY_KGM3[material]);
+
+/** A head: a ball of its metal, nominal ounces being the head alone. */
+export function headLump(weightOz: number, material: RunningRig['headMaterial']): Lump {
+	const dragM2 = 0.6 * (Math.PI / 4) * ((6 * weightOz * KG_PER_OZ) / DENSITY_KGM3[material] / Math.PI) ** (2 / 3);
+	return { weightN: GRAVITY_MPS2 * headKgOf(weightOz, material), dragM2, liftM2: 0 };
 }
 
 /** Extra lift areas (m2) of a family's own shape. */
 const OWN_LIFT_M2 = { spinnerbait: 0, 'bladed-jig': 0, buzzbait: 1.2e-4, underspin: 0.15e-4 } as const;
 
-/** Puts a lure together (running model, section 4). Nominal ounces are the head alone. */
+const hookKg = (family: Family): number => (HOOK_MASS_G[family] / 1000) * buoyancy(DENSITY_KGM3.steel);
+
+/** What every rig of a family has: its hook, and the lift of its shape. */
+export const familyLump = (family: Family): Lump => ({
+	weightN: GRAVITY_MPS2 * hookKg(family),
+	dragM2: 0,
+	liftM2: OWN_LIFT_M2[family]
+});
+
+/** The bent wire of a spinnerbait or buzzbait, by its diameter in inches. */
+export function wireLump(wireIn: number): Lump {
+	const diameterM = wireIn * 0.0254;
+	const massKg = ((Math.PI * diameterM ** 2) / 4) * WIRE_LENGTH_M * DENSITY_KGM3.wire;
+	const weightN = GRAVITY_MPS2 * massKg * buoyancy(DENSITY_KGM3.wire);
+	return { weightN, dragM2: 1.1 * 0.5 * WIRE_LENGTH_M * diameterM, liftM2: 0 };
+}
+
+interface Dress {
+	readonly dragCm2: number;
+	readonly liftCm2: number;
+	readonly massG: number;
+}
+
+function dressLump({ dragCm2, liftCm2, massG }: Dress, densityKgM3: number): Lump {
+	const weightN = GRAVITY_MPS2 * (massG / 1000) * buoyancy(densityKgM3);
+	return { weightN, dragM2: dragCm2 / 1e4, liftM2: liftCm2 / 1e4 };
+}
+
+/** A skirt by its fullness. */
+export const skirtLump = (skirt: RunningRig['skirt']): Lump => dressLump(SKIRTS[skirt], DENSITY_KGM3.skirt);
+/** A soft body by its kind. */
+export const trailerLump = (kind: RunningRig['trailer']): Lump => dressLump(TRAILERS[kind], DENSITY_KGM3.trailer);
+
+/** Puts a lure together (running model, section 4). */
 export function assembleLure(rig: RunningRig): Lure {
 	const engine = engineOf(rig);
-	const density = DENSITY_KGM3[rig.headMaterial];
-	const headMassKg = rig.weightOz * KG_PER_OZ;
-	const headDragM2 = 0.6 * (Math.PI / 4) * ((6 * headMassKg) / density / Math.PI) ** (2 / 3);
-	const skirt = SKIRTS[rig.skirt];
-	const trailer = TRAILERS[rig.trailer];
-	const wire = wireOf(rig);
-	const headKg = headMassKg * buoyancy(density);
-	const keelKg = headKg + (HOOK_MASS_G[rig.family] / 1000) * buoyancy(DENSITY_KGM3.steel);
-	const dressKg =
-		(skirt.massG / 1000) * buoyancy(DENSITY_KGM3.skirt) + (trailer.massG / 1000) * buoyancy(DENSITY_KGM3.trailer);
+	const lumps = [
+		familyLump(rig.family),
+		headLump(rig.weightOz, rig.headMaterial),
+		...(hasWire(rig.family) ? [wireLump(rig.wireIn ?? USUAL_WIRE_IN)] : []),
+		skirtLump(rig.skirt),
+		trailerLump(rig.trailer)
+	];
+	const sum = (key: keyof Lump): number => lumps.reduce((total, lump) => total + lump[key], 0);
+	const headKg = headKgOf(rig.weightOz, rig.headMaterial);
 	return {
 		rig,
 		engine,
 		headKg,
-		keelKg,
-		weightN: GRAVITY_MPS2 * (keelKg + wire.massKg + dressKg + engineWeightKg(engine)),
-		stillDragM2: headDragM2 + wire.dragM2 + (skirt.dragCm2 + trailer.dragCm2) / 1e4,
-		stillLiftM2: (skirt.liftCm2 + trailer.liftCm2) / 1e4 + OWN_LIFT_M2[rig.family]
+		keelKg: headKg + hookKg(rig.family),
+		weightN: sum('weightN') + engineWeightN(engine),
+		stillDragM2: sum('dragM2'),
+		stillLiftM2: sum('liftM2')
 	};
 }
+
+/** Weight in water (N) of what turns or swings. */
+export const engineWeightN = (engine: Engine): number => GRAVITY_MPS2 * engineWeightKg(engine);
 
 /** How far a plate swings at a speed, 0 to 1. */
 function swing(engine: Extract<Engine, { kind: 'plate' }>, speedMps: number): number {
 	return smooth((speedMps - KEEP_SHARE * engine.startMps) / ((1 - KEEP_SHARE) * engine.startMps));
 }
 
-/** Drag area of the whole lure (m2) at a speed. */
-export function dragM2({ engine, stillDragM2 }: Lure, speedMps: number): number {
-	if (engine.kind === 'propeller') return stillDragM2 + 0.55 * engine.discM2;
-	if (engine.kind === 'plate') {
-		return stillDragM2 + engine.areaM2 * engine.plate.cd * (0.5 + 0.5 * swing(engine, speedMps));
-	}
+/** Drag area (m2) at a speed of what turns or swings. */
+export function engineDragM2(engine: Engine, speedMps: number): number {
+	if (engine.kind === 'propeller') return 0.55 * engine.discM2;
+	if (engine.kind === 'plate') return engine.areaM2 * engine.plate.cd * (0.5 + 0.5 * swing(engine, speedMps));
 	const { front, rear, wake } = engine;
 	const ahead = front ? bladeDragM2(front, speedMps) : 0;
-	return stillDragM2 + ahead + wake ** 2 * bladeDragM2(rear, wake * speedMps);
+	return ahead + wake ** 2 * bladeDragM2(rear, wake * speedMps);
 }
 
-/** Lift area of the whole lure (m2) at a speed. */
-export function liftM2({ engine, stillLiftM2 }: Lure, speedMps: number): number {
-	if (engine.kind === 'propeller') return stillLiftM2 + 0.35 * engine.discM2;
-	if (engine.kind === 'plate') return stillLiftM2 + engine.areaM2 * engine.plate.cl * swing(engine, speedMps);
+/** Lift area (m2) at a speed of what turns or swings. */
+export function engineLiftM2(engine: Engine, speedMps: number): number {
+	if (engine.kind === 'propeller') return 0.35 * engine.discM2;
+	if (engine.kind === 'plate') return engine.areaM2 * engine.plate.cl * swing(engine, speedMps);
 	const { front, rear, wake } = engine;
 	const ahead = front ? bladeLiftM2(front, speedMps) : 0;
-	return stillLiftM2 + ahead + wake ** 2 * bladeLiftM2(rear, wake * speedMps);
+	return ahead + wake ** 2 * bladeLiftM2(rear, wake * speedMps);
 }
+
+/** Drag area of the whole lure (m2) at a speed. */
+export const dragM2 = ({ engine, stillDragM2 }: Lure, speedMps: number): number =>
+	stillDragM2 + engineDragM2(engine, speedMps);
+
+/** Lift area of the whole lure (m2) at a speed. */
+export const liftM2 = ({ engine, stillLiftM2 }: Lure, speedMps: number): number =>
+	stillLiftM2 + engineLiftM2(engine, speedMps);
 
 /** Speed (m/s) at which everything that turns or swings has started. */
 export function startMps({ engine }: Lure): number {

@@ -10,7 +10,8 @@ import {
 	USUAL_WIRE_IN,
 	WATER_KGM3
 } from './constants';
-import { depthAtM, inchesPerTurnAt, lineDiameterM, planeMps, sinkMps } from './depth';
+import { depthAtM, planeMps, sinkMps } from './depth';
+import { inchesPerTurnAt, lineDiameterM } from './line';
 import { assembleLure, dragM2, liftM2, startMps, type Lure, type RunningRig } from './lure';
 import { rollMps } from './roll';
 import { wireWindow } from './wire';
@@ -30,7 +31,7 @@ function skirtOf({ family, skirt }: WindowInput['rig']): RunningRig['skirt'] {
 }
 
 /** A rig as the model sees it, with the model's defaults for what was not said. */
-function runningRig(rig: WindowInput['rig']): RunningRig {
+export function runningRig(rig: WindowInput['rig']): RunningRig {
 	return {
 		family: rig.family,
 		weightOz: rig.weightOz,

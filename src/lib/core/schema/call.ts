@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { houseRulesSchema } from './house';
 import { readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
+import { calledWindowSchema } from './window';
 
 /** Most calls that one answer may hold. */
 export const TOP_MAX = 8;
@@ -10,6 +12,8 @@ export const callInputSchema = z.strictObject({
 	reading: readingSchema,
 	stances: z.record(z.string(), z.string()).optional(),
 	locks: lockSchema.optional(),
+	/** Rules of the angler's own, weighed like the claims of the base. */
+	houseRules: houseRulesSchema.optional(),
 	tray: z.array(z.unknown()).optional(),
 	top: z.number().int().min(1).max(TOP_MAX).optional()
 });
@@ -46,12 +50,18 @@ export const callAnswerSchema = z.object({
 			rig: rigSchema,
 			score: z.number(),
 			reasons: z.array(reasonSchema),
-			window: z.null()
+			window: calledWindowSchema.nullable()
 		})
 	),
+	/** Rigs that read better than what is called but cannot run on this water, and what they lack. */
+	barred: z.array(z.object({ rig: rigSchema, score: z.number(), because: z.string() })).default([]),
 	plan: z.array(adviceSchema),
 	exact: z.boolean(),
 	candidates: z.number(),
+	/** Work done: nodes looked at, and what was cut off by what. */
+	search: z
+		.object({ nodes: z.number(), bound: z.number(), gate: z.number(), lock: z.number(), limit: z.number() })
+		.default({ nodes: 0, bound: 0, gate: 0, lock: 0, limit: 0 }),
 	claimBase: z.number()
 });
 

@@ -9,6 +9,7 @@ export type FailureCode =
 	| 'unknown-key'
 	| 'unknown-topic'
 	| 'unknown-school'
+	| 'invalid-rule'
 	| 'tray-not-supported'
 	| 'batch-too-large'
 	| 'body-too-large';

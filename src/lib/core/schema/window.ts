@@ -52,5 +52,28 @@ export const windowSchema = z.object({
 	reel: z.object({ inchesPerTurn: z.number() }).optional()
 });
 
+/** The window of a rig that was called: how it is to be fished on this water as well. */
+export const calledWindowSchema = windowSchema.extend({
+	/** How to hold the fish band; `null` for a surface lure. */
+	band: z
+		.object({
+			/** Depth (m) that counts as in reach of the fish, and the depth it must not exceed. */
+			fromM: z.number(),
+			toM: z.number(),
+			/** The speed (m/s) nearest to the called one at which the rig holds the band, and its countdown. */
+			speedMps: z.number(),
+			countdownS: z.number(),
+			/** Depths (m) at 18, 14 and 10 m from the rod. */
+			depthsM: z.array(z.number().nullable()),
+			/** Slowest and fastest catalogue speed (m/s) at which it still holds the band. */
+			slowestMps: z.number(),
+			fastestMps: z.number()
+		})
+		.nullable(),
+	/** Turns of the reel's handle in a second, with half the cast out. */
+	turnsPerS: z.number()
+});
+
 export type WindowInput = z.output<typeof windowInputSchema>;
 export type RunningWindow = z.output<typeof windowSchema>;
+export type CalledWindow = z.output<typeof calledWindowSchema>;

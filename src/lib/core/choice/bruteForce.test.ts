@@ -1,0 +1,174 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { completeReading } from '../reading/complete';
+import { seeded, type Random } from '../random';
+import { readingSchema } from '../schema/reading';
+import { anyReading } from '../testing/arbitraries';
+import { Judgements, type Judgement } from './judge';
+import type { Mask } from './locks';
+import type { Part, Space } from './part';
+import { rank } from './ranking';
+import { SpaceSearch, TIE, type Tally } from './search';
+import { SPACES } from './spaces';
+import { pointsOf } from './tables';
+import { cellOf } from './factors';
+
+const READINGS = 500;
+/** Trials; some catalogues lose too many rigs to impossible pairs to count among the readings asked for. */
+const TRIALS = 540;
+const TOP = 5;
+const PER_FAMILY = 2;
+/** Variables that keep two values in a trial: 2^13 rigs in each of three spaces, less impossible pairs. */
+const OPEN_VARIABLES = 13;
+const SPACES_PER_TRIAL = 3;
+const SMALLEST_CATALOGUE = 10_000;
+
+/** A catalogue of few rigs: two values of some variables, one of the others; every trial opens others. */
+function smallMask(space: Space, random: Random): Mask {
+	const order = [...space.variables.keys()].sort(() => random() - 0.5);
+	// What the gate looks at is open in every trial, so that the gate has something to remove.
+	const always = ['weight', 'speed', 'blades', 'diameter', 'line'];
+	const open = new Set(order.filter((at) => always.includes(space.variables[at]!.id)));
+	for (const at of order) if (open.size < OPEN_VARIABLES) open.add(at);
+	const chosen = new Map<string, readonly Part[]>();
+	// Values are drawn from those that go with what was drawn before, or pairs would leave few rigs.
+	return space.variables.map(({ id, parts }, at) => {
+		const fits = parts.filter((part) =>
+			space.links.every(
+				(link) => link.b !== id || (chosen.get(link.a) ?? []).every((other) => link.allows(other, part))
+			)
+		);
+		const pool = fits.length > 0 ? fits : parts;
+		const first = Math.floor(random() * pool.length);
+		const second = (first + 1 + Math.floor(random() * (pool.length - 1))) % pool.length;
+		const drawn = open.has(at) ? [pool[first]!, pool[second]!] : [pool[first]!];
+		chosen.set(id, drawn);
+		return parts.map((part) => drawn.includes(part));
+	});
+}
+
+/** All assignments that a mask leaves, impossible pairs taken out. */
+function* rigsOf(space: Space, mask: Mask): Generator<number[]> {
+	const choices = mask.map((row) => [...row.keys()].filter((value) => row[value]));
+	const digits = choices.map(() => 0);
+	const links = space.links.map(({ a, b, allows }) => {
+		const [first, second] = [a, b].map((id) => space.variables.findIndex((variable) => variable.id === id));
+		return { first: first!, second: second!, allows };
+	});
+	for (;;) {
+		const rig = digits.map((digit, at) => choices[at]![digit]!);
+		const partOf = (at: number) => space.variables[at]!.parts[rig[at]!]!;
+		if (links.every(({ first, second, allows }) => allows(partOf(first), partOf(second)))) yield rig;
+		let at = digits.length - 1;
+		while (at >= 0 && ++digits[at]! === choices[at]!.length) digits[at--] = 0;
+		if (at < 0) return;
+	}
+}
+
+/** What every speaking claim brings to any rig of a space, opinion by opinion. */
+function ledgerOf(space: Space, judgements: readonly Judgement[]): (rig: readonly number[]) => number {
+	const sizes = space.variables.map(({ parts }) => parts.length);
+	const brings = judgements.map(({ claim, share, table, most, asIs }) => {
+		const worths = table.opinions.map((opinion) => {
+			const { earned, possible } = pointsOf(opinion, table.either, { strength: claim.strength, share }, most);
+			return asIs ? earned : earned - possible;
+		});
+		return (rig: readonly number[]) => worths[table.cells[cellOf(table.variables, sizes, rig)]!]!;
+	});
+	return (rig) => {
+		const milli = brings.reduce((sum, worth) => sum + worth(rig), 0);
+		const plain = rig.reduce((sum, value, at) => sum + space.variables[at]!.parts[value]!.plain, 0);
+		return milli * TIE - plain;
+	};
+}
+
+const WEIGHT_CLASSES_OZ = [0.25, 0.5, 0.75, Infinity];
+
+function kindOf(space: Space, rig: readonly number[]): string {
+	const partOf = (id: string) => {
+		const at = space.variables.findIndex((variable) => variable.id === id);
+		return space.variables[at]!.parts[rig[at]!]!.patch;
+	};
+	const weightClass = WEIGHT_CLASSES_OZ.findIndex((upTo) => partOf('weight').weightOz! <= upTo);
+	return [space.family, space.layout, weightClass, partOf('retrieve').retrieve!.style].join();
+}
+
+interface Trial {
+	readonly ranks: number[];
+	readonly rigs: number;
+	readonly removed: number;
+}
+
+/** Every rig looked at, one by one. */
+function everyRig(spaces: readonly { space: Space; mask: Mask }[], judgements: Judgements): Trial {
+	const best = new Map<string, { rank: number; family: string }>();
+	let [rigs, removed] = [0, 0];
+	for (const { space, mask } of spaces) {
+		const rankOf = ledgerOf(space, judgements.about(space));
+		const gate = judgements.windows.gate(space, mask);
+		for (const rig of rigsOf(space, mask)) {
+			rigs++;
+			if (!gate.runs(Int32Array.from(rig))) {
+				removed++;
+				continue;
+			}
+			const rigRank = rankOf(rig);
+			const kind = kindOf(space, rig);
+			if (rigRank > (best.get(kind)?.rank ?? -Infinity)) best.set(kind, { rank: rigRank, family: space.family });
+		}
+	}
+	const ranks: number[] = [];
+	const perFamily = new Map<string, number>();
+	for (const { rank: found, family } of [...best.values()].sort((a, b) => b.rank - a.rank)) {
+		const same = perFamily.get(family) ?? 0;
+		if (same >= PER_FAMILY || ranks.length >= TOP) continue;
+		perFamily.set(family, same + 1);
+		ranks.push(found);
+	}
+	return { ranks, rigs, removed: removed / Math.max(1, rigs) };
+}
+
+function searched(spaces: readonly { space: Space; mask: Mask }[], judgements: Judgements): number[] {
+	const tally: Tally = { nodes: 0, bound: 0, gate: 0 };
+	const searches = spaces.map(
+		({ space, mask }) => new SpaceSearch(space, mask, judgements.about(space), judgements.windows.gate(space, mask))
+	);
+	return rank(searches, TOP, PER_FAMILY, tally).map((find) => find.rank);
+}
+
+describe('the exact search', () => {
+	const readings = fc.sample(anyReading, { numRuns: TRIALS, seed: 31 });
+	const removed: number[] = [];
+	const opened = new Set<string>();
+	const rigs: number[] = [];
+
+	it(`finds what trying every rig finds, on ${TRIALS} readings with a catalogue each`, () => {
+		readings.forEach((given, trial) => {
+			const random = seeded(trial + 1);
+			const reading = completeReading(readingSchema.parse(given));
+			const judgements = new Judgements(reading, {});
+			const chosen = [...SPACES].sort(() => random() - 0.5).slice(0, SPACES_PER_TRIAL);
+			const spaces = chosen.map((space) => ({ space, mask: smallMask(space, random) }));
+			for (const { space, mask } of spaces) {
+				mask.forEach((row, at) => {
+					if (row.filter(Boolean).length > 1) opened.add(`${space.family}.${space.variables[at]!.id}`);
+				});
+			}
+			const trialResult = everyRig(spaces, judgements);
+			removed.push(trialResult.removed);
+			rigs.push(trialResult.rigs);
+			expect(searched(spaces, judgements)).toEqual(trialResult.ranks);
+		});
+	}, 600_000);
+
+	it('was tried on catalogues large enough, with every facet open, whose gates removed a good share', () => {
+		const large = rigs.filter((count) => count >= SMALLEST_CATALOGUE);
+		expect(large.length).toBeGreaterThanOrEqual(READINGS);
+		const facets = SPACES.flatMap(({ family, variables }) =>
+			variables.filter(({ parts }) => parts.length > 1).map(({ id }) => `${family}.${id}`)
+		);
+		expect([...new Set(facets)].filter((facet) => !opened.has(facet))).toEqual([]);
+		const middling = removed.filter((share) => share >= 0.1 && share <= 0.9);
+		expect(middling.length / removed.length).toBeGreaterThan(0.25);
+	});
+});

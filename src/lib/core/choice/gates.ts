@@ -1,0 +1,298 @@
+import { SPEEDS_MPS } from '../catalogue/parts';
+import { USUAL_DISTANCE_M, USUAL_TIP_M } from '../physics/constants';
+import { lineLiftShare } from '../physics/depth';
+import { HALF_DENSITY } from '../physics/gateTable';
+import type { Reading } from '../reading/complete';
+import type { Family } from '../schema/words';
+import { BandWindow, bandOf, type Band } from './band';
+import type { Mask } from './locks';
+import type { Space } from './part';
+import { pullOf, runningOf, type Adds, type Running } from './running';
+
+/** Share of its roll speed that a rig may be wound at (the gate's figure). */
+export const ROLL_SHARE = 0.9;
+
+/** Sums over some parts, in this order: weight N, drag m2, lift m2, line's drag width m. */
+type Sums = Float64Array;
+const FIELDS = ['weightN', 'dragM2', 'liftM2', 'lineM'] as const;
+const [WEIGHT, DRAG, LIFT, LINE] = [0, 1, 2, 3] as const;
+
+/** Why a lure does not run. */
+export type Lack = 'stalls' | 'rolls' | 'runs above the fish' | 'runs too deep' | 'sinks';
+
+/** Whether lures run where the reading wants them at a catalogue speed. */
+interface Judge {
+	/** Whether the rig's own speed decides; otherwise it is enough that some speed does it. */
+	readonly atOwnSpeed: boolean;
+	/** Whether anything at all runs at a speed. */
+	open(speed: number): boolean;
+	passes(speed: number, sums: Sums): boolean;
+	/** Whether anything between two sums passes; never a wrong no. */
+	mayPass(speed: number, low: Sums, high: Sums): boolean;
+	/** Why a lure that does not pass does not. */
+	lack(speed: number, sums: Sums): Lack;
+}
+
+class UnderWater implements Judge {
+	readonly atOwnSpeed = false;
+	readonly #window: BandWindow;
+	constructor(window: BandWindow) {
+		this.#window = window;
+	}
+
+	open(speed: number): boolean {
+		return this.#window.open(speed);
+	}
+
+	passes(speed: number, sums: Sums): boolean {
+		const pull = pullOf(sums[WEIGHT]!, sums[DRAG]!, sums[LIFT]!, SPEEDS_MPS[speed]!);
+		return this.#window.holds(speed, pull, sums[LINE]! / sums[DRAG]!);
+	}
+
+	mayPass(speed: number, low: Sums, high: Sums): boolean {
+		const speedMps = SPEEDS_MPS[speed]!;
+		const leastN = pullOf(low[WEIGHT]!, 1, high[LIFT]!, speedMps);
+		const mostN = pullOf(high[WEIGHT]!, 1, low[LIFT]!, speedMps);
+		const least = leastN / (leastN < 0 ? low[DRAG]! : high[DRAG]!);
+		const most = mostN / (mostN < 0 ? high[DRAG]! : low[DRAG]!);
+		return this.#window.mayHold(speed, least, most, low[LINE]! / high[DRAG]!, high[LINE]! / low[DRAG]!);
+	}
+
+	lack(speed: number, sums: Sums): Lack {
+		const least = this.#window.leastPull(speed, sums[LINE]! / sums[DRAG]!);
+		const pull = pullOf(sums[WEIGHT]!, sums[DRAG]!, sums[LIFT]!, SPEEDS_MPS[speed]!);
+		return least === null || pull < least ? 'runs above the fish' : 'runs too deep';
+	}
+}
+
+/** A surface lure must plane, the line helping at the usual distance. */
+class OnTop implements Judge {
+	readonly atOwnSpeed = true;
+	readonly #share = lineLiftShare(USUAL_TIP_M, USUAL_DISTANCE_M);
+
+	open(): boolean {
+		return true;
+	}
+
+	#planes(speed: number, weightN: number, dragM2: number, liftM2: number): boolean {
+		return weightN <= HALF_DENSITY * SPEEDS_MPS[speed]! ** 2 * (liftM2 + this.#share * dragM2);
+	}
+
+	passes(speed: number, sums: Sums): boolean {
+		return this.#planes(speed, sums[WEIGHT]!, sums[DRAG]!, sums[LIFT]!);
+	}
+
+	mayPass(speed: number, low: Sums, high: Sums): boolean {
+		return this.#planes(speed, low[WEIGHT]!, high[DRAG]!, high[LIFT]!);
+	}
+
+	lack(): Lack {
+		return 'sinks';
+	}
+}
+
+/** The least and the most that any open part of some variables could add. */
+interface Range {
+	readonly low: Sums;
+	readonly high: Sums;
+}
+
+const NOTHING: Range = { low: new Float64Array(4), high: new Float64Array(4) };
+
+function rangeOf(adds: Adds, open: readonly boolean[], mayBeNothing: boolean): Range {
+	const low = new Float64Array(4).fill(mayBeNothing ? 0 : Infinity);
+	const high = new Float64Array(4).fill(mayBeNothing ? 0 : -Infinity);
+	for (let field = 0; field < FIELDS.length; field++) {
+		const values = adds[FIELDS[field]!];
+		for (let part = 0; part < values.length; part++) {
+			if (!open[part]) continue;
+			low[field] = Math.min(low[field]!, values[part]!);
+			high[field] = Math.max(high[field]!, values[part]!);
+		}
+	}
+	return { low, high };
+}
+
+const together = (a: Range, b: Range): Range => ({
+	low: a.low.map((value, field) => value + b.low[field]!),
+	high: a.high.map((value, field) => value + b.high[field]!)
+});
+
+function fastestOf(rolls: Float64Array, open: readonly boolean[]): number {
+	let fastest = 0;
+	for (let part = 0; part < rolls.length; part++) if (open[part]) fastest = Math.max(fastest, rolls[part]!);
+	return fastest;
+}
+
+function addPart(to: Sums, from: Sums, adds: Adds | null, part: number): void {
+	to[WEIGHT] = from[WEIGHT]! + (adds ? adds.weightN[part]! : 0);
+	to[DRAG] = from[DRAG]! + (adds ? adds.dragM2[part]! : 0);
+	to[LIFT] = from[LIFT]! + (adds ? adds.liftM2[part]! : 0);
+	to[LINE] = from[LINE]! + (adds ? adds.lineM[part]! : 0);
+}
+
+/** For each speed part all, the nearest first: what one speed cannot do its neighbour mostly can. */
+const NEAR_FIRST: readonly (readonly number[])[] = SPEEDS_MPS.map((_speed, own) =>
+	[...SPEEDS_MPS.keys()].sort((a, b) => Math.abs(a - own) - Math.abs(b - own))
+);
+
+/** The gate of one space on one reading: which rigs run where the fish are. */
+export class Gate {
+	readonly running: Running;
+	/** Variables in the order in which the gate wants them chosen, after weight, style, speed and engine. */
+	readonly order: readonly number[];
+	readonly #judge: Judge;
+	readonly #mask: Mask;
+	/** For each weight, what the variables from each place of the order on could add at least and at most. */
+	readonly #ranges: readonly (readonly Range[])[];
+	/** Fastest speed (m/s) at which each engine stands on each weight, in the best material that is open. */
+	readonly #fastest: readonly Float64Array[];
+	/** What has been chosen adds up to, before each place of the order and after the last. */
+	readonly #chosen: readonly Sums[];
+	readonly #low: Sums = new Float64Array(4);
+	readonly #high: Sums = new Float64Array(4);
+
+	constructor(space: Space, mask: Mask, judge: Judge) {
+		this.running = runningOf(space);
+		this.#judge = judge;
+		this.#mask = mask;
+		const { rest, material, base, heads } = this.running;
+		this.order = [...rest.map(({ variable }) => variable), material];
+		const dress = this.#dressRanges();
+		this.#ranges = heads.map((head) => this.#rangesFor(head, dress));
+		this.#fastest = this.running.rollMps.map((engines) => {
+			return Float64Array.from(engines, (rolls) => ROLL_SHARE * fastestOf(rolls, mask[material]!));
+		});
+		this.#chosen = [base, ...this.order].map(() => Float64Array.of(base.weightN, base.dragM2, base.liftM2, 0));
+	}
+
+	/** What the variables from each place on could add when a head of some weight comes last. */
+	#rangesFor(head: Adds, dress: readonly Range[]): Range[] {
+		const metal = rangeOf(head, this.#mask[this.running.material]!, false);
+		return [...dress.map((range) => together(range, metal)), metal, NOTHING];
+	}
+
+	/** What trailer, wire, line and skirt from each place on could add. */
+	#dressRanges(): Range[] {
+		const { rest, bare } = this.running;
+		let after = NOTHING;
+		const ranges = rest.map((_adds, behind) => {
+			const adds = rest[rest.length - 1 - behind]!;
+			const own = rangeOf(adds, this.#mask[adds.variable]!, adds.variable === bare?.skirt);
+			return (after = together(own, after));
+		});
+		return ranges.reverse();
+	}
+
+	/** Whether an engine turns and stays upright at a catalogue speed on a head of some weight and material. */
+	#upright(speed: number, weight: number, engine: number, material: number): boolean {
+		const { keepMps, rollMps } = this.running;
+		const speedMps = SPEEDS_MPS[speed]!;
+		return speedMps >= keepMps[engine]! && speedMps <= ROLL_SHARE * rollMps[weight]![engine]![material]!;
+	}
+
+	/** The same in any material that is open. */
+	#mayStand(speed: number, weight: number, engine: number): boolean {
+		const { keepMps } = this.running;
+		const speedMps = SPEEDS_MPS[speed]!;
+		return speedMps >= keepMps[engine]! && speedMps <= this.#fastest[weight]![engine]!;
+	}
+
+	/** Whether a rig may stand at its own speed; never a wrong no. */
+	mayStandAt(weight: number, own: number, engine: number): boolean {
+		return this.#mayStand(this.running.speedAt[own]!, weight, engine);
+	}
+
+	/** Whether the own speed decides whether the band is held. */
+	get atOwnSpeed(): boolean {
+		return this.#judge.atOwnSpeed;
+	}
+
+	/** Whether what is chosen so far may still run, whatever is chosen from a place of the order on. */
+	mayGoOn(weight: number, own: number, engine: number, place: number): boolean {
+		const { speedAt, engines } = this.running;
+		const chosen = this.#chosen[place]!;
+		const { low, high } = this.#ranges[weight]![place]!;
+		const [least, most] = [this.#low, this.#high];
+		for (const part of this.#judge.atOwnSpeed ? [own] : NEAR_FIRST[own]!) {
+			const speed = speedAt[part]!;
+			if (!this.#judge.open(speed) || !this.#mayStand(speed, weight, engine)) continue;
+			addPart(least, chosen, engines[part]!, engine);
+			most.set(least);
+			for (let field = 0; field < 4; field++) {
+				least[field]! += low[field]!;
+				most[field]! += high[field]!;
+			}
+			if (this.#judge.mayPass(speed, least, most)) return true;
+		}
+		return false;
+	}
+
+	/** Adds what an assignment chooses at a place of the order to what was chosen before it. */
+	choose(place: number, assignment: Int32Array): void {
+		const { rest, bare, heads, weight } = this.running;
+		const variable = this.order[place]!;
+		const off = bare !== null && variable === bare.skirt && bare.parts[assignment[bare.variable]!]!;
+		const adds = place < rest.length ? rest[place]! : heads[assignment[weight]!]!;
+		addPart(this.#chosen[place + 1]!, this.#chosen[place]!, off ? null : adds, assignment[variable]!);
+	}
+
+	/** Whether a whole rig, all of it chosen, runs: it stands at its own speed, and holds the band at that or another. */
+	passes(assignment: Int32Array): boolean {
+		const { weight, speed, engine, material, speedAt, engines } = this.running;
+		const [w, own, e, m] = [assignment[weight]!, assignment[speed]!, assignment[engine]!, assignment[material]!];
+		if (!this.#upright(speedAt[own]!, w, e, m)) return false;
+		const chosen = this.#chosen[this.order.length]!;
+		for (const part of this.#judge.atOwnSpeed ? [own] : NEAR_FIRST[own]!) {
+			if (!this.#upright(speedAt[part]!, w, e, m)) continue;
+			addPart(this.#low, chosen, engines[part]!, e);
+			if (this.#judge.passes(speedAt[part]!, this.#low)) return true;
+		}
+		return false;
+	}
+
+	/** Whether a whole rig runs. */
+	runs(assignment: Int32Array): boolean {
+		this.order.forEach((_variable, place) => this.choose(place, assignment));
+		return this.passes(assignment);
+	}
+
+	/** Why a whole rig that does not run does not. */
+	lack(assignment: Int32Array): Lack {
+		const { weight, speed, engine, material, keepMps, speedAt, engines } = this.running;
+		const [w, own, e, m] = [assignment[weight]!, assignment[speed]!, assignment[engine]!, assignment[material]!];
+		if (SPEEDS_MPS[speedAt[own]!]! < keepMps[e]!) return 'stalls';
+		if (!this.#upright(speedAt[own]!, w, e, m)) return 'rolls';
+		this.order.forEach((_variable, place) => this.choose(place, assignment));
+		addPart(this.#low, this.#chosen[this.order.length]!, engines[own]!, e);
+		return this.#judge.lack(speedAt[own]!, this.#low);
+	}
+}
+
+/** The windows of a reading by family; families that ask the same of a path share one. */
+export class Windows {
+	readonly #reading: Reading;
+	readonly #byBand = new Map<string, BandWindow>();
+
+	constructor(reading: Reading) {
+		this.#reading = reading;
+	}
+
+	band(family: Family): Band {
+		return bandOf(this.#reading, family);
+	}
+
+	of(family: Family): BandWindow {
+		const band = this.band(family);
+		const key = `${band.fromM}/${band.toM}/${band.castM}`;
+		let window = this.#byBand.get(key);
+		if (!window) this.#byBand.set(key, (window = new BandWindow(band)));
+		return window;
+	}
+
+	/** The gate of a space under a mask. */
+	gate(space: Space, mask: Mask): Gate {
+		const judge = space.family === 'buzzbait' ? new OnTop() : new UnderWater(this.of(space.family));
+		return new Gate(space, mask, judge);
+	}
+}

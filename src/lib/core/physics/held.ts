@@ -1,0 +1,64 @@
+import { USUAL_TIP_M } from './constants';
+import { bodyOf, depthsAtM, type Body, type Retrieve } from './depth';
+import { GATE_DISTANCES_M } from './gateTable';
+import type { Lure } from './lure';
+
+/** Longest countdown that is waited for, s. */
+const LONGEST_S = 60;
+/** Halvings of the countdown: to a hundredth of a second or so. */
+const ROUNDS = 12;
+
+/** A band to be held: at least `fromM` deep at two distances, nowhere deeper than `toM`, on a cast of `castM`. */
+export interface Held {
+	readonly fromM: number;
+	readonly toM: number;
+	readonly castM: number;
+}
+
+/** How a lure is to be fished so that it holds a band. */
+export interface HeldCast {
+	readonly countdownS: number;
+	/** Depths (m) at the gate's distances, farthest first; `null` where the cast does not reach. */
+	readonly depthsM: readonly (number | null)[];
+	readonly holds: boolean;
+}
+
+const deepest = (depths: readonly (number | null)[]): number => Math.max(...depths.map((depth) => depth ?? -Infinity));
+
+function judged(countdownS: number, depthsM: readonly (number | null)[], { fromM, toM }: Held): HeldCast {
+	const sorted = depthsM.filter((depth) => depth !== null).sort((a, b) => b - a);
+	const second = sorted[Math.min(1, sorted.length - 1)];
+	const holds = second === undefined || (second >= fromM - 1e-6 && sorted[0]! <= toM + 1e-3);
+	return { countdownS, depthsM, holds };
+}
+
+/** The countdown (s) whose path is deepest at `wantedM`, or the end of what can be counted. */
+function countdownTo(body: Body, retrieve: Retrieve, wantedM: number): number {
+	const at = (countdownS: number): number => deepest(depthsAtM(body, { ...retrieve, countdownS }, GATE_DISTANCES_M));
+	if (at(0) >= wantedM) return 0;
+	let [short, long] = [0, 2];
+	while (long < LONGEST_S && at(long) < wantedM) [short, long] = [long, Math.min(LONGEST_S, long * 2)];
+	for (let round = 0; round < ROUNDS && long - short > 0.01; round++) {
+		const middle = (short + long) / 2;
+		if (at(middle) <= wantedM) short = middle;
+		else long = middle;
+	}
+	return short;
+}
+
+/**
+ * The countdown with which a lure at a speed keeps closest to the middle of a band, or failing that to its lower edge.
+ * Uses the fast estimate itself, not its tables.
+ *
+ * @param lineM Diameter of the line, m.
+ */
+export function heldCast(lure: Lure, lineM: number, speedMps: number, band: Held): HeldCast {
+	const body = bodyOf(lure);
+	const retrieve = { speedMps, castM: band.castM, countdownS: 0, tipM: USUAL_TIP_M, lineM };
+	const tried = (wantedM: number): HeldCast => {
+		const countdownS = countdownTo(body, retrieve, wantedM);
+		return judged(countdownS, depthsAtM(body, { ...retrieve, countdownS }, GATE_DISTANCES_M), band);
+	};
+	const middle = tried((Math.max(0, band.fromM) + band.toM) / 2);
+	return middle.holds ? middle : tried(band.toM);
+}
