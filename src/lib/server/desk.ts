@@ -20,6 +20,7 @@ export async function layReading(
 		spotId: null,
 		takenAt: updatedAt,
 		rig: null,
+		locks: {},
 		...before,
 		...rest,
 		reading,

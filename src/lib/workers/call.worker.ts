@@ -1,6 +1,24 @@
 import { expose } from 'comlink';
+import { preparePaths } from '$lib/core/choice/band';
 import { call } from '$lib/core/choice/call';
+import { calledWindow } from '$lib/core/choice/calledWindow';
+import { Windows } from '$lib/core/choice/gates';
+import { lockCosts } from '$lib/core/choice/lockCosts';
+import { completeReading } from '$lib/core/reading/complete';
+import type { CallInput } from '$lib/core/schema/call';
+import type { Rig } from '$lib/core/schema/rig';
 
-const api = { call };
+// The tables of the gate are made at the start, so that the first question does not wait for them twice.
+preparePaths();
+
+const api = {
+	/** Ranks; running windows are asked for one by one, so that a ranking is out within a frame. */
+	call: (input: CallInput) => call(input, { windows: false }),
+	window: (rig: Rig, { reading: given }: CallInput) => {
+		const reading = completeReading(given);
+		return calledWindow(rig, new Windows(reading), reading.castM);
+	},
+	costs: lockCosts
+};
 export type CallApi = typeof api;
 expose(api);

@@ -10,13 +10,17 @@
 	import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
 	import Strip from '$lib/ui/frame/Strip.svelte';
 	import { RECORDS_DOWN_SHORT } from '$lib/ui/messages';
+	import type { DeskRecord, StandRecord } from '$lib/core/schema/records';
 	import type { LayoutData } from './$types';
 
 	const { data, children }: { data: LayoutData; children: Snippet } = $props();
 	// The desk is made once from what the page opened with; afterwards it leads and the server follows.
 	// svelte-ignore state_referenced_locally
 	const desk = provideDesk(data);
-	const keeper = new Keeper();
+	const keeper = new Keeper<DeskRecord>('desk');
+	const standKeeper = new Keeper<StandRecord>('stand');
+	const standMark = $derived(JSON.stringify(desk.stand));
+	standKeeper.known(JSON.stringify(desk.stand));
 	let ranker: Ranker | null = null;
 
 	$effect(() => {
@@ -27,19 +31,24 @@
 	onMount(() => {
 		desk.recall();
 		ranker = new Ranker((answer) => desk.hear(answer));
+		desk.ranker = ranker;
 		return () => ranker?.close();
 	});
 
 	$effect(() => {
-		const { reading } = desk;
-		if (desk.live) ranker?.ask({ reading });
+		const { question } = desk;
+		if (desk.live) ranker?.ask(question);
 	});
 
 	$effect(() => {
-		if (desk.live) keeper.keep(desk.record);
+		if (desk.live) keeper.keep(desk.record, desk.record.updatedAt);
 	});
 
-	const down = $derived(data.recordsDown || keeper.down);
+	$effect(() => {
+		if (desk.live) standKeeper.keep(desk.stand, standMark);
+	});
+
+	const down = $derived(data.recordsDown || keeper.down || standKeeper.down);
 
 	/** While the records are away, ask now and then whether they are back. */
 	const AGAIN_MS = 3000;
@@ -49,6 +58,7 @@
 			const health = await fetch('/api/health').catch(() => null);
 			if (!health?.ok) return;
 			keeper.retry();
+			standKeeper.retry();
 			void invalidate('lucernal:records');
 		}, AGAIN_MS);
 		return () => clearInterval(timer);

@@ -7,6 +7,7 @@ import { readingSchema } from '../schema/reading';
 import type { Claim } from './claim';
 import { CLAIM_BASE } from './claimBase';
 import { exampleReading, type PLAIN } from './examples';
+import { SIDES } from './sides';
 import { SPLITS, splitOf } from './splits';
 
 const readingOf = (example: Partial<typeof PLAIN>) => completeReading(readingSchema.parse(exampleReading(example)));
@@ -90,4 +91,35 @@ describe('every split', () => {
 		expect(split.auto[split.auto.length - 1]![0]).toBe('always');
 		for (const [, school] of split.auto) expect(school === null || split.schools.includes(school)).toBe(true);
 	});
+
+	it('tells every side in words, and no side that does not exist', () => {
+		const sides = SPLITS.flatMap(({ topic, schools }) => schools.map((school) => `${topic}/${school}`));
+		expect(Object.keys(SIDES).sort()).toEqual(sides.sort());
+	});
+});
+
+/** The numbered claims of the craft, sections 4 to 12: how many numbers each section has. */
+const NUMBERS = {
+	FAM: 25,
+	BLD: 23,
+	FIN: 11,
+	WIR: 7,
+	WGT: 13,
+	HED: 5,
+	SKT: 18,
+	TRL: 16,
+	HKS: 10,
+	LIN: 8,
+	ROD: 8,
+	REL: 2,
+	POS: 11,
+	CST: 7,
+	RET: 17,
+	SET: 7
+} as const;
+
+it.each(Object.entries(NUMBERS))('no claim of %s is missing', (section, count) => {
+	const wanted = Array.from({ length: count }, (_, at) => `${section}-${String(at + 1).padStart(2, '0')}`);
+	const missing = wanted.filter((number) => !CLAIM_BASE.some(({ id }) => id.startsWith(number)));
+	expect(missing).toEqual([]);
 });

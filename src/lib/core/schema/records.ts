@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { callAnswerSchema } from './call';
+import { houseRulesSchema } from './house';
 import { coverSchema, readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
 
@@ -29,6 +30,7 @@ export const keptCallRecordSchema = z.strictObject({
 	claimBase: z.number().int().min(1),
 	reading: readingSchema,
 	stances: z.record(z.string(), z.string()),
+	houseRules: houseRulesSchema.default([]),
 	locks: lockSchema,
 	/** Which of the answer's calls was kept, from 0. */
 	chosen: z.number().int().min(0).max(7),
@@ -45,6 +47,8 @@ export const deskRecordSchema = z.strictObject({
 	takenAt: instant,
 	reading: readingSchema,
 	rig: rigSchema.nullable(),
+	/** What the angler fixed about the rig. */
+	locks: lockSchema.default({}),
 	updatedAt: instant
 });
 
@@ -56,6 +60,13 @@ export const settingsRecordSchema = z.strictObject({
 	schemaVersion,
 	units: z.enum(UNIT_SYSTEMS),
 	shortcuts: z.boolean()
+});
+
+/** Where an angler stands: sides taken in the splits, and rules of their own. */
+export const standRecordSchema = z.strictObject({
+	schemaVersion,
+	stances: z.record(z.string().max(40), z.string().max(40)),
+	houseRules: houseRulesSchema
 });
 
 /** Depth profile and cover of a spot; distances in m from the bank. */
@@ -73,6 +84,8 @@ export const transferSchema = z.strictObject({
 	kind: z.literal('lucernal-records'),
 	schemaVersion,
 	exportedAt: instant,
+	/** Where the angler stands; left alone by an import that does not bring it. */
+	stand: standRecordSchema.optional(),
 	readings: z.array(exported(readingRecordSchema)).max(5000),
 	keptCalls: z.array(exported(keptCallRecordSchema)).max(5000)
 });
@@ -81,6 +94,7 @@ export type ReadingRecord = z.output<typeof readingRecordSchema>;
 export type KeptCallRecord = z.output<typeof keptCallRecordSchema>;
 export type DeskRecord = z.output<typeof deskRecordSchema>;
 export type SettingsRecord = z.output<typeof settingsRecordSchema>;
+export type StandRecord = z.output<typeof standRecordSchema>;
 export type SpotDocument = z.output<typeof spotDocumentSchema>;
 export type Transfer = z.output<typeof transferSchema>;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];

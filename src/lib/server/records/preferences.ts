@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
+import type { Transaction } from 'sequelize';
 import type { z } from 'zod';
-import { deskRecordSchema, settingsRecordSchema } from '../../core/schema/records';
+import { deskRecordSchema, settingsRecordSchema, standRecordSchema } from '../../core/schema/records';
 import { database } from '../db/connection';
 
 /** What an angler may keep under a topic. */
-export const TOPICS = { desk: deskRecordSchema, settings: settingsRecordSchema } as const;
+export const TOPICS = { desk: deskRecordSchema, settings: settingsRecordSchema, stand: standRecordSchema } as const;
 export type Topic = keyof typeof TOPICS;
 
 /** The document under a topic, or `null` when there is none or an older shape. */
@@ -21,13 +22,14 @@ export async function getPreference<T extends Topic>(
 export async function setPreference<T extends Topic>(
 	anglerId: string,
 	topic: T,
-	document: z.output<(typeof TOPICS)[T]>
+	document: z.output<(typeof TOPICS)[T]>,
+	transaction: Transaction | null = null
 ): Promise<void> {
 	const { Preference } = database().models;
 	const [changed] = await Preference.update(
 		{ document, version: database().sequelize.literal('version + 1') as unknown as number },
-		{ where: { anglerId, topic } }
+		{ where: { anglerId, topic }, transaction }
 	);
 	if (changed > 0) return;
-	await Preference.upsert({ id: randomUUID(), anglerId, topic, version: 1, document });
+	await Preference.upsert({ id: randomUUID(), anglerId, topic, version: 1, document }, { transaction });
 }

@@ -1,6 +1,7 @@
 import { parseWith } from '../../core/schema/failure';
 import { SCHEMA_VERSION, transferSchema, type Transfer } from '../../core/schema/records';
 import { database } from '../db/connection';
+import { getPreference, setPreference } from './preferences';
 import { keptCalls, readings } from './stores';
 import type { Stored, Store } from './store';
 import type { OwnedRow } from '../db/models';
@@ -9,11 +10,16 @@ const EVERYTHING = 5000;
 
 /** Everything that an angler has kept, as one file. */
 export async function exportRecords(anglerId: string, now: Date): Promise<Transfer> {
-	const [kept, calls] = await Promise.all([readings.list(anglerId, EVERYTHING), keptCalls.list(anglerId, EVERYTHING)]);
+	const [kept, calls, stand] = await Promise.all([
+		readings.list(anglerId, EVERYTHING),
+		keptCalls.list(anglerId, EVERYTHING),
+		getPreference(anglerId, 'stand')
+	]);
 	return {
 		kind: 'lucernal-records',
 		schemaVersion: SCHEMA_VERSION,
 		exportedAt: now.toISOString(),
+		...(stand ? { stand } : {}),
 		readings: kept,
 		keptCalls: calls
 	};
@@ -79,7 +85,8 @@ export async function previewImport(anglerId: string, file: unknown): Promise<Im
  * @throws {InputFailure} With the path to the first thing wrong in the file; then nothing was changed.
  */
 export async function importRecords(anglerId: string, file: unknown): Promise<ImportPlan> {
-	const planned = await plans(anglerId, parseWith(transferSchema, file));
+	const parsed = parseWith(transferSchema, file);
+	const planned = await plans(anglerId, parsed);
 	await database().sequelize.transaction(async (transaction) => {
 		const write = async <M extends OwnedRow<M>, R>(store: Store<M, R>, entries: Planned<R>[]): Promise<void> => {
 			for (const { step, seen, item } of entries) {
@@ -90,6 +97,7 @@ export async function importRecords(anglerId: string, file: unknown): Promise<Im
 		};
 		await write(readings, planned.readings);
 		await write(keptCalls, planned.keptCalls);
+		if (parsed.stand) await setPreference(anglerId, 'stand', parsed.stand, transaction);
 	});
 	return { readings: countSteps(planned.readings), keptCalls: countSteps(planned.keptCalls) };
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import type { CalledRig } from '$lib/core/schema/call';
 	import Split from '../parts/Split.svelte';
 	import Strength from '../parts/Strength.svelte';
@@ -8,14 +9,12 @@
 	const fixed = (points: number): string => points.toFixed(1);
 	const signed = (points: number): string => `${points > 0 ? '+' : points < 0 ? '−' : ''}${fixed(Math.abs(points))}`;
 
-	const family = $derived(
-		called.reasons.filter(({ claim, counts, points }) => counts > 0 && points > 0 && claim.startsWith('FAM'))
-	);
+	const family = $derived(called.reasons.filter(({ counts, points }) => counts > 0 && points > 0));
 	const against = $derived(called.reasons.filter(({ counts }) => counts < 0).sort((a, b) => a.counts - b.counts));
 	const content = $derived(called.reasons.filter(({ counts, points }) => counts === 0 && points > 0));
 	const sum = (list: readonly { counts: number }[]): number => list.reduce((total, { counts }) => total + counts, 0);
 	let all = $state(false);
-	const SHOWN = 6;
+	const SHOWN = 5;
 </script>
 
 <section class="ledger" aria-labelledby="why">
@@ -29,13 +28,14 @@
 	</header>
 	<ul>
 		{#each [...family, ...against] as reason (reason.claim)}
-			<li>
+			<li class:own={reason.claim.startsWith('MY-')}>
 				<Strength of={reason.strength} />
 				<span class="text"
 					>{reason.text}{#if reason.split}
-						<Split side={reason.split} />{/if}</span
+						<Split side={reason.split} />{/if}{#if reason.claim.startsWith('MY-')}
+						<em>your rule</em>{/if}</span
 				>
-				<span class="id">{reason.claim}</span>
+				<a class="id" href="{resolve('/craft')}?find={reason.claim}">{reason.claim}</a>
 				<span class="bars" role="img" aria-label="{signed(reason.counts)} points">
 					<span
 						class={reason.counts > 0 ? 'for' : 'against'}
@@ -48,13 +48,14 @@
 	<h3>Met in full <span class="quiet">costs nothing, decides within the family</span></h3>
 	<ul class="met">
 		{#each all ? content : content.slice(0, SHOWN) as reason (reason.claim)}
-			<li>
+			<li class:own={reason.claim.startsWith('MY-')}>
 				<Strength of={reason.strength} />
 				<span class="text"
 					>{reason.text}{#if reason.split}
-						<Split side={reason.split} />{/if}</span
+						<Split side={reason.split} />{/if}{#if reason.claim.startsWith('MY-')}
+						<em>your rule</em>{/if}</span
 				>
-				<span class="id">{reason.claim}</span>
+				<a class="id" href="{resolve('/craft')}?find={reason.claim}">{reason.claim}</a>
 				<span class="figure">{signed(reason.points)}</span>
 			</li>
 		{/each}
@@ -106,8 +107,8 @@
 		grid-template-columns: 25px 1fr 58px 120px;
 		gap: 8px;
 		align-items: center;
-		min-height: 32px;
-		padding: 3px 0;
+		min-height: 28px;
+		padding: 2px 0;
 		border-bottom: 1px solid var(--rule);
 		font-size: 12px;
 		line-height: 15px;
@@ -143,6 +144,13 @@
 		right: 50%;
 		border: 1px solid var(--ink);
 		background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 5px);
+	}
+	em {
+		padding: 0 4px;
+		border: 1px solid var(--amber-ink);
+		border-radius: 3px;
+		font-size: 11.5px;
+		font-style: normal;
 	}
 	.more {
 		margin-top: 6px;

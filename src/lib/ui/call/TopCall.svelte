@@ -1,42 +1,80 @@
 <script lang="ts">
-	import { ouncesText, rigName, plainWords } from '$lib/core/drawing/describe';
+	import { ouncesText, rigName } from '$lib/core/drawing/describe';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import type { CalledRig } from '$lib/core/schema/call';
 	import type { UnitSystem } from '$lib/core/schema/records';
+	import Lock from '@lucide/svelte/icons/lock';
+	import LockOpen from '@lucide/svelte/icons/lock-open';
+	import type { Locks } from '$lib/core/schema/rig';
+	import type { CalledWindow } from '$lib/core/schema/window';
+	import { useDesk } from '../desk/desk.svelte';
 	import Split from '../parts/Split.svelte';
 	import LengthRuler from '../rig/LengthRuler.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
-	import { withUnit } from '../units';
+	import { lockKeys, lockValue } from './lockable';
+	import Running from './Running.svelte';
 	import { labelsOf } from './labels';
 
 	interface Props {
 		called: CalledRig;
+		window: CalledWindow | null;
 		units: UnitSystem;
+		/** What each lock costs in score. */
+		costs: Partial<Record<keyof Locks, number | null>>;
 	}
-	const { called, units }: Props = $props();
+	const { called, window, units, costs }: Props = $props();
+	const desk = useDesk();
+	const lockedKey = (label: string): keyof Locks | undefined => lockKeys(label).find((key) => key in desk.record.locks);
+	const locked = $derived(Object.keys(desk.record.locks).length);
+
+	function toggle(label: string) {
+		const now = lockedKey(label);
+		for (const key of lockKeys(label)) desk.lock(key, now ? null : (lockValue(rig, key) ?? null));
+	}
+	const costText = (key: keyof Locks): string => {
+		const cost = costs[key];
+		return cost === undefined
+			? 'locked'
+			: cost === null
+				? 'nothing runs'
+				: cost < 0.05
+					? 'costs nothing'
+					: `costs ${cost.toFixed(1)}`;
+	};
 	const rig = $derived(called.rig);
 	const drawing = $derived(drawRig(rig));
 	const labels = $derived(labelsOf(called));
 	/** Life size on a screen of 96 dpi, or as large as the room allows. */
 	const LIFE = 96 / 25.4;
-	const ROOM = { width: 440, height: 205 };
+	const ROOM = { width: 430, height: 168 };
 	let room = $state(ROOM.width);
 	const scale = $derived(
 		Math.min(LIFE, Math.min(room, ROOM.width) / drawing.bounds.width, ROOM.height / drawing.bounds.height)
 	);
 	const share = $derived(Math.round((scale / LIFE) * 100));
 	const half = $derived(Math.ceil(labels.length / 2));
-	const pace = $derived(withUnit(units, 'speed', called.rig.retrieve.speedMps));
-	/** Turns of the handle per second at this reel's length per turn. */
-	const turns = $derived((called.rig.retrieve.speedMps / (called.rig.reel.inchesPerTurn * 0.0254)).toFixed(1));
 </script>
+
+{#snippet lockButton(label: string, name: string)}
+	{@const key = lockedKey(label)}
+	<button
+		class="lock"
+		type="button"
+		aria-pressed={key !== undefined}
+		aria-label="{key ? 'Free' : 'Lock'} {name}"
+		title={key ? `Locked: ${costText(key)}` : 'Lock it: the ranking keeps it'}
+		onclick={() => toggle(label)}
+		>{#if key}<Lock size={13} />{:else}<LockOpen size={13} />{/if}</button
+	>
+{/snippet}
 
 {#snippet list(items: typeof labels)}
 	<ul>
 		{#each items as item (item.key)}
-			<li>
-				<strong>{item.title}</strong>
-				{#if item.why}<span
+			{@const key = lockedKey(item.key)}
+			<li class:locked={key}>
+				<span class="part">{@render lockButton(item.key, item.title)}<strong>{item.title}</strong></span>
+				{#if key}<span>{costText(key)}</span>{:else if item.why}<span
 						>{item.why}{#if item.split}
 							<Split side={item.split} />{/if}</span
 					>{/if}
@@ -47,11 +85,11 @@
 
 <section class="top" aria-labelledby="call-name">
 	<div class="name">
-		<h2 id="call-name">{rigName(called.rig)}, {ouncesText(called.rig.weightOz)} oz</h2>
-		<p>
-			{plainWords(called.rig.retrieve.style)} at <span class="figure">{pace}</span>, about
-			<span class="figure">{turns}</span> turns a second of this reel
-		</p>
+		<h2 id="call-name">
+			{@render lockButton('family', rigName(rig))}{rigName(rig)}, {ouncesText(rig.weightOz)} oz
+			{#if locked > 0}<span class="count">{locked} {locked === 1 ? 'facet' : 'facets'} locked</span>{/if}
+		</h2>
+		<Running {called} {window} {units} />
 	</div>
 	{@render list(labels.slice(0, half))}
 	<div class="drawing" bind:clientWidth={room}>
@@ -69,24 +107,26 @@
 	.top {
 		display: grid;
 		grid-template-columns: 1fr auto 1fr;
-		gap: 6px 14px;
-		padding: 8px 14px;
+		gap: 4px 14px;
+		padding: 6px 14px;
 	}
 	.name {
 		grid-column: 1 / -1;
 		display: flex;
-		flex-wrap: wrap;
-		align-items: baseline;
-		gap: 2px 14px;
+		flex-direction: column;
+		gap: 2px;
 	}
 	.name h2 {
+		display: flex;
+		align-items: center;
+		gap: 4px;
 		font-size: 19px;
 		line-height: 24px;
 		font-weight: 680;
 	}
 	ul {
 		display: grid;
-		gap: 8px;
+		gap: 5px;
 		align-content: center;
 		font-size: 12px;
 		line-height: 15px;
@@ -98,7 +138,38 @@
 		font-size: 13px;
 		line-height: 17px;
 	}
-	li span {
+	li > span:not(.part) {
+		padding-left: 20px;
+		color: var(--ink-2);
+	}
+	.part {
+		display: flex;
+		align-items: center;
+		gap: 2px;
+	}
+	.lock {
+		display: grid;
+		flex: none;
+		place-items: center;
+		width: 18px;
+		height: 20px;
+		margin-left: -2px;
+		color: var(--ink-3);
+		cursor: pointer;
+	}
+	.lock:hover {
+		color: var(--ink);
+	}
+	.lock[aria-pressed='true'] {
+		color: var(--amber-ink);
+	}
+	.locked {
+		background: var(--amber-wash);
+	}
+	.count {
+		margin-left: 8px;
+		font-size: 12px;
+		font-weight: 450;
 		color: var(--ink-2);
 	}
 	.drawing {
@@ -106,7 +177,7 @@
 		align-content: center;
 		justify-items: start;
 		gap: 2px;
-		width: 440px;
+		width: 430px;
 	}
 	.scale {
 		font-size: 11.5px;
@@ -129,6 +200,13 @@
 		ul {
 			font-size: 14px;
 			line-height: 18px;
+		}
+		.lock {
+			width: 44px;
+			height: 48px;
+		}
+		li > span:not(.part) {
+			padding-left: 46px;
 		}
 		li strong {
 			font-size: 15.5px;

@@ -2,8 +2,17 @@ import { getContext, setContext } from 'svelte';
 import { completeReading, type Reading } from '$lib/core/reading/complete';
 import type { CallAnswer } from '$lib/core/schema/call';
 import { readingSchema, type ParsedReading } from '$lib/core/schema/reading';
-import { deskRecordSchema, SCHEMA_VERSION, type DeskRecord, type SettingsRecord } from '$lib/core/schema/records';
-import type { Rig } from '$lib/core/schema/rig';
+import {
+	deskRecordSchema,
+	SCHEMA_VERSION,
+	type DeskRecord,
+	type SettingsRecord,
+	type StandRecord
+} from '$lib/core/schema/records';
+import type { CallInput } from '$lib/core/schema/call';
+import type { HouseRule } from '$lib/core/schema/house';
+import type { Ranker } from './ranker';
+import type { Locks, Rig } from '$lib/core/schema/rig';
 import type { WaterView, SpotView } from '$lib/server/records/places';
 import { isoNow } from '../time';
 import { reuseRigs } from './reuse';
@@ -22,6 +31,7 @@ const BEFORE_ALL = '1970-01-01T00:00:00.000Z';
 export interface DeskStart {
 	readonly desk: DeskRecord | null;
 	readonly settings: SettingsRecord;
+	readonly stand: StandRecord;
 	readonly waters: readonly WaterView[];
 	readonly now: string;
 }
@@ -37,6 +47,7 @@ export function emptyDesk(now: string): DeskRecord {
 		takenAt: now,
 		reading: readingSchema.parse(BLANK),
 		rig: null,
+		locks: {},
 		updatedAt: BEFORE_ALL
 	};
 }
@@ -48,7 +59,18 @@ export function emptyDesk(now: string): DeskRecord {
 export class Desk {
 	record = $state.raw<DeskRecord>() as DeskRecord;
 	settings = $state.raw<SettingsRecord>() as SettingsRecord;
+	/** Sides taken in the splits, and rules of the angler's own. */
+	stand = $state.raw<StandRecord>() as StandRecord;
 	answer = $state.raw<CallAnswer | null>(null);
+	/** What is asked of the ranking. */
+	readonly question: CallInput = $derived({
+		reading: this.record.reading,
+		stances: this.stand.stances,
+		locks: this.record.locks,
+		houseRules: this.stand.houseRules
+	});
+	/** Answers further questions once the page's scripts run. */
+	ranker: Ranker | null = null;
 	/** The reading with its defaults. */
 	readonly complete: Reading = $derived(completeReading(this.record.reading));
 	/** Whether the page's scripts run; before that the forms work by themselves. */
@@ -58,7 +80,8 @@ export class Desk {
 	#lastKey = '';
 	#lastAt = 0;
 
-	constructor({ desk, settings, waters, now }: DeskStart) {
+	constructor({ desk, settings, stand, waters, now }: DeskStart) {
+		this.stand = stand;
 		this.record = desk ?? emptyDesk(now);
 		this.settings = settings;
 		this.waters = waters;
@@ -118,6 +141,23 @@ export class Desk {
 	/** Takes an answer; rigs that are as before stay the very same objects, so that they are not drawn anew. */
 	hear(answer: CallAnswer): void {
 		this.answer = reuseRigs(answer, this.answer);
+	}
+
+	/** Fixes something about the rig, or frees it with `null`. */
+	lock(key: keyof Locks, value: Locks[keyof Locks] | null): void {
+		const { [key]: _before, ...rest } = this.record.locks;
+		this.put({ locks: value === null ? rest : { ...rest, [key]: value } });
+	}
+
+	/** Takes a side in a split, the default with "auto", or "both". */
+	takeSide(topic: string, stance: string): void {
+		const { [topic]: _before, ...rest } = this.stand.stances;
+		this.stand = { ...this.stand, stances: stance === 'auto' ? rest : { ...rest, [topic]: stance } };
+	}
+
+	/** Replaces the angler's own rules. */
+	setRules(houseRules: HouseRule[]): void {
+		this.stand = { ...this.stand, houseRules };
 	}
 
 	take(rig: Rig): void {

@@ -1,21 +1,30 @@
-import type { DeskRecord } from '$lib/core/schema/records';
-
 /** Pause (ms) after the last change before the server is told. */
 const PAUSE_MS = 1200;
 
-/** Tells the server what lies on the desk, a moment after it stops changing. The device has it already. */
-export class Keeper {
+/** Tells the server what the angler holds under one topic, a moment after it stops changing. The device has it already. */
+export class Keeper<T> {
 	/** Whether the last telling failed. */
 	down = $state(false);
-	#latest: DeskRecord | null = null;
+	readonly #path: string;
+	#latest: { document: T; mark: string } | null = null;
 	#told = '';
 	#timer: ReturnType<typeof setTimeout> | undefined;
 
-	keep(record: DeskRecord): void {
-		if (record.updatedAt === this.#told) return;
-		this.#latest = record;
+	constructor(topic: 'desk' | 'stand') {
+		this.#path = `/api/v1/preferences/${topic}`;
+	}
+
+	/** @param mark Tells one state of the document from another; what was told already is not told again. */
+	keep(document: T, mark: string): void {
+		if (mark === this.#told || mark === this.#latest?.mark) return;
+		this.#latest = { document, mark };
 		clearTimeout(this.#timer);
 		this.#timer = setTimeout(() => void this.#tell(), PAUSE_MS);
+	}
+
+	/** Takes a state as told: it came from the server. */
+	known(mark: string): void {
+		this.#told = mark;
 	}
 
 	/** Tells again what could not be told. */
@@ -24,20 +33,20 @@ export class Keeper {
 	}
 
 	async #tell(): Promise<void> {
-		const record = this.#latest;
-		if (!record) {
+		const latest = this.#latest;
+		if (!latest) {
 			this.down = false;
 			return;
 		}
-		const response = await fetch('/api/v1/preferences/desk', {
+		const response = await fetch(this.#path, {
 			method: 'PUT',
 			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(record),
+			body: JSON.stringify(latest.document),
 			keepalive: true
 		}).catch(() => null);
 		this.down = response === null || response.status >= 500;
 		if (this.down) return;
-		this.#told = record.updatedAt;
-		if (this.#latest === record) this.#latest = null;
+		this.#told = latest.mark;
+		if (this.#latest === latest) this.#latest = null;
 	}
 }

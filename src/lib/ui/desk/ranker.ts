@@ -1,6 +1,8 @@
 import { wrap, type Remote } from 'comlink';
 import type { CallApi } from '$lib/workers/call.worker';
 import type { CallAnswer, CallInput } from '$lib/core/schema/call';
+import type { Locks, Rig } from '$lib/core/schema/rig';
+import type { CalledWindow } from '$lib/core/schema/window';
 
 /** Asks the worker for calls, one at a time: while one is being worked out only the latest question waits. */
 export class Ranker {
@@ -37,6 +39,21 @@ export class Ranker {
 			if (!this.#waiting) this.#onAnswer(answer);
 		}
 		this.#busy = false;
+	}
+
+	/** The running window of a rig on the water of a question. */
+	window(rig: Rig, input: CallInput): Promise<CalledWindow> {
+		return this.#open().window(rig, input);
+	}
+
+	/** What each lock of a question costs. */
+	costs(input: CallInput): Promise<Partial<Record<keyof Locks, number | null>>> {
+		return this.#open().costs(input);
+	}
+
+	/** One more question, beside the one whose latest answer counts. */
+	also(input: CallInput): Promise<CallAnswer> {
+		return this.#open().call(input);
 	}
 
 	close(): void {

@@ -1,4 +1,5 @@
 import Bookmark from '@lucide/svelte/icons/bookmark';
+import BookOpen from '@lucide/svelte/icons/book-open';
 import Scale from '@lucide/svelte/icons/scale';
 import Waves from '@lucide/svelte/icons/waves-horizontal';
 import Settings from '@lucide/svelte/icons/sliders-horizontal';
@@ -8,6 +9,7 @@ import type { Component } from 'svelte';
 export const SCREENS = [
 	{ path: '/water', name: 'Water', key: 'w', icon: Waves as Component, group: 'read' },
 	{ path: '/call', name: 'Call', key: 'c', icon: Scale as Component, group: 'choose' },
+	{ path: '/craft', name: 'Craft', key: 'f', icon: BookOpen as Component, group: 'learn' },
 	{ path: '/kept', name: 'Kept', key: 'k', icon: Bookmark as Component, group: 'learn' },
 	{ path: '/settings', name: 'Settings', key: 's', icon: Settings as Component, group: 'learn' }
 ] as const;

@@ -1,18 +1,40 @@
 <script lang="ts">
-	import { splitOf } from '$lib/core/claims/splits';
+	import { Popover } from 'bits-ui';
+	import { SIDES } from '$lib/core/claims/sides';
+	import { autoSchool, splitOf } from '$lib/core/claims/splits';
+	import { useDesk } from '../desk/desk.svelte';
+	import Stance from './Stance.svelte';
 
+	/** A side, "WIRE/thin", of which a claim is. */
 	const { side }: { side: string } = $props();
+	const desk = useDesk();
 	const topic = $derived(side.split('/')[0]!);
 	const school = $derived(side.split('/')[1]!);
-	const split = $derived(splitOf(topic));
+	const split = $derived(splitOf(topic)!);
+	const decided = $derived(desk.stand.stances[topic] !== undefined);
+	const byDefault = $derived(autoSchool(split, desk.complete));
 </script>
 
-<span class="split" title="{split?.about}: good anglers disagree. This side: {school}. {split?.because ?? ''}"
-	>split</span
->
+<Popover.Root>
+	<Popover.Trigger class="split {decided ? 'own' : ''}" aria-label="{split.about}: good anglers disagree"
+		>{decided ? 'your side' : 'split'}</Popover.Trigger
+	>
+	<Popover.Portal>
+		<Popover.Content class="sides" sideOffset={4} collisionPadding={8} aria-label={split.about}>
+			<p>
+				<strong>{split.about}.</strong> Good anglers disagree; this rule is of the side “{school.replaceAll('-', ' ')}”.
+			</p>
+			<Stance {topic} />
+			<p class="quiet">
+				By default {byDefault ? `“${byDefault.replaceAll('-', ' ')}”` : 'no side'}: {split.because}
+				{SIDES[`${topic}/${school}`]}
+			</p>
+		</Popover.Content>
+	</Popover.Portal>
+</Popover.Root>
 
 <style>
-	.split {
+	:global(.split) {
 		margin-left: 4px;
 		padding: 0 5px;
 		border: 1px dashed var(--ink-2);
@@ -20,5 +42,25 @@
 		font-size: 11.5px;
 		font-weight: 560;
 		white-space: nowrap;
+		cursor: pointer;
+	}
+	:global(.split.own) {
+		background: var(--amber-wash);
+		border-style: solid;
+	}
+	:global(.sides) {
+		z-index: 20;
+		display: grid;
+		gap: 8px;
+		max-width: min(380px, calc(100vw - 24px));
+		padding: 12px 14px;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+		background: var(--paper);
+		font-size: 13px;
+		line-height: 17px;
+	}
+	.quiet {
+		color: var(--ink-2);
 	}
 </style>

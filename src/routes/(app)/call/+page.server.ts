@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { call } from '$lib/core/choice/call';
-import { callInputSchema, type CallAnswer } from '$lib/core/schema/call';
-import { readingSchema, type ParsedReading } from '$lib/core/schema/reading';
+import { callInputSchema, type CallAnswer, type CallInput } from '$lib/core/schema/call';
+import { readingSchema } from '$lib/core/schema/reading';
 import { SCHEMA_VERSION } from '$lib/core/schema/records';
 import { anglerOf } from '$lib/server/api';
 import { layReading } from '$lib/server/desk';
@@ -15,16 +15,19 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ parent, isDataRequest }): Promise<{ answer: CallAnswer | null }> => {
 	// A page that is already running ranks in its own worker; only a fresh page needs the server's answer.
 	if (isDataRequest) return { answer: null };
-	const { desk } = await parent();
-	return { answer: call(callInputSchema.parse({ reading: desk?.reading ?? readingSchema.parse(BLANK) })) };
+	const { desk, stand } = await parent();
+	const reading = desk?.reading ?? readingSchema.parse(BLANK);
+	return { answer: call({ reading, stances: stand.stances, locks: desk?.locks ?? {}, houseRules: stand.houseRules }) };
 };
 
-/** The reading that the form carries: what the screen shows may be newer than what the server was told. */
-async function shown(form: FormData, anglerId: string): Promise<ParsedReading> {
+/** The question that the form carries: what the screen shows may be newer than what the server was told. */
+async function asked(form: FormData, anglerId: string): Promise<CallInput> {
 	try {
-		return readingSchema.parse(JSON.parse(String(form.get('reading') ?? '')));
+		return callInputSchema.parse(JSON.parse(String(form.get('question') ?? '')));
 	} catch {
-		return (await getPreference(anglerId, 'desk'))?.reading ?? readingSchema.parse(BLANK);
+		const [desk, stand] = await Promise.all([getPreference(anglerId, 'desk'), getPreference(anglerId, 'stand')]);
+		const reading = desk?.reading ?? readingSchema.parse(BLANK);
+		return { reading, stances: stand?.stances, locks: desk?.locks, houseRules: stand?.houseRules };
 	}
 }
 
@@ -36,9 +39,9 @@ export const actions: Actions = {
 		const { anglerId } = anglerOf(locals);
 		try {
 			const form = await request.formData();
-			const reading = await shown(form, anglerId);
-			const desk = await layReading(anglerId, reading, {}, new Date());
-			const rig = call(callInputSchema.parse({ reading })).calls[chosenOf(form)]?.rig ?? null;
+			const question = await asked(form, anglerId);
+			const desk = await layReading(anglerId, question.reading, {}, new Date());
+			const rig = call(question).calls[chosenOf(form)]?.rig ?? null;
 			await setPreference(anglerId, 'desk', { ...desk, rig });
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
@@ -52,8 +55,8 @@ export const actions: Actions = {
 		const { anglerId } = anglerOf(locals);
 		try {
 			const form = await request.formData();
-			const reading = await shown(form, anglerId);
-			const answer = call(callInputSchema.parse({ reading }));
+			const question = await asked(form, anglerId);
+			const answer = call(question);
 			const name = String(form.get('name') ?? '').trim() || 'Unnamed call';
 			const readingId = String(form.get('readingId') ?? '') || null;
 			const stored = await keptCalls.put(anglerId, randomUUID(), 0, {
@@ -62,9 +65,10 @@ export const actions: Actions = {
 				readingId,
 				keptAt: new Date().toISOString(),
 				claimBase: answer.claimBase,
-				reading,
-				stances: {},
-				locks: {},
+				reading: question.reading,
+				stances: question.stances ?? {},
+				houseRules: question.houseRules ?? [],
+				locks: question.locks ?? {},
 				chosen: chosenOf(form),
 				answer
 			});

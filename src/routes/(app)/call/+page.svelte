@@ -1,11 +1,21 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
-	import { describeRig, rigName } from '$lib/core/drawing/describe';
+	import { describeRig, ouncesText, rigName } from '$lib/core/drawing/describe';
 	import Alternates from '$lib/ui/call/Alternates.svelte';
 	import Ledger from '$lib/ui/call/Ledger.svelte';
 	import TopCall from '$lib/ui/call/TopCall.svelte';
+	import BothSides from '$lib/ui/call/BothSides.svelte';
+	import { confidenceOf } from '$lib/ui/call/confidence';
+	import Edges from '$lib/ui/call/Edges.svelte';
+	import Flips from '$lib/ui/call/Flips.svelte';
+	import WhoWins from '$lib/ui/call/WhoWins.svelte';
+	import { onMount } from 'svelte';
+	import type { CallInput } from '$lib/core/schema/call';
+	import type { Locks, Rig } from '$lib/core/schema/rig';
+	import type { CalledWindow } from '$lib/core/schema/window';
 	import { useDesk } from '$lib/ui/desk/desk.svelte';
+	import { Flipper } from '$lib/ui/desk/flipper.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();
@@ -22,18 +32,43 @@
 		poor: 'Not a day for blades.'
 	} as const;
 
-	/** How far the top call leads the best rig of another family. */
-	const lead = $derived.by(() => {
-		const other = answer?.calls.find(({ rig }) => rig.family !== best?.rig.family);
-		return best && other ? best.score - other.score : null;
+	const flipper = new Flipper();
+	const confidence = $derived(confidenceOf(answer?.calls ?? [], flipper.sturdy));
+
+	onMount(() => () => flipper.close());
+	$effect(() => {
+		if (desk.live) flipper.ask(desk.question);
 	});
-	const leadText = $derived(
-		lead === null
-			? ''
-			: lead < 0.3
-				? 'Level with the next family: either will do.'
-				: `Ahead of the next family by ${lead.toFixed(1)}. ${lead < 1 ? 'A narrow lead.' : lead < 3 ? 'A fair lead, not a sure one.' : 'A clear lead.'}`
-	);
+
+	/** Running window of the marked rig: the server's, or the worker's as soon as it has it. */
+	let running = $state.raw<{ rig: Rig; window: CalledWindow } | null>(null);
+	const runningWindow = $derived(called && running?.rig === called.rig ? running.window : (called?.window ?? null));
+	let costs = $state.raw<Partial<Record<keyof Locks, number | null>>>({});
+
+	async function measure(rig: Rig, question: CallInput): Promise<void> {
+		const window = await desk.ranker?.window(rig, question);
+		if (window && question === desk.question) running = { rig, window };
+	}
+	async function price(question: CallInput): Promise<void> {
+		const found = Object.keys(question.locks ?? {}).length > 0 ? await desk.ranker?.costs(question) : {};
+		if (found && question === desk.question) costs = found;
+	}
+	$effect(() => {
+		if (desk.live && desk.ranker && called) void measure(called.rig, desk.question);
+	});
+	$effect(() => {
+		if (desk.live && desk.ranker) void price(desk.question);
+	});
+
+	const both = $derived(Object.keys(desk.stand.stances).filter((topic) => desk.stand.stances[topic] === 'both'));
+	const now = $derived({
+		waterTemperatureC: desk.complete.waterTemperatureC,
+		visibilityM: desk.complete.visibilityM,
+		depthM: (desk.complete.fishFromM + desk.complete.fishToM) / 2
+	});
+	const TABS = ['wins', 'plan', 'edges'] as const;
+	const TAB_NAMES = { wins: 'Who wins where', plan: 'Plan of the cast', edges: 'Small edges' } as const;
+	let tab = $state<(typeof TABS)[number]>('wins');
 
 	/** What a screen reader hears when the top call changes. */
 	const spoken = $derived(best ? `Top call: ${rigName(best.rig)}, ${best.rig.weightOz} ounces` : 'No call');
@@ -50,7 +85,10 @@
 <div class="call">
 	<div class="title">
 		<h1>What should I tie on?</h1>
-		<p class="lead">{leadText}</p>
+		<p class="lead">
+			{#if confidence.lead !== null}<span class="figure">{confidence.lead.toFixed(1)}</span>{/if}
+			{confidence.words}
+		</p>
 		<form
 			method="POST"
 			action="?/take"
@@ -61,7 +99,7 @@
 			}}
 		>
 			<input type="hidden" name="chosen" value={marked} />
-			<input type="hidden" name="reading" value={JSON.stringify(desk.reading)} />
+			<input type="hidden" name="question" value={JSON.stringify(desk.question)} />
 			<button class="button button-amber" disabled={!called}>Take in hand</button>
 		</form>
 		<form
@@ -74,7 +112,7 @@
 			<input type="hidden" name="chosen" value={marked} />
 			<input type="hidden" name="name" value={desk.record.name || (desk.spot?.spot.name ?? '')} />
 			<input type="hidden" name="readingId" value={desk.record.readingId ?? ''} />
-			<input type="hidden" name="reading" value={JSON.stringify(desk.reading)} />
+			<input type="hidden" name="question" value={JSON.stringify(desk.question)} />
 			<button class="button" disabled={!called}>Keep</button>
 		</form>
 	</div>
@@ -95,17 +133,36 @@
 			</div>
 		{/if}
 		{#if called && answer}
-			<TopCall {called} units={desk.units} />
+			<TopCall {called} window={runningWindow} units={desk.units} {costs} />
 			<Alternates calls={answer.calls} {marked} onmark={(index) => (marked = index)} />
-			<section class="plan" aria-label="The plan of the cast">
-				{#each perTopic as { topic, items } (topic)}
-					<div>
-						<h2>{topic}</h2>
-						<ul>
-							{#each items.slice(0, 2) as item (item.claim)}<li>{item.text}</li>{/each}
-						</ul>
+			{#each answer.barred as { rig, score, because } (rig.family)}
+				<p class="barred">
+					<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong> reads better ({score.toFixed(1)}) but cannot
+					run here.
+					{because}
+				</p>
+			{/each}
+			{#if both.length > 0}<div class="below"><BothSides topics={both} /></div>{/if}
+			<section class="below" class:live={desk.live} aria-label="More about this call">
+				<div class="tabs" role="group" aria-label="What to show">
+					{#each TABS as one (one)}
+						<button type="button" aria-pressed={tab === one} onclick={() => (tab = one)}>{TAB_NAMES[one]}</button>
+					{/each}
+				</div>
+				{#if tab === 'wins' && desk.live}<WhoWins curves={flipper.curves} {now} units={desk.units} />
+				{:else if tab === 'edges'}<Edges />
+				{:else}
+					<div class="plan" aria-label="The plan of the cast" role="group">
+						{#each perTopic as { topic, items } (topic)}
+							<div>
+								<h2>{topic}</h2>
+								<ul>
+									{#each items.slice(0, 3) as item (item.claim)}<li>{item.text}</li>{/each}
+								</ul>
+							</div>
+						{/each}
 					</div>
-				{/each}
+				{/if}
 			</section>
 			{#if cautions.length > 0}
 				<ul class="cautions" aria-label="Cautions">
@@ -118,6 +175,7 @@
 	</div>
 	<div class="side">
 		{#if called}<Ledger {called} />{/if}
+		{#if desk.live}<Flips flips={flipper.flips} busy={flipper.busy} units={desk.units} />{/if}
 		{#if called}<p class="sr-only">{describeRig(called.rig)}</p>{/if}
 	</div>
 </div>
@@ -168,10 +226,38 @@
 		display: grid;
 		grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
 		gap: 6px 14px;
-		padding: 8px 14px;
+		font-size: 12px;
+		line-height: 15px;
+	}
+	.below {
+		padding: 6px 14px;
 		border-top: 1px solid var(--ink);
 		font-size: 12px;
 		line-height: 15px;
+	}
+	.tabs {
+		display: flex;
+		gap: 14px;
+		margin-bottom: 4px;
+	}
+	.below:not(.live) .tabs {
+		display: none;
+	}
+	.tabs button {
+		padding: 2px 0;
+		border-bottom: 2px solid transparent;
+		cursor: pointer;
+	}
+	.tabs button[aria-pressed='true'] {
+		border-color: var(--amber);
+		font-weight: 640;
+	}
+	.barred {
+		padding: 3px 14px;
+		border-top: 1px solid var(--rule);
+		font-size: 12px;
+		line-height: 15px;
+		color: var(--ink-2);
 	}
 	.plan h2::first-letter {
 		text-transform: uppercase;
@@ -217,7 +303,12 @@
 			border-left: 0;
 			border-top: 1px solid var(--ink);
 		}
+		.tabs button {
+			min-height: 48px;
+		}
 		.plan,
+		.below,
+		.barred,
 		.cautions {
 			font-size: 14px;
 			line-height: 19px;

@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest';
+import { callInputSchema } from '../schema/call';
+import { call } from './call';
+import { CURVE_FIELDS, flipsOf, STEPS, type Curve, type Flip, type FlipEvent } from './flips';
+
+const reading = {
+	waterTemperatureC: 20,
+	visibilityM: 1.3,
+	bottomM: 3,
+	sky: 'overcast',
+	wind: 'chop',
+	fishFromM: 0.5,
+	fishToM: 1.8
+} as const;
+const input = callInputSchema.parse({ reading });
+
+describe('what would flip the answer', () => {
+	const events: FlipEvent[] = [...flipsOf(input)];
+	const flips = events.flatMap((event) => (event.kind === 'flip' ? [event.flip] : []));
+	const curves = events.flatMap((event) => (event.kind === 'curve' ? [event.curve] : []));
+	const top = call(input).calls[0]!.rig;
+
+	/** The top call with one field changed, worked out anew. */
+	const topAt = ({ field, to }: Pick<Flip, 'field' | 'to'>) =>
+		call(callInputSchema.parse({ reading: { ...reading, [field]: to } })).calls[0]!.rig;
+
+	it('is found for words and for figures, and holds when asked anew', () => {
+		const simple = flips.filter(({ field }) =>
+			['waterTemperatureC', 'visibilityM', 'sky', 'light', 'mood'].includes(field)
+		);
+		expect(simple.length).toBeGreaterThan(3);
+		for (const flip of simple) {
+			expect({ field: flip.field, family: topAt(flip).family }).toEqual({
+				field: flip.field,
+				family: flip.becomes.family
+			});
+			const changed = { ...flip.becomes, retrieve: null, reel: null };
+			expect(changed).not.toEqual({ ...top, retrieve: null, reel: null });
+		}
+	});
+
+	it('is the nearest: a hair before it the aspect is as it was', () => {
+		const warm = flips.find(({ field, aspect }) => field === 'waterTemperatureC' && aspect === 'family');
+		expect(warm).toBeDefined();
+		const from = reading.waterTemperatureC;
+		const hair = from + ((warm!.to as number) - from) * 0.97;
+		expect(topAt({ field: 'waterTemperatureC', to: hair }).family).toBe(top.family);
+	});
+
+	it('comes with a curve for each of the three, and the winner now is the family called', () => {
+		expect(curves.map(({ field }) => field)).toEqual([...CURVE_FIELDS]);
+		const { values, scores }: Curve = curves[0]!;
+		expect(values).toHaveLength(STEPS + 1);
+		const at = values.findIndex((value) => value >= reading.waterTemperatureC);
+		const best = Object.entries(scores).sort(([, a], [, b]) => (b[at] ?? -99) - (a[at] ?? -99))[0]![0];
+		expect(best).toBe(top.family);
+	});
+
+	it('tells how many neighbouring classes leave the family alone', () => {
+		const sturdy = events.find((event) => event.kind === 'sturdy');
+		expect(sturdy).toMatchObject({ tried: 6 });
+	});
+});

@@ -1,0 +1,323 @@
+import { completeReading, type Reading } from '../reading/complete';
+import type { CallInput } from '../schema/call';
+import { READING_RANGES, readingSchema, type ParsedReading } from '../schema/reading';
+import type { Rig } from '../schema/rig';
+import {
+	BANKS,
+	CURRENTS,
+	GOALS,
+	LIGHTS,
+	MOODS,
+	OTHERS,
+	PHASES,
+	PLACES,
+	PRESSURES,
+	SKIES,
+	SPECIES,
+	STAINS,
+	STANDS,
+	TRENDS,
+	WINDS,
+	type Family
+} from '../schema/words';
+import { bandOf } from './band';
+import { call } from './call';
+import { speaking } from './judge';
+import { claimOf } from './houseRules';
+import { CLAIM_BASE } from '../claims/claimBase';
+
+/** Steps of a scan over a figure, and halvings of the step in which something changed. */
+export const STEPS = 64;
+const HALVINGS = 10;
+
+/** What may change about a call. */
+export const ASPECTS = ['family', 'blades', 'weight', 'colour'] as const;
+export type Aspect = (typeof ASPECTS)[number];
+
+/** The nearest change of one field that alters some aspect of the top call. */
+export interface Flip {
+	readonly field: string;
+	readonly from: number | string;
+	readonly to: number | string;
+	readonly aspect: Aspect;
+	/** The rig that is called then. */
+	readonly becomes: Rig;
+	/** How far off it is, as a share of the field's range; a word counts as half. */
+	readonly distance: number;
+}
+
+/** Which family wins along one field, and every family's best score on the way. */
+export interface Curve {
+	readonly field: CurveField;
+	readonly values: readonly number[];
+	/** Best score of each family at each value; `null` where none of it runs. */
+	readonly scores: Readonly<Record<Family, readonly (number | null)[]>>;
+}
+
+export type FlipEvent =
+	| { readonly kind: 'flip'; readonly flip: Flip }
+	| { readonly kind: 'curve'; readonly curve: Curve }
+	/** How many of the neighbouring classes of the reading leave the family as it is. */
+	| { readonly kind: 'sturdy'; readonly kept: number; readonly tried: number }
+	/** Between two rankings: a place to stop. */
+	| { readonly kind: 'pause' };
+
+type Patch = Partial<ParsedReading>;
+
+/** Ends of the scans; where the range of a field is wider than water that is fished, the part that is (assumed). */
+const SPANS = {
+	waterTemperatureC: [2, 34],
+	visibilityM: [0.1, 8],
+	bottomM: [0.5, 15],
+	fishFromM: [0, 12],
+	fishToM: [0.2, 14],
+	windMps: [0, 14],
+	castM: [8, 45],
+	dayLengthH: READING_RANGES.dayLengthH,
+	sunElevationDeg: READING_RANGES.sunElevationDeg,
+	moon: READING_RANGES.moon
+} as const satisfies Partial<Record<keyof ParsedReading, readonly [number, number]>>;
+type Figure = keyof typeof SPANS;
+export const FIGURES = Object.keys(SPANS) as Figure[];
+
+const WORD_FIELDS = {
+	trend: TRENDS,
+	phase: PHASES,
+	stain: STAINS,
+	sky: SKIES,
+	light: LIGHTS,
+	wind: WINDS,
+	pressureTrend: TRENDS,
+	bank: BANKS,
+	current: CURRENTS,
+	level: TRENDS,
+	species: SPECIES,
+	goal: GOALS,
+	mood: MOODS,
+	pressure: PRESSURES,
+	others: OTHERS,
+	place: PLACES,
+	from: STANDS
+} as const satisfies Partial<Record<keyof ParsedReading, readonly string[]>>;
+
+/** Fields along which the winner of every value is told. */
+export const CURVE_FIELDS = ['waterTemperatureC', 'visibilityM', 'depthM'] as const;
+export type CurveField = (typeof CURVE_FIELDS)[number];
+
+/** A patch that keeps the fish in the water when the bottom or an edge of their band moves. */
+function patchOf(reading: Reading, field: Figure, value: number): Patch {
+	if (field === 'bottomM') {
+		return { bottomM: value, fishFromM: Math.min(reading.fishFromM, value), fishToM: Math.min(reading.fishToM, value) };
+	}
+	if (field === 'fishFromM') {
+		const toM = Math.max(value, reading.fishToM);
+		return { fishFromM: value, fishToM: toM, bottomM: Math.max(reading.bottomM, toM) };
+	}
+	if (field === 'fishToM') {
+		return { fishToM: value, fishFromM: Math.min(value, reading.fishFromM), bottomM: Math.max(reading.bottomM, value) };
+	}
+	// A class that was chosen by hand would hide the wind's speed.
+	return field === 'windMps' ? { windMps: value, wind: undefined } : { [field]: value };
+}
+
+/** The band moved to a depth of its middle, the bottom below it where it has to be. */
+function atDepth(reading: Reading, middleM: number): Patch {
+	const half = (reading.fishToM - reading.fishFromM) / 2;
+	const fishFromM = Math.max(0, middleM - half);
+	const fishToM = fishFromM + 2 * half;
+	return { fishFromM, fishToM, bottomM: Math.max(reading.bottomM, fishToM) };
+}
+
+const valueOf = (reading: Reading, field: Figure): number | undefined => reading[field];
+
+function aspectsOf(rig: Rig | null): Readonly<Record<Aspect, string>> | null {
+	if (!rig) return null;
+	return {
+		family: rig.family,
+		blades: rig.blades.map(({ style }) => style).join('+'),
+		weight: String(rig.weightOz),
+		colour: rig.family === 'underspin' ? (rig.trailer?.colour ?? '') : rig.skirt.colour
+	};
+}
+
+/** Asks for top calls near one reading. Where nothing that is weighed changes, neither does the answer. */
+class Asker {
+	readonly reading: Reading;
+	readonly top: Rig | null;
+	readonly #input: CallInput;
+	readonly #own: string;
+
+	constructor(input: CallInput) {
+		this.#input = input;
+		this.reading = completeReading(input.reading);
+		this.#own = this.#weighed(input.reading);
+		this.top = this.#call(input.reading, 1).calls[0]?.rig ?? null;
+	}
+
+	/** Everything about a reading that claims and gates look at. */
+	#weighed(reading: ParsedReading): string {
+		const whole = completeReading(reading);
+		const claims = [...CLAIM_BASE, ...(this.#input.houseRules ?? []).map(claimOf)];
+		const heard = speaking(whole, this.#input.stances ?? {}, claims).map(({ claim, share }) => `${claim.id}:${share}`);
+		const bands = (['spinnerbait', 'bladed-jig', 'underspin'] as const).map((family) => bandOf(whole, family));
+		return JSON.stringify([heard, bands, whole.forage, whole.rules]);
+	}
+
+	#call(reading: ParsedReading, top: number) {
+		return call({ ...this.#input, reading, top }, { windows: false, barred: false, perFamily: 1 });
+	}
+
+	with(patch: Patch): ParsedReading {
+		return readingSchema.parse(
+			Object.fromEntries(
+				Object.entries({ ...this.#input.reading, ...patch }).filter(([, value]) => value !== undefined)
+			)
+		);
+	}
+
+	topWith(patch: Patch): Rig | null {
+		const reading = this.with(patch);
+		if (this.#weighed(reading) === this.#own) return this.top;
+		return this.#call(reading, 1).calls[0]?.rig ?? null;
+	}
+
+	/** Best score of every family. */
+	familiesWith(patch: Patch): Partial<Record<Family, number>> {
+		const { calls } = this.#call(this.with(patch), 4);
+		return Object.fromEntries(calls.map(({ rig, score }) => [rig.family, score]));
+	}
+}
+
+function differs(a: Rig | null, b: Rig | null, aspect: Aspect): boolean {
+	return aspectsOf(a)?.[aspect] !== aspectsOf(b)?.[aspect];
+}
+
+/** The value nearest to `same` at which an aspect of the top call is another, between it and `other`. */
+function* halve(
+	asker: Asker,
+	field: Figure,
+	aspect: Aspect,
+	same: number,
+	other: number
+): Generator<FlipEvent, number> {
+	let [near, far] = [same, other];
+	for (let round = 0; round < HALVINGS; round++) {
+		const middle = (near + far) / 2;
+		yield { kind: 'pause' };
+		if (differs(asker.top, asker.topWith(patchOf(asker.reading, field, middle)), aspect)) far = middle;
+		else near = middle;
+	}
+	return far;
+}
+
+/** Walks one way along a figure and tells the first change of each aspect. */
+function* walk(
+	asker: Asker,
+	field: Figure,
+	from: number,
+	to: number,
+	missing: Set<Aspect>
+): Generator<FlipEvent, Flip[]> {
+	const [low, high] = SPANS[field];
+	const step = (high - low) / STEPS;
+	const found: Flip[] = [];
+	const count = Math.ceil(Math.abs(to - from) / step);
+	let before = from;
+	for (let at = 1; at <= count && missing.size > 0; at++) {
+		const value = at === count ? to : from + Math.sign(to - from) * at * step;
+		yield { kind: 'pause' };
+		const rig = asker.topWith(patchOf(asker.reading, field, value));
+		for (const aspect of [...missing]) {
+			if (!rig || !differs(asker.top, rig, aspect)) continue;
+			missing.delete(aspect);
+			const exact = yield* halve(asker, field, aspect, before, value);
+			const becomes = asker.topWith(patchOf(asker.reading, field, exact)) ?? rig;
+			found.push({ field, from, to: exact, aspect, becomes, distance: Math.abs(exact - from) / (high - low) });
+		}
+		before = value;
+	}
+	return found;
+}
+
+function* scanFigure(asker: Asker, field: Figure): Generator<FlipEvent> {
+	const [low, high] = SPANS[field];
+	const now = valueOf(asker.reading, field);
+	if (now === undefined) return;
+	const below = yield* walk(asker, field, now, Math.min(low, now), new Set(ASPECTS));
+	const above = yield* walk(asker, field, now, Math.max(high, now), new Set(ASPECTS));
+	for (const aspect of ASPECTS) {
+		const both = [...below, ...above].filter((flip) => flip.aspect === aspect);
+		const nearest = both.sort((a, b) => a.distance - b.distance)[0];
+		if (nearest) yield { kind: 'flip', flip: nearest };
+	}
+}
+
+function* scanWords(asker: Asker): Generator<FlipEvent> {
+	for (const [field, words] of Object.entries(WORD_FIELDS)) {
+		const now = asker.reading[field as keyof typeof WORD_FIELDS];
+		for (const word of words) {
+			if (word === now) continue;
+			yield { kind: 'pause' };
+			const patch = { [field]: word } as Patch;
+			const becomes = asker.topWith(field === 'wind' ? { ...patch, windMps: undefined } : patch);
+			const aspect = ASPECTS.find((one) => differs(asker.top, becomes, one));
+			if (aspect && becomes)
+				yield { kind: 'flip', flip: { field, from: now, to: word, aspect, becomes, distance: 0.5 } };
+		}
+	}
+}
+
+function* scanCurve(asker: Asker, field: CurveField): Generator<FlipEvent> {
+	const span = field === 'depthM' ? ([0.3, 10] as const) : SPANS[field];
+	// Clarity is told in ratios: a foot matters more in mud than in gin.
+	const even = (share: number): number =>
+		field === 'visibilityM' ? span[0] * (span[1] / span[0]) ** share : span[0] + share * (span[1] - span[0]);
+	const values = Array.from({ length: STEPS + 1 }, (_, at) => even(at / STEPS));
+	const scores: Record<Family, (number | null)[]> = { spinnerbait: [], 'bladed-jig': [], buzzbait: [], underspin: [] };
+	for (const value of values) {
+		yield { kind: 'pause' };
+		const patch = field === 'depthM' ? atDepth(asker.reading, value) : patchOf(asker.reading, field, value);
+		const best = asker.familiesWith(patch);
+		for (const family of Object.keys(scores) as Family[]) scores[family].push(best[family] ?? null);
+	}
+	yield { kind: 'curve', curve: { field, values, scores } };
+}
+
+/** One class up and down of what is easily misread: temperature by 2 C, clarity by half, wind by a class. */
+function neighbours({ waterTemperatureC, visibilityM, wind }: Reading): Patch[] {
+	const at = WINDS.indexOf(wind);
+	const winds = [WINDS[at - 1], WINDS[at + 1]].filter((word) => word !== undefined);
+	return [
+		{ waterTemperatureC: Math.max(0, waterTemperatureC - 2) },
+		{ waterTemperatureC: Math.min(40, waterTemperatureC + 2) },
+		{ visibilityM: Math.max(0.05, visibilityM / 1.5) },
+		{ visibilityM: Math.min(20, visibilityM * 1.5) },
+		...winds.map((word) => ({ wind: word, windMps: undefined }))
+	];
+}
+
+function* scanNeighbours(asker: Asker): Generator<FlipEvent> {
+	let [kept, tried] = [0, 0];
+	for (const patch of neighbours(asker.reading)) {
+		yield { kind: 'pause' };
+		tried++;
+		if (asker.topWith(patch)?.family === asker.top?.family) kept++;
+	}
+	yield { kind: 'sturdy', kept, tried };
+}
+
+/**
+ * What would flip the answer: for every figure of the reading a scan of at least 64 steps and then bisection, for
+ * every word each of its values; and how every family's best fares along temperature, clarity and depth. Told as it
+ * is found, with pauses in between so that a newer question can cut it short.
+ */
+export function* flipsOf(input: CallInput): Generator<FlipEvent> {
+	const asker = new Asker(input);
+	if (!asker.top) return;
+	yield* scanNeighbours(asker);
+	yield* scanCurve(asker, 'waterTemperatureC');
+	for (const field of FIGURES) yield* scanFigure(asker, field);
+	yield* scanWords(asker);
+	yield* scanCurve(asker, 'visibilityM');
+	yield* scanCurve(asker, 'depthM');
+}

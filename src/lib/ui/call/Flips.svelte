@@ -1,0 +1,103 @@
+<script lang="ts">
+	import type { Flip } from '$lib/core/choice/flips';
+	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/drawing/describe';
+	import type { UnitSystem } from '$lib/core/schema/records';
+	import { flipText, valueText } from './fieldWords';
+
+	interface Props {
+		flips: readonly Flip[];
+		busy: boolean;
+		units: UnitSystem;
+	}
+	const { flips, busy, units }: Props = $props();
+	const FIRST = 6;
+	const ORDER = { family: 0, blades: 0.25, weight: 0.5, colour: 0.6 } as const;
+	let all = $state(false);
+	/** The nearest change of each field, a change of family before a change of colour. */
+	const sorted = $derived.by(() => {
+		const byField = new Map<string, Flip>();
+		const weigh = ({ aspect, distance }: Flip): number => ORDER[aspect] + distance;
+		for (const flip of [...flips].sort((a, b) => weigh(a) - weigh(b))) {
+			const key = typeof flip.to === 'string' ? `${flip.field}:${flip.to}` : flip.field;
+			if (!byField.has(key)) byField.set(key, flip);
+		}
+		return [...byField.values()].sort((a, b) => weigh(a) - weigh(b));
+	});
+	const becomes = ({ aspect, becomes: rig }: Flip): string => {
+		if (aspect === 'family') return rigName(rig);
+		if (aspect === 'blades') return bladesText(rig);
+		return aspect === 'weight'
+			? `${ouncesText(rig.weightOz)} oz`
+			: plainWords(rig.skirt.colour === 'none' ? (rig.trailer?.colour ?? '') : rig.skirt.colour);
+	};
+</script>
+
+<section class="flips" aria-labelledby="flips" aria-busy={busy}>
+	<h2 id="flips">
+		What would flip this {#if busy}<span class="quiet">still looking</span>{/if}
+	</h2>
+	<ul>
+		{#each all ? sorted : sorted.slice(0, FIRST) as flip (flip.field + flip.to)}
+			<li>
+				<span>{flipText(units, flip)}</span>
+				<span class="now">now {valueText(units, flip.field, flip.from)}</span>
+				<strong>{becomes(flip)}</strong>
+			</li>
+		{:else}
+			{#if !busy}<li>Nothing near changes it.</li>{/if}
+		{/each}
+	</ul>
+	{#if sorted.length > FIRST}
+		<button type="button" aria-expanded={all} onclick={() => (all = !all)}
+			>{all ? 'Show fewer' : `${sorted.length - FIRST} more`}</button
+		>
+	{/if}
+</section>
+
+<style>
+	.flips {
+		padding: 8px 14px;
+		border-top: 1px solid var(--ink);
+		font-size: 12px;
+		line-height: 15px;
+	}
+	.quiet {
+		margin-left: 6px;
+		font-weight: 450;
+		color: var(--ink-2);
+	}
+	li {
+		display: grid;
+		grid-template-columns: 1fr auto 128px;
+		gap: 8px;
+		padding: 3px 0;
+	}
+	.now {
+		font: 11.5px/15px var(--font-mono);
+		color: var(--ink-2);
+	}
+	li strong {
+		text-align: right;
+	}
+	button {
+		text-decoration: underline;
+		cursor: pointer;
+	}
+	@media (width < 56rem) {
+		.flips {
+			font-size: 15px;
+			line-height: 20px;
+		}
+		li {
+			grid-template-columns: 1fr auto;
+			padding: 8px 0;
+		}
+		li strong {
+			grid-column: 1 / -1;
+			text-align: left;
+		}
+		button {
+			min-height: 48px;
+		}
+	}
+</style>

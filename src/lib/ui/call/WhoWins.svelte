@@ -1,0 +1,258 @@
+<script lang="ts">
+	import type { Chart as ChartType } from 'chart.js';
+	import type { Curve, CurveField } from '$lib/core/choice/flips';
+	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { Family } from '$lib/core/schema/words';
+	import { shownIn } from '../units';
+	import { spokenFirst } from '../words';
+	import { fieldName, valueText } from './fieldWords';
+	import { stretchesOf } from './winners';
+
+	interface Props {
+		curves: readonly Curve[];
+		/** Where the reading lies on each field. */
+		now: Readonly<Record<CurveField, number>>;
+		units: UnitSystem;
+	}
+	const { curves, now, units }: Props = $props();
+	const MEASURE = { waterTemperatureC: 'temperature', visibilityM: 'depth', depthM: 'depth' } as const;
+	const DASHES: Readonly<Record<Family, number[]>> = {
+		spinnerbait: [],
+		'bladed-jig': [7, 3],
+		buzzbait: [1.5, 3],
+		underspin: [9, 3, 2, 3]
+	};
+	let field = $state<CurveField>('waterTemperatureC');
+	const curve = $derived(curves.find((one) => one.field === field) ?? null);
+	const stretches = $derived(curve ? stretchesOf(curve) : []);
+	const span = $derived(curve ? ([curve.values[0]!, curve.values[curve.values.length - 1]!] as const) : null);
+	const place = (value: number): number => {
+		const [low, high] = span!;
+		const share = field === 'visibilityM' ? Math.log(value / low) / Math.log(high / low) : (value - low) / (high - low);
+		return 100 * Math.min(1, Math.max(0, share));
+	};
+	const said = (value: number): string => valueText(units, field, value);
+	let canvas = $state<HTMLCanvasElement | null>(null);
+	let chart: ChartType | null = null;
+
+	function colours(): { ink: string; rule: string } {
+		const style = getComputedStyle(document.documentElement);
+		return { ink: style.getPropertyValue('--ink'), rule: style.getPropertyValue('--rule') };
+	}
+
+	async function draw(node: HTMLCanvasElement, shown: Curve): Promise<void> {
+		const { Chart, LineController, LineElement, LinearScale, LogarithmicScale, PointElement } =
+			await import('chart.js');
+		if (!node.isConnected) return;
+		Chart.register(LineController, LineElement, LinearScale, LogarithmicScale, PointElement);
+		chart?.destroy();
+		const { ink } = colours();
+		const families = Object.keys(shown.scores) as Family[];
+		const winners = new Set(stretches.map(({ family }) => family));
+		chart = new Chart(node, {
+			type: 'line',
+			data: {
+				datasets: families.map((family) => ({
+					label: family,
+					data: shown.values.map((x, at) => ({ x, y: shown.scores[family][at] ?? null })),
+					borderColor: ink,
+					borderWidth: winners.has(family) ? 2 : 1.2,
+					borderDash: DASHES[family],
+					pointRadius: 0
+				}))
+			},
+			options: {
+				animation: false,
+				responsive: true,
+				maintainAspectRatio: false,
+				events: [],
+				scales: {
+					x: {
+						type: shown.field === 'visibilityM' ? 'logarithmic' : 'linear',
+						display: false,
+						min: span![0],
+						max: span![1]
+					},
+					y: { type: 'linear', display: false }
+				}
+			}
+		});
+	}
+
+	$effect(() => {
+		if (canvas && curve) void draw(canvas, curve);
+		return () => {
+			chart?.destroy();
+			chart = null;
+		};
+	});
+</script>
+
+<section class="wins" aria-labelledby="wins">
+	<header>
+		<h2 id="wins">Who wins along</h2>
+		<div role="group" aria-label="Along which field">
+			{#each ['waterTemperatureC', 'visibilityM', 'depthM'] as const as one (one)}
+				<button type="button" aria-pressed={field === one} onclick={() => (field = one)}>{fieldName(one)}</button>
+			{/each}
+		</div>
+		<span class="key"
+			>{#each Object.entries(DASHES) as [family, dash] (family)}<span
+					><svg width="22" height="6" aria-hidden="true"
+						><line
+							x1="0"
+							x2="22"
+							y1="3"
+							y2="3"
+							stroke="currentColor"
+							stroke-width="1.6"
+							stroke-dasharray={dash.join()}
+						/></svg
+					>{spokenFirst(family).toLowerCase()}</span
+				>{/each}</span
+		>
+	</header>
+	{#if curve && span}
+		<div class="plot" aria-hidden="true">
+			<canvas bind:this={canvas}></canvas>
+			<span class="cursor" style:left="{place(now[field])}%"></span>
+		</div>
+		<div class="band">
+			{#each stretches as { family, from, to } (from)}
+				<span
+					class={family}
+					class:here={now[field] >= from && now[field] < to}
+					style:left="{place(from)}%"
+					style:width="{place(to) - place(from)}%"
+					title="{spokenFirst(family)} from {said(from)} to {said(to)}"
+					>{#if place(to) - place(from) > 14}<span>{spokenFirst(family)}</span>{/if}</span
+				>
+			{/each}
+		</div>
+		<p class="ends">
+			<span>{said(span[0])}</span>
+			<strong style:left="{place(now[field])}%">{said(now[field])} now</strong>
+			<span>{said(span[1])}</span>
+		</p>
+		<p class="sr-only">
+			{stretches.map(({ family, from, to }) => `${spokenFirst(family)} from ${said(from)} to ${said(to)}`).join('; ')}
+			{shownIn(units, MEASURE[field]).spokenUnit}
+		</p>
+	{:else}
+		<p class="wait">Working it out.</p>
+	{/if}
+</section>
+
+<style>
+	.wins {
+		font-size: 12px;
+		line-height: 15px;
+	}
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 4px 10px;
+	}
+	header [role='group'] {
+		display: flex;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+		overflow: clip;
+	}
+	header button {
+		padding: 1px 8px;
+		cursor: pointer;
+	}
+	header button + button {
+		border-left: 1px solid var(--rule-2);
+	}
+	header button[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	.key {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 10px;
+		margin-left: auto;
+		color: var(--ink-2);
+	}
+	.key span {
+		display: flex;
+		align-items: center;
+		gap: 4px;
+	}
+	.plot {
+		position: relative;
+		height: 64px;
+		margin-top: 4px;
+	}
+	.cursor {
+		position: absolute;
+		top: 0;
+		bottom: -20px;
+		width: 2px;
+		margin-left: -1px;
+		background: var(--ink);
+	}
+	.band {
+		position: relative;
+		height: 19px;
+		border: 1px solid var(--ink);
+	}
+	.band > span {
+		position: absolute;
+		top: 0;
+		bottom: 0;
+		overflow: hidden;
+		border-left: 1px solid var(--ink);
+		text-align: center;
+	}
+	.band > span > span {
+		padding: 0 4px;
+		background: var(--paper);
+		color: var(--ink);
+	}
+	.band > .bladed-jig {
+		background: repeating-linear-gradient(45deg, var(--rule-2) 0 1px, transparent 1px 6px);
+	}
+	.band > .underspin {
+		background: repeating-linear-gradient(0deg, var(--rule-2) 0 1px, transparent 1px 5px);
+	}
+	.band > .buzzbait {
+		background: radial-gradient(var(--rule-2) 1px, transparent 1.2px) 0 0 / 6px 6px;
+	}
+	.band > .here {
+		background: var(--amber);
+	}
+	.band > .here > span {
+		background: transparent;
+		color: var(--on-amber);
+		font-weight: 640;
+	}
+	.ends {
+		position: relative;
+		display: flex;
+		justify-content: space-between;
+		font-family: var(--font-mono);
+		color: var(--ink-2);
+	}
+	.ends strong {
+		position: absolute;
+		padding: 0 4px;
+		color: var(--ink);
+		background: var(--paper);
+		transform: translateX(-50%);
+	}
+	.wait {
+		height: 100px;
+		color: var(--ink-2);
+	}
+	@media (width < 56rem) {
+		header button {
+			min-height: 48px;
+			padding: 0 12px;
+		}
+	}
+</style>

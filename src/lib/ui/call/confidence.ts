@@ -1,0 +1,36 @@
+import type { CalledRig } from '$lib/core/schema/call';
+
+/** Lead over the next family (points) under which two families are level, and under which the lead is narrow or fair. */
+const LEVEL = 0.3;
+const NARROW = 1;
+const FAIR = 3;
+
+export interface Confidence {
+	/** Lead over the next family, points; `null` when no other family runs. */
+	readonly lead: number | null;
+	readonly words: string;
+}
+
+function marginWords(lead: number): string {
+	if (lead < LEVEL) return 'level with the next family, either will do';
+	return `${lead < NARROW ? 'narrowly' : lead < FAIR ? 'fairly' : 'clearly'} ahead of the next family`;
+}
+
+/**
+ * How sure a call is, in words: from its margin, the number of claims that pull for the family independently, and
+ * how many of the neighbouring classes of the reading leave the family as it is.
+ */
+export function confidenceOf(
+	calls: readonly CalledRig[],
+	sturdy: { readonly kept: number; readonly tried: number } | null
+): Confidence {
+	const [best] = calls;
+	if (!best) return { lead: null, words: '' };
+	const other = calls.find(({ rig }) => rig.family !== best.rig.family);
+	const lead = other ? best.score - other.score : null;
+	const pulls = best.reasons.filter(({ claim, points, counts }) => claim.startsWith('FAM') && points > 0 && counts > 0);
+	const rules = pulls.length === 1 ? 'one rule pulls for it' : `${pulls.length || 'no'} rules pull for it`;
+	const held = sturdy ? `, and it stays in ${sturdy.kept} of ${sturdy.tried} readings a class away` : '';
+	const margin = lead === null ? 'the only family that runs here' : marginWords(lead);
+	return { lead, words: `${margin.charAt(0).toUpperCase()}${margin.slice(1)}; ${rules}${held}.` };
+}

@@ -1,0 +1,38 @@
+import type { Flip } from '$lib/core/choice/flips';
+import type { UnitSystem } from '$lib/core/schema/records';
+import { withUnit, type Measure } from '../units';
+import { spoken } from '../words';
+
+const NAMES: Readonly<Record<string, readonly [string, Measure | null]>> = {
+	waterTemperatureC: ['Water', 'temperature'],
+	visibilityM: ['Seen to', 'depth'],
+	bottomM: ['Bottom', 'depth'],
+	fishFromM: ['Fish from', 'depth'],
+	fishToM: ['Fish to', 'depth'],
+	windMps: ['Wind', 'wind'],
+	castM: ['Cast', 'distance'],
+	dayLengthH: ['Day', 'hours'],
+	sunElevationDeg: ['Sun', 'degrees'],
+	moon: ['Moon', 'share'],
+	depthM: ['Depth of the fish', 'depth'],
+	trend: ['Water', null],
+	phase: ['Season', null],
+	pressureTrend: ['Pressure', null],
+	others: ['Others throw', null],
+	from: ['From the', null]
+};
+
+/** What the screen calls a field of the reading. */
+export const fieldName = (field: string): string => NAMES[field]?.[0] ?? field.charAt(0).toUpperCase() + field.slice(1);
+
+/** A value of a field in the angler's own units and words. */
+export function valueText(units: UnitSystem, field: string, value: number | string): string {
+	if (typeof value === 'string') return spoken(value, field);
+	return withUnit(units, NAMES[field]?.[1] ?? 'count', value);
+}
+
+/** A change in words: "Water above 26 °C", "Sky: overcast". */
+export function flipText(units: UnitSystem, { field, from, to }: Flip): string {
+	if (typeof from === 'string' || typeof to === 'string') return `${fieldName(field)}: ${valueText(units, field, to)}`;
+	return `${fieldName(field)} ${to > from ? 'above' : 'below'} ${valueText(units, field, to)}`;
+}

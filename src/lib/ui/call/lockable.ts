@@ -1,0 +1,29 @@
+import { FAMILY_KEYS, type Locks, type Rig } from '$lib/core/schema/rig';
+
+/** Parts of a rig that can be locked, by the key of their label, with what a lock on them fixes. */
+const KEYS: Readonly<Record<string, readonly (keyof Locks)[]>> = {
+	family: ['family'],
+	front: ['blades'],
+	rear: ['blades'],
+	wire: ['wireIn'],
+	line: ['line'],
+	head: ['weightOz'],
+	hook: ['trailerHook'],
+	skirt: ['skirt'],
+	trailer: ['trailer'],
+	retrieve: ['retrieve']
+};
+
+/** The lock keys of a label. */
+export const lockKeys = (label: string): readonly (keyof Locks)[] => KEYS[label] ?? [];
+
+/** What a lock fixes of a rig: what an angler means by keeping a part, not its every figure. */
+export function lockValue(rig: Rig, key: keyof Locks): Locks[keyof Locks] {
+	if (key === 'blades')
+		return rig.blades.map(({ position, style, size, finish }) => ({ position, style, size, finish }));
+	if (key === 'skirt') return { colour: rig.skirt.colour };
+	if (key === 'line') return { type: rig.line.type, testLb: rig.line.testLb };
+	if (key === 'trailer') return rig.trailer && { kind: rig.trailer.kind };
+	if (key === 'retrieve') return { style: rig.retrieve.style };
+	return rig[key as keyof typeof FAMILY_KEYS] as Locks[keyof Locks];
+}

@@ -1,0 +1,65 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { Curve, Flip, FlipEvent } from '$lib/core/choice/flips';
+import type { CallInput } from '$lib/core/schema/call';
+import type { FlipsApi } from '$lib/workers/flips.worker';
+
+/** Quiet time (ms) after a change before flips are looked for: the ranking comes first. */
+const PAUSE_MS = 500;
+
+/** What would flip the answer, as a worker of its own finds it. */
+export class Flipper {
+	flips = $state.raw<readonly Flip[]>([]);
+	curves = $state.raw<readonly Curve[]>([]);
+	/** How many neighbouring classes leave the family as it is. */
+	sturdy = $state.raw<{ kept: number; tried: number } | null>(null);
+	/** Whether the search still goes on. */
+	busy = $state(false);
+	#api: Remote<FlipsApi> | null = null;
+	#worker: Worker | null = null;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#run = 0;
+
+	#open(): Remote<FlipsApi> {
+		if (!this.#api) {
+			this.#worker = new Worker(new URL('../../workers/flips.worker.ts', import.meta.url), { type: 'module' });
+			this.#api = wrap<FlipsApi>(this.#worker);
+		}
+		return this.#api;
+	}
+
+	ask(input: CallInput): void {
+		clearTimeout(this.#timer);
+		this.#timer = setTimeout(() => void this.#start(input), PAUSE_MS);
+	}
+
+	async #start(input: CallInput): Promise<void> {
+		const run = ++this.#run;
+		this.flips = [];
+		this.sturdy = null;
+		this.busy = true;
+		const hear = proxy((events: FlipEvent[]) => {
+			if (run === this.#run) this.#hear(events);
+		});
+		await this.#open().run(input, hear);
+		if (run === this.#run) this.busy = false;
+	}
+
+	#hear(events: readonly FlipEvent[]): void {
+		const flips = events.flatMap((event) => (event.kind === 'flip' ? [event.flip] : []));
+		const curves = events.flatMap((event) => (event.kind === 'curve' ? [event.curve] : []));
+		if (flips.length > 0) this.flips = [...this.flips, ...flips];
+		for (const curve of curves) {
+			this.curves = [...this.curves.filter(({ field }) => field !== curve.field), curve];
+		}
+		const sturdy = events.find((event) => event.kind === 'sturdy');
+		if (sturdy) this.sturdy = { kept: sturdy.kept, tried: sturdy.tried };
+	}
+
+	close(): void {
+		clearTimeout(this.#timer);
+		this.#run++;
+		this.#worker?.terminate();
+		this.#worker = null;
+		this.#api = null;
+	}
+}

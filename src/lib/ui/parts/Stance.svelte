@@ -1,0 +1,58 @@
+<script lang="ts">
+	import { SIDES } from '$lib/core/claims/sides';
+	import { splitOf } from '$lib/core/claims/splits';
+	import { useDesk } from '../desk/desk.svelte';
+
+	/** Topic of a split: its sides, the default, and both side by side. */
+	const { topic }: { topic: string } = $props();
+	const desk = useDesk();
+	const split = $derived(splitOf(topic)!);
+	const stance = $derived(desk.stand.stances[topic] ?? 'auto');
+	const id = $props.id();
+	const options = $derived([
+		{ value: 'auto', name: 'The default', why: split.because },
+		...split.schools.map((school) => ({
+			value: school,
+			name: school.charAt(0).toUpperCase() + school.slice(1).replaceAll('-', ' '),
+			why: SIDES[`${topic}/${school}`] ?? ''
+		})),
+		...(split.schools.includes('both')
+			? []
+			: [{ value: 'both', name: 'Show both', why: 'The calls of all sides, beside each other.' }])
+	]);
+</script>
+
+<fieldset>
+	<legend class="sr-only">{split.about}</legend>
+	{#each options as { value, name, why } (value)}
+		<label>
+			<input
+				type="radio"
+				name="{id}-{topic}"
+				{value}
+				checked={stance === value}
+				onchange={() => desk.takeSide(topic, value)}
+			/>
+			<span><strong>{name}.</strong> {why}</span>
+		</label>
+	{/each}
+</fieldset>
+
+<style>
+	fieldset {
+		display: grid;
+		gap: 4px;
+	}
+	label {
+		display: grid;
+		grid-template-columns: 18px 1fr;
+		align-items: baseline;
+		cursor: pointer;
+	}
+	@media (width < 56rem) {
+		label {
+			min-height: 48px;
+			align-items: center;
+		}
+	}
+</style>

@@ -1,0 +1,260 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { CLAIM_BASE } from '$lib/core/claims/claimBase';
+	import { SPLITS } from '$lib/core/claims/splits';
+	import { claimOf } from '$lib/core/choice/houseRules';
+	import { speaking } from '$lib/core/choice/judge';
+	import { FAMILIES } from '$lib/core/schema/words';
+	import { DECISIONS, filtered, type Heard } from '$lib/ui/craft/filter';
+	import HouseRules from '$lib/ui/craft/HouseRules.svelte';
+	import { useDesk } from '$lib/ui/desk/desk.svelte';
+	import Split from '$lib/ui/parts/Split.svelte';
+	import Stance from '$lib/ui/parts/Stance.svelte';
+	import Strength from '$lib/ui/parts/Strength.svelte';
+	import { spokenFirst } from '$lib/ui/words';
+
+	const desk = useDesk();
+	let find = $state(page.url.searchParams.get('find') ?? '');
+	let family = $state('');
+	let decision = $state('');
+	let strength = $state('');
+	let split = $state('');
+	let onlySpeaking = $state(false);
+	const VIEWS = { rules: 'Rules', sides: 'Where they disagree', own: 'My own rules' } as const;
+	let view = $state<keyof typeof VIEWS>('rules');
+
+	const claims = $derived([...CLAIM_BASE, ...desk.stand.houseRules.map(claimOf)]);
+	const heard = $derived.by((): Heard[] => {
+		const spoken = speaking(desk.complete, desk.stand.stances, claims);
+		const shares = new Map(spoken.map(({ claim, share }) => [claim.id, share]));
+		return claims.map((claim) => ({ claim, share: shares.get(claim.id) ?? 0 }));
+	});
+	const shown = $derived(filtered(heard, { find, family, decision, strength, split, speaking: onlySpeaking }));
+	const loud = $derived(heard.filter(({ share }) => share > 0).length);
+	const KINDS = { score: 'weighed', plan: 'plan', advice: 'told', limit: 'limit', caution: 'caution' } as const;
+</script>
+
+<div class="craft">
+	<div class="title">
+		<h1>Which rules speak, and where do I stand?</h1>
+		<p class="lead"><span class="figure">{loud}</span> of {heard.length} speak on this reading.</p>
+		<div class="views" role="group" aria-label="What to show">
+			{#each Object.entries(VIEWS) as [key, name] (key)}
+				<button type="button" aria-pressed={view === key} onclick={() => (view = key as keyof typeof VIEWS)}
+					>{name}</button
+				>
+			{/each}
+		</div>
+	</div>
+	{#if view === 'rules'}
+		<form class="filters" role="search" onsubmit={(event) => event.preventDefault()}>
+			<label class="find"
+				>Find <input class="field" type="search" bind:value={find} placeholder="willow, clear, SKT-04" /></label
+			>
+			<label
+				>Family <select class="field" bind:value={family}
+					><option value="">all</option>{#each FAMILIES as one (one)}<option value={one}>{spokenFirst(one)}</option
+						>{/each}</select
+				></label
+			>
+			<label
+				>Decision <select class="field" bind:value={decision}
+					><option value="">all</option>{#each DECISIONS as [key, name] (key)}<option value={key}>{name}</option
+						>{/each}</select
+				></label
+			>
+			<label
+				>Strength <select class="field" bind:value={strength}
+					><option value="">all</option><option value="3">decides</option><option value="2">sound habit</option><option
+						value="1">nudge</option
+					></select
+				></label
+			>
+			<label
+				>Split <select class="field" bind:value={split}
+					><option value="">all</option><option value="any">any split</option>{#each SPLITS as { topic } (topic)}<option
+							value={topic}>{spokenFirst(topic.toLowerCase())}</option
+						>{/each}</select
+				></label
+			>
+			<label class="check"><input type="checkbox" bind:checked={onlySpeaking} /> only what speaks now</label>
+		</form>
+		<p class="count" role="status">{shown.length} {shown.length === 1 ? 'rule' : 'rules'}</p>
+		<ul class="rules">
+			{#each shown as { claim, share } (claim.id)}
+				<li class:silent={share === 0}>
+					<Strength of={claim.strength} />
+					<span class="id">{claim.id}</span>
+					<span class="text"
+						>{claim.because}{#if claim.split}<Split side={claim.split} />{/if}</span
+					>
+					<span class="kind">{KINDS[claim.kind]}</span>
+					<span
+						class="share"
+						role="img"
+						aria-label={share === 0 ? 'silent here' : `speaks ${Math.round(share * 100)} %`}
+					>
+						<span style:width="{share * 100}%"></span>
+					</span>
+					<span class="figure">{share === 0 ? 'silent' : `${Math.round(share * 100)} %`}</span>
+				</li>
+			{:else}
+				<li class="none">No rule matches. Take a filter away.</li>
+			{/each}
+		</ul>
+	{:else if view === 'sides'}
+		<div class="sides">
+			{#each SPLITS as { topic, about } (topic)}
+				<section>
+					<h2>{about}</h2>
+					<Stance {topic} />
+				</section>
+			{/each}
+		</div>
+	{:else}
+		<HouseRules />
+	{/if}
+</div>
+
+<style>
+	.craft {
+		padding-bottom: 24px;
+	}
+	.title {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 4px 10px;
+		min-height: 40px;
+		padding: 0 14px 0 16px;
+		border-bottom: 1px solid var(--ink);
+	}
+	.lead {
+		flex: 1;
+		color: var(--ink-2);
+	}
+	.views {
+		display: flex;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+		overflow: clip;
+	}
+	.views button {
+		padding: 3px 12px;
+		cursor: pointer;
+	}
+	.views button + button {
+		border-left: 1px solid var(--rule-2);
+	}
+	.views button[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	.filters {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: end;
+		gap: 8px 14px;
+		padding: 10px 16px;
+	}
+	.filters label {
+		display: grid;
+		gap: 2px;
+		font-size: 11.5px;
+		color: var(--ink-2);
+	}
+	.filters .check {
+		display: flex;
+		align-items: center;
+		gap: 6px;
+		min-height: 28px;
+		font-size: 13px;
+		color: var(--ink);
+	}
+	.find input {
+		width: 220px;
+	}
+	.count {
+		padding: 0 16px 4px;
+		color: var(--ink-2);
+	}
+	.rules li {
+		display: grid;
+		grid-template-columns: 25px 66px 1fr 60px 90px 52px;
+		align-items: center;
+		gap: 10px;
+		min-height: 30px;
+		padding: 3px 16px;
+		border-top: 1px solid var(--rule);
+		content-visibility: auto;
+		contain-intrinsic-size: auto 30px;
+	}
+	.rules .none {
+		display: block;
+		padding: 16px;
+	}
+	.id {
+		font: 11.5px var(--font-mono);
+		color: var(--ink-3);
+	}
+	.kind {
+		font-size: 11.5px;
+		color: var(--ink-2);
+	}
+	.silent .text {
+		color: var(--ink-2);
+	}
+	.share {
+		height: 9px;
+		border: 1px solid var(--rule-2);
+	}
+	.share span {
+		display: block;
+		height: 100%;
+		background: var(--ink);
+	}
+	.rules .figure {
+		text-align: right;
+		font-size: 12px;
+	}
+	.sides {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(340px, 1fr));
+		gap: 0 24px;
+		padding: 0 16px;
+	}
+	.sides section {
+		padding: 10px 0;
+		border-bottom: 1px solid var(--rule);
+		font-size: 12.5px;
+		line-height: 16px;
+	}
+	.sides h2 {
+		margin-bottom: 4px;
+	}
+	@media (width < 56rem) {
+		.views {
+			width: 100%;
+		}
+		.views button {
+			flex: 1;
+			min-height: 48px;
+		}
+		.filters label {
+			flex: 1 1 40%;
+		}
+		.filters :is(input:not([type='checkbox']), select) {
+			width: 100%;
+			min-height: 48px;
+		}
+		.rules li {
+			grid-template-columns: 25px 1fr 52px;
+		}
+		.rules :is(.id, .kind, .share) {
+			display: none;
+		}
+		.sides {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>
