@@ -50,7 +50,7 @@ async function clearDesk(page: Page): Promise<void> {
 	const now = new Date().toISOString();
 	const reading = { waterTemperatureC: 15, visibilityM: 1.2, bottomM: 3, fishFromM: 0.6, fishToM: 2 };
 	const place = { name: '', readingId: null, readingVersion: 0, spotId: null };
-	const desk = { schemaVersion: 1, ...place, takenAt: now, reading, rig: null, updatedAt: now };
+	const desk = { schemaVersion: 1, ...place, takenAt: now, reading, rig: null, locks: {}, updatedAt: now };
 	await page.evaluate(() => localStorage.clear());
 	const response = await page.request.put('/api/v1/preferences/desk', { data: desk });
 	if (!response.ok()) throw new Error(`The desk could not be cleared: ${response.status()}`);

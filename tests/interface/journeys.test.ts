@@ -5,7 +5,7 @@ import { complaints, field, ranked, signedIn } from './browser';
 describe('without a session', () => {
 	it('every screen leads to the welcome page and every API answers 401, but health is open', async () => {
 		const address = inject('address');
-		for (const path of ['/water', '/call', '/kept', '/settings']) {
+		for (const path of ['/water', '/call', '/craft', '/kept', '/settings']) {
 			const response = await fetch(address + path, { redirect: 'manual' });
 			expect([path, response.status, response.headers.get('location')]).toEqual([path, 303, '/']);
 		}
@@ -130,6 +130,61 @@ describe('by keyboard', () => {
 		expect(await rigs.nth(1).getAttribute('aria-pressed')).toBe('true');
 		await page.keyboard.press('Space');
 		expect(await rigs.nth(1).getAttribute('aria-pressed')).toBe('true');
+	});
+});
+
+describe('where the angler stands', () => {
+	it('locks a facet at a price, takes a side, adds a rule, and finds all of it after a reload', async () => {
+		const page = await signedIn();
+		await page.goto('/call');
+		await page.getByRole('button', { name: /^Lock .*fluorocarbon/ }).click();
+		const free = page.getByRole('button', { name: /^Free .*fluorocarbon/ });
+		await free.waitFor();
+		await page.getByText('1 facet locked').waitFor();
+		await page.goto('/craft');
+		await page.getByRole('button', { name: 'Where they disagree' }).click();
+		await page
+			.getByRole('group', { name: 'Thin wire or heavy' })
+			.getByRole('radio', { name: /^Heavy\./ })
+			.check();
+		await page.getByRole('button', { name: 'My own rules' }).click();
+		await page.getByRole('button', { name: 'Add the rule' }).click();
+		await page.getByText('Say what the rule prefers.').waitFor();
+		await page.getByLabel('prefers').selectOption('colour');
+		await page.getByLabel('being').first().selectOption('purple');
+		await page.getByLabel('Because').fill('Purple has been good here.');
+		await page.getByRole('button', { name: 'Add the rule' }).click();
+		await page.getByText('MY-01').waitFor();
+		const stored = page.waitForResponse((response) => response.url().endsWith('/preferences/stand'));
+		await stored;
+		await page.reload();
+		await page.getByRole('button', { name: 'My own rules' }).click();
+		await page.getByText('Purple has been good here.').waitFor();
+		await page.goto('/call');
+		await page.getByText('your rule').first().waitFor();
+		expect(await free.count()).toBe(1);
+		await page.goto('/craft');
+		await page.getByRole('button', { name: 'My own rules' }).click();
+		await page.getByRole('button', { name: 'Delete MY-01' }).click();
+		await page.getByText('No rules of your own yet.').waitFor();
+		await page.getByRole('button', { name: 'Where they disagree' }).click();
+		const again = page.waitForResponse((response) => response.url().endsWith('/preferences/stand'));
+		await page
+			.getByRole('group', { name: 'Thin wire or heavy' })
+			.getByRole('radio', { name: /^The default/ })
+			.check();
+		await again;
+	});
+
+	it('hears what would flip the call, and finds every rule by its id', async () => {
+		const page = await signedIn();
+		await page.goto('/call');
+		await page.getByRole('heading', { name: /What would flip this/ }).waitFor();
+		await page.locator('.flips li strong').first().waitFor({ timeout: 45_000 });
+		const id = (await page.locator('.ledger a.id').first().textContent())!;
+		await page.locator('.ledger a.id').first().click();
+		await page.waitForURL('**/craft?find=*');
+		expect(await page.locator('.rules .id').first().textContent()).toBe(id);
 	});
 });
 

@@ -11,6 +11,8 @@ export interface Band {
 	/** And nowhere deeper than this (m): the band's end, or the top of cover that the rig does not shed. */
 	readonly toM: number;
 	readonly castM: number;
+	/** Depth (m) to aim at: the middle of the fish that may be reached. */
+	readonly aimM: number;
 }
 
 /** A fish comes up for a lure by what it sees, at most this far (m): the gate's figures. */
@@ -44,7 +46,8 @@ export function bandOf(reading: Reading, family: Family): Band {
 		.filter((cover) => SNAGS[family].includes(cover.kind) && unbroken(cover))
 		.map(({ topM }) => topM);
 	const toM = Math.max(THINNEST_M, Math.min(reading.fishToM, ...tops));
-	return { fromM: reading.fishFromM - Math.min(reading.visibilityM, RISES_M), toM, castM: reading.castM };
+	const fromM = reading.fishFromM - Math.min(reading.visibilityM, RISES_M);
+	return { fromM, toM, castM: reading.castM, aimM: (Math.min(reading.fishFromM, toM) + toM) / 2 };
 }
 
 let paths: readonly SpeedPaths[] | null = null;

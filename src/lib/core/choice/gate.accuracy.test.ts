@@ -53,7 +53,7 @@ function sample(random: Random): Sample | null {
 	const line = pick(random, LINES);
 	const lineM = lineDiameterM(line);
 	const fromM = random() * 4;
-	const band: Band = { fromM, toM: fromM + 0.3 + random() * 2, castM: 20 + random() * 20 };
+	const band: Band = { fromM, toM: fromM + 0.3 + random() * 2, castM: 20 + random() * 20, aimM: fromM };
 	const { holds } = heldCast(lure, lineM, speedMps, { ...band, fromM: -1 });
 	if (!holds) return null;
 	const capped = heldCast(lure, lineM, speedMps, { ...band, fromM: band.toM + 9 });

@@ -1,5 +1,6 @@
 import type { CallInput } from '../schema/call';
 import type { Locks } from '../schema/rig';
+import { without } from '../without';
 import { call } from './call';
 
 const topScore = (input: CallInput): number | null =>
@@ -16,8 +17,7 @@ export function lockCosts(input: CallInput): Partial<Record<keyof Locks, number 
 	const keys = Object.keys(locks) as (keyof Locks)[];
 	return Object.fromEntries(
 		keys.map((key) => {
-			const { [key]: _freed, ...rest } = locks;
-			const free = topScore({ ...input, locks: rest });
+			const free = topScore({ ...input, locks: without(locks, key) });
 			return [key, now === null || free === null ? null : Math.max(0, free - now)];
 		})
 	);

@@ -13,6 +13,8 @@ export interface Held {
 	readonly fromM: number;
 	readonly toM: number;
 	readonly castM: number;
+	/** Depth (m) that is aimed at: the middle of the fish. */
+	readonly aimM: number;
 }
 
 /** How a lure is to be fished so that it holds a band. */
@@ -32,9 +34,15 @@ function judged(countdownS: number, depthsM: readonly (number | null)[], { fromM
 	return { countdownS, depthsM, holds };
 }
 
-/** The countdown (s) whose path is deepest at `wantedM`, or the end of what can be counted. */
-function countdownTo(body: Body, retrieve: Retrieve, wantedM: number): number {
-	const at = (countdownS: number): number => deepest(depthsAtM(body, { ...retrieve, countdownS }, GATE_DISTANCES_M));
+/** The second deepest of some depths, or the only one. */
+function second(depths: readonly (number | null)[]): number {
+	const sorted = depths.filter((depth) => depth !== null).sort((a, b) => b - a);
+	return sorted[Math.min(1, sorted.length - 1)] ?? -Infinity;
+}
+
+/** The countdown (s) at which a measure of the path reaches `wantedM`, or the end of what can be counted. */
+function countdownTo(body: Body, retrieve: Retrieve, measure: typeof deepest, wantedM: number): number {
+	const at = (countdownS: number): number => measure(depthsAtM(body, { ...retrieve, countdownS }, GATE_DISTANCES_M));
 	if (at(0) >= wantedM) return 0;
 	let [short, long] = [0, 2];
 	while (long < LONGEST_S && at(long) < wantedM) [short, long] = [long, Math.min(LONGEST_S, long * 2)];
@@ -47,7 +55,8 @@ function countdownTo(body: Body, retrieve: Retrieve, wantedM: number): number {
 }
 
 /**
- * The countdown with which a lure at a speed keeps closest to the middle of a band, or failing that to its lower edge.
+ * The countdown with which a lure at a speed passes two distances at the depth aimed at, or failing that keeps to the
+ * lower edge of the band.
  * Uses the fast estimate itself, not its tables.
  *
  * @param lineM Diameter of the line, m.
@@ -55,10 +64,10 @@ function countdownTo(body: Body, retrieve: Retrieve, wantedM: number): number {
 export function heldCast(lure: Lure, lineM: number, speedMps: number, band: Held): HeldCast {
 	const body = bodyOf(lure);
 	const retrieve = { speedMps, castM: band.castM, countdownS: 0, tipM: USUAL_TIP_M, lineM };
-	const tried = (wantedM: number): HeldCast => {
-		const countdownS = countdownTo(body, retrieve, wantedM);
+	const tried = (measure: typeof deepest, wantedM: number): HeldCast => {
+		const countdownS = countdownTo(body, retrieve, measure, wantedM);
 		return judged(countdownS, depthsAtM(body, { ...retrieve, countdownS }, GATE_DISTANCES_M), band);
 	};
-	const middle = tried((Math.max(0, band.fromM) + band.toM) / 2);
-	return middle.holds ? middle : tried(band.toM);
+	const aimed = tried(second, band.aimM);
+	return aimed.holds ? aimed : tried(deepest, band.toM);
 }

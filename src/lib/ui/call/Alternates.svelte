@@ -51,7 +51,7 @@
 					<td class="mini"
 						><RigDrawing
 							{drawing}
-							scale={Math.min(78 / drawing.bounds.width, 35 / drawing.bounds.height)}
+							scale={Math.min(78 / drawing.bounds.width, 32 / drawing.bounds.height)}
 							decorative
 						/></td
 					>
@@ -93,7 +93,7 @@
 		font-size: 11.5px;
 	}
 	tbody tr {
-		height: 39px;
+		height: 36px;
 		border-top: 1px solid var(--rule);
 	}
 	td,

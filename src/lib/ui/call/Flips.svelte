@@ -10,18 +10,15 @@
 		units: UnitSystem;
 	}
 	const { flips, busy, units }: Props = $props();
-	const FIRST = 6;
+	const FIRST = 5;
 	const ORDER = { family: 0, blades: 0.25, weight: 0.5, colour: 0.6 } as const;
 	let all = $state(false);
 	/** The nearest change of each field, a change of family before a change of colour. */
 	const sorted = $derived.by(() => {
-		const byField = new Map<string, Flip>();
 		const weigh = ({ aspect, distance }: Flip): number => ORDER[aspect] + distance;
-		for (const flip of [...flips].sort((a, b) => weigh(a) - weigh(b))) {
-			const key = typeof flip.to === 'string' ? `${flip.field}:${flip.to}` : flip.field;
-			if (!byField.has(key)) byField.set(key, flip);
-		}
-		return [...byField.values()].sort((a, b) => weigh(a) - weigh(b));
+		const keyOf = ({ field, to }: Flip): string => (typeof to === 'string' ? `${field}:${to}` : field);
+		const nearest = [...flips].sort((a, b) => weigh(a) - weigh(b));
+		return nearest.filter((flip, at) => nearest.findIndex((other) => keyOf(other) === keyOf(flip)) === at);
 	});
 	const becomes = ({ aspect, becomes: rig }: Flip): string => {
 		if (aspect === 'family') return rigName(rig);

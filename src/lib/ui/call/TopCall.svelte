@@ -49,7 +49,7 @@
 	const ROOM = { width: 430, height: 168 };
 	let room = $state(ROOM.width);
 	const scale = $derived(
-		Math.min(LIFE, Math.min(room, ROOM.width) / drawing.bounds.width, ROOM.height / drawing.bounds.height)
+		Math.min(LIFE, Math.min(room - 8, ROOM.width) / drawing.bounds.width, ROOM.height / drawing.bounds.height)
 	);
 	const share = $derived(Math.round((scale / LIFE) * 100));
 	const half = $derived(Math.ceil(labels.length / 2));

@@ -90,8 +90,8 @@
 
 <section class="wins" aria-labelledby="wins">
 	<header>
-		<h2 id="wins">Who wins along</h2>
-		<div role="group" aria-label="Along which field">
+		<h2 id="wins" class="sr-only">Who wins where</h2>
+		<div role="group" aria-label="Along which field of the reading">
 			{#each ['waterTemperatureC', 'visibilityM', 'depthM'] as const as one (one)}
 				<button type="button" aria-pressed={field === one} onclick={() => (field = one)}>{fieldName(one)}</button>
 			{/each}
@@ -185,8 +185,8 @@
 	}
 	.plot {
 		position: relative;
-		height: 64px;
-		margin-top: 4px;
+		height: 50px;
+		margin-top: 3px;
 	}
 	.cursor {
 		position: absolute;

@@ -13,7 +13,7 @@ export interface Confidence {
 
 function marginWords(lead: number): string {
 	if (lead < LEVEL) return 'level with the next family, either will do';
-	return `${lead < NARROW ? 'narrowly' : lead < FAIR ? 'fairly' : 'clearly'} ahead of the next family`;
+	return `${lead < NARROW ? 'narrowly' : lead < FAIR ? 'fairly' : 'clearly'} ahead of the next family, by ${lead.toFixed(1)}`;
 }
 
 /**

@@ -14,6 +14,7 @@ import type { HouseRule } from '$lib/core/schema/house';
 import type { Ranker } from './ranker';
 import type { Locks, Rig } from '$lib/core/schema/rig';
 import type { WaterView, SpotView } from '$lib/server/records/places';
+import { without } from '$lib/core/without';
 import { isoNow } from '../time';
 import { reuseRigs } from './reuse';
 import { BLANK } from '../reading/fields';
@@ -145,13 +146,13 @@ export class Desk {
 
 	/** Fixes something about the rig, or frees it with `null`. */
 	lock(key: keyof Locks, value: Locks[keyof Locks] | null): void {
-		const { [key]: _before, ...rest } = this.record.locks;
+		const rest = without(this.record.locks, key);
 		this.put({ locks: value === null ? rest : { ...rest, [key]: value } });
 	}
 
 	/** Takes a side in a split, the default with "auto", or "both". */
 	takeSide(topic: string, stance: string): void {
-		const { [topic]: _before, ...rest } = this.stand.stances;
+		const rest = without(this.stand.stances, topic) as StandRecord['stances'];
 		this.stand = { ...this.stand, stances: stance === 'auto' ? rest : { ...rest, [topic]: stance } };
 	}
 

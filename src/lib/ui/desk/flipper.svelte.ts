@@ -2,6 +2,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import type { Curve, Flip, FlipEvent } from '$lib/core/choice/flips';
 import type { CallInput } from '$lib/core/schema/call';
 import type { FlipsApi } from '$lib/workers/flips.worker';
+import { flipsWorker } from './flipsWorker';
 
 /** Quiet time (ms) after a change before flips are looked for: the ranking comes first. */
 const PAUSE_MS = 500;
@@ -21,7 +22,7 @@ export class Flipper {
 
 	#open(): Remote<FlipsApi> {
 		if (!this.#api) {
-			this.#worker = new Worker(new URL('../../workers/flips.worker.ts', import.meta.url), { type: 'module' });
+			this.#worker = flipsWorker();
 			this.#api = wrap<FlipsApi>(this.#worker);
 		}
 		return this.#api;

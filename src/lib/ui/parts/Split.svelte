@@ -20,7 +20,7 @@
 		>{decided ? 'your side' : 'split'}</Popover.Trigger
 	>
 	<Popover.Portal>
-		<Popover.Content class="sides" sideOffset={4} collisionPadding={8} aria-label={split.about}>
+		<Popover.Content class="split-sides" sideOffset={4} collisionPadding={8} aria-label={split.about}>
 			<p>
 				<strong>{split.about}.</strong> Good anglers disagree; this rule is of the side “{school.replaceAll('-', ' ')}”.
 			</p>
@@ -48,7 +48,7 @@
 		background: var(--amber-wash);
 		border-style: solid;
 	}
-	:global(.sides) {
+	:global(.split-sides) {
 		z-index: 20;
 		display: grid;
 		gap: 8px;

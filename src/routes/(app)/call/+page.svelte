@@ -86,7 +86,6 @@
 	<div class="title">
 		<h1>What should I tie on?</h1>
 		<p class="lead">
-			{#if confidence.lead !== null}<span class="figure">{confidence.lead.toFixed(1)}</span>{/if}
 			{confidence.words}
 		</p>
 		<form
@@ -174,7 +173,9 @@
 		{/if}
 	</div>
 	<div class="side">
-		{#if called}<Ledger {called} />{/if}
+		<div class="why">
+			{#if called}<Ledger {called} />{/if}
+		</div>
 		{#if desk.live}<Flips flips={flipper.flips} busy={flipper.busy} units={desk.units} />{/if}
 		{#if called}<p class="sr-only">{describeRig(called.rig)}</p>{/if}
 	</div>
@@ -204,7 +205,12 @@
 		overflow-y: auto;
 	}
 	.side {
+		display: grid;
+		grid-template-rows: minmax(0, 1fr) auto;
 		border-left: 1px solid var(--ink);
+		min-height: 0;
+	}
+	.why {
 		overflow-y: auto;
 	}
 	.notice {
@@ -267,10 +273,13 @@
 		gap: 3px;
 	}
 	.cautions {
-		padding: 6px 14px 10px;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 14px;
+		padding: 3px 14px 4px;
 		border-top: 1px solid var(--rule);
-		font-size: 12px;
-		line-height: 16px;
+		font-size: 11.5px;
+		line-height: 14px;
 	}
 	.cautions li::before {
 		content: '▲ ';
@@ -300,6 +309,7 @@
 			flex: 1;
 		}
 		.side {
+			display: block;
 			border-left: 0;
 			border-top: 1px solid var(--ink);
 		}
