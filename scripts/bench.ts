@@ -1,11 +1,16 @@
 // Measures speed: npm run bench. Figures depend on the machine; compare medians.
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import fc from 'fast-check';
 import type { Page } from 'playwright-core';
-import { call } from '../src/lib/core/choice/call';
-import { callInputSchema } from '../src/lib/core/schema/call';
+import { countRigs } from '../src/lib/core/choice/count';
+import { Judgements } from '../src/lib/core/choice/judge';
+import { rank } from '../src/lib/core/choice/ranking';
+import { SpaceSearch } from '../src/lib/core/choice/search';
+import { SPACES } from '../src/lib/core/choice/spaces';
+import { completeReading } from '../src/lib/core/reading/complete';
+import { readingSchema } from '../src/lib/core/schema/reading';
 import { anyReading } from '../src/lib/core/testing/arbitraries';
 import { ROOT } from './lib/run.mjs';
 import { onStage, opened } from './lib/stage.mjs';
@@ -24,15 +29,58 @@ function report(what: string, times: number[]): void {
 	console.log(`${what}: median ${quantile(sorted, 0.5)} ms, p95 ${quantile(sorted, 0.95)} ms, of ${times.length}`);
 }
 
-function benchCalls(): void {
-	const inputs = fc.sample(anyReading, { numRuns: READINGS + WARM_UP, seed: 1 });
-	const times = inputs.map((reading) => {
-		const input = callInputSchema.parse({ reading });
-		const begun = performance.now();
-		call(input);
-		return performance.now() - begun;
-	});
-	report('one call in Node, warm', times.slice(WARM_UP));
+const readings = () => fc.sample(anyReading, { numRuns: READINGS + WARM_UP, seed: 1 });
+
+/** One ranking as the screen asks for it: message to the worker in to its reply out, in the browser. */
+async function benchRanking(page: Page, readingsAsked: readonly unknown[]): Promise<void> {
+	const folder = join(client, '_app', 'immutable', 'workers');
+	const file = readdirSync(folder).find((name) => name.startsWith('call.worker'))!;
+	const times = await page.evaluate(
+		async ({ path, inputs }) => {
+			const worker = new Worker(path, { type: 'module' });
+			const taken: number[] = [];
+			for (const [id, reading] of inputs.entries()) {
+				const begun = performance.now();
+				await new Promise((resolve) => {
+					worker.onmessage = resolve;
+					// The worker's own protocol: apply `call` to one argument.
+					const argument = { type: 'RAW', value: { reading } };
+					worker.postMessage({ id: String(id), type: 'APPLY', path: ['call'], argumentList: [argument] });
+				});
+				taken.push(performance.now() - begun);
+			}
+			worker.terminate();
+			return taken;
+		},
+		{ path: `/_app/immutable/workers/${file}`, inputs: readingsAsked }
+	);
+	console.log(`first ranking, tables of the gate made: ${times[0]!.toFixed(0)} ms`);
+	report('one ranking, message in to reply out', times.slice(WARM_UP));
+}
+
+/** How the cost of a ranking grows as the catalogue of blades doubles. */
+function benchGrowth(inputs: readonly unknown[]): void {
+	for (const share of [0.125, 0.25, 0.5, 1]) {
+		let rigs = 0;
+		const times = inputs.slice(0, 120).map((given) => {
+			const reading = completeReading(readingSchema.parse(given));
+			const begun = performance.now();
+			const judgements = new Judgements(reading, {});
+			const open = SPACES.map((space) => ({
+				space,
+				mask: space.variables.map(({ id, parts }) =>
+					parts.map((_part, at) => id !== 'blades' || at < Math.max(1, Math.round(parts.length * share)))
+				)
+			}));
+			const searches = open.map(
+				({ space, mask }) => new SpaceSearch(space, mask, judgements.about(space), judgements.windows.gate(space, mask))
+			);
+			rank(searches, 5, 2, { nodes: 0, bound: 0, gate: 0 });
+			rigs = open.reduce((sum, { space, mask }) => sum + countRigs(space, mask), 0);
+			return performance.now() - begun;
+		});
+		report(`in Node, ${share} of the blades, ${rigs.toExponential(1)} rigs`, times.slice(20));
+	}
 }
 
 const client = join(ROOT, 'build', 'client');
@@ -93,9 +141,37 @@ async function benchInputToPaint(page: Page): Promise<void> {
 	report(`input to paint on Water, processor slowed ${SLOWER} times`, times.slice(3));
 }
 
-benchCalls();
+/** The longest task of the page's own thread while a handle of the section is dragged. */
+async function benchDrag(page: Page): Promise<void> {
+	await page.goto('/water');
+	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
+	await page.evaluate(() => {
+		const tasks: number[] = [];
+		Object.assign(globalThis, { tasks });
+		new PerformanceObserver((list) => tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({
+			type: 'longtask'
+		});
+	});
+	const box = (await page.getByRole('slider', { name: 'Bottom', exact: true }).boundingBox())!;
+	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+	await page.mouse.down();
+	for (let step = 0; step < 60; step++) {
+		await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 40 + 80 * Math.abs(Math.sin(step / 8)));
+		await page.waitForTimeout(16);
+	}
+	await page.mouse.up();
+	const tasks = await page.evaluate(() => (globalThis as unknown as { tasks: number[] }).tasks);
+	console.log(
+		`tasks over 50 ms while the bottom is dragged: ${tasks.length}, longest ${Math.max(0, ...tasks).toFixed(0)} ms`
+	);
+}
+
+const asked = readings();
+benchGrowth(asked);
 await onStage(async (browser: import('playwright-core').Browser, address: string) => {
 	const page = await opened(browser, address, 'Alder Bank');
+	await benchRanking(page, asked);
 	await benchFirstView(page, address);
+	await benchDrag(page);
 	await benchInputToPaint(page);
 });

@@ -33,6 +33,8 @@ export function needBuild() {
 	const hash = sourcesHash();
 	if (existsSync(MARK) && readFileSync(MARK, 'utf8') === hash) return;
 	say('building');
-	run('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn']);
+	// A test runner says NODE_ENV=test, with which the framework would be built for development.
+	const env = { ...process.env, NODE_ENV: 'production' };
+	run('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn'], { env });
 	writeFileSync(MARK, hash);
 }
