@@ -12,8 +12,9 @@ import type { Rig } from '$lib/core/schema/rig';
 preparePaths();
 
 const api = {
-	/** Ranks; running windows are asked for one by one, so that a ranking is out within a frame. */
-	call: (input: CallInput) => call(input, { windows: false }),
+	/** Ranks; running windows and what reads better than it runs are asked for apart, so that a ranking is out at once. */
+	call: (input: CallInput) => call(input, { windows: false, barred: false }),
+	barred: (input: CallInput) => call({ ...input, top: 1 }, { windows: false }).barred,
 	window: (rig: Rig, { reading: given }: CallInput) => {
 		const reading = completeReading(given);
 		return calledWindow(rig, new Windows(reading), reading.castM);

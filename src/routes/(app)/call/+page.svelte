@@ -11,7 +11,7 @@
 	import Flips from '$lib/ui/call/Flips.svelte';
 	import WhoWins from '$lib/ui/call/WhoWins.svelte';
 	import { onMount } from 'svelte';
-	import type { CallInput } from '$lib/core/schema/call';
+	import type { CallAnswer, CallInput } from '$lib/core/schema/call';
 	import type { Locks, Rig } from '$lib/core/schema/rig';
 	import type { CalledWindow } from '$lib/core/schema/window';
 	import { useDesk } from '$lib/ui/desk/desk.svelte';
@@ -58,6 +58,17 @@
 	});
 	$effect(() => {
 		if (desk.live && desk.ranker) void price(desk.question);
+	});
+
+	/** Rigs that read better than they run: the server's, until the worker has its own. */
+	// svelte-ignore state_referenced_locally
+	let barred = $state.raw<CallAnswer['barred']>(data.answer?.barred ?? []);
+	async function bar(question: CallInput): Promise<void> {
+		const found = await desk.ranker?.barred(question);
+		if (found && question === desk.question) barred = found;
+	}
+	$effect(() => {
+		if (desk.live && desk.ranker) void bar(desk.question);
 	});
 
 	const both = $derived(Object.keys(desk.stand.stances).filter((topic) => desk.stand.stances[topic] === 'both'));
@@ -134,7 +145,7 @@
 		{#if called && answer}
 			<TopCall {called} window={runningWindow} units={desk.units} {costs} />
 			<Alternates calls={answer.calls} {marked} onmark={(index) => (marked = index)} />
-			{#each answer.barred as { rig, score, because } (rig.family)}
+			{#each barred as { rig, score, because } (rig.family)}
 				<p class="barred">
 					<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong> reads better ({score.toFixed(1)}) but cannot
 					run here.
