@@ -162,6 +162,66 @@ describe('over any water', () => {
 	});
 });
 
+describe('the work of a ranking', () => {
+	/** More than the most that any of 1000 random readings took when this was written. */
+	const NODES_MAX = 60_000;
+	const USUAL_NODES_MAX = 1_000;
+
+	it('is bounded, and what was cut off is counted', () => {
+		const nodes: number[] = [];
+		fc.assert(
+			fc.property(anyReading, (reading) => {
+				const { search } = call(callInputSchema.parse({ reading }), { windows: false, barred: false });
+				nodes.push(search.nodes);
+				expect(search.nodes).toBeLessThanOrEqual(NODES_MAX);
+				expect(search.bound).toBeGreaterThan(0);
+			}),
+			{ numRuns: 60, seed: 17 }
+		);
+		expect(nodes.sort((a, b) => a - b)[30]).toBeLessThan(USUAL_NODES_MAX);
+		const locked = ask(READINGS['winter ditch']!, { locks: { weightOz: 0.5 } }).search;
+		const ruled = ask({ ...READINGS['winter ditch']!, rules: { leadAllowed: false } }).search;
+		expect(locked.lock).toBeGreaterThan(0);
+		expect(ruled.limit).toBeGreaterThan(0);
+	});
+});
+
+describe('what runs', () => {
+	it('is called with a countdown and a speed that hold the band in the fast estimate itself', () => {
+		for (const reading of Object.values(READINGS)) {
+			for (const { rig, window } of ask(reading).calls) {
+				expect(window).not.toBeNull();
+				expect(rig.retrieve.speedMps).toBeLessThanOrEqual(0.9 * (window!.rollMps ?? Infinity) + 1e-9);
+				if (!window!.band) continue;
+				const { depthsM, fromM, toM, countdownS } = window!.band;
+				const depths = depthsM.map((depth) => depth!).sort((a, b) => b - a);
+				// The table may be off by what docs/CHOICE.md publishes; the usual error is a hundredth of this.
+				expect(depths[0]).toBeLessThan(toM + 0.5);
+				expect(depths[1]).toBeGreaterThan(fromM - 0.5);
+				expect(countdownS).toBeLessThanOrEqual(60);
+			}
+		}
+	});
+
+	it('bars what reads better and cannot run, and says what it lacks', () => {
+		const pond = { waterTemperatureC: 10, visibilityM: 0.7, bottomM: 1.8, trend: 'rising', phase: 'winter' } as const;
+		const rest = {
+			stain: 'mixed',
+			sky: 'broken',
+			wind: 'ripple',
+			place: 'pond',
+			fishFromM: 0.3,
+			fishToM: 1.3
+		} as const;
+		const { calls, barred } = ask({ ...pond, ...rest });
+		expect(barred.length).toBeGreaterThan(0);
+		for (const { score, because } of barred) {
+			expect(score).toBeGreaterThanOrEqual(calls[0]!.score);
+			expect(because).toMatch(/^(Rolls|Stalls|Runs|Sinks).*(needs|mends)/);
+		}
+	});
+});
+
 describe('locks', () => {
 	const reading = READINGS['wind and cloud over reeds']!;
 

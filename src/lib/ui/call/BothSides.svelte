@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { splitOf } from '$lib/core/claims/splits';
-	import { bladesText, ouncesText, rigName } from '$lib/core/drawing/describe';
+	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/drawing/describe';
 	import type { CalledRig, CallInput } from '$lib/core/schema/call';
 	import { useDesk } from '../desk/desk.svelte';
 
@@ -39,7 +39,11 @@
 			{#each sides.filter((side) => side.topic === topic) as { school, called } (school)}
 				<li>
 					<strong>{school.replaceAll('-', ' ')}</strong>
-					{#if called}<span>{rigName(called.rig)}, {ouncesText(called.rig.weightOz)} oz, {bladesText(called.rig)}</span>
+					{#if called}<span
+							>{rigName(called.rig)}, {ouncesText(called.rig.weightOz)} oz, {bladesText(called.rig)}, {plainWords(
+								called.rig.retrieve.style
+							)}</span
+						>
 						<span class="figure">{called.score.toFixed(1)}</span>{:else}<span>no rig runs</span>{/if}
 				</li>
 			{/each}

@@ -171,7 +171,7 @@
 						></label
 					>
 					<label
-						>or <select class="field" bind:value={wish.fit}
+						>pull <select class="field" bind:value={wish.fit}
 							><option value={1}>for it</option><option value={0.5}>rather</option><option value={-1}>against it</option
 							></select
 						></label

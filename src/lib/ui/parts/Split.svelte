@@ -11,13 +11,18 @@
 	const topic = $derived(side.split('/')[0]!);
 	const school = $derived(side.split('/')[1]!);
 	const split = $derived(splitOf(topic)!);
-	const decided = $derived(desk.stand.stances[topic] !== undefined);
+	const stance = $derived(desk.stand.stances[topic]);
+	const decided = $derived(stance !== undefined);
 	const byDefault = $derived(autoSchool(split, desk.complete));
 </script>
 
 <Popover.Root>
 	<Popover.Trigger class="split {decided ? 'own' : ''}" aria-label="{split.about}: good anglers disagree"
-		>{decided ? 'your side' : 'split'}</Popover.Trigger
+		>{stance === 'both' && !split.schools.includes('both')
+			? 'both sides'
+			: decided
+				? 'your side'
+				: 'split'}</Popover.Trigger
 	>
 	<Popover.Portal>
 		<Popover.Content class="split-sides" sideOffset={4} collisionPadding={8} aria-label={split.about}>
