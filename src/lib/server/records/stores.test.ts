@@ -11,6 +11,8 @@ import {
 import { readingSchema } from '../../core/schema/reading';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../testing';
+import { houseRulesSchema } from '../../core/schema/house';
+import { setPreference } from './preferences';
 import { keptCalls, readings } from './stores';
 import { exportRecords, importRecords, previewImport } from './transfer';
 
@@ -128,18 +130,24 @@ describe('a file of records', () => {
 		await readings.put(from, readingId, 0, readingRecord());
 		await readings.put(from, readingId, 1, readingRecord('Twice'));
 		await keptCalls.put(from, randomUUID(), 0, keptRecord(readingId));
+		const rule = { id: 'MY-01', strength: 2, when: { join: 'all', words: ['night'] }, because: 'Purple after dark.' };
+		const houseRules = houseRulesSchema.parse([{ ...rule, prefers: { colour: { purple: 1 } } }]);
+		await setPreference(from, 'stand', { schemaVersion: 1, stances: { WIRE: 'heavy' }, houseRules });
 		const file = await exportRecords(from, new Date('2026-05-10T00:00:00Z'));
 		await database.models.Reading.destroy({ where: { anglerId: from }, force: true });
 		await database.models.KeptCall.destroy({ where: { anglerId: from }, force: true });
 		expect(await previewImport(to, file)).toEqual({
 			readings: { added: 1, changed: 0, same: 0 },
-			keptCalls: { added: 1, changed: 0, same: 0 }
+			keptCalls: { added: 1, changed: 0, same: 0 },
+			stand: true
 		});
 		await importRecords(to, JSON.parse(JSON.stringify(file)));
 		const again = await exportRecords(to, new Date('2026-05-10T00:00:00Z'));
 		expect(again.readings.map(({ record }) => record)).toEqual(file.readings.map(({ record }) => record));
 		expect(again.keptCalls.map(({ record }) => record)).toEqual(file.keptCalls.map(({ record }) => record));
-		expect((await importRecords(to, again)).readings).toEqual({ added: 0, changed: 0, same: 1 });
+		expect(again.stand).toEqual(file.stand);
+		const twice = await importRecords(to, again);
+		expect(twice).toMatchObject({ readings: { added: 0, changed: 0, same: 1 }, stand: false });
 	});
 
 	it('that is broken anywhere is refused by its path and brings nothing in', async () => {

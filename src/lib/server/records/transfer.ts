@@ -35,6 +35,8 @@ export interface Change {
 export interface ImportPlan {
 	readonly readings: Change;
 	readonly keptCalls: Change;
+	/** Whether the file replaces the angler's sides and own rules. */
+	readonly stand: boolean;
 }
 
 type Step = 'added' | 'changed' | 'same';
@@ -65,9 +67,17 @@ async function plans(anglerId: string, file: Transfer) {
 	const own = await exportRecords(anglerId, new Date(0));
 	return {
 		readings: plan(file.readings, own.readings),
-		keptCalls: plan(file.keptCalls, own.keptCalls)
+		keptCalls: plan(file.keptCalls, own.keptCalls),
+		stand: file.stand !== undefined && !sameRecord(file.stand, own.stand)
 	};
 }
+
+type Plans = Awaited<ReturnType<typeof plans>>;
+const told = ({ readings: own, keptCalls: calls, stand }: Plans): ImportPlan => ({
+	readings: countSteps(own),
+	keptCalls: countSteps(calls),
+	stand
+});
 
 /**
  * What a file would change, without changing it.
@@ -75,8 +85,7 @@ async function plans(anglerId: string, file: Transfer) {
  * @throws {InputFailure} With the path to the first thing wrong in the file.
  */
 export async function previewImport(anglerId: string, file: unknown): Promise<ImportPlan> {
-	const planned = await plans(anglerId, parseWith(transferSchema, file));
-	return { readings: countSteps(planned.readings), keptCalls: countSteps(planned.keptCalls) };
+	return told(await plans(anglerId, parseWith(transferSchema, file)));
 }
 
 /**
@@ -97,7 +106,7 @@ export async function importRecords(anglerId: string, file: unknown): Promise<Im
 		};
 		await write(readings, planned.readings);
 		await write(keptCalls, planned.keptCalls);
-		if (parsed.stand) await setPreference(anglerId, 'stand', parsed.stand, transaction);
+		if (parsed.stand && planned.stand) await setPreference(anglerId, 'stand', parsed.stand, transaction);
 	});
-	return { readings: countSteps(planned.readings), keptCalls: countSteps(planned.keptCalls) };
+	return told(planned);
 }

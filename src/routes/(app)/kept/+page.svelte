@@ -148,8 +148,9 @@
 				<form class="notice" method="POST" action="?/import" use:enhance>
 					<input type="hidden" name="held" value={held} />
 					<p>
-						This file brings readings: {told(preview.readings)}. Calls: {told(preview.keptCalls)}. Nothing is changed
-						yet.
+						This file brings readings: {told(preview.readings)}. Calls: {told(preview.keptCalls)}. {preview.stand
+							? 'Your sides and own rules would be replaced.'
+							: ''} Nothing is changed yet.
 					</p>
 					<button class="button button-amber">Bring it in</button>
 				</form>
