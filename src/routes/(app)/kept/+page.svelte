@@ -26,6 +26,7 @@
 	interface Plan {
 		readings: Change;
 		keptCalls: Change;
+		stand: boolean;
 	}
 	const preview = $derived(form && 'preview' in form ? (form.preview as Plan) : null);
 	const held = $derived(form && 'held' in form ? String(form.held) : '');
