@@ -163,7 +163,7 @@ describe('over any water', () => {
 });
 
 describe('the work of a ranking', () => {
-	/** More than the most that any of 1000 random readings took when this was written. */
+	/** Three times the most that any of 130 random readings took when this was written. */
 	const NODES_MAX = 60_000;
 	const USUAL_NODES_MAX = 1_000;
 
