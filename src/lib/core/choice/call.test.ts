@@ -243,6 +243,17 @@ describe('locks', () => {
 		}
 	);
 
+	it('on no trailer are judged without one, and leave out the family that cannot go bare', () => {
+		const { calls } = ask(reading, { locks: { trailer: null }, top: 8 });
+		expect(calls.length).toBeGreaterThan(0);
+		for (const { rig, reasons } of calls) {
+			expect(rig.trailer).toBeNull();
+			expect(rig.family).not.toBe('underspin');
+			const always = reasons.find(({ claim }) => claim === 'TRL-01');
+			if (rig.family === 'bladed-jig') expect(always).toMatchObject({ points: 0, counts: -2 });
+		}
+	});
+
 	it('that exclude each other leave no call and are named', () => {
 		const { calls, verdict, candidates } = ask(reading, { locks: { family: 'underspin', noise: 'clack' } });
 		expect(calls).toEqual([]);

@@ -128,8 +128,6 @@ function atDepth(reading: Reading, middleM: number): Patch {
 	return { fishFromM, fishToM, bottomM: Math.max(reading.bottomM, fishToM) };
 }
 
-const valueOf = (reading: Reading, field: Figure): number | undefined => reading[field];
-
 function aspectsOf(rig: Rig | null): Readonly<Record<Aspect, string>> | null {
 	if (!rig) return null;
 	return {
@@ -241,7 +239,7 @@ function* walk(
 
 function* scanFigure(asker: Asker, field: Figure): Generator<FlipEvent> {
 	const [low, high] = SPANS[field];
-	const now = valueOf(asker.reading, field);
+	const now = asker.reading[field];
 	if (now === undefined) return;
 	const below = yield* walk(asker, field, now, Math.min(low, now), new Set(ASPECTS));
 	const above = yield* walk(asker, field, now, Math.max(high, now), new Set(ASPECTS));

@@ -1,7 +1,6 @@
 import { SPEEDS_MPS } from '../catalogue/parts';
-import { USUAL_DISTANCE_M, USUAL_TIP_M } from '../physics/constants';
+import { HALF_DENSITY, USUAL_DISTANCE_M, USUAL_TIP_M } from '../physics/constants';
 import { lineLiftShare } from '../physics/depth';
-import { HALF_DENSITY } from '../physics/gateTable';
 import type { Reading } from '../reading/complete';
 import type { Family } from '../schema/words';
 import { BandWindow, bandOf, type Band } from './band';

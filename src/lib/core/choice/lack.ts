@@ -1,24 +1,10 @@
+import { ouncesText } from '../drawing/describe';
 import type { Gate } from './gates';
 import type { Part, Space } from './part';
 
-/** Weights in the words of the trade. */
-const OUNCES: Readonly<Record<string, string>> = {
-	0.125: '1/8',
-	0.1875: '3/16',
-	0.25: '1/4',
-	0.375: '3/8',
-	0.5: '1/2',
-	0.625: '5/8',
-	0.75: '3/4',
-	1.25: '1 1/4',
-	1.5: '1 1/2'
-};
-
-const ounces = (weightOz: number): string => `${OUNCES[weightOz] ?? weightOz} oz`;
-
 /** Words for changing one part into another. */
 const CHANGES: Readonly<Record<string, (from: Part, to: Part) => string>> = {
-	weight: (_from, to) => ounces(to.patch.weightOz!),
+	weight: (_from, to) => `${ouncesText(to.patch.weightOz!)} oz`,
 	line: (from, to) => (to.patch.line!.testLb! < from.patch.line!.testLb! ? 'a thinner line' : 'another line'),
 	speed: (from, to) =>
 		to.patch.retrieve!.speedMps! < from.patch.retrieve!.speedMps! ? 'a slower retrieve' : 'a faster retrieve',
@@ -43,7 +29,7 @@ function nearest(space: Space, gate: Gate, assignment: Int32Array, variable: num
 
 /** What keeps a rig from running, and the single changes that would make it run: "Rolls; needs 3/4 oz or other blades." */
 export function lackOf(space: Space, gate: Gate, assignment: Int32Array): string {
-	const why = gate.lack(assignment) ?? 'runs';
+	const why = gate.lack(assignment);
 	const changes = Object.entries(CHANGES).flatMap(([id, say]) => {
 		const variable = space.variables.findIndex((one) => one.id === id);
 		const value = variable < 0 ? null : nearest(space, gate, assignment, variable);

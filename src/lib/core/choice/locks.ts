@@ -27,7 +27,6 @@ function distance(part: unknown, lock: unknown): number | null {
 		}
 		return sum;
 	}
-	if (isTree(part) && lock === null) return 0;
 	return part === lock ? 0 : null;
 }
 

@@ -83,13 +83,13 @@ function factorsOf(space: Space, mask: Mask, judgements: readonly Judgement[], l
 /** Weights and engines that some choice of the other parts may make hold the band. */
 function mayHold(gate: Gate, sizes: readonly number[], mask: Mask): Uint8Array {
 	const { weight, speed, engine } = gate.running;
+	// Under water any speed may do it, so that one question answers for all.
+	const owns = gate.atOwnSpeed ? [...mask[speed]!.keys()] : [0];
 	const holds = new Uint8Array(sizes[weight]! * sizes[engine]!);
 	for (let w = 0; w < sizes[weight]!; w++) {
 		for (let e = 0; e < sizes[engine]!; e++) {
 			if (!mask[weight]![w] || !mask[engine]![e]) continue;
-			const own = gate.atOwnSpeed ? -1 : 0;
-			const may = own < 0 ? mask[speed]!.some((_open, at) => gate.mayGoOn(w, at, e, 0)) : gate.mayGoOn(w, own, e, 0);
-			holds[w * sizes[engine]! + e] = may ? 1 : 0;
+			if (owns.some((own) => gate.mayGoOn(w, own, e, 0))) holds[w * sizes[engine]! + e] = 1;
 		}
 	}
 	return holds;

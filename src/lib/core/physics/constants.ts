@@ -5,6 +5,8 @@
 
 /** Fresh water: density kg/m3 and kinematic viscosity m2/s; gravity m/s2. */
 export const WATER_KGM3 = 998;
+/** Half the density of water: pressure of a flow over the square of its speed. */
+export const HALF_DENSITY = 0.5 * WATER_KGM3;
 export const VISCOSITY_M2S = 1.0e-6;
 export const GRAVITY_MPS2 = 9.81;
 

@@ -1,4 +1,4 @@
-import { WATER_KGM3 } from './constants';
+import { HALF_DENSITY } from './constants';
 import { dragWidthM } from './line';
 import { dragM2, liftM2, type Lure } from './lure';
 
@@ -11,7 +11,6 @@ const ENTRY_M = 0.02;
 const NEAREST_M = 1;
 const NEWTON_ROUNDS = 8;
 const NEWTON_MPS = 1e-6;
-const DENSITY_HALF = 0.5 * WATER_KGM3;
 
 /** A lure as its path sees it: submerged weight N, and drag and lift areas m2 at a speed. */
 export interface Body {
@@ -47,7 +46,7 @@ export function tangentialMps(body: Body, lineM: number, reelMps: number, state:
 		const line = (dragWidthM(lineM, u) * state.rangeM) / 4;
 		const flow = reelMps > 0 ? reelMps * cosine + u * sine : 0;
 		const lift = flow === 0 ? 0 : body.liftM2(Math.abs(flow)) * flow * flow;
-		const off = area * through * u + line * u * Math.abs(u) - (body.weightN / DENSITY_HALF - lift) * cosine;
+		const off = area * through * u + line * u * Math.abs(u) - (body.weightN / HALF_DENSITY - lift) * cosine;
 		const slope = area * (through + (u * u) / Math.max(through, 1e-9)) + 1.6 * line * Math.abs(u) + 1e-9;
 		const move = Math.min(0.2, Math.max(-0.2, off / slope));
 		u -= move;
@@ -135,7 +134,7 @@ export function sinkMps(lure: Lure): number {
 	let [low, high] = [0, 5];
 	for (let round = 0; round < 60; round++) {
 		const middle = (low + high) / 2;
-		const holds = DENSITY_HALF * dragM2(lure, middle) * FALLING * middle ** 2 > lure.weightN;
+		const holds = HALF_DENSITY * dragM2(lure, middle) * FALLING * middle ** 2 > lure.weightN;
 		if (holds) high = middle;
 		else low = middle;
 	}
@@ -148,5 +147,5 @@ export const lineLiftShare = (tipM: number, distanceM: number): number => tipM /
 /** Slowest speed (m/s) at which a surface lure stays on top at a distance, the line helping. */
 export function planeMps(lure: Lure, tipM: number, distanceM: number): number {
 	const lifted = liftM2(lure, 1) + dragM2(lure, 1) * lineLiftShare(tipM, distanceM);
-	return Math.sqrt(lure.weightN / (DENSITY_HALF * lifted));
+	return Math.sqrt(lure.weightN / (HALF_DENSITY * lifted));
 }

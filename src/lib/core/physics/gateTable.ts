@@ -1,4 +1,4 @@
-import { USUAL_TIP_M, WATER_KGM3 } from './constants';
+import { USUAL_TIP_M } from './constants';
 import { dragWidthM } from './line';
 
 /**
@@ -35,9 +35,6 @@ const referenceWidthM = dragWidthM(REFERENCE_LINE_M, REFERENCE_MPS);
 
 /** Drag width (m) by which a line enters the table. */
 export const lineWidthM = (lineM: number): number => dragWidthM(lineM, REFERENCE_MPS);
-
-/** Half the density of water: pressure of a flow over the square of its speed. */
-export const HALF_DENSITY = 0.5 * WATER_KGM3;
 
 /** Paths of one retrieve speed: for each line share, pull and depth at the nearest distance, in that order. */
 export interface SpeedPaths {

@@ -29,7 +29,7 @@
 
 	function toggle(label: string) {
 		const now = lockedKey(label);
-		for (const key of lockKeys(label)) desk.lock(key, now ? null : (lockValue(rig, key) ?? null));
+		for (const key of lockKeys(label)) desk.lock(key, now ? undefined : lockValue(rig, key));
 	}
 	const costText = (key: keyof Locks): string => {
 		const cost = costs[key];

@@ -144,10 +144,10 @@ export class Desk {
 		this.answer = reuseRigs(answer, this.answer);
 	}
 
-	/** Fixes something about the rig, or frees it with `null`. */
-	lock(key: keyof Locks, value: Locks[keyof Locks] | null): void {
+	/** Fixes something about the rig, or frees it with `undefined`; `null` fixes that it is left off. */
+	lock(key: keyof Locks, value: Locks[keyof Locks]): void {
 		const rest = without(this.record.locks, key);
-		this.put({ locks: value === null ? rest : { ...rest, [key]: value } });
+		this.put({ locks: value === undefined ? rest : { ...rest, [key]: value } });
 	}
 
 	/** Takes a side in a split, the default with "auto", or "both". */
