@@ -60,3 +60,10 @@ export function bladeSize(style: TurningStyle, size: number): BladeSize {
 		widthMm: between(low.widthMm, high.widthMm)
 	};
 }
+
+/** Outline of a blade, a measured length (mm) standing over the table's: the width follows in proportion. */
+export function bladeOutline(style: TurningStyle, size: number, measuredMm?: number): BladeSize {
+	const table = bladeSize(style, size);
+	if (measuredMm === undefined) return table;
+	return { size, lengthMm: measuredMm, widthMm: (table.widthMm * measuredMm) / table.lengthMm };
+}

@@ -1,6 +1,8 @@
-import { bladeSize } from '../catalogue/bladeSizes';
-import type { Finish, TurningStyle } from '../schema/words';
-import { circlePath, pathThrough, polar, type Point } from './path';
+import { FITTINGS_MM } from '../catalogue/fittings';
+import type { LaidBlade } from '../geometry/lay';
+import { seeded } from '../random';
+import type { TurningStyle } from '../schema/words';
+import { circlePath, pathThrough, polar, type Point } from '../geometry/path';
 import { CONTOUR_MM, DETAIL_MM, type DrawnPart, type Shape } from './shape';
 
 /** Outline exponents and cup depth over width of each style (the visual direction's blade table). */
@@ -11,7 +13,7 @@ const OUTLINES = {
 } as const;
 
 /** The hole's centre lies this far from the end; about it the blade is a disc. All mm. */
-const HOLE_IN = 2.1;
+const HOLE_IN = FITTINGS_MM.bladeHole;
 const HOLE_R = 0.85;
 /** The blade is seen turned by this much, so that its dish shows. */
 const TURN_DEG = 26;
@@ -72,21 +74,24 @@ function hatches(dish: Dish, part: DrawnPart): Shape[] {
 	}));
 }
 
-/**
- * A turning blade in side view, hung from its hole.
- *
- * @param hole Where the hole's centre is, mm.
- * @param angleDeg Direction from hole to tip, degrees clockwise from right.
- */
-export function drawBlade(
-	part: 'front' | 'rear',
-	style: TurningStyle,
-	size: number,
-	finish: Finish,
-	hole: Point,
-	angleDeg: number
-): Shape[] {
-	const { lengthMm, widthMm } = bladeSize(style, size);
+/** Dimples of a hammered blade: small arcs, the same ones each time. */
+const DIMPLES = 46;
+const DIMPLE_SEED = 11;
+
+function dimples(dish: Dish, part: DrawnPart): Shape[] {
+	const random = seeded(DIMPLE_SEED);
+	const arcs = Array.from({ length: DIMPLES }, () => {
+		const [t, u] = [0.12 + random() * 0.78, random() * 1.7 - 0.85];
+		const [dt, du] = [1.1 / dish.lengthMm, 1.5 / dish.widthMm];
+		return pathThrough([onDish(dish, t - dt, u), onDish(dish, t, u + du), onDish(dish, t + dt, u)]);
+	});
+	return [{ part, d: arcs.join(''), stroke: 'ink', width: 0.22, opacity: 0.55, fine: true }];
+}
+
+/** A turning blade in side view, hung from its hole. A clear one is a tint with its glints. */
+export function drawBlade(part: DrawnPart, { blade, lengthMm, widthMm, hole, angleDeg }: LaidBlade): Shape[] {
+	const style = blade.style as TurningStyle;
+	const { finish } = blade;
 	const dish: Dish = { style, lengthMm, widthMm, hole, angleDeg };
 	const outline = band(dish, -1, 1);
 	return [
@@ -96,12 +101,17 @@ export function drawBlade(
 		{ part, d: band(dish, 0.62, 1), fill: `${finish}.low`, opacity: 0.7 },
 		{ part, d: band(dish, -0.74, -0.34, 0.12, 0.8), fill: `${finish}.high` },
 		{ part, d: band(dish, 0.14, 0.24, 0.3, 0.72), fill: `${finish}.high`, fine: true },
-		...hatches(dish, part),
+		...(blade.texture === 'hammered' ? dimples(dish, part) : hatches(dish, part)),
 		{ part, d: outline, stroke: 'ink', width: CONTOUR_MM },
 		{ part, d: circlePath(hole, HOLE_R), fill: 'paper', stroke: 'ink', width: DETAIL_MM }
 	];
 }
 
-/** Where a leader may touch a blade: its middle. */
-export const bladeAnchor = (style: TurningStyle, size: number, hole: Point, angleDeg: number): Point =>
-	polar(hole, angleDeg, bladeSize(style, size).lengthMm * 0.45);
+/** Where a leader may touch a blade: short of its middle. */
+export const bladeAnchor = ({ hole, angleDeg, lengthMm }: LaidBlade): Point => polar(hole, angleDeg, lengthMm * 0.45);
+
+/** Outline of a blade as it is drawn, for measuring. */
+export const bladeOutlinePoints = ({ blade, lengthMm, widthMm, hole, angleDeg }: LaidBlade): Point[] => {
+	const dish: Dish = { style: blade.style as TurningStyle, lengthMm, widthMm, hole, angleDeg };
+	return [...range(0, 1).map((t) => onDish(dish, t, -1)), ...range(1, 0).map((t) => onDish(dish, t, 1))];
+};

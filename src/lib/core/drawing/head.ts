@@ -1,16 +1,7 @@
+import { HEAD_FORM, type HeadForm } from '../catalogue/heads';
 import type { Family } from '../schema/words';
-import { circlePath, cubicPath, pathThrough, type Point } from './path';
+import { circlePath, cubicPath, pathThrough, type Point } from '../geometry/path';
 import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';
-
-type HeadForm = 'arrow' | 'ball' | 'fish' | 'buzz';
-
-/** Length and height (mm) of a half-ounce lead head of each form (the visual direction's figures). */
-const HALF_OUNCE: Readonly<Record<HeadForm, readonly [number, number]>> = {
-	arrow: [21, 11.8],
-	ball: [14.5, 13.2],
-	fish: [19.5, 15.4],
-	buzz: [19, 10.5]
-};
 
 /** Upper outline in shares of length and half height, nose to collar; the lower one mirrors it, a little fuller. */
 const OUTLINES: Readonly<Record<HeadForm, readonly (readonly [number, number])[]>> = {
@@ -52,23 +43,6 @@ const OUTLINES: Readonly<Record<HeadForm, readonly (readonly [number, number])[]
 	]
 };
 
-const FORM_OF: Readonly<Record<Family, HeadForm>> = {
-	spinnerbait: 'arrow',
-	'bladed-jig': 'ball',
-	buzzbait: 'buzz',
-	underspin: 'fish'
-};
-
-/** Lead is the reference; a denser head of the same weight is smaller by the cube root of the densities. */
-const DENSITY = { lead: 11340, tungsten: 16500, bismuth: 9780 } as const;
-
-/** Length and height in mm of a head of this family, weight (oz) and material. */
-export function headSize(family: Family, weightOz: number, material: keyof typeof DENSITY): readonly [number, number] {
-	const scale = Math.cbrt((weightOz / 0.5) * (DENSITY.lead / DENSITY[material]));
-	const [length, height] = HALF_OUNCE[FORM_OF[family]];
-	return [length * scale, height * scale];
-}
-
 /** A smooth closed line through points: each pair of neighbours is joined by a cubic along the chords beside them. */
 function smooth(points: readonly Point[]): string {
 	const at = (index: number): Point => points[(index + points.length) % points.length]!;
@@ -84,12 +58,6 @@ function smooth(points: readonly Point[]): string {
 			})
 			.join('') + 'Z'
 	);
-}
-
-export interface DrawnHead {
-	readonly shapes: readonly Shape[];
-	readonly lengthMm: number;
-	readonly anchor: Point;
 }
 
 function details(length: number, height: number, colour: string): Shape[] {
@@ -122,23 +90,18 @@ function details(length: number, height: number, colour: string): Shape[] {
 	];
 }
 
-/** A moulded head with its nose at the origin and its axis to the right. */
-export function drawHead(family: Family, weightOz: number, material: keyof typeof DENSITY, colour: string): DrawnHead {
-	const [length, height] = headSize(family, weightOz, material);
-	const outline = OUTLINES[FORM_OF[family]];
+/** A moulded head with its nose at the origin and its axis to the right; mm. */
+export function drawHead(family: Family, length: number, height: number, colour: string): Shape[] {
+	const outline = OUTLINES[HEAD_FORM[family]];
 	const upper = outline.map(([x, y]) => ({ x: x * length, y: (-y * height) / 2 }));
 	const lower = [...outline].reverse().map(([x, y]) => ({ x: x * length, y: (y * height) / 2 }));
-	const belly = [...lower].map(({ x, y }) => ({ x, y: Math.max(y, height * 0.1) }));
-	const bellyLine = [...outline].map(([x]) => ({ x: x * length, y: height * 0.14 }));
+	const belly = lower.map(({ x, y }) => ({ x, y: Math.max(y, height * 0.1) }));
+	const bellyLine = outline.map(([x]) => ({ x: x * length, y: height * 0.14 }));
 	const body = smooth([...upper, ...lower.slice(0, -1)]);
-	return {
-		lengthMm: length,
-		anchor: { x: length * 0.5, y: height * 0.46 },
-		shapes: [
-			{ part: 'head', d: body, fill: `${colour}.mid` },
-			{ part: 'head', d: pathThrough([...bellyLine, ...belly], true), fill: `${colour}.low`, opacity: 0.6 },
-			{ part: 'head', d: body, stroke: 'ink', width: CONTOUR_MM },
-			...details(length, height, colour)
-		]
-	};
+	return [
+		{ part: 'head', d: body, fill: `${colour}.mid` },
+		{ part: 'head', d: pathThrough([...bellyLine, ...belly], true), fill: `${colour}.low`, opacity: 0.6 },
+		{ part: 'head', d: body, stroke: 'ink', width: CONTOUR_MM },
+		...details(length, height, colour)
+	];
 }

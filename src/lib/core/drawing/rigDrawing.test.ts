@@ -6,9 +6,11 @@ import type { Locks, Rig } from '../schema/rig';
 import type { TurningStyle } from '../schema/words';
 import { anyReading } from '../testing/arbitraries';
 import { drawBlade, halfWidth } from './blade';
-import { bend, lengthOf, type Point } from './path';
-import { headSize } from './head';
-import { drawRig, spinnerbaitWire } from './rigDrawing';
+import { headSize } from '../catalogue/heads';
+import { buildOf } from '../bench/fit';
+import { layRig } from '../geometry/lay';
+import { bend, lengthOf, type Point } from '../geometry/path';
+import { drawRig } from './rigDrawing';
 import type { DrawnPart } from './shape';
 
 const PLAIN = { waterTemperatureC: 18, visibilityM: 1.3, bottomM: 3 };
@@ -25,8 +27,17 @@ describe('a drawn blade', () => {
 	);
 
 	it.each(rows)('%s %s is as long as the size table says', (style, size, row) => {
-		const hole = { x: 0, y: 0 };
-		const outline = drawBlade('rear', style, size, 'nickel', hole, 0)[1]!;
+		const { lengthMm, widthMm } = bladeSize(style, size);
+		const blade = {
+			position: 'rear',
+			style,
+			size,
+			finish: 'nickel',
+			texture: 'smooth',
+			thickness: 'standard'
+		} as const;
+		const hung = { blade, lengthMm, widthMm, hole: { x: 0, y: 0 }, angleDeg: 0, axisDeg: 0 };
+		const outline = drawBlade('rear', hung)[1]!;
 		const xs = pointsOf(outline.d).map(({ x }) => x);
 		expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(row.lengthMm, 1);
 	});
@@ -59,10 +70,9 @@ describe('a bent wire', () => {
 	});
 
 	it('of a spinnerbait carries its upper arm over the hook: the eye lies behind and above the tie', () => {
-		const { ends } = spinnerbaitWire(rigWith({ family: 'spinnerbait' }));
-		const [, tie, , eye] = ends as [Point, Point, Point, Point];
-		expect(eye.x).toBeGreaterThan(tie.x);
-		expect(eye.y).toBeLessThan(tie.y);
+		const { tie, end } = layRig(buildOf(rigWith({ family: 'spinnerbait' }))).wire!;
+		expect(end.x).toBeGreaterThan(tie.x);
+		expect(end.y).toBeLessThan(tie.y);
 	});
 });
 

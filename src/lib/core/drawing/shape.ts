@@ -1,8 +1,22 @@
-import type { Point } from './path';
+import { visited, type Point } from '../geometry/path';
 
 /** The part of a rig that a shape belongs to; labels and hit areas go by it. */
 export type DrawnPart =
-	'wire' | 'front' | 'rear' | 'clevis' | 'swivel' | 'head' | 'hook' | 'skirt' | 'trailer' | 'trailerHook' | 'array';
+	| 'head'
+	| 'hook'
+	| 'wire'
+	| 'beads'
+	| 'clevis'
+	| 'front'
+	| 'swivel'
+	| 'rear'
+	| 'clip'
+	| 'rivet'
+	| 'clacker'
+	| 'skirt'
+	| 'trailer'
+	| 'trailerHook'
+	| 'array';
 
 /**
  * One stroke or fill of a drawing, in mm. Colours are tokens: `ink` and `paper` follow the theme, `edge` is always dark, the rest are materials
@@ -41,3 +55,17 @@ export interface Drawing {
 /** Line weights in mm at life size (the visual direction's figures). */
 export const CONTOUR_MM = 0.4;
 export const DETAIL_MM = 0.28;
+
+/** What some shapes take up, their strokes included. */
+export function boundsOf(shapes: readonly Shape[]): Bounds {
+	let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+	for (const { d, width = 0 } of shapes) {
+		for (const { x, y } of visited(d)) {
+			left = Math.min(left, x - width / 2);
+			right = Math.max(right, x + width / 2);
+			top = Math.min(top, y - width / 2);
+			bottom = Math.max(bottom, y + width / 2);
+		}
+	}
+	return { x: left, y: top, width: right - left, height: bottom - top };
+}

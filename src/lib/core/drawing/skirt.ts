@@ -1,19 +1,10 @@
+import { COLLAR, SKIRT_CUTS, STRAND_MM } from '../catalogue/dress';
 import { seeded, type Random } from '../random';
 import type { Rig } from '../schema/rig';
-import { cubicPath, pathThrough, type Point } from './path';
+import { cubicPath, pathThrough, type Point } from '../geometry/path';
 import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';
 
-/** Cut length (mm) and strands of a skirt by its word (the visual direction's strand counts). */
-const CUTS = {
-	standard: { lengthMm: 52, strands: 58 },
-	long: { lengthMm: 66, strands: 58 },
-	short: { lengthMm: 30, strands: 34 }
-} as const;
-const WIDTH_MM = { silicone: 0.95, fine: 0.66, hair: 0.5 } as const;
-
-/** Collar: radius and length of its wraps, mm. */
-const COLLAR_R = 2.4;
-const COLLAR_L = 5.2;
+const { radiusMm: COLLAR_R, lengthMm: COLLAR_L } = COLLAR;
 const FLARE = 7;
 const BULGE = 9;
 const TIP = 8.5;
@@ -23,27 +14,32 @@ const SHOULDER = 0.34;
 /** The seed never changes, so a rig never changes its face. */
 const SEED = 58;
 
+/** One strand: flare at the shoulder, bulge, waist, loose tip with a little waver (visual direction). */
 function strand(random: Random, from: Point, cutMm: number, short: boolean): string {
 	const s = random() * 2 - 1;
 	const length = cutMm * (short ? 0.24 + random() * 0.16 : 0.84 + random() * 0.26);
-	const loose = (random() - 0.5) * 1.6;
+	const loose = (random() - 0.5) * 4.2;
+	const waver = (random() - 0.5) * 2.4;
 	const at = (x: number, y: number): Point => ({ x: from.x + x, y: from.y + y });
 	return cubicPath(
 		at(0, COLLAR_R * s),
 		at(cutMm * (0.03 + random() * 0.05), s * (COLLAR_R + 1.25 * FLARE)),
-		at(0.4 * length, 1.05 * BULGE * s),
+		at(0.4 * length, 1.05 * BULGE * s + waver),
 		at(length, TIP * s + SAG * (length / cutMm) + loose)
 	);
 }
 
-/** Strands in bundles of one tone: each bundle is one path, so a skirt stays light on the page. */
+/** Some strands of one tone as one path, so that a skirt stays light on the page. */
 function bundle(random: Random, from: Point, cutMm: number, count: number, shortShare: number): string {
 	return Array.from({ length: count }, () => strand(random, from, cutMm, random() < shortShare)).join('');
 }
 
+/** Dark edge that sets each strand off from the next, mm. */
+const EDGE_MM = 0.34;
+
 function layer(paths: readonly string[], tones: readonly string[], widthMm: number, dim: boolean): Shape[] {
 	return paths.flatMap((d, at): Shape[] => [
-		{ part: 'skirt', d, stroke: 'edge', width: widthMm + 0.3 },
+		{ part: 'skirt', d, stroke: 'edge', width: widthMm + EDGE_MM },
 		{ part: 'skirt', d, stroke: tones[at % tones.length]!, width: widthMm },
 		...(dim ? [{ part: 'skirt', d, stroke: 'edge', width: widthMm, opacity: 0.28 } as const] : [])
 	]);
@@ -69,34 +65,49 @@ function collar(from: Point, colour: string): Shape[] {
 	];
 }
 
-export interface DrawnSkirt {
+interface DrawnSkirt {
 	/** Strands behind the hook. */
 	readonly behind: readonly Shape[];
 	/** Strands before the hook, and the collar. */
 	readonly before: readonly Shape[];
-	readonly lengthMm: number;
-	readonly anchor: Point;
 }
 
 /** Strands of a small drawing, and how much broader they are, so that they stay strands. */
 const FEW_STRANDS = 26;
 const BROADER = 1.5;
 
-/** A skirt that leaves its collar to the right; a small drawing shows fewer, broader strands. */
-export function drawSkirt(skirt: Rig['skirt'], collarAt: Point, small: boolean): DrawnSkirt {
-	const { lengthMm, strands: cut } = CUTS[skirt.length];
-	const strands = small ? FEW_STRANDS : cut;
+/** Bundles of each tone in a full drawing: between them the strands' edges show. */
+const BUNDLES_PER_TONE = 4;
+
+/**
+ * A skirt that leaves the end of its collar to the right; a small drawing shows fewer, broader strands.
+ *
+ * @param accents Colours of tips and accents besides the skirt's own.
+ */
+export function drawSkirt(
+	skirt: Rig['skirt'],
+	from: Point,
+	lengthMm: number,
+	accents: readonly string[],
+	small: boolean
+): DrawnSkirt {
+	const strands = small ? FEW_STRANDS : SKIRT_CUTS[skirt.length].strands;
 	const random = seeded(SEED);
-	const from: Point = { x: collarAt.x + COLLAR_L, y: collarAt.y };
-	const tones = [`${skirt.colour}.mid`, `${skirt.colour}.low`, `${skirt.colour}.high`];
-	const tipped = skirt.accent === 'none' ? tones : [...tones, `${skirt.accent}.mid`];
-	const perPath = Math.ceil((strands * (1 + SHOULDER)) / (tipped.length * 2));
-	const paths = () => tipped.map(() => bundle(random, from, lengthMm, perPath, SHOULDER / (1 + SHOULDER)));
-	const width = WIDTH_MM[skirt.material] * (small ? BROADER : 1);
+	const own = [`${skirt.colour}.mid`, `${skirt.colour}.low`, `${skirt.colour}.high`];
+	const tones = [...own, ...accents.map((accent) => `${accent}.mid`)];
+	const bundles = small ? tones.length : tones.length * BUNDLES_PER_TONE;
+	const perPath = Math.ceil((strands * (1 + SHOULDER)) / (bundles * 2));
+	const paths = () =>
+		Array.from({ length: bundles }, () => bundle(random, from, lengthMm, perPath, SHOULDER / (1 + SHOULDER)));
+	const width = STRAND_MM[skirt.material] * (small ? BROADER : 1);
 	return {
-		behind: layer(paths(), tipped, width, true),
-		before: [...layer(paths(), tipped, width, false), ...collar(from, skirt.colour)],
-		lengthMm,
-		anchor: { x: from.x + lengthMm * 0.62, y: from.y + TIP * 0.55 }
+		behind: layer(paths(), tones, width, true),
+		before: [...layer(paths(), tones, width, false), ...collar(from, skirt.colour)]
 	};
 }
+
+/** Where a leader may touch a skirt. */
+export const skirtAnchor = (from: Point, lengthMm: number): Point => ({
+	x: from.x + lengthMm * 0.62,
+	y: from.y + TIP * 0.55
+});

@@ -1,31 +1,17 @@
-import { MM_PER_IN } from '../units';
+import { SOFT_BODIES, type SoftBody } from '../catalogue/dress';
+import { cubicPath, pathThrough, type Point } from '../geometry/path';
 import type { Rig } from '../schema/rig';
-import { cubicPath, pathThrough, type Point } from './path';
 import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';
 
 type Trailer = NonNullable<Rig['trailer']>;
-
-/** Half height of each body (share of its length) and how it ends; assumed, generic soft plastics. */
-const BODIES: Readonly<
-	Record<Trailer['kind'], { readonly half: number; readonly tail: TailForm; readonly tailAt: number }>
-> = {
-	'split-tail': { half: 0.055, tail: 'split', tailAt: 0.56 },
-	'paddle-tail': { half: 0.085, tail: 'paddle', tailAt: 0.74 },
-	'slim-swimmer': { half: 0.06, tail: 'paddle', tailAt: 0.78 },
-	grub: { half: 0.07, tail: 'curl', tailAt: 0.5 },
-	craw: { half: 0.08, tail: 'claws', tailAt: 0.5 },
-	'flat-craw': { half: 0.095, tail: 'claws', tailAt: 0.52 },
-	minnow: { half: 0.075, tail: 'fork', tailAt: 0.8 },
-	'flat-toad': { half: 0.12, tail: 'legs', tailAt: 0.55 },
-	swimbait: { half: 0.105, tail: 'paddle', tailAt: 0.78 }
-};
-type TailForm = 'split' | 'paddle' | 'curl' | 'claws' | 'fork' | 'legs';
 
 interface Frame {
 	readonly from: Point;
 	readonly lengthMm: number;
 	readonly half: number;
 	readonly tailAt: number;
+	/** Share of the length that was cut off the nose. */
+	readonly cut: number;
 }
 
 const at = ({ from, lengthMm }: Frame, along: number, across: number): Point => ({
@@ -33,75 +19,131 @@ const at = ({ from, lengthMm }: Frame, along: number, across: number): Point => 
 	y: from.y + across * lengthMm
 });
 
-function body(frame: Frame): string {
-	const { half, tailAt } = frame;
-	const height = (t: number): number =>
-		half * (0.55 + 0.45 * Math.sin(Math.PI * Math.min(1, t * 1.15))) * (1 - 0.72 * t ** 2.4);
-	const ts = Array.from({ length: 21 }, (_, step) => step / 20);
-	const upper = ts.map((t) => at(frame, t * tailAt, -height(t)));
-	const lower = ts.map((t) => at(frame, t * tailAt, height(t)));
+/** Half height (share of length) of a body at a share of its length. */
+const halfAt = ({ half }: Frame, t: number): number =>
+	half * (0.55 + 0.45 * Math.sin(Math.PI * Math.min(1, t * 1.15))) * (1 - 0.72 * t ** 2.4);
+
+const STEPS = 20;
+
+/** A band of the body between two lines of constant height, from -1 (back) to 1 (belly). */
+function bodyBand(frame: Frame, from: number, to: number): string {
+	const ts = Array.from({ length: STEPS + 1 }, (_, step) => frame.cut + (1 - frame.cut) * (step / STEPS));
+	const upper = ts.map((t) => at(frame, t * frame.tailAt, from * halfAt(frame, t)));
+	const lower = ts.map((t) => at(frame, t * frame.tailAt, to * halfAt(frame, t)));
 	return pathThrough([...upper, ...lower.reverse()], true);
 }
 
-/** A lobe from the tail's root to an end point, swelling to `fat` (share of length) three quarters along. */
-function lobe(frame: Frame, end: readonly [number, number], fat: number): string {
+/** Fine rings across a body, as soft plastics are cast. */
+function rings(frame: Frame): string {
+	const ts = Array.from({ length: 9 }, (_, ring) => frame.cut + (0.92 - frame.cut) * ((ring + 1) / 10));
+	return ts
+		.map((t) => {
+			const half = halfAt(frame, t) * 0.82;
+			return cubicPath(
+				at(frame, t * frame.tailAt, -half),
+				at(frame, t * frame.tailAt + 0.012, -half * 0.4),
+				at(frame, t * frame.tailAt + 0.012, half * 0.4),
+				at(frame, t * frame.tailAt, half)
+			);
+		})
+		.join('');
+}
+
+/** A lobe of a tail: its end and its greatest half width, in shares of the length. */
+interface Lobe {
+	readonly end: readonly [number, number];
+	readonly fat: number;
+	/** How far along its fat part lies, 0 root to 1 end. */
+	readonly swellAt?: number;
+}
+
+/** A lobe drawn at a share of its width, from -1 (back) to 1 (belly). */
+function lobe(frame: Frame, { end, fat, swellAt = 0.72 }: Lobe, from: number, to: number): string {
 	const root = frame.tailAt - 0.03;
 	const [x, y] = end;
-	const middle = root + (x - root) * 0.72;
-	const out = cubicPath(
-		at(frame, root, -0.012),
-		at(frame, middle, y * 0.5 - fat),
-		at(frame, x, y - fat),
-		at(frame, x, y)
-	);
-	const back = cubicPath(
-		at(frame, x, y),
-		at(frame, x, y + fat),
-		at(frame, middle, y * 0.5 + fat),
-		at(frame, root, 0.012)
-	);
-	return `${out}${back.slice(back.indexOf('C'))}Z`;
+	const middle = root + (x - root) * swellAt;
+	const edge = (share: number): [Point, Point, Point] => [
+		at(frame, root + (x - root) * 0.3, y * 0.12 + 0.014 * share),
+		at(frame, middle, y * 0.62 + fat * share * 1.25),
+		at(frame, x + 0.012, y + fat * share * 0.75)
+	];
+	const [a, b, c] = edge(from);
+	const [f, e, d] = edge(to);
+	const tip = at(frame, x, y);
+	const start = at(frame, root, 0);
+	const curves = [cubicPath(start, a, b, c), cubicPath(c, c, tip, d), cubicPath(d, e, f, start)];
+	return `${curves[0]}${curves
+		.slice(1)
+		.map((curve) => curve.slice(curve.indexOf('C')))
+		.join('')}Z`;
 }
 
-const TAILS: Readonly<Record<TailForm, (frame: Frame) => string[]>> = {
-	split: (frame) => [lobe(frame, [1, -0.05], 0.022), lobe(frame, [0.97, 0.06], 0.022)],
-	paddle: (frame) => [lobe(frame, [0.93, 0], 0.02), lobe(frame, [1, 0.03], 0.075)],
-	curl: (frame) => [lobe(frame, [0.98, 0.13], 0.045)],
-	claws: (frame) => [lobe(frame, [1, -0.12], 0.06), lobe(frame, [0.96, 0.13], 0.06)],
-	fork: (frame) => [lobe(frame, [1, -0.13], 0.018), lobe(frame, [0.98, 0.12], 0.018)],
-	legs: (frame) => [lobe(frame, [1, -0.1], 0.055), lobe(frame, [0.97, 0.12], 0.055)]
+const TAILS: Readonly<Record<SoftBody['tail'], readonly Lobe[]>> = {
+	split: [
+		{ end: [1, -0.05], fat: 0.02 },
+		{ end: [0.97, 0.06], fat: 0.02 }
+	],
+	paddle: [
+		{ end: [0.92, 0.005], fat: 0.018 },
+		{ end: [1, 0.035], fat: 0.075, swellAt: 0.9 }
+	],
+	curl: [{ end: [0.98, 0.13], fat: 0.045 }],
+	claws: [
+		{ end: [1, -0.11], fat: 0.055, swellAt: 0.8 },
+		{ end: [0.96, 0.13], fat: 0.055, swellAt: 0.8 }
+	],
+	fork: [
+		{ end: [1, -0.13], fat: 0.018 },
+		{ end: [0.98, 0.12], fat: 0.018 }
+	],
+	legs: [
+		{ end: [0.97, -0.1], fat: 0.042, swellAt: 0.9 },
+		{ end: [0.94, 0.13], fat: 0.042, swellAt: 0.9 }
+	]
 };
 
-export interface DrawnTrailer {
-	readonly shapes: readonly Shape[];
-	readonly lengthMm: number;
-	readonly anchor: Point;
+/** How flat a body looks that was mounted crosswise: one sees its edge. */
+const EDGE_ON = 0.55;
+
+const frameOf = ({ kind, mount }: Trailer, from: Point, lengthMm: number, cutMm: number): Frame => {
+	const { half, tailAt } = SOFT_BODIES[kind];
+	const whole = lengthMm + cutMm;
+	return {
+		from: { x: from.x - cutMm, y: from.y },
+		lengthMm: whole,
+		half: half * (mount === 'crosswise' ? EDGE_ON : 1),
+		tailAt,
+		cut: Math.min(0.9, cutMm / (whole * tailAt))
+	};
+};
+
+/**
+ * A soft body threaded on the shank, from the given point to the right.
+ *
+ * @param lengthMm Length that is left.
+ * @param cutMm What was cut off its nose.
+ */
+export function drawTrailer(trailer: Trailer, from: Point, lengthMm: number, cutMm: number): Shape[] {
+	const frame = frameOf(trailer, from, lengthMm, cutMm);
+	const { colour } = trailer;
+	const outline = bodyBand(frame, -1, 1);
+	const tails = TAILS[SOFT_BODIES[trailer.kind].tail].flatMap((tail): Shape[] => [
+		{ part: 'trailer', d: lobe(frame, tail, -1, 1), fill: `${colour}.mid`, stroke: 'ink', width: CONTOUR_MM * 0.9 },
+		{ part: 'trailer', d: lobe(frame, tail, 0.15, 0.92), fill: `${colour}.low`, opacity: 0.6 },
+		{ part: 'trailer', d: lobe(frame, tail, -0.7, -0.35), fill: `${colour}.high`, opacity: 0.7, fine: true }
+	]);
+	return [
+		...tails,
+		{ part: 'trailer', d: outline, fill: `${colour}.mid` },
+		{ part: 'trailer', d: bodyBand(frame, 0.25, 1), fill: `${colour}.low`, opacity: 0.6 },
+		{ part: 'trailer', d: bodyBand(frame, -0.72, -0.4), fill: `${colour}.high`, opacity: 0.75 },
+		{ part: 'trailer', d: rings(frame), stroke: 'ink', width: DETAIL_MM, opacity: 0.35, fine: true },
+		{ part: 'trailer', d: outline, stroke: 'ink', width: CONTOUR_MM * 0.9 }
+	];
 }
 
-/** A soft body threaded on the shank, from the given point to the right. */
-export function drawTrailer(trailer: Trailer, from: Point): DrawnTrailer {
-	const { half, tail, tailAt } = BODIES[trailer.kind];
-	const lengthMm = trailer.lengthIn * MM_PER_IN;
-	const flat = trailer.mount === 'crosswise' ? 0.55 : 1;
-	const frame: Frame = { from, lengthMm, half: half * flat, tailAt };
-	const outline = body(frame);
-	const colour = trailer.colour;
-	const shade = pathThrough([at(frame, 0.02, half * flat * 0.3), at(frame, tailAt * 0.96, half * flat * 0.18)]);
-	const tails = TAILS[tail](frame).map((d): Shape => ({
-		part: 'trailer',
-		d,
-		fill: `${colour}.mid`,
-		stroke: 'ink',
-		width: CONTOUR_MM * 0.9
-	}));
-	return {
-		lengthMm,
-		anchor: at(frame, tailAt + 0.12, 0.02),
-		shapes: [
-			...tails,
-			{ part: 'trailer', d: outline, fill: `${colour}.mid`, stroke: 'ink', width: CONTOUR_MM * 0.9 },
-			{ part: 'trailer', d: shade, stroke: `${colour}.low`, width: half * flat * lengthMm * 0.5, opacity: 0.6 },
-			{ part: 'trailer', d: shade, stroke: 'ink', width: DETAIL_MM, opacity: 0.4, fine: true }
-		]
-	};
-}
+/** Where a leader may touch a soft body: the root of its tail. */
+export const trailerAnchor = (trailer: Trailer, from: Point, lengthMm: number, cutMm: number): Point => {
+	const frame = frameOf(trailer, from, lengthMm, cutMm);
+	return at(frame, frame.tailAt + 0.12, 0.02);
+};

@@ -1,4 +1,4 @@
-import { pathThrough, type Point } from './path';
+import { pathThrough, type Point } from '../geometry/path';
 import { CONTOUR_MM, type DrawnPart, type Shape } from './shape';
 
 /** A round wire, drawn thrice: ink, metal, and a glint shifted up-left. Diameter in mm. */

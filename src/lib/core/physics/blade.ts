@@ -1,6 +1,7 @@
-import { bladeSize } from '../catalogue/bladeSizes';
+import { bladeOutline } from '../catalogue/bladeSizes';
 import type { TurningStyle } from '../schema/words';
 import { BLADE_FORMS, DENSITY_KGM3, GRAVITY_MPS2, WATER_KGM3 } from './constants';
+import type { Measured } from './measured';
 
 /** Bearing friction, N m: a ball-bearing swivel, and a clevis (running model, section 3). */
 const SWIVEL_NM = 1e-5;
@@ -33,13 +34,28 @@ export function smooth(u: number): number {
 	return held * held * (3 - 2 * held);
 }
 
-/** A blade by style, trade size and place; the front blade of a tandem runs on a clevis. */
-export function bladeModel(style: TurningStyle, size: number, position: 'front' | 'rear'): BladeModel {
-	const { lengthMm, widthMm } = bladeSize(style, size);
+/** Thickness (m) of a brass blade by its trade size, or what its weighed mass makes it. */
+function thicknessM(size: number, areaM2: number, massG: number | undefined): number {
+	if (massG === undefined) return (0.42 + 0.035 * size) / 1000;
+	return massG / 1000 / (DENSITY_KGM3.brass * areaM2);
+}
+
+/**
+ * A blade by style, trade size and place; the front blade of a tandem runs on a clevis.
+ *
+ * @param measured Length and mass of the angler's own blade, which stand over the size table.
+ */
+export function bladeModel(
+	style: TurningStyle,
+	size: number,
+	position: 'front' | 'rear',
+	measured: Measured = {}
+): BladeModel {
+	const { lengthMm, widthMm } = bladeOutline(style, size, measured.lengthMm);
 	const { areaShare, angleDeg } = BLADE_FORMS[style];
 	const [lengthM, widthM] = [lengthMm / 1000, widthMm / 1000];
-	const thickM = (0.42 + 0.035 * size) / 1000;
 	const areaM2 = areaShare * lengthM * widthM;
+	const thickM = thicknessM(size, areaM2, measured.massG);
 	const angleRad = (angleDeg * Math.PI) / 180;
 	const sine = Math.sin(angleRad);
 	const midRadiusM = INNER_M + 0.5 * lengthM * sine;

@@ -37,12 +37,24 @@ export const BLADE_FORMS = {
 	willow: { areaShare: 0.68, angleDeg: 25 }
 } as const;
 
+/** A bladed jig's plate: sizes mm, density kg/m3, peak-to-peak amplitude over width, and its coefficients. */
+export interface Plate {
+	readonly widthMm: number;
+	readonly heightMm: number;
+	readonly thickMm: number;
+	readonly densityKgM3: number;
+	readonly sweep: number;
+	readonly cd: number;
+	readonly cl: number;
+	readonly cf: number;
+}
+
 /** Bladed-jig plates: width, height, thickness mm; density; peak-to-peak amplitude over width; Cd, Cl, C_F (assumed). */
-export const PLATES = {
+export const PLATES: Readonly<Record<'standard' | 'oversized' | 'clear', Plate>> = {
 	standard: { widthMm: 33, heightMm: 38, thickMm: 0.8, densityKgM3: 7900, sweep: 0.45, cd: 1.0, cl: 0.3, cf: 0.6 },
 	oversized: { widthMm: 40, heightMm: 46, thickMm: 0.8, densityKgM3: 7900, sweep: 0.45, cd: 1.0, cl: 0.3, cf: 0.6 },
 	clear: { widthMm: 33, heightMm: 38, thickMm: 1.2, densityKgM3: 1200, sweep: 0.32, cd: 0.75, cl: 0.2, cf: 0.3 }
-} as const;
+};
 
 /** Skirts and soft bodies: drag and lift areas cm2, mass g (assumed). */
 export const SKIRTS = {

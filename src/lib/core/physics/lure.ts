@@ -11,8 +11,10 @@ import {
 	USUAL_BUZZ_MM,
 	USUAL_WIRE_IN,
 	WATER_KGM3,
-	WIRE_LENGTH_M
+	WIRE_LENGTH_M,
+	type Plate
 } from './constants';
+import type { Measured, MeasuredParts } from './measured';
 
 /** The parts of a rig that decide how it runs. */
 export interface RunningRig {
@@ -23,6 +25,8 @@ export interface RunningRig {
 	readonly wireIn: number | null;
 	readonly skirt: keyof typeof SKIRTS;
 	readonly trailer: keyof typeof TRAILERS;
+	/** Lengths and masses of the angler's own parts, which stand over the tables. */
+	readonly measured?: MeasuredParts;
 }
 
 /** What drives a lure: turning blades, a swinging plate, or a propeller. */
@@ -30,7 +34,7 @@ export type Engine =
 	| { readonly kind: 'blades'; readonly front: BladeModel | null; readonly rear: BladeModel; readonly wake: number }
 	| {
 			readonly kind: 'plate';
-			readonly plate: (typeof PLATES)[keyof typeof PLATES];
+			readonly plate: Plate;
 			readonly areaM2: number;
 			readonly startMps: number;
 	  }
@@ -55,23 +59,44 @@ export const buoyancy = (densityKgM3: number): number => 1 - WATER_KGM3 / densit
 
 const hasWire = (family: Family): boolean => family === 'spinnerbait' || family === 'buzzbait';
 
-function engineOf({ family, blades }: RunningRig): Engine {
+/** Share of a plate's box that is plate. */
+const PLATE_SHARE = 0.8;
+
+/** A plate by its style, or as it was measured: width in proportion to height, thickness from what it weighs. */
+function plateOf(style: keyof typeof PLATES, { lengthMm, massG }: Measured = {}): Plate {
+	const table = PLATES[style];
+	const share = (lengthMm ?? table.heightMm) / table.heightMm;
+	const [widthMm, heightMm] = [table.widthMm * share, table.heightMm * share];
+	if (massG === undefined) return { ...table, widthMm, heightMm };
+	return {
+		...table,
+		widthMm,
+		heightMm,
+		thickMm: (massG * 1e6) / (table.densityKgM3 * PLATE_SHARE * widthMm * heightMm)
+	};
+}
+
+function plateEngine(style: keyof typeof PLATES, measured?: Measured): Engine {
+	const plate = plateOf(style, measured);
+	const areaM2 = (PLATE_SHARE * plate.widthMm * plate.heightMm) / 1e6;
+	const hanging = 2 * GRAVITY_MPS2 * (plate.thickMm / 1000) * (plate.densityKgM3 / WATER_KGM3 - 1);
+	return { kind: 'plate', plate, areaM2, startMps: Math.sqrt(hanging + 0.06) };
+}
+
+function propellerEngine(size: number, { lengthMm, massG }: Measured = {}): Engine {
+	const diameterMm = lengthMm ?? (size > 0 ? size : USUAL_BUZZ_MM);
+	const diameterM = diameterMm / 1000;
+	const massKg = massG === undefined ? 0.0012 * (diameterMm / USUAL_BUZZ_MM) ** 2 : massG / 1000;
+	return { kind: 'propeller', diameterM, discM2: (Math.PI * diameterM ** 2) / 4, massKg };
+}
+
+function engineOf({ family, blades, measured = {} }: RunningRig): Engine {
 	const rear = blades.find(({ position }) => position === 'rear') ?? blades[0]!;
-	if (family === 'bladed-jig') {
-		const plate = PLATES[rear.style as keyof typeof PLATES];
-		const areaM2 = (0.8 * plate.widthMm * plate.heightMm) / 1e6;
-		const hanging = 2 * GRAVITY_MPS2 * (plate.thickMm / 1000) * (plate.densityKgM3 / WATER_KGM3 - 1);
-		return { kind: 'plate', plate, areaM2, startMps: Math.sqrt(hanging + 0.06) };
-	}
-	if (family === 'buzzbait') {
-		const diameterMm = rear.size > 0 ? rear.size : USUAL_BUZZ_MM;
-		const diameterM = diameterMm / 1000;
-		const massKg = 0.0012 * (diameterMm / USUAL_BUZZ_MM) ** 2;
-		return { kind: 'propeller', diameterM, discM2: (Math.PI * diameterM ** 2) / 4, massKg };
-	}
+	if (family === 'bladed-jig') return plateEngine(rear.style as keyof typeof PLATES, measured.rear);
+	if (family === 'buzzbait') return propellerEngine(rear.size, measured.rear);
 	const ahead = blades.find(({ position }) => position === 'front');
-	const front = ahead ? bladeModel(ahead.style as TurningStyle, ahead.size, 'front') : null;
-	const back = bladeModel(rear.style as TurningStyle, rear.size, 'rear');
+	const front = ahead ? bladeModel(ahead.style as TurningStyle, ahead.size, 'front', measured.front) : null;
+	const back = bladeModel(rear.style as TurningStyle, rear.size, 'rear', measured.rear);
 	return { kind: 'blades', front, rear: back, wake: front ? wakeRatio(front, back) : 1 };
 }
 
@@ -91,24 +116,26 @@ export interface Lump {
 	readonly liftM2: number;
 }
 
-/** Submerged mass (kg) of a head. */
-const headKgOf = (weightOz: number, material: RunningRig['headMaterial']): number =>
-	weightOz * KG_PER_OZ * buoyancy(DENSITY_KGM3[material]);
+const headMassKg = (weightOz: number, { massG }: Measured = {}): number =>
+	massG === undefined ? weightOz * KG_PER_OZ : massG / 1000;
 
-/** A head: a ball of its metal, nominal ounces being the head alone. */
-export function headLump(weightOz: number, material: RunningRig['headMaterial']): Lump {
-	const dragM2 = 0.6 * (Math.PI / 4) * ((6 * weightOz * KG_PER_OZ) / DENSITY_KGM3[material] / Math.PI) ** (2 / 3);
-	return { weightN: GRAVITY_MPS2 * headKgOf(weightOz, material), dragM2, liftM2: 0 };
+/** A head: a ball of its metal, nominal ounces being the head alone unless it was weighed. */
+export function headLump(weightOz: number, material: RunningRig['headMaterial'], measured?: Measured): Lump {
+	const massKg = headMassKg(weightOz, measured);
+	const density = DENSITY_KGM3[material];
+	const dragM2 = 0.6 * (Math.PI / 4) * ((6 * massKg) / density / Math.PI) ** (2 / 3);
+	return { weightN: GRAVITY_MPS2 * massKg * buoyancy(density), dragM2, liftM2: 0 };
 }
 
 /** Extra lift areas (m2) of a family's own shape. */
 const OWN_LIFT_M2 = { spinnerbait: 0, 'bladed-jig': 0, buzzbait: 1.2e-4, underspin: 0.15e-4 } as const;
 
-const hookKg = (family: Family): number => (HOOK_MASS_G[family] / 1000) * buoyancy(DENSITY_KGM3.steel);
+const hookKg = (family: Family, { massG = HOOK_MASS_G[family] }: Measured = {}): number =>
+	(massG / 1000) * buoyancy(DENSITY_KGM3.steel);
 
 /** What every rig of a family has: its hook, and the lift of its shape. */
-export const familyLump = (family: Family): Lump => ({
-	weightN: GRAVITY_MPS2 * hookKg(family),
+export const familyLump = (family: Family, hook?: Measured): Lump => ({
+	weightN: GRAVITY_MPS2 * hookKg(family, hook),
 	dragM2: 0,
 	liftM2: OWN_LIFT_M2[family]
 });
@@ -127,33 +154,39 @@ interface Dress {
 	readonly massG: number;
 }
 
+const weighed = (dress: Dress, { massG = dress.massG }: Measured = {}): Dress => ({ ...dress, massG });
+
 function dressLump({ dragCm2, liftCm2, massG }: Dress, densityKgM3: number): Lump {
 	const weightN = GRAVITY_MPS2 * (massG / 1000) * buoyancy(densityKgM3);
 	return { weightN, dragM2: dragCm2 / 1e4, liftM2: liftCm2 / 1e4 };
 }
 
 /** A skirt by its fullness. */
-export const skirtLump = (skirt: RunningRig['skirt']): Lump => dressLump(SKIRTS[skirt], DENSITY_KGM3.skirt);
+export const skirtLump = (skirt: RunningRig['skirt'], measured?: Measured): Lump =>
+	dressLump(weighed(SKIRTS[skirt], measured), DENSITY_KGM3.skirt);
 /** A soft body by its kind. */
-export const trailerLump = (kind: RunningRig['trailer']): Lump => dressLump(TRAILERS[kind], DENSITY_KGM3.trailer);
+export const trailerLump = (kind: RunningRig['trailer'], measured?: Measured): Lump =>
+	dressLump(weighed(TRAILERS[kind], measured), DENSITY_KGM3.trailer);
 
 /** Puts a lure together (running model, section 4). */
 export function assembleLure(rig: RunningRig): Lure {
 	const engine = engineOf(rig);
+	const { measured = {} } = rig;
+	const head = headLump(rig.weightOz, rig.headMaterial, measured.head);
 	const lumps = [
-		familyLump(rig.family),
-		headLump(rig.weightOz, rig.headMaterial),
+		familyLump(rig.family, measured.hook),
+		head,
 		...(hasWire(rig.family) ? [wireLump(rig.wireIn ?? USUAL_WIRE_IN)] : []),
-		skirtLump(rig.skirt),
-		trailerLump(rig.trailer)
+		skirtLump(rig.skirt, measured.skirt),
+		trailerLump(rig.trailer, measured.trailer)
 	];
 	const sum = (key: keyof Lump): number => lumps.reduce((total, lump) => total + lump[key], 0);
-	const headKg = headKgOf(rig.weightOz, rig.headMaterial);
+	const headKg = head.weightN / GRAVITY_MPS2;
 	return {
 		rig,
 		engine,
 		headKg,
-		keelKg: headKg + hookKg(rig.family),
+		keelKg: headKg + hookKg(rig.family, measured.hook),
 		weightN: sum('weightN') + engineWeightN(engine),
 		stillDragM2: sum('dragM2'),
 		stillLiftM2: sum('liftM2')

@@ -13,12 +13,13 @@ import {
 import { depthAtM, planeMps, sinkMps } from './depth';
 import { inchesPerTurnAt, lineDiameterM } from './line';
 import { assembleLure, dragM2, liftM2, startMps, type Lure, type RunningRig } from './lure';
+import type { MeasuredParts } from './measured';
 import { rollMps } from './roll';
 import { wireWindow } from './wire';
 
 const CM2_PER_M2 = 1e4;
 /** Strouhal number of a swinging plate: the middle of the flapping range .2 to .4. */
-const STROUHAL = 0.25;
+export const STROUHAL = 0.25;
 /** Advance of a buzz blade: one turn per this many diameters. */
 const DIAMETERS_PER_TURN = 1.4;
 /** Line that the model takes when none is named. */
@@ -30,9 +31,10 @@ function skirtOf({ family, skirt }: WindowInput['rig']): RunningRig['skirt'] {
 	return skirt.length === 'short' ? 'thin' : 'full';
 }
 
-/** A rig as the model sees it, with the model's defaults for what was not said. */
-export function runningRig(rig: WindowInput['rig']): RunningRig {
+/** A rig as the model sees it, its measured parts standing over the tables, with the model's defaults for what was not said. */
+export function runningRig(rig: WindowInput['rig'], measured?: MeasuredParts): RunningRig {
 	return {
+		...(measured ? { measured } : {}),
 		family: rig.family,
 		weightOz: rig.weightOz,
 		headMaterial: rig.headMaterial ?? 'lead',
@@ -82,9 +84,9 @@ function ownParts(lure: Lure, { rig, speedMps, armM = USUAL_ARM_M, ...rest }: Wi
  * The closed-form running window of a rig: when it turns, rolls, sinks, how deep it runs and what its wire bears.
  * A model with assumed coefficients, for still fresh water, 0.2 to 3 m/s; see the running model for its limits.
  */
-export function runningWindow(input: WindowInput): RunningWindow {
+export function runningWindow(input: WindowInput, measured?: MeasuredParts): RunningWindow {
 	const { rig, speedMps, tipM = USUAL_TIP_M, distanceM = USUAL_DISTANCE_M, castM = USUAL_CAST_M } = input;
-	const lure = assembleLure(runningRig(rig));
+	const lure = assembleLure(runningRig(rig, measured));
 	const line = { ...USUAL_LINE, ...rig.line };
 	const lineM = lineDiameterM(line);
 	const start = startMps(lure);

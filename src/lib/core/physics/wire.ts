@@ -67,15 +67,43 @@ export const maxLineLb = (wireIn: number): number => openingN(wireOf(wireIn)) / 
 const cyclesAt = (stressPa: number, strengthPa: number): number =>
 	0.5 * ((NOTCH * stressPa) / (1.5 * strengthPa)) ** EXPONENT;
 
-function lifeHours({ strengthPa, sectionM3, diameterM }: Wire, forceN: number, hz: number, armM: number): number {
+/** Share of a wire's life that goes in an hour of casting and fish, and in one re-bend (Miner's sum). */
+export interface WireWear {
+	readonly perHour: number;
+	readonly perBend: number;
+}
+
+function wearOf({ strengthPa, sectionM3, diameterM }: Wire, forceN: number, hz: number, armM: number): WireWear {
 	const thump = (forceN * armM) / sectionM3;
 	const fish = (FISH_DRAG_LB * N_PER_LBF * OFFSET_M) / sectionM3 / 2;
 	const strain = (diameterM * REBEND_RAD) / (2 * REBEND_RADIUS_M);
-	const used =
-		(thump > 0 ? (3600 * WOUND_SHARE * hz) / cyclesAt(thump, strengthPa) : 0) +
-		(FISH_PER_H * CYCLES_PER_FISH) / cyclesAt(fish, strengthPa) +
-		REBENDS_PER_H / (0.5 * (strain / 0.3) ** -2);
-	return 1 / used;
+	const thumped = thump > 0 ? (3600 * WOUND_SHARE * hz) / cyclesAt(thump, strengthPa) : 0;
+	return {
+		perHour: thumped + (FISH_PER_H * CYCLES_PER_FISH) / cyclesAt(fish, strengthPa),
+		perBend: 1 / (0.5 * (strain / 0.3) ** -2)
+	};
+}
+
+/** Hours of casting that a wire lasts at the usual rate of re-bends. */
+const lifeHours = ({ perHour, perBend }: WireWear): number => 1 / (perHour + REBENDS_PER_H * perBend);
+
+/** How an arm answers its blade: stiffness N/m, natural frequency and beat Hz, amplification, shaking force N. */
+function shake(wire: Wire, blade: BladeModel, speedMps: number, armM: number) {
+	const stiffness = (3 * MODULUS_PA * wire.inertiaM4) / armM ** 3;
+	const wireKg = ((Math.PI * wire.diameterM ** 2) / 4) * armM * DENSITY_KGM3.wire;
+	const entrained = 0.5 * WATER_KGM3 * (Math.PI / 4) * blade.widthM ** 2 * blade.lengthM * blade.sine;
+	const naturalHz = Math.sqrt(stiffness / (blade.massKg + entrained + 0.243 * wireKg)) / (2 * Math.PI);
+	const beatHz = turnHz(blade, speedMps);
+	const ratio = beatHz / naturalHz;
+	const amplification = 1 / Math.sqrt((1 - ratio ** 2) ** 2 + (DAMPING * ratio) ** 2);
+	return { stiffness, naturalHz, beatHz, amplification, forceN: thumpN(blade, speedMps) * amplification };
+}
+
+/** How fast a blade arm wears; arguments as for `wireWindow`. */
+export function wireWear(wireIn: number, blade: BladeModel, speedMps: number, armM: number): WireWear {
+	const wire = wireOf(wireIn);
+	const { forceN, beatHz } = shake(wire, blade, speedMps, armM);
+	return wearOf(wire, forceN, beatHz, armM);
 }
 
 /**
@@ -88,25 +116,21 @@ function lifeHours({ strengthPa, sectionM3, diameterM }: Wire, forceN: number, h
  */
 export function wireWindow(wireIn: number, blade: BladeModel, speedMps: number, armM: number): WireWindow {
 	const wire = wireOf(wireIn);
-	const stiffness = (3 * MODULUS_PA * wire.inertiaM4) / armM ** 3;
-	const wireKg = ((Math.PI * wire.diameterM ** 2) / 4) * armM * DENSITY_KGM3.wire;
-	const entrained = 0.5 * WATER_KGM3 * (Math.PI / 4) * blade.widthM ** 2 * blade.lengthM * blade.sine;
-	const natural = Math.sqrt(stiffness / (blade.massKg + entrained + 0.243 * wireKg)) / (2 * Math.PI);
-	const beat = turnHz(blade, speedMps);
-	const ratio = beat / natural;
-	const amplification = 1 / Math.sqrt((1 - ratio ** 2) ** 2 + (DAMPING * ratio) ** 2);
-	const force = thumpN(blade, speedMps) * amplification;
+	const { stiffness, naturalHz, beatHz, amplification, forceN } = shake(wire, blade, speedMps, armM);
 	const pullN = 0.5 * WATER_KGM3 * speedMps ** 2 * bladeDragM2(blade, speedMps);
 	const opens = openingN(wire);
 	return {
 		stiffnessNPerM: stiffness,
-		naturalHz: natural,
+		naturalHz,
 		amplification,
-		amplitudeMm: (force / stiffness) * 1000,
+		amplitudeMm: (forceN / stiffness) * 1000,
 		droopMm: ((pullN * Math.sin((35 * Math.PI) / 180)) / stiffness) * 1000,
 		opensLb: opens / N_PER_LBF,
 		maxLineLb: opens / HOOKSET_SHARE / N_PER_LBF,
 		safeDragLb: opens / SAFE_FACTOR / N_PER_LBF,
-		lifeH: lifeHours(wire, force, beat, armM)
+		lifeH: lifeHours(wearOf(wire, forceN, beatHz, armM))
 	};
 }
+
+/** Drag (lb) that a wire of this diameter (in) bears without opening, by two thirds of what opens it. */
+export const safeDragLb = (wireIn: number): number => openingN(wireOf(wireIn)) / SAFE_FACTOR / N_PER_LBF;

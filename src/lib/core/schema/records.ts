@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { callAnswerSchema } from './call';
 import { houseRulesSchema } from './house';
 import { coverSchema, readingSchema } from './reading';
+import { buildSchema, ownPartSchema } from './build';
 import { lockSchema, rigSchema } from './rig';
+import { rigLogSchema } from './rigLog';
 
 /** Version of the stored documents' shape; raised with a step that reads the older one. */
 export const SCHEMA_VERSION = 1;
@@ -69,6 +71,47 @@ export const standRecordSchema = z.strictObject({
 	houseRules: houseRulesSchema
 });
 
+/** A part of a kept rig as the table had it on that day: what the rig was built from, whatever the table says later. */
+const builtPartSchema = z.strictObject({
+	slot: z.string().max(20),
+	id: z.string().max(80),
+	version: z.number().int().min(1),
+	name: z.string().max(120),
+	count: z.number().int().min(1).max(20),
+	lengthMm: z.number().nullable(),
+	massG: z.number().nullable()
+});
+
+/** A rig as it is kept: its build, the parts it was built from, and what happened to it since. */
+export const rigRecordSchema = z.strictObject({
+	schemaVersion,
+	name,
+	build: buildSchema,
+	parts: z.array(builtPartSchema).max(40),
+	log: rigLogSchema
+});
+
+/** A part of the angler's own as it is kept. */
+export const partRecordSchema = z.strictObject({ schemaVersion, part: ownPartSchema });
+
+/** What lies on the bench: a build, kept or not yet. */
+export const benchRecordSchema = z.strictObject({
+	schemaVersion,
+	name: z.string().max(120),
+	rigId: uuid.nullable(),
+	rigVersion: z.number().int().min(0),
+	build: buildSchema,
+	log: rigLogSchema,
+	updatedAt: instant
+});
+
+/** One rig as a file. */
+export const rigFileSchema = z.strictObject({
+	kind: z.literal('lucernal-rig'),
+	schemaVersion,
+	rig: rigRecordSchema
+});
+
 /** Depth profile and cover of a spot; distances in m from the bank. */
 export const spotDocumentSchema = z.strictObject({
 	schemaVersion,
@@ -79,7 +122,7 @@ export const spotDocumentSchema = z.strictObject({
 const exported = <T extends z.ZodType>(record: T) =>
 	z.strictObject({ id: uuid, version: z.number().int().min(1), record });
 
-/** A file of readings and kept calls. */
+/** A file of everything that an angler keeps. */
 export const transferSchema = z.strictObject({
 	kind: z.literal('lucernal-records'),
 	schemaVersion,
@@ -87,7 +130,9 @@ export const transferSchema = z.strictObject({
 	/** Where the angler stands; left alone by an import that does not bring it. */
 	stand: standRecordSchema.optional(),
 	readings: z.array(exported(readingRecordSchema)).max(5000),
-	keptCalls: z.array(exported(keptCallRecordSchema)).max(5000)
+	keptCalls: z.array(exported(keptCallRecordSchema)).max(5000),
+	rigs: z.array(exported(rigRecordSchema)).max(5000).default([]),
+	parts: z.array(exported(partRecordSchema)).max(5000).default([])
 });
 
 export type ReadingRecord = z.output<typeof readingRecordSchema>;
@@ -95,6 +140,9 @@ export type KeptCallRecord = z.output<typeof keptCallRecordSchema>;
 export type DeskRecord = z.output<typeof deskRecordSchema>;
 export type SettingsRecord = z.output<typeof settingsRecordSchema>;
 export type StandRecord = z.output<typeof standRecordSchema>;
+export type RigRecord = z.output<typeof rigRecordSchema>;
+export type PartRecord = z.output<typeof partRecordSchema>;
+export type BenchRecord = z.output<typeof benchRecordSchema>;
 export type SpotDocument = z.output<typeof spotDocumentSchema>;
 export type Transfer = z.output<typeof transferSchema>;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];

@@ -120,6 +120,8 @@ export const RETRIEVES = [
 
 export type Family = (typeof FAMILIES)[number];
 export type TurningStyle = (typeof TURNING_STYLES)[number];
+export type JigBlade = (typeof JIG_BLADES)[number];
+export type BuzzBlade = (typeof BUZZ_BLADES)[number];
 export type Phase = (typeof PHASES)[number];
 export type Retrieve = (typeof RETRIEVES)[number];
 export type Finish = (typeof FINISHES)[number];

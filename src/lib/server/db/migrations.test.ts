@@ -27,7 +27,17 @@ describe('migrations', () => {
 			await umzug.up({ to: name });
 			expect((await tables()).length).toBeGreaterThan(before[before.length - 1]!.length);
 		}
-		expect(await tables()).toEqual(['angler', 'kept_call', 'preference', 'reading', 'rig', 'session', 'spot', 'water']);
+		expect(await tables()).toEqual([
+			'angler',
+			'kept_call',
+			'part',
+			'preference',
+			'reading',
+			'rig',
+			'session',
+			'spot',
+			'water'
+		]);
 		while (before.length > 0) {
 			await umzug.down();
 			expect(await tables()).toEqual(before.pop());

@@ -60,6 +60,12 @@ export class RigRow extends OwnedRow<RigRow> {
 	declare document: unknown;
 }
 
+export class PartRow extends OwnedRow<PartRow> {
+	declare name: string;
+	declare kind: string;
+	declare document: unknown;
+}
+
 export class KeptCall extends OwnedRow<KeptCall> {
 	declare readingId: string | null;
 	declare name: string;
@@ -80,6 +86,7 @@ export interface Models {
 	readonly Spot: ModelStatic<Spot>;
 	readonly Reading: ModelStatic<ReadingRow>;
 	readonly Rig: ModelStatic<RigRow>;
+	readonly Part: ModelStatic<PartRow>;
 	readonly KeptCall: ModelStatic<KeptCall>;
 	readonly Preference: ModelStatic<Preference>;
 }
@@ -141,6 +148,7 @@ export function defineModels(sequelize: Sequelize): Models {
 			true
 		),
 		Rig: define(RigRow, 'rig', { ...document, name: text(120) }, true),
+		Part: define(PartRow, 'part', { ...document, name: text(80), kind: text(16) }, true),
 		KeptCall: define(
 			KeptCall,
 			'kept_call',

@@ -5,6 +5,7 @@ import { callInputSchema } from '../../core/schema/call';
 import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/schema/reading';
 import { SCHEMA_VERSION } from '../../core/schema/records';
 import type { Database } from '../db/connection';
+import { demoRigs, OWN_PARTS, partDocument } from './rigs';
 import { ANGLER, WATERS, type DemoSpot, type DemoWater } from './scenario';
 
 const SEED = 4406;
@@ -152,8 +153,21 @@ async function seedKept(
 	});
 }
 
+async function seedBench({ models }: Database, random: Random): Promise<void> {
+	const ids: string[] = [];
+	for (const part of OWN_PARTS) {
+		const id = uuidOf(random);
+		ids.push(id);
+		const row = { id, anglerId: ANGLER.id, version: 1, name: part.name, kind: part.kind };
+		await models.Part.create({ ...row, document: partDocument(part) });
+	}
+	for (const { name, ...document } of demoRigs({ id: ids[0]!, version: 1, part: OWN_PARTS[0]! })) {
+		await models.Rig.create({ id: uuidOf(random), anglerId: ANGLER.id, version: 1, name, document });
+	}
+}
+
 /**
- * Puts the demo angler with three waters, eight spots, a year of readings and a few kept calls into an empty database.
+ * Puts the demo angler with three waters, eight spots, a year of readings, a few kept calls, rigs and own parts into an empty database.
  * A database that has the angler already is left as it is.
  */
 export async function seedDemo(database: Database): Promise<void> {
@@ -174,4 +188,5 @@ export async function seedDemo(database: Database): Promise<void> {
 		await models.Reading.create({ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } });
 		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(database, random, id, name, takenAt, reading);
 	}
+	await seedBench(database, random);
 }

@@ -1,11 +1,21 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { z } from 'zod';
-import { deskRecordSchema, settingsRecordSchema, standRecordSchema } from '../../core/schema/records';
+import {
+	benchRecordSchema,
+	deskRecordSchema,
+	settingsRecordSchema,
+	standRecordSchema
+} from '../../core/schema/records';
 import { database } from '../db/connection';
 
 /** What an angler may keep under a topic. */
-export const TOPICS = { desk: deskRecordSchema, settings: settingsRecordSchema, stand: standRecordSchema } as const;
+export const TOPICS = {
+	desk: deskRecordSchema,
+	settings: settingsRecordSchema,
+	stand: standRecordSchema,
+	bench: benchRecordSchema
+} as const;
 export type Topic = keyof typeof TOPICS;
 
 /** The document under a topic, or `null` when there is none or an older shape. */

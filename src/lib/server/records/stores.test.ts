@@ -139,6 +139,8 @@ describe('a file of records', () => {
 		expect(await previewImport(to, file)).toEqual({
 			readings: { added: 1, changed: 0, same: 0 },
 			keptCalls: { added: 1, changed: 0, same: 0 },
+			rigs: { added: 0, changed: 0, same: 0 },
+			parts: { added: 0, changed: 0, same: 0 },
 			stand: true
 		});
 		await importRecords(to, JSON.parse(JSON.stringify(file)));

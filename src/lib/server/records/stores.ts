@@ -1,12 +1,16 @@
 import type { Transaction } from 'sequelize';
 import {
 	keptCallRecordSchema,
+	partRecordSchema,
 	readingRecordSchema,
+	rigRecordSchema,
 	SCHEMA_VERSION,
 	type KeptCallRecord,
-	type ReadingRecord
+	type PartRecord,
+	type ReadingRecord,
+	type RigRecord
 } from '../../core/schema/records';
-import type { KeptCall, ReadingRow } from '../db/models';
+import type { KeptCall, PartRow, ReadingRow, RigRow } from '../db/models';
 import { database } from '../db/connection';
 import { HttpFailure } from '../failures';
 import { Store } from './store';
@@ -60,4 +64,22 @@ export const keptCalls = new Store<KeptCall, KeptCallRecord>({
 	}),
 	record: ({ name, readingId, keptAt, claimBase, document }) =>
 		keptCallRecordSchema.parse({ ...(document as object), name, readingId, claimBase, keptAt: utc(keptAt) })
+});
+
+/** Rigs that an angler has kept, with every part and their history. */
+export const rigs = new Store<RigRow, RigRecord>({
+	what: 'rig',
+	model: () => database().models.Rig,
+	newest: 'updatedAt',
+	columns: ({ name, ...document }) => ({ name, document }),
+	record: ({ name, document }) => rigRecordSchema.parse({ ...(document as object), name })
+});
+
+/** Parts of the angler's own. */
+export const parts = new Store<PartRow, PartRecord>({
+	what: 'part',
+	model: () => database().models.Part,
+	newest: 'updatedAt',
+	columns: (record) => ({ name: record.part.name, kind: record.part.kind, document: record }),
+	record: ({ document }) => partRecordSchema.parse(document)
 });

@@ -2,7 +2,7 @@ import { parseWith } from '../../core/schema/failure';
 import { SCHEMA_VERSION, transferSchema, type Transfer } from '../../core/schema/records';
 import { database } from '../db/connection';
 import { getPreference, setPreference } from './preferences';
-import { keptCalls, readings } from './stores';
+import { keptCalls, parts, readings, rigs } from './stores';
 import type { Stored, Store } from './store';
 import type { OwnedRow } from '../db/models';
 
@@ -10,9 +10,11 @@ const EVERYTHING = 5000;
 
 /** Everything that an angler has kept, as one file. */
 export async function exportRecords(anglerId: string, now: Date): Promise<Transfer> {
-	const [kept, calls, stand] = await Promise.all([
+	const [kept, calls, keptRigs, ownParts, stand] = await Promise.all([
 		readings.list(anglerId, EVERYTHING),
 		keptCalls.list(anglerId, EVERYTHING),
+		rigs.list(anglerId, EVERYTHING),
+		parts.list(anglerId, EVERYTHING),
 		getPreference(anglerId, 'stand')
 	]);
 	return {
@@ -21,7 +23,9 @@ export async function exportRecords(anglerId: string, now: Date): Promise<Transf
 		exportedAt: now.toISOString(),
 		...(stand ? { stand } : {}),
 		readings: kept,
-		keptCalls: calls
+		keptCalls: calls,
+		rigs: keptRigs,
+		parts: ownParts
 	};
 }
 
@@ -35,6 +39,8 @@ export interface Change {
 export interface ImportPlan {
 	readonly readings: Change;
 	readonly keptCalls: Change;
+	readonly rigs: Change;
+	readonly parts: Change;
 	/** Whether the file replaces the angler's sides and own rules. */
 	readonly stand: boolean;
 }
@@ -68,15 +74,19 @@ async function plans(anglerId: string, file: Transfer) {
 	return {
 		readings: plan(file.readings, own.readings),
 		keptCalls: plan(file.keptCalls, own.keptCalls),
+		rigs: plan(file.rigs, own.rigs),
+		parts: plan(file.parts, own.parts),
 		stand: file.stand !== undefined && !sameRecord(file.stand, own.stand)
 	};
 }
 
 type Plans = Awaited<ReturnType<typeof plans>>;
-const told = ({ readings: own, keptCalls: calls, stand }: Plans): ImportPlan => ({
-	readings: countSteps(own),
-	keptCalls: countSteps(calls),
-	stand
+const told = (planned: Plans): ImportPlan => ({
+	readings: countSteps(planned.readings),
+	keptCalls: countSteps(planned.keptCalls),
+	rigs: countSteps(planned.rigs),
+	parts: countSteps(planned.parts),
+	stand: planned.stand
 });
 
 /**
@@ -106,6 +116,8 @@ export async function importRecords(anglerId: string, file: unknown): Promise<Im
 		};
 		await write(readings, planned.readings);
 		await write(keptCalls, planned.keptCalls);
+		await write(parts, planned.parts);
+		await write(rigs, planned.rigs);
 		if (parsed.stand && planned.stand) await setPreference(anglerId, 'stand', parsed.stand, transaction);
 	});
 	return told(planned);

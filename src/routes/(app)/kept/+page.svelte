@@ -26,6 +26,8 @@
 	interface Plan {
 		readings: Change;
 		keptCalls: Change;
+		rigs: Change;
+		parts: Change;
 		stand: boolean;
 	}
 	const preview = $derived(form && 'preview' in form ? (form.preview as Plan) : null);
@@ -71,7 +73,8 @@
 	{/if}
 	{#if restored}<p class="notice" role="status">“{restored}” is back.</p>{/if}
 	{#if imported}<p class="notice" role="status">
-			Imported. Readings: {told(imported.readings)}. Calls: {told(imported.keptCalls)}.
+			Imported. Readings: {told(imported.readings)}. Calls: {told(imported.keptCalls)}. Rigs: {told(imported.rigs)}. Own
+			parts: {told(imported.parts)}.
 		</p>{/if}
 
 	<div class="lists">
@@ -149,9 +152,10 @@
 				<form class="notice" method="POST" action="?/import" use:enhance>
 					<input type="hidden" name="held" value={held} />
 					<p>
-						This file brings readings: {told(preview.readings)}. Calls: {told(preview.keptCalls)}. {preview.stand
-							? 'Your sides and own rules would be replaced.'
-							: ''} Nothing is changed yet.
+						This file brings readings: {told(preview.readings)}. Calls: {told(preview.keptCalls)}. Rigs: {told(
+							preview.rigs
+						)}. Own parts: {told(preview.parts)}. {preview.stand ? 'Your sides and own rules would be replaced.' : ''} Nothing
+						is changed yet.
 					</p>
 					<button class="button button-amber">Bring it in</button>
 				</form>

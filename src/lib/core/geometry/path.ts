@@ -81,3 +81,31 @@ export function bend(start: Point, headingDeg: number, moves: readonly Move[]): 
 /** Length of a line through points, mm. */
 export const lengthOf = (points: readonly Point[]): number =>
 	points.slice(1).reduce((sum, point, at) => sum + Math.hypot(point.x - points[at]!.x, point.y - points[at]!.y), 0);
+
+const NUMBER = /-?\d+(?:\.\d+)?/g;
+
+/** The same path moved by dx, dy mm. Reads what the makers above write: M, L and C absolute, a relative. */
+export function movedPath(d: string, { x: dx, y: dy }: Point): string {
+	return d.replace(/([MLC])([^MLCaZ]*)/g, (_, command: string, rest: string) => {
+		let at = 0;
+		return command + rest.replace(NUMBER, (number) => figure(Number(number) + (at++ % 2 === 0 ? dx : dy)));
+	});
+}
+
+/** Points that a path visits, control points among them; circles by their corners. */
+export function* visited(d: string): Generator<Point> {
+	let [x, y] = [0, 0];
+	for (const [, command, rest] of d.matchAll(/([MLCaZ])([^MLCaZ]*)/g)) {
+		const numbers = (rest!.match(NUMBER) ?? []).map(Number);
+		if (command === 'a') {
+			const [radius = 0] = numbers;
+			yield { x: x + radius, y: y - radius };
+			yield { x: x + 2 * radius, y: y + radius };
+			continue;
+		}
+		for (let at = 0; at + 1 < numbers.length; at += 2) {
+			[x, y] = [numbers[at]!, numbers[at + 1]!];
+			yield { x, y };
+		}
+	}
+}

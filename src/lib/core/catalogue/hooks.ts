@@ -1,0 +1,26 @@
+import type { Rig } from '../schema/rig';
+
+/** Diameter (mm) of hook wire by gauge (the visual direction's range; assumed). */
+export const HOOK_WIRE_MM = { light: 1.25, standard: 1.45, heavy: 1.6 } as const;
+
+/** Gape and shank (mm) of a 5/0, and what each size up adds; a trade fit, assumed within 10 %. */
+const AT_5_AUGHT = { gapeMm: 16.5, shankMm: 24, longShankMm: 27 };
+const PER_SIZE = { gapeMm: 0.9, shankMm: 1.1 };
+
+/** Hook sizes that the bench offers, small to large. */
+export const HOOK_SIZES = ['1/0', '2/0', '3/0', '4/0', '5/0', '6/0', '7/0'] as const;
+
+/** Straight run (mm) from the end of the last bend to the point, and the barb's distance behind it. */
+export const POINT_RUN_MM = 9.8;
+export const BARB_MM = { foot: 6.6, tip: 2.8, end: 2.2 } as const;
+
+/** Gape and shank (mm) of a hook by its size and shank word. */
+export function hookMeasures({ size, shank }: Pick<Rig['hook'], 'size' | 'shank'>): {
+	gapeMm: number;
+	shankMm: number;
+} {
+	const number = Number.parseInt(size, 10);
+	const steps = (size.endsWith('/0') ? number : 1 - number / 2) - 5;
+	const base = shank === 'long' ? AT_5_AUGHT.longShankMm : AT_5_AUGHT.shankMm;
+	return { gapeMm: AT_5_AUGHT.gapeMm + steps * PER_SIZE.gapeMm, shankMm: base + steps * PER_SIZE.shankMm };
+}

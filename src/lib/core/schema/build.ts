@@ -1,0 +1,105 @@
+import { z } from 'zod';
+import { rigSchema } from './rig';
+import {
+	ACCENTS,
+	BUZZ_BLADES,
+	HEAD_MATERIALS,
+	HOOK_GAUGES,
+	JIG_BLADES,
+	SKIRT_MATERIALS,
+	TRAILER_KINDS,
+	TURNING_STYLES
+} from './words';
+
+/** Kinds of parts that an angler can add, and the generic forms that each can be like. */
+export const OWN_FORMS = {
+	head: HEAD_MATERIALS,
+	hook: HOOK_GAUGES,
+	blade: TURNING_STYLES,
+	'jig-blade': JIG_BLADES,
+	'buzz-blade': BUZZ_BLADES,
+	skirt: SKIRT_MATERIALS,
+	trailer: TRAILER_KINDS
+} as const;
+export const OWN_KINDS = Object.keys(OWN_FORMS) as (keyof typeof OWN_FORMS)[];
+export type OwnKind = keyof typeof OWN_FORMS;
+
+/** Price classes: small change, a cup of tea, a meal; assumed, for adding up only. */
+export const PRICE_CLASSES = [1, 2, 3] as const;
+
+/** A part of the angler's own, as it was measured: length mm and mass g. */
+export const ownPartSchema = z
+	.strictObject({
+		kind: z.enum(OWN_KINDS),
+		name: z.string().trim().min(1, 'Give the part a name.').max(80, 'A name has at most 80 letters.'),
+		form: z.string(),
+		lengthMm: z.number({ error: 'Write its length.' }).min(2, 'At least 2 mm.').max(200, 'At most 200 mm.'),
+		massG: z.number({ error: 'Write its weight.' }).min(0.05, 'At least 0.05 g.').max(120, 'At most 120 g.'),
+		price: z.union(PRICE_CLASSES.map((price) => z.literal(price)))
+	})
+	.superRefine(({ kind, form }, context) => {
+		if ((OWN_FORMS[kind] as readonly string[]).includes(form)) return;
+		context.addIssue({ code: 'custom', path: ['form'], message: `A ${kind} cannot be like ${form}.` });
+	});
+
+/** Places on a rig that a part of one's own can take. */
+export const OWN_SLOTS = ['head', 'hook', 'front', 'rear', 'skirt', 'trailer'] as const;
+export type OwnSlot = (typeof OWN_SLOTS)[number];
+
+/** An own part as a rig was built from it: the version stays although the part may change or go. */
+const ownUseSchema = z.strictObject({
+	id: z.uuid({ version: 'v4' }),
+	version: z.number().int().min(1),
+	part: ownPartSchema
+});
+
+/** What the bench decides beyond the rig; whatever is left out is as usual for the rig. */
+export const fitSchema = z
+	.strictObject({
+		/** Runs of the wire: head to line tie, and line tie to the blade's eye, mm. */
+		lowerArmMm: z.number().min(15).max(60),
+		upperArmMm: z.number().min(30).max(120),
+		/** Rise of the upper arm over the level, degrees. */
+		riseDeg: z.number().min(5).max(60),
+		/** Clevis to line tie along the upper arm, mm. */
+		clevisMm: z.number().min(8).max(100),
+		beads: z.number().int().min(1).max(6),
+		tie: z.enum(['open', 'closed']),
+		/** What joins line and lure: the knot alone, or a snap put between. */
+		join: z.enum(['direct', 'snap']),
+		/** Upper arm out of the plane of the lower on purpose, degrees. */
+		offsetDeg: z.number().min(-25).max(25),
+		/** How crooked the trailer sits, degrees. */
+		kinkDeg: z.number().min(0).max(30),
+		/** Pin gap opened (or closed, below zero) beyond the usual, degrees. */
+		gapDeg: z.number().min(-20).max(20),
+		/** Lip of a bladed jig's plate bent down, degrees. */
+		lipDeg: z.number().min(0).max(30),
+		trailerCutMm: z.number().min(0).max(80),
+		/** Length that the skirt is cut to, mm. */
+		skirtMm: z.number().min(10).max(90),
+		bellyOff: z.boolean(),
+		roundDown: z.boolean(),
+		inked: z.boolean(),
+		dye: z.enum(ACCENTS),
+		/** Keeper wires of an underspin. */
+		keepers: z.number().int().min(1).max(2),
+		/** A bead before a buzz blade that keeps weed out of it. */
+		weedBead: z.boolean(),
+		/** Drag set on the reel, pounds. */
+		dragLb: z.number().min(1).max(25)
+	})
+	.partial();
+
+/** A rig with everything that the bench knows about it. */
+export const buildSchema = z.strictObject({
+	rig: rigSchema,
+	fit: fitSchema,
+	own: z.partialRecord(z.enum(OWN_SLOTS), ownUseSchema),
+	notes: z.string().max(4000, 'Notes have at most 4000 letters.')
+});
+
+export type OwnPart = z.output<typeof ownPartSchema>;
+export type OwnUse = z.output<typeof ownUseSchema>;
+export type FitChoice = z.output<typeof fitSchema>;
+export type Build = z.output<typeof buildSchema>;

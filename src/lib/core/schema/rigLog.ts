@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import { rigSchema } from './rig';
+
+/** What was seen of a lure drawn past the boat at speed; sides as seen from behind it. */
+export const SEEN = [
+	'true',
+	'leans-left',
+	'leans-right',
+	'rolls-fast',
+	'drifts-left',
+	'drifts-right',
+	'runs-high',
+	'too-quiet'
+] as const;
+
+/** What can be done about it. */
+export const ACTS = [
+	'swap-swivel',
+	'straighten-trailer',
+	'centre-skirt',
+	'bend-left',
+	'bend-right',
+	'toward-left',
+	'toward-right',
+	'twist-back',
+	'slow-down',
+	'lip-down',
+	'set-rivet',
+	'check-clip',
+	'replace-wire'
+] as const;
+
+const instant = z.iso.datetime({ offset: false });
+
+const tuneEventSchema = z.discriminatedUnion('kind', [
+	z.strictObject({ kind: z.literal('begin'), at: instant }),
+	z.strictObject({ kind: z.literal('flick'), at: instant, spins: z.boolean() }),
+	z.strictObject({ kind: z.literal('run'), at: instant, saw: z.enum(SEEN) }),
+	z.strictObject({ kind: z.literal('act'), at: instant, act: z.enum(ACTS), degrees: z.number().min(0).max(45) }),
+	z.strictObject({ kind: z.literal('fish'), at: instant }),
+	z.strictObject({ kind: z.literal('hours'), at: instant, hours: z.number().min(0.1).max(24) }),
+	z.strictObject({
+		kind: z.literal('fault'),
+		at: instant,
+		symptom: z.string().max(40),
+		change: z.string().max(60),
+		/** The rig as it was when the change was advised: what differs afterwards is what was changed. */
+		before: rigSchema,
+		outcome: z.enum(['open', 'better', 'same', 'worse']),
+		/** Facets that had changed when the outcome was told. */
+		changed: z.array(z.string().max(40)).max(40)
+	})
+]);
+
+/** What happened to a rig since it was built, oldest first. */
+export const rigLogSchema = z.array(tuneEventSchema).max(2000);
+
+export type Seen = (typeof SEEN)[number];
+export type Act = (typeof ACTS)[number];
+export type RigEvent = z.output<typeof tuneEventSchema>;
+export type RigLog = z.output<typeof rigLogSchema>;
+export type FaultEvent = Extract<RigEvent, { kind: 'fault' }>;
