@@ -2,7 +2,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { describe, expect, it } from 'vitest';
 import { newPage, signedIn } from './browser';
 
-const SCREENS = ['/water', '/call', '/craft', '/kept', '/settings'] as const;
+const SCREENS = ['/water', '/call', '/bench', '/craft', '/kept', '/settings'] as const;
 const SIZES = { laptop: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
 
 const found = async (page: Awaited<ReturnType<typeof newPage>>): Promise<string[]> => {

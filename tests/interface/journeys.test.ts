@@ -5,11 +5,18 @@ import { complaints, field, ranked, signedIn } from './browser';
 describe('without a session', () => {
 	it('every screen leads to the welcome page and every API answers 401, but health is open', async () => {
 		const address = inject('address');
-		for (const path of ['/water', '/call', '/craft', '/kept', '/settings']) {
+		for (const path of ['/water', '/call', '/bench', '/craft', '/kept', '/settings']) {
 			const response = await fetch(address + path, { redirect: 'manual' });
 			expect([path, response.status, response.headers.get('location')]).toEqual([path, 303, '/']);
 		}
-		for (const path of ['/api/v1/readings', '/api/v1/kept-calls', '/api/v1/records', '/api/v1/preferences/desk']) {
+		for (const path of [
+			'/api/v1/readings',
+			'/api/v1/kept-calls',
+			'/api/v1/records',
+			'/api/v1/rigs',
+			'/api/v1/parts',
+			'/api/v1/preferences/desk'
+		]) {
 			const response = await fetch(address + path);
 			expect([path, response.status]).toEqual([path, 401]);
 			expect(await response.json()).toMatchObject({ error: { code: 'unauthorized' } });

@@ -246,12 +246,7 @@ const fitting = (kind: PartKind, name: string, massG: number, lengthMm: number, 
 const fittings = (): CataloguePart[] => [
 	fitting('clevis', 'stirrup clevis', FITTING_MASS_G.clevis, FITTINGS_MM.clevis),
 	fitting('bead', 'bead, bearing and spacer', FITTING_MASS_G.bead, FITTINGS_MM.bead * 2),
-	fitting(
-		'swivel',
-		'ball-bearing swivel with split ring',
-		FITTING_MASS_G.swivel + FITTING_MASS_G.splitRing,
-		FITTINGS_MM.swivel
-	),
+	fitting('swivel', 'ball-bearing, split ring', FITTING_MASS_G.swivel + FITTING_MASS_G.splitRing, FITTINGS_MM.swivel),
 	fitting('trailer-hook', 'trailer hook', HOOK_MASS_G.spinnerbait, 24),
 	fitting('tubing', 'tubing that holds a trailer hook', FITTING_MASS_G.tubing, 5),
 	fitting('keeper', 'wire keeper', FITTING_MASS_G.keeper, 6),

@@ -74,7 +74,11 @@ function drawDress({ build, fit, head, hook, skirt, trailer, trailerHook }: Laid
 function anchorsOf(laid: Laid): Anchors {
 	const { wire, arms, clevis, front, swivel, rear, plate, prop, array, head, hook, skirt, trailer, trailerHook } = laid;
 	const { rig } = laid.build;
-	const anchors: Anchors = { head: { x: head.lengthMm * 0.5, y: head.heightMm * 0.46 }, hook: hook.top };
+	// A plate hangs before the front of a bladed jig's head.
+	const anchors: Anchors = {
+		head: { x: head.lengthMm * (plate ? 0.82 : 0.5), y: head.heightMm * 0.46 },
+		hook: hook.top
+	};
 	if (wire) anchors.wire = polar(wire.armStart, wire.armDeg, 16);
 	if (arms[1]) anchors.wire = arms[1][1]!;
 	if (clevis) Object.assign(anchors, { clevis: clevis.hole, beads: clevis.beads[clevis.beads.length - 1] });

@@ -99,7 +99,6 @@ export const buildSchema = z.strictObject({
 	notes: z.string().max(4000, 'Notes have at most 4000 letters.')
 });
 
-export type OwnPart = z.output<typeof ownPartSchema>;
 export type OwnUse = z.output<typeof ownUseSchema>;
 export type FitChoice = z.output<typeof fitSchema>;
 export type Build = z.output<typeof buildSchema>;

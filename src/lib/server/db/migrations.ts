@@ -96,12 +96,6 @@ async function createWork(schema: QueryInterface): Promise<void> {
 async function createParts(schema: QueryInterface): Promise<void> {
 	await schema.createTable('part', { ...owned, name: text(80), kind: text(16), document: json });
 	await schema.addIndex('part', ['angler_id', 'kind']);
-	await schema.addIndex('rig', ['angler_id', 'updated_at']);
-}
-
-async function dropParts(schema: QueryInterface): Promise<void> {
-	await schema.removeIndex('rig', ['angler_id', 'updated_at']);
-	await schema.dropTable('part');
 }
 
 async function drop(schema: QueryInterface, ...tables: string[]): Promise<void> {
@@ -113,5 +107,5 @@ export const MIGRATIONS: readonly Migration[] = [
 	{ name: '0001-people', up: createPeople, down: (schema) => drop(schema, 'session', 'angler') },
 	{ name: '0002-places', up: createPlaces, down: (schema) => drop(schema, 'spot', 'water') },
 	{ name: '0003-work', up: createWork, down: (schema) => drop(schema, 'preference', 'kept_call', 'rig', 'reading') },
-	{ name: '0004-parts', up: createParts, down: dropParts }
+	{ name: '0004-parts', up: createParts, down: (schema) => drop(schema, 'part') }
 ];

@@ -74,6 +74,8 @@ export class Desk {
 	ranker: Ranker | null = null;
 	/** The reading with its defaults. */
 	readonly complete: Reading = $derived(completeReading(this.record.reading));
+	/** A screen that has an undo of its own takes Ctrl Z over while it is open. */
+	stepper: { undo(): void; redo(): void } | null = null;
 	/** Whether the page's scripts run; before that the forms work by themselves. */
 	live = $state(false);
 	waters: readonly WaterView[];
@@ -163,6 +165,13 @@ export class Desk {
 
 	take(rig: Rig): void {
 		this.put({ rig });
+	}
+
+	/** Holds a rig that the bench is changing; the bench keeps its own steps of undo. */
+	hold(rig: Rig): void {
+		this.record = { ...this.record, rig, updatedAt: isoNow() };
+		this.#lastKey = '';
+		this.#store();
 	}
 
 	/** Takes a record as it stands on the server, unless this device has a newer one. */

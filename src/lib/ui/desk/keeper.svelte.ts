@@ -10,7 +10,7 @@ export class Keeper<T> {
 	#told = '';
 	#timer: ReturnType<typeof setTimeout> | undefined;
 
-	constructor(topic: 'desk' | 'stand') {
+	constructor(topic: 'desk' | 'stand' | 'bench') {
 		this.#path = `/api/v1/preferences/${topic}`;
 	}
 

@@ -15,9 +15,10 @@
 			target.closest('input:not([type=radio]):not([type=checkbox]):not([type=range]), select, textarea') !== null);
 
 	function onkeydown(event: KeyboardEvent) {
-		if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !typing(event.target)) {
+		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !typing(event.target)) {
 			event.preventDefault();
-			desk.undo();
+			if (event.shiftKey) desk.stepper?.redo();
+			else (desk.stepper ?? desk).undo();
 			return;
 		}
 		if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || !desk.settings.shortcuts) return;

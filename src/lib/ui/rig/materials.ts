@@ -29,6 +29,7 @@ const PLAIN: Readonly<Record<string, string>> = {
 	ink: 'var(--ink)',
 	paper: 'var(--paper)',
 	edge: '#14150f',
+	mark: 'var(--amber-ink)',
 	'eye.ring': '#e6b93c',
 	'eye.pupil': '#15130d'
 };

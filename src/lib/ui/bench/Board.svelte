@@ -1,0 +1,98 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { lureMassG, partsOf } from '$lib/core/bench/partsOf';
+	import { costOf } from '$lib/core/bench/sheet';
+	import type { Pose } from '$lib/core/geometry/lay';
+	import type { Build } from '$lib/core/schema/build';
+	import { KG_PER_OZ } from '$lib/core/units';
+	import Segment from '../parts/Segment.svelte';
+	import Calibrate from './Calibrate.svelte';
+	import Picture from './Picture.svelte';
+
+	const { build }: { build: Build } = $props();
+	let view = $state<'assembled' | 'exploded'>('assembled');
+	let pose = $state<Pose>('running');
+	let life = $state(false);
+	let calibrating = $state(false);
+	const SCALE_KEY = 'lucernal.px-per-mm';
+	const HEIGHT_PX = 346;
+	/** Pixels per mm at 96 to the inch, until the screen is calibrated. */
+	let pxPerMm = $state(96 / 25.4);
+	onMount(() => {
+		const held = Number(localStorage.getItem(SCALE_KEY));
+		if (held >= 2 && held <= 12) pxPerMm = held;
+	});
+	function rescale(next: number) {
+		pxPerMm = next;
+		try {
+			localStorage.setItem(SCALE_KEY, String(next));
+		} catch {
+			// The scale stays for this visit.
+		}
+	}
+	const cost = $derived(costOf(partsOf(build)));
+	const grams = $derived(lureMassG(build));
+</script>
+
+<div class="views">
+	<Segment
+		name="view"
+		legend="View"
+		options={['assembled', 'exploded']}
+		value={view}
+		onvalue={(next) => (view = next as typeof view)}
+	/>
+	<Segment
+		name="pose"
+		legend="Blades"
+		options={['running', 'resting']}
+		value={pose}
+		onvalue={(next) => (pose = next as Pose)}
+	/>
+	<label class="life"><input type="checkbox" bind:checked={life} /> Life-size</label>
+	{#if life}
+		<button class="button" aria-pressed={calibrating} onclick={() => (calibrating = !calibrating)}>Calibrate</button>
+	{/if}
+	<span class="sum">
+		<span class="figure">{grams.toFixed(1)}</span><span class="unit">g</span>,
+		<span class="figure">{(grams / 1000 / KG_PER_OZ).toFixed(2)}</span><span class="unit">oz whole</span>, parts cost {cost[0].toFixed(
+			0
+		)} to {cost[1].toFixed(0)}
+	</span>
+</div>
+{#if life && calibrating}<Calibrate {pxPerMm} onscale={rescale} />{/if}
+<Picture {build} {view} {pose} lifeSize={life ? pxPerMm : null} height={HEIGHT_PX} />
+
+<style>
+	.views {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 12px;
+		padding: 6px 14px 0;
+		font-size: 12px;
+	}
+	.life {
+		display: inline-flex;
+		gap: 5px;
+		align-items: center;
+	}
+	.sum {
+		margin-left: auto;
+	}
+	@media (width < 56rem) {
+		.views {
+			font-size: 15px;
+		}
+		.life {
+			min-height: 48px;
+		}
+		.life input {
+			width: 22px;
+			height: 22px;
+		}
+		.sum {
+			margin-left: 0;
+		}
+	}
+</style>

@@ -1,0 +1,132 @@
+<script lang="ts">
+	import { checkBuild } from '$lib/core/bench/checks/checkBuild';
+	import { changedFacets } from '$lib/core/bench/faults/changed';
+	import { drawLaid } from '$lib/core/drawing/rigDrawing';
+	import { layRig } from '$lib/core/geometry/lay';
+	import { partsOf } from '$lib/core/bench/partsOf';
+	import { partWords, slotWord } from '$lib/core/bench/partNames';
+	import type { Reading } from '$lib/core/reading/complete';
+	import type { Build } from '$lib/core/schema/build';
+	import type { UnitSystem } from '$lib/core/schema/records';
+	import RigDrawing from '../rig/RigDrawing.svelte';
+	import { checkText } from './checkText';
+	import State from './State.svelte';
+
+	interface Props {
+		build: Build;
+		/** The other build, and what it is called. */
+		other: { readonly name: string; readonly build: Build };
+		reading: Reading;
+		units: UnitSystem;
+		onclose: () => void;
+		onswap: () => void;
+	}
+	const { build, other, reading, units, onclose, onswap }: Props = $props();
+	const drawings = $derived([drawLaid(layRig(build), true), drawLaid(layRig(other.build), true)]);
+	/** One scale for both, so that what looks larger is larger. */
+	const scale = $derived(Math.min(...drawings.map(({ bounds }) => Math.min(300 / bounds.width, 150 / bounds.height))));
+	const words = (from: Build): Map<string, string> =>
+		new Map(partsOf(from).map((placed) => [slotWord(placed.slot, from), partWords(placed, from)]));
+	const rows = $derived.by(() => {
+		const [a, b] = [words(build), words(other.build)];
+		return [...new Set([...a.keys(), ...b.keys()])]
+			.map((slot) => ({ slot, a: a.get(slot) ?? 'none', b: b.get(slot) ?? 'none' }))
+			.filter((row) => row.a !== row.b);
+	});
+	const facets = $derived(changedFacets(build.rig, other.build.rig));
+	const checks = $derived.by(() => {
+		const [a, b] = [checkBuild(build, reading), checkBuild(other.build, reading)];
+		return a.flatMap((check) => {
+			const against = b.find(({ id }) => id === check.id);
+			if (!against) return [];
+			const [mine, theirs] = [checkText(units, check), checkText(units, against)];
+			return mine.figure === theirs.figure && check.state === against.state ? [] : [{ check, against, mine, theirs }];
+		});
+	});
+</script>
+
+<section aria-label="Compared with {other.name}">
+	<header>
+		<p>
+			{facets.length === 0 ? 'The rigs are alike.' : `They differ in ${facets.join(', ')}.`}
+			{facets.length === 1 ? 'One thing differs, so a trial tells.' : ''}
+		</p>
+		<button class="button" onclick={onswap}>Swap</button>
+		<button class="button" onclick={onclose}>Close</button>
+	</header>
+	<div class="two">
+		{#each drawings as drawing, at (at)}
+			<figure>
+				<RigDrawing {drawing} {scale} />
+				<figcaption>{at === 0 ? 'A: on the bench' : `B: ${other.name}`}</figcaption>
+			</figure>
+		{/each}
+	</div>
+	<table>
+		<thead><tr><th scope="col">What differs</th><th scope="col">A</th><th scope="col">B</th></tr></thead>
+		<tbody>
+			{#each rows as { slot, a, b } (slot)}<tr><th scope="row">{slot}</th><td>{a}</td><td>{b}</td></tr>{/each}
+			{#each checks as { check, against, mine, theirs } (check.id)}
+				<tr>
+					<th scope="row">{mine.title}</th>
+					<td><State state={check.state} /> <span class="figure">{mine.figure}</span></td>
+					<td><State state={against.state} /> <span class="figure">{theirs.figure}</span></td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</section>
+
+<style>
+	section {
+		padding: 4px 14px;
+		font-size: 12px;
+		line-height: 16px;
+	}
+	header {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+	}
+	header p {
+		flex: 1;
+	}
+	.two {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 12px;
+		padding: 6px 0;
+	}
+	figure {
+		display: grid;
+		align-content: end;
+		justify-items: center;
+		gap: 4px;
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+	}
+	th {
+		text-align: left;
+		font-weight: 560;
+	}
+	td,
+	th {
+		padding: 2px 6px;
+		border-bottom: 1px solid var(--rule);
+	}
+	td :global(svg) {
+		display: inline;
+		vertical-align: -2px;
+	}
+	@media (width < 56rem) {
+		section {
+			font-size: 15px;
+			line-height: 20px;
+		}
+		.two {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -1,0 +1,116 @@
+<script lang="ts">
+	import type { Build } from '$lib/core/schema/build';
+	import type { UnitSystem } from '$lib/core/schema/records';
+	import { shownIn } from '../units';
+	import type { Control } from './rows';
+
+	interface Props {
+		control: Control;
+		/** What the control belongs to, for a voice. */
+		of: string;
+		units: UnitSystem;
+		onbuild: (build: Build, key: string) => void;
+	}
+	const { control, of, units, onbuild }: Props = $props();
+	const name = $derived(`${of}: ${control.label}`);
+	const UNITS = { mm: 'mm', deg: '°', lb: 'lb', in: 'in', count: '', mps: '' } as const;
+	const speed = $derived(shownIn(units, 'speed'));
+	const isSpeed = $derived(control.kind === 'figure' && control.unit === 'mps');
+	const show = (value: number): number =>
+		isSpeed ? Math.round(speed.show(value) * 100) / 100 : Math.round(value * 100) / 100;
+	/** What the closed choice shows: it takes the room that this needs. */
+	const chosen = $derived(
+		control.kind === 'choice' ? (control.options.find(({ value }) => value === control.value)?.text ?? '') : ''
+	);
+	let wrong = $state('');
+
+	function take(field: HTMLInputElement) {
+		if (control.kind !== 'figure') return;
+		const typed = field.value.trim().replace(',', '.');
+		const value = isSpeed ? speed.read(Number(typed)) : Number(typed);
+		const { low, high } = control;
+		if (typed === '' || Number.isNaN(value)) wrong = 'Write a number.';
+		else if (value < low - 1e-9 || value > high + 1e-9) wrong = `Between ${show(low)} and ${show(high)}.`;
+		else {
+			wrong = '';
+			onbuild(control.set(control.unit === 'count' ? Math.round(value) : value), name);
+		}
+	}
+</script>
+
+{#if control.kind === 'choice'}
+	<select
+		class="field"
+		style:--letters={chosen.length}
+		aria-label={name}
+		value={control.value}
+		onchange={({ currentTarget }) => onbuild(control.set(currentTarget.value), name)}
+	>
+		{#each control.options as { value, text } (value)}<option {value}>{text}</option>{/each}
+	</select>
+{:else}
+	<label class="figure-field">
+		<span class="what">{control.label}</span>
+		<input
+			class="field figure"
+			type="text"
+			inputmode="decimal"
+			aria-label={name}
+			aria-invalid={wrong !== ''}
+			value={show(control.value)}
+			onchange={({ currentTarget }) => take(currentTarget)}
+			onkeydown={(event) => {
+				if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
+				event.preventDefault();
+				const by = event.key === 'ArrowUp' ? control.step : -control.step;
+				const next = Math.min(control.high, Math.max(control.low, control.value + by));
+				onbuild(control.set(Math.round(next * 1000) / 1000), name);
+			}}
+		/>
+		<span class="unit">{isSpeed ? speed.unit : UNITS[control.unit]}</span>
+	</label>
+	{#if wrong}<span class="wrong" role="alert">{wrong}</span>{/if}
+{/if}
+
+<style>
+	select {
+		flex: 1 1 calc(var(--letters) * 6.3px + 22px);
+		min-width: 0;
+		padding: 1px 15px 1px 5px;
+		appearance: none;
+		background:
+			linear-gradient(45deg, transparent 50%, var(--ink-2) 50%) no-repeat right 8px center / 5px 5px,
+			linear-gradient(-45deg, transparent 50%, var(--ink-2) 50%) no-repeat right 4px center / 5px 5px,
+			var(--paper);
+		font-size: 12px;
+	}
+	.figure-field {
+		display: inline-flex;
+		flex: 1 1 72px;
+		flex-wrap: nowrap;
+		align-items: center;
+		gap: 3px;
+		font-size: 12px;
+	}
+	.what {
+		color: var(--ink-2);
+		white-space: nowrap;
+	}
+	input {
+		width: 40px;
+		padding-inline: 4px;
+	}
+	@media (width < 56rem) {
+		select {
+			flex-basis: max(132px, calc(var(--letters) * 8.2px + 30px));
+			font-size: 15.5px;
+		}
+		.figure-field {
+			flex-basis: 132px;
+			font-size: 15.5px;
+		}
+		input {
+			width: 72px;
+		}
+	}
+</style>

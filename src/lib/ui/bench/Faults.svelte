@@ -1,0 +1,163 @@
+<script lang="ts">
+	import { changedFacets, learned } from '$lib/core/bench/faults/changed';
+	import { faultSteps, oneChange, SYMPTOMS, type Symptom } from '$lib/core/bench/faults/finder';
+	import type { Reading } from '$lib/core/reading/complete';
+	import type { FaultEvent } from '$lib/core/schema/rigLog';
+	import { isoNow } from '../time';
+	import type { Bench } from './bench.svelte';
+
+	interface Props {
+		bench: Bench;
+		reading: Reading;
+		stances: Readonly<Record<string, string>>;
+	}
+	const { bench, reading, stances }: Props = $props();
+	const build = $derived(bench.build!);
+	let symptom = $state<Symptom>('short');
+	const steps = $derived(faultSteps(symptom, { build, reading, stances, log: bench.log }));
+	const now = $derived(oneChange(steps));
+	const openAt = $derived(bench.log.findLastIndex((event) => event.kind === 'fault' && event.outcome === 'open'));
+	const open = $derived(openAt < 0 ? null : (bench.log[openAt] as FaultEvent));
+	const changed = $derived(open ? changedFacets(open.before, build.rig) : []);
+	let lesson = $state('');
+	const TRIED = { better: 'helped', same: 'no change', worse: 'worse', open: 'being tried' } as const;
+
+	function begin(change: string) {
+		lesson = '';
+		const at = isoNow();
+		const before = build.rig;
+		const apply = steps.find(({ id }) => id === change)?.apply ?? null;
+		bench.note({ kind: 'fault', at, symptom, change, before, outcome: 'open', changed: [] });
+		if (apply) bench.change(apply(build));
+	}
+
+	function close(outcome: 'better' | 'same' | 'worse') {
+		if (!open) return;
+		lesson = learned(changed);
+		bench.setLog(bench.log.map((event, at) => (at === openAt ? { ...open, outcome, changed } : event)));
+	}
+</script>
+
+<section aria-label="Fault finder">
+	<div class="what">
+		<label
+			>What is wrong?
+			<select class="field" bind:value={symptom}>
+				{#each Object.entries(SYMPTOMS) as [id, text] (id)}<option value={id}>{text}</option>{/each}
+			</select></label
+		>
+		{#if open}
+			<div class="open" role="status">
+				<p>
+					<strong>Being tried: {open.change.replaceAll('-', ' ')}.</strong> Fish it as long as you fished without. Then:
+				</p>
+				<p class:warn={changed.length > 1}>
+					{changed.length > 1
+						? `Careful: ${changed.join(' and ')} differ from before. Two changes at once teach nothing.`
+						: changed.length === 1
+							? `Changed: ${changed[0]}.`
+							: 'Nothing on the rig was changed yet.'}
+				</p>
+				<div class="answers">
+					<button class="button" onclick={() => close('better')}>Better</button>
+					<button class="button" onclick={() => close('same')}>No change</button>
+					<button class="button" onclick={() => close('worse')}>Worse</button>
+				</div>
+			</div>
+		{:else if lesson}<p class="lesson" role="status">{lesson}</p>
+		{:else if now}
+			<p class="ask" role="status">Change one thing: {now.change.charAt(0).toLowerCase() + now.change.slice(1)}.</p>
+			<button class="button button-amber" onclick={() => begin(now.id)}
+				>{now.apply ? 'Change it on the bench and try' : 'Try it'}</button
+			>
+		{:else}<p role="status">Everything on the list was tried. Another place, another hour.</p>{/if}
+		{#if lesson && !open && now}<button class="button" onclick={() => (lesson = '')}>Go on: {now.change}</button>{/if}
+	</div>
+	<ol aria-label="Checks in order">
+		{#each steps as step (step.id)}
+			<li class:now={step === now} class:skipped={step.skipped !== null}>
+				<strong>{step.look}</strong>
+				<span>{step.change}</span>
+				<em>{step.skipped ?? (step.tried ? TRIED[step.tried] : '')}</em>
+			</li>
+		{/each}
+	</ol>
+</section>
+
+<style>
+	section {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+		gap: 18px;
+		padding: 6px 14px;
+		font-size: 12px;
+		line-height: 16px;
+	}
+	.what {
+		display: grid;
+		align-content: start;
+		justify-items: start;
+		gap: 8px;
+	}
+	.what label {
+		display: grid;
+		gap: 2px;
+	}
+	select {
+		max-width: 100%;
+	}
+	.ask,
+	.lesson {
+		font-size: 15px;
+		line-height: 20px;
+		font-weight: 560;
+	}
+	.open {
+		display: grid;
+		gap: 5px;
+		padding: 6px 10px;
+		border-left: 3px solid var(--amber);
+		background: var(--panel);
+	}
+	.warn {
+		font-weight: 620;
+		color: var(--fails);
+	}
+	.answers {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 104px minmax(0, 1fr) minmax(0, 0.8fr);
+		gap: 8px;
+		padding: 3px 6px;
+		border-bottom: 1px solid var(--rule);
+	}
+	li.now {
+		background: var(--amber-wash);
+	}
+	li.skipped {
+		color: var(--ink-3);
+	}
+	em {
+		font-style: normal;
+		color: var(--ink-2);
+	}
+	@media (width < 56rem) {
+		section {
+			grid-template-columns: 1fr;
+			font-size: 15.5px;
+			line-height: 21px;
+		}
+		li {
+			grid-template-columns: 1fr;
+			gap: 0;
+		}
+		.what label,
+		select {
+			width: 100%;
+		}
+	}
+</style>

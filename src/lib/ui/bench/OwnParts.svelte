@@ -1,0 +1,216 @@
+<script lang="ts">
+	import { ownPartSchema, OWN_FORMS, OWN_KINDS, type Build, type OwnKind } from '$lib/core/schema/build';
+	import { SCHEMA_VERSION } from '$lib/core/schema/records';
+	import { withOwn } from '$lib/core/bench/start';
+	import { spoken } from '../words';
+	import { put, remove, restore } from './records';
+	import { slotsFor, type OwnEntry } from './rows';
+
+	interface Props {
+		build: Build;
+		own: readonly OwnEntry[];
+		onbuild: (build: Build, key: string) => void;
+		/** Called when the list has changed on the server. */
+		onchanged: () => void;
+	}
+	const { build, own, onbuild, onchanged }: Props = $props();
+	let editing = $state<OwnEntry | null>(null);
+	let draft = $state({ kind: 'blade' as OwnKind, name: '', form: 'willow', lengthMm: '', massG: '', price: '1' });
+	let wrong = $state<Record<string, string>>({});
+	let message = $state('');
+	let gone = $state<OwnEntry | null>(null);
+	const KIND_WORDS: Readonly<Record<OwnKind, string>> = {
+		head: 'head',
+		hook: 'hook',
+		blade: 'turning blade',
+		'jig-blade': 'bladed-jig plate',
+		'buzz-blade': 'buzz blade',
+		skirt: 'skirt',
+		trailer: 'trailer'
+	};
+	const LENGTH_WORDS: Readonly<Record<OwnKind, string>> = {
+		head: 'Length',
+		hook: 'Shank',
+		blade: 'Length',
+		'jig-blade': 'Height',
+		'buzz-blade': 'Diameter',
+		skirt: 'Length',
+		trailer: 'Length'
+	};
+
+	function edit(entry: OwnEntry) {
+		const { kind, name, form, lengthMm, massG, price } = entry.record.part;
+		editing = entry;
+		draft = { kind, name, form, lengthMm: String(lengthMm), massG: String(massG), price: String(price) };
+		wrong = {};
+	}
+
+	const numeral = (text: string): number | undefined => {
+		const trimmed = text.trim().replace(',', '.');
+		return trimmed === '' ? undefined : Number(trimmed);
+	};
+
+	async function keep() {
+		const parsed = ownPartSchema.safeParse({
+			...draft,
+			lengthMm: numeral(draft.lengthMm),
+			massG: numeral(draft.massG),
+			price: Number(draft.price)
+		});
+		wrong = parsed.success
+			? {}
+			: Object.fromEntries(parsed.error.issues.map(({ path, message: text }) => [String(path[0]), text]));
+		if (!parsed.success) return;
+		const told = await put('parts', editing?.id ?? crypto.randomUUID(), editing?.version ?? 0, {
+			schemaVersion: SCHEMA_VERSION,
+			part: parsed.data
+		});
+		message = told.ok ? `“${parsed.data.name}” is in the list; choose it at its part.` : told.message;
+		if (!told.ok) return;
+		editing = null;
+		draft = { ...draft, name: '', lengthMm: '', massG: '' };
+		onchanged();
+	}
+
+	async function drop(entry: OwnEntry) {
+		const told = await remove('parts', entry.id);
+		if (!told.ok) return void (message = told.message);
+		const kept = entry.usedBy.length > 0 ? ` ${entry.usedBy.join(', ')} keep it as they were built.` : '';
+		message = `Deleted “${entry.record.part.name}”.${kept}`;
+		gone = entry;
+		onchanged();
+	}
+
+	async function bringBack() {
+		if (!gone) return;
+		const told = await restore('parts', gone.id);
+		message = told.ok ? `“${gone.record.part.name}” is back.` : told.message;
+		if (told.ok) gone = null;
+		onchanged();
+	}
+</script>
+
+<section aria-labelledby="own-parts">
+	<h2 id="own-parts">My own parts</h2>
+	{#if message}
+		<p class="notice" role="status">
+			{message}
+			{#if gone}<button class="button" onclick={bringBack}>Undo</button>{/if}
+		</p>
+	{/if}
+	<ul>
+		{#each own as entry (entry.id)}
+			{@const { part } = entry.record}
+			<li>
+				<span class="what"
+					><strong>{part.name}</strong>
+					{KIND_WORDS[part.kind]} like {spoken(part.form)}, <span class="figure">{part.lengthMm}</span> mm,
+					<span class="figure">{part.massG}</span> g{entry.usedBy.length > 0
+						? `; in ${entry.usedBy.join(', ')}`
+						: ''}</span
+				>
+				{#each slotsFor(build, part.kind) as slot (slot)}
+					<button
+						class="button"
+						aria-label="Use {part.name} as {slot}"
+						onclick={() => onbuild(withOwn(build, slot, { id: entry.id, version: entry.version, part }), '')}
+						>{slot === 'front' || slot === 'rear' ? `Use, ${slot}` : 'Use'}</button
+					>
+				{/each}
+				<button class="button" aria-label="Change {part.name}" onclick={() => edit(entry)}>Change</button>
+				<button class="button" aria-label="Delete {part.name}" onclick={() => drop(entry)}>Delete</button>
+			</li>
+		{:else}<li class="quiet">None yet. Weigh and measure a part, and the model uses your figures.</li>{/each}
+	</ul>
+	<form
+		novalidate
+		onsubmit={(event) => {
+			event.preventDefault();
+			void keep();
+		}}
+	>
+		<label
+			>Kind
+			<select
+				class="field"
+				bind:value={draft.kind}
+				onchange={() => (draft.form = OWN_FORMS[draft.kind][0])}
+				disabled={editing !== null}
+			>
+				{#each OWN_KINDS as kind (kind)}<option value={kind}>{KIND_WORDS[kind]}</option>{/each}
+			</select></label
+		>
+		<label
+			>Like a
+			<select class="field" bind:value={draft.form}>
+				{#each OWN_FORMS[draft.kind] as form (form)}<option value={form}>{spoken(form)}</option>{/each}
+			</select></label
+		>
+		<label class="wide"
+			>Name <input class="field" bind:value={draft.name} aria-invalid={'name' in wrong} maxlength="80" />
+			{#if wrong.name}<span class="wrong">{wrong.name}</span>{/if}</label
+		>
+		<label
+			>{LENGTH_WORDS[draft.kind]}, mm
+			<input class="field figure" inputmode="decimal" bind:value={draft.lengthMm} aria-invalid={'lengthMm' in wrong} />
+			{#if wrong.lengthMm}<span class="wrong">{wrong.lengthMm}</span>{/if}</label
+		>
+		<label
+			>Weight, g
+			<input class="field figure" inputmode="decimal" bind:value={draft.massG} aria-invalid={'massG' in wrong} />
+			{#if wrong.massG}<span class="wrong">{wrong.massG}</span>{/if}</label
+		>
+		<label
+			>Price
+			<select class="field" bind:value={draft.price}>
+				<option value="1">low</option><option value="2">middle</option><option value="3">high</option>
+			</select></label
+		>
+		<button class="button">{editing ? 'Keep the change' : 'Add the part'}</button>
+		{#if editing}<button class="button" type="button" onclick={() => (editing = null)}>Leave it</button>{/if}
+	</form>
+</section>
+
+<style>
+	h2 {
+		padding: 2px 0;
+		border-bottom: 1px solid var(--ink);
+	}
+	li {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		align-items: center;
+		min-height: 32px;
+		border-bottom: 1px solid var(--rule);
+	}
+	.what {
+		flex: 1 1 180px;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	form {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 10px;
+		align-items: end;
+		padding-top: 8px;
+	}
+	label {
+		display: grid;
+		gap: 1px;
+	}
+	.wide {
+		flex: 1 1 150px;
+	}
+	input.figure {
+		width: 76px;
+	}
+	.notice {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+		margin: 4px 0;
+	}
+</style>

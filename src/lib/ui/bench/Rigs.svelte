@@ -1,0 +1,207 @@
+<script lang="ts">
+	import { changedSince, rigRecordOf } from '$lib/core/bench/record';
+	import { failureOf } from '$lib/core/schema/failure';
+	import { rigFileSchema, SCHEMA_VERSION, type RigRecord } from '$lib/core/schema/records';
+	import { drawLaid } from '$lib/core/drawing/rigDrawing';
+	import { ouncesText, rigName } from '$lib/core/drawing/describe';
+	import { layRig } from '$lib/core/geometry/lay';
+	import RigDrawing from '../rig/RigDrawing.svelte';
+	import { svgText } from '../rig/svgText';
+	import type { Bench } from './bench.svelte';
+	import { remove, restore } from './records';
+
+	interface KeptRig {
+		readonly id: string;
+		readonly version: number;
+		readonly record: RigRecord;
+	}
+	interface Props {
+		bench: Bench;
+		rigs: readonly KeptRig[];
+		/** Lays a kept rig beside the one on the bench. */
+		oncompare: (rig: KeptRig) => void;
+		onchanged: () => void;
+	}
+	const { bench, rigs, oncompare, onchanged }: Props = $props();
+	let message = $state('');
+	let gone = $state<KeptRig | null>(null);
+	let brought = $state.raw<RigRecord | null>(null);
+
+	const open = ({ id, version, record }: KeptRig) => {
+		bench.lay(record.build, { name: record.name, rigId: id, rigVersion: version, log: record.log });
+		const changed = changedSince(record);
+		message =
+			changed.length > 0
+				? `“${record.name}” is on the bench as it was built. The table has other figures now for: ${changed.join(', ')}.`
+				: `“${record.name}” is on the bench.`;
+	};
+	const duplicate = ({ record }: KeptRig) => {
+		bench.lay(record.build, { name: `${record.name}, again`.slice(0, 120) });
+		message = `A copy of “${record.name}” is on the bench; it is not kept yet.`;
+	};
+	async function drop(rig: KeptRig) {
+		const told = await remove('rigs', rig.id);
+		message = told.ok ? `Deleted “${rig.record.name}”.` : told.message;
+		if (told.ok) gone = rig;
+		onchanged();
+	}
+	async function bringBack() {
+		if (!gone) return;
+		const told = await restore('rigs', gone.id);
+		message = told.ok ? `“${gone.record.name}” is back.` : told.message;
+		if (told.ok) gone = null;
+		onchanged();
+	}
+
+	function save(name: string, type: string, text: string) {
+		const link = document.createElement('a');
+		link.href = URL.createObjectURL(new Blob([text], { type }));
+		link.download = name;
+		link.click();
+		URL.revokeObjectURL(link.href);
+	}
+	const fileName = (name: string): string =>
+		name
+			.toLowerCase()
+			.replace(/[^a-z0-9]+/g, '-')
+			.replace(/^-|-$/g, '') || 'rig';
+	const present = $derived(
+		bench.record && rigRecordOf(bench.record.name || rigName(bench.record.build.rig), bench.record.build, bench.log)
+	);
+	const saveJson = () => {
+		if (!present) return;
+		const file = { kind: 'lucernal-rig', schemaVersion: SCHEMA_VERSION, rig: present };
+		save(`${fileName(present.name)}.json`, 'application/json', JSON.stringify(file, null, '\t'));
+	};
+	const saveSvg = () => {
+		if (present)
+			save(`${fileName(present.name)}.svg`, 'image/svg+xml', svgText(drawLaid(layRig(present.build)), present.name));
+	};
+	async function read(input: HTMLInputElement) {
+		const file = input.files?.[0];
+		brought = null;
+		if (!file) return;
+		let value: unknown;
+		try {
+			value = JSON.parse(await file.text());
+		} catch {
+			message = 'This file is no JSON. Choose a rig that was saved here.';
+			return;
+		}
+		const parsed = rigFileSchema.safeParse(value);
+		if (parsed.success) {
+			brought = parsed.data.rig;
+			message = '';
+		} else {
+			const { path, message: text } = failureOf(parsed.error);
+			message = `This is no rig of ours. ${path ? `${path}: ` : ''}${text}`;
+		}
+	}
+</script>
+
+<section aria-labelledby="kept-rigs">
+	<h2 id="kept-rigs">Kept rigs</h2>
+	{#if message}
+		<p class="notice" role="status">
+			{message}
+			{#if gone}<button class="button" onclick={bringBack}>Undo</button>{/if}
+		</p>
+	{/if}
+	<ul>
+		{#each rigs as rig (rig.id)}
+			{@const drawing = drawLaid(layRig(rig.record.build), true)}
+			<li class:here={bench.record?.rigId === rig.id}>
+				<span class="mini"
+					><RigDrawing
+						{drawing}
+						scale={Math.min(76 / drawing.bounds.width, 36 / drawing.bounds.height)}
+						decorative
+					/></span
+				>
+				<span class="what"
+					><strong>{rig.record.name}</strong>
+					{rigName(rig.record.build.rig)}, {ouncesText(rig.record.build.rig.weightOz)} oz</span
+				>
+				<button class="button" aria-label="Open {rig.record.name}" onclick={() => open(rig)}>Open</button>
+				<button class="button" aria-label="Compare with {rig.record.name}" onclick={() => oncompare(rig)}
+					>Compare</button
+				>
+				<button class="button" aria-label="Duplicate {rig.record.name}" onclick={() => duplicate(rig)}>Duplicate</button
+				>
+				<button class="button" aria-label="Delete {rig.record.name}" onclick={() => drop(rig)}>Delete</button>
+			</li>
+		{:else}<li class="quiet">No rig kept yet. Name the one on the bench and press “Keep”.</li>{/each}
+	</ul>
+	<div class="files">
+		<button class="button" onclick={saveJson}>Save as JSON</button>
+		<button class="button" onclick={saveSvg}>Save drawing as SVG</button>
+		<label
+			>Bring a rig in <input
+				type="file"
+				accept="application/json,.json"
+				onchange={({ currentTarget }) => read(currentTarget)}
+			/></label
+		>
+	</div>
+	{#if brought}
+		<p class="notice" role="status">
+			“{brought.name}”: {rigName(brought.build.rig)}, {ouncesText(brought.build.rig.weightOz)} oz, {brought.parts
+				.length} parts,
+			{brought.log.length} entries of history. It goes on the bench; nothing kept changes.
+			<button
+				class="button button-amber"
+				onclick={() => {
+					if (brought) bench.lay(brought.build, { name: brought.name, log: brought.log });
+					brought = null;
+				}}>Lay it on the bench</button
+			>
+		</p>
+	{/if}
+</section>
+
+<style>
+	h2 {
+		padding: 2px 0;
+		border-bottom: 1px solid var(--ink);
+	}
+	li {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		align-items: center;
+		min-height: 42px;
+		border-bottom: 1px solid var(--rule);
+	}
+	li.here {
+		border-left: 3px solid var(--amber);
+		padding-left: 5px;
+	}
+	.mini {
+		display: grid;
+		flex: 0 0 78px;
+		place-items: center;
+	}
+	.what {
+		flex: 1 1 130px;
+	}
+	.what strong {
+		display: block;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	.files {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 12px;
+		align-items: center;
+		padding-top: 6px;
+	}
+	.notice {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+		align-items: center;
+		margin: 4px 0;
+	}
+</style>

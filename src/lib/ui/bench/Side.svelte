@@ -1,0 +1,99 @@
+<script lang="ts">
+	import { startBuild, withFamily } from '$lib/core/bench/start';
+	import { rigName } from '$lib/core/drawing/describe';
+	import type { Build } from '$lib/core/schema/build';
+	import type { UnitSystem } from '$lib/core/schema/records';
+	import { FAMILIES, type Family } from '$lib/core/schema/words';
+	import { spokenFirst } from '../words';
+	import type { Bench } from './bench.svelte';
+	import ControlField from './ControlField.svelte';
+	import PartRows from './PartRows.svelte';
+	import { layoutChoice, type OwnEntry } from './rows';
+
+	interface Props {
+		bench: Bench;
+		build: Build;
+		own: readonly OwnEntry[];
+		units: UnitSystem;
+		/** Parts that a failing check points at. */
+		marked: ReadonlySet<string>;
+		onbuild: (build: Build, key: string) => void;
+		/** Holds this build beside what comes next. */
+		onhold: () => void;
+	}
+	const { bench, build, own, units, marked, onbuild, onhold }: Props = $props();
+	const layout = $derived(layoutChoice(build));
+</script>
+
+<div class="head">
+	<label class="name"
+		>Rig <input
+			class="field"
+			maxlength="120"
+			placeholder={rigName(build.rig)}
+			value={bench.record?.name ?? ''}
+			onchange={({ currentTarget }) => bench.rename(currentTarget.value)}
+		/></label
+	>
+	<button class="button" onclick={onhold} title="Hold this build beside what comes next">Hold as B</button>
+</div>
+<div class="head">
+	<label class="sr-only" for="family">Family</label>
+	<select
+		id="family"
+		class="field"
+		value={build.rig.family}
+		onchange={({ currentTarget }) => bench.lay(withFamily(build, currentTarget.value as Family))}
+	>
+		{#each FAMILIES as family (family)}<option value={family}>{spokenFirst(family)}</option>{/each}
+	</select>
+	{#if layout}<ControlField control={layout} of="Blades" {units} {onbuild} />{/if}
+	<button class="button" onclick={() => bench.lay(startBuild(build.rig.family))}>From nothing</button>
+</div>
+<PartRows {build} {own} {units} {marked} {onbuild} />
+<p class="caution">
+	Eye protection with wire, pliers and knives. {build.rig.headMaterial === 'lead'
+		? 'Lead: wash hands, keep it from children.'
+		: ''}
+	Local rules stand.
+</p>
+
+<style>
+	.head {
+		display: flex;
+		gap: 6px;
+		align-items: center;
+		padding: 6px 12px 0;
+		font-size: 12px;
+	}
+	.head .button {
+		white-space: nowrap;
+		padding-inline: 8px;
+	}
+	.name {
+		display: flex;
+		flex: 1;
+		gap: 6px;
+		align-items: center;
+	}
+	.name input {
+		flex: 1;
+		min-width: 0;
+	}
+	.caution {
+		padding: 6px 12px;
+		font-size: 11.5px;
+		line-height: 14px;
+		color: var(--ink-2);
+	}
+	@media (width < 56rem) {
+		.head {
+			flex-wrap: wrap;
+			font-size: 15px;
+		}
+		.caution {
+			font-size: 14px;
+			line-height: 19px;
+		}
+	}
+</style>

@@ -1,0 +1,227 @@
+<script lang="ts">
+	import { lifeLeft } from '$lib/core/bench/checks/wire';
+	import { subjectOf } from '$lib/core/bench/checks/subject';
+	import { nextStep, retuneDue, sessionOf } from '$lib/core/bench/tune/routine';
+	import type { Reading } from '$lib/core/reading/complete';
+	import type { Act, RigEvent, Seen } from '$lib/core/schema/rigLog';
+	import { isoNow } from '../time';
+	import type { Bench } from './bench.svelte';
+
+	interface Props {
+		bench: Bench;
+		reading: Reading;
+		zone: string;
+	}
+	const { bench, reading, zone }: Props = $props();
+	const build = $derived(bench.build!);
+	const step = $derived(nextStep(build, bench.log));
+	const due = $derived(retuneDue(build, bench.log));
+	const worn = $derived(bench.worn);
+	const left = $derived(build.rig.wireIn === undefined ? null : lifeLeft(subjectOf(build, reading, worn)));
+	const session = $derived(sessionOf(bench.log));
+	let hours = $state(4);
+
+	const SEEN_WORDS: Readonly<Record<Seen, string>> = {
+		true: 'Runs true',
+		'leans-left': 'Leans left',
+		'leans-right': 'Leans right',
+		'rolls-fast': 'Rolls only when fast',
+		'drifts-left': 'Runs off to the left',
+		'drifts-right': 'Runs off to the right',
+		'runs-high': 'Runs too high',
+		'too-quiet': 'Does not squeak'
+	};
+	const ACT_WORDS: Readonly<Record<Act, string>> = {
+		'swap-swivel': 'swapped blade or swivel',
+		'straighten-trailer': 'straightened the trailer',
+		'centre-skirt': 'centred the skirt',
+		'bend-left': 'bent the arm left',
+		'bend-right': 'bent the arm right',
+		'toward-left': 'bent the blade arm to the left',
+		'toward-right': 'bent the blade arm to the right',
+		'twist-back': 'twisted the arm back',
+		'slow-down': 'slowed down or sized up',
+		'lip-down': 'bent the lip down',
+		'set-rivet': 'set the rivet',
+		'check-clip': 'checked clip and swing',
+		'replace-wire': 'put on a new wire'
+	};
+	const told = (event: RigEvent): string => {
+		if (event.kind === 'flick') return event.spins ? 'blades spin freely' : 'a blade does not spin';
+		if (event.kind === 'run') return SEEN_WORDS[event.saw].toLowerCase();
+		if (event.kind === 'act') return `${ACT_WORDS[event.act]}${event.degrees > 0 ? ` by ${event.degrees}°` : ''}`;
+		if (event.kind === 'fish') return 'a good fish';
+		if (event.kind === 'hours') return `${event.hours} h of casting`;
+		if (event.kind === 'fault') return `fault: ${event.change.replaceAll('-', ' ')}, ${event.outcome}`;
+		return 'a new round';
+	};
+	const dated = $derived(
+		new Intl.DateTimeFormat('en-GB', {
+			day: 'numeric',
+			month: 'short',
+			hour: '2-digit',
+			minute: '2-digit',
+			timeZone: zone
+		})
+	);
+	const history = $derived([...bench.log].reverse());
+	const addHours = () => {
+		if (hours >= 0.1 && hours <= 24) bench.note({ kind: 'hours', at: isoNow(), hours });
+	};
+</script>
+
+<section class="tune" aria-label="Tune at the boat side">
+	<div class="guide">
+		<p class="count">Step {session.length + 1} <span class="claim">{step.claim}</span></p>
+		{#if step.kind === 'flick'}
+			<p class="ask" role="status">{step.ask}</p>
+			<div class="answers">
+				<button class="button" onclick={() => bench.note({ kind: 'flick', at: isoNow(), spins: true })}
+					>Yes, freely</button
+				>
+				<button class="button" onclick={() => bench.note({ kind: 'flick', at: isoNow(), spins: false })}>No</button>
+			</div>
+		{:else if step.kind === 'run'}
+			<p class="ask" role="status">{step.ask}</p>
+			<div class="answers">
+				{#each step.options as saw (saw)}
+					<button class="button" onclick={() => bench.note({ kind: 'run', at: isoNow(), saw })}
+						>{SEEN_WORDS[saw]}</button
+					>
+				{/each}
+			</div>
+		{:else if step.kind === 'act'}
+			<p class="ask" role="status">{step.text}</p>
+			<div class="answers">
+				<button
+					class="button button-amber"
+					onclick={() => bench.note({ kind: 'act', at: isoNow(), act: step.act, degrees: step.degrees })}
+					>Done, test again</button
+				>
+			</div>
+		{:else}
+			<p class="ask" role="status">{step.text}</p>
+			<div class="answers">
+				<button class="button" onclick={() => bench.note({ kind: 'begin', at: isoNow() })}>Begin a new round</button>
+			</div>
+		{/if}
+		<p class="caution">Eye protection when bending; mind the hook at the boat side.</p>
+	</div>
+	<div class="wear">
+		<p class="due" class:now={due.due}><strong>{due.due ? 'Retune now.' : 'No retune due.'}</strong> {due.why}</p>
+		{#if left !== null}
+			<p>Wire life left <span class="figure">{Math.round(left * 100)}</span><span class="unit">%</span></p>
+			<svg
+				class="life"
+				width="100%"
+				height="12"
+				role="img"
+				aria-label="Wire life left, {Math.round(left * 100)} percent"
+			>
+				<rect x="0" y="1" width="100%" height="10" />
+				<rect class="fill" x="0" y="1" width="{left * 100}%" height="10" />
+			</svg>
+			<p class="quiet">
+				{worn.hours} h cast, {worn.bends}
+				{worn.bends === 1 ? 'bend' : 'bends'}. Order of magnitude only.
+			</p>
+		{/if}
+		<div class="log">
+			<label>Cast <input class="field figure" type="number" min="0.1" max="24" step="0.5" bind:value={hours} /> h</label
+			>
+			<button class="button" onclick={addHours}>Add</button>
+			<button class="button" onclick={() => bench.note({ kind: 'fish', at: isoNow() })}>A good fish</button>
+		</div>
+	</div>
+	<div class="history">
+		<h2>History</h2>
+		<ol>
+			{#each history as event, at (history.length - at)}
+				<li><time datetime={event.at}>{dated.format(new Date(event.at))}</time> {told(event)}</li>
+			{:else}<li class="quiet">Nothing yet. Every answer and bend is written here.</li>{/each}
+		</ol>
+	</div>
+</section>
+
+<style>
+	.tune {
+		display: grid;
+		grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) minmax(0, 1fr);
+		gap: 16px;
+		padding: 6px 14px;
+		font-size: 12px;
+		line-height: 16px;
+	}
+	.guide,
+	.wear {
+		display: grid;
+		align-content: start;
+		gap: 6px;
+	}
+	.claim {
+		color: var(--ink-3);
+		font-family: var(--font-mono);
+	}
+	.ask {
+		font-size: 15px;
+		line-height: 20px;
+		font-weight: 560;
+	}
+	.answers,
+	.log {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		align-items: center;
+	}
+	.caution {
+		padding-left: 8px;
+		border-left: 3px solid var(--ink);
+	}
+	.due.now {
+		padding: 3px 8px;
+		background: var(--amber-wash);
+	}
+	.life rect {
+		fill: none;
+		stroke: var(--ink);
+	}
+	.life .fill {
+		fill: var(--ink);
+	}
+	.log input {
+		width: 56px;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	.history ol {
+		max-height: 180px;
+		overflow-y: auto;
+	}
+	time {
+		font-family: var(--font-mono);
+		color: var(--ink-2);
+		font-size: 11px;
+	}
+	@media (width < 56rem) {
+		.tune {
+			grid-template-columns: 1fr;
+			font-size: 15.5px;
+			line-height: 21px;
+		}
+		.answers .button {
+			flex: 1 1 45%;
+		}
+		.ask {
+			font-size: 18px;
+			line-height: 24px;
+		}
+		.log input {
+			width: 84px;
+		}
+		time {
+			font-size: 14px;
+		}
+	}
+</style>

@@ -1,0 +1,34 @@
+import type { Check } from '$lib/core/bench/checks/check';
+import { THRESHOLDS, type CheckUnit, type Threshold } from '$lib/core/bench/checks/thresholds';
+import type { UnitSystem } from '$lib/core/schema/records';
+import { withUnit } from '../units';
+
+/** A figure of a check in the angler's units. */
+export function figureOf(units: UnitSystem, unit: CheckUnit, value: number): string {
+	if (unit === 'share') return `${Math.round(value * 100)}\u2009%`;
+	if (unit === 'm') return withUnit(units, 'depth', value).replace(' ', '\u2009');
+	if (unit === 'mps') return withUnit(units, 'speed', value).replace(' ', '\u2009');
+	if (unit === 'ratio') return `${value.toFixed(1)}×`;
+	if (unit === 'deg') return `${Math.round(value)}°`;
+	if (unit === 'count') return String(Math.round(value));
+	return `${value >= 10 ? Math.round(value) : value.toFixed(1)}\u2009${unit}`;
+}
+
+/** The limit that a figure is held against: "at least 110 %". */
+function limitText(units: UnitSystem, { better, holds, unit }: Threshold): string {
+	return `${better === 'more' ? 'at least' : 'at most'} ${figureOf(units, unit, holds)}`;
+}
+
+const BASIS = { model: 'model', geometry: 'drawn geometry', rule: 'rule of thumb' } as const;
+
+/** How a check reads: its figure, its limit, and what it stands on. */
+export function checkText(units: UnitSystem, { id, value }: Check) {
+	const threshold = THRESHOLDS[id];
+	return {
+		title: threshold.title,
+		figure: figureOf(units, threshold.unit, value),
+		what: threshold.figure,
+		limit: limitText(units, threshold),
+		basis: BASIS[threshold.basis]
+	};
+}

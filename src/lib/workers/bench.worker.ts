@@ -1,0 +1,12 @@
+import { expose } from 'comlink';
+import { sweep, type DimensionId, type Sweep } from '../core/bench/sweep';
+import type { Reading } from '../core/reading/complete';
+import type { Build } from '../core/schema/build';
+
+const api = {
+	sweep: (build: Build, reading: Reading, dimension: DimensionId): Sweep => sweep(build, reading, dimension)
+};
+
+export type BenchApi = typeof api;
+
+expose(api);

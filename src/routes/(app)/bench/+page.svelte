@@ -1,0 +1,332 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { invalidate } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { checkBuild, worstOf } from '$lib/core/bench/checks/checkBuild';
+	import { rigRecordOf } from '$lib/core/bench/record';
+	import { startBuild } from '$lib/core/bench/start';
+	import { rigName } from '$lib/core/drawing/describe';
+	import type { Build } from '$lib/core/schema/build';
+	import type { BenchRecord } from '$lib/core/schema/records';
+	import { FAMILIES } from '$lib/core/schema/words';
+	import { Bench } from '$lib/ui/bench/bench.svelte';
+	import Board from '$lib/ui/bench/Board.svelte';
+	import Checks from '$lib/ui/bench/Checks.svelte';
+	import Compare from '$lib/ui/bench/Compare.svelte';
+	import Faults from '$lib/ui/bench/Faults.svelte';
+	import Mods from '$lib/ui/bench/Mods.svelte';
+	import OwnParts from '$lib/ui/bench/OwnParts.svelte';
+	import { put } from '$lib/ui/bench/records';
+	import Rigs from '$lib/ui/bench/Rigs.svelte';
+	import Side from '$lib/ui/bench/Side.svelte';
+	import State from '$lib/ui/bench/State.svelte';
+	import Tune from '$lib/ui/bench/Tune.svelte';
+	import WhatIf from '$lib/ui/bench/WhatIf.svelte';
+	import { useDesk } from '$lib/ui/desk/desk.svelte';
+	import { Keeper } from '$lib/ui/desk/keeper.svelte';
+	import { spokenFirst } from '$lib/ui/words';
+	import type { PageData } from './$types';
+
+	const { data }: { data: PageData } = $props();
+	const desk = useDesk();
+	// The bench is laid once from what the page opened with; afterwards it leads and the server follows.
+	// svelte-ignore state_referenced_locally
+	const bench = new Bench(data.bench, desk);
+	const keeper = new Keeper<BenchRecord>('bench');
+	const zone = $derived(desk.spot?.water.timeZone ?? desk.waters[0]?.timeZone ?? 'UTC');
+
+	let recalled = false;
+	// After the desk has brought back its rig, not before: the bench follows the rig in hand.
+	$effect(() => {
+		if (!desk.live || recalled) return;
+		recalled = true;
+		bench.recall();
+	});
+	onMount(() => {
+		desk.stepper = bench;
+		if (matchMedia('(width < 56rem)').matches) tab = 'parts';
+		return () => {
+			desk.stepper = null;
+		};
+	});
+	$effect(() => {
+		if (desk.live && bench.record) keeper.keep(bench.record, bench.record.updatedAt);
+	});
+
+	const build = $derived(bench.build);
+	const checks = $derived(build ? checkBuild(build, desk.complete, bench.worn) : []);
+	const worst = $derived(worstOf(checks));
+	const count = (state: string): number => checks.filter((check) => check.state === state).length;
+	const VERDICT = { holds: 'It works together.', thin: 'It works, thinly.', fails: 'It does not work yet.' } as const;
+	const marked = $derived(
+		new Set(checks.filter(({ state }) => state === 'fails').map(({ slots }) => slots[0] as string))
+	);
+	const onbuild = (next: Build, key: string) => bench.change(next, key);
+
+	const TABS = ['parts', 'checks', 'what-if', 'modify', 'tune', 'faults', 'rigs', 'notes'] as const;
+	const TAB_NAMES = {
+		parts: 'Parts',
+		checks: 'Checks',
+		'what-if': 'What if',
+		modify: 'Modify',
+		tune: 'Tune',
+		faults: 'Fault finder',
+		rigs: 'Rigs and own parts',
+		notes: 'Notes'
+	} as const;
+	/** On a phone the parts are a tab of their own; on a laptop they always stand beside. */
+	let tab = $state<(typeof TABS)[number]>('checks');
+
+	let other = $state.raw<{ name: string; build: Build } | null>(null);
+	let message = $state('');
+	let failed = $state(false);
+	const changed = () => void invalidate('lucernal:bench');
+
+	async function keep() {
+		const { record } = bench;
+		if (!record) return;
+		const name = record.name.trim() || rigName(record.build.rig);
+		const id = record.rigId ?? crypto.randomUUID();
+		const told = await put('rigs', id, record.rigVersion, rigRecordOf(name, record.build, record.log));
+		failed = !told.ok;
+		message = told.ok ? `Kept as “${name}”.` : told.message;
+		if (!told.ok) return;
+		bench.kept(id, told.value.version);
+		changed();
+	}
+
+	function swap() {
+		if (!other || !build) return;
+		const before = build;
+		bench.change(other.build);
+		other = { name: 'as it was', build: before };
+	}
+</script>
+
+<div class="bench">
+	<div class="title">
+		<h1>Do these parts work together?</h1>
+		{#if build}
+			<p class="verdict" role="status">
+				<State state={worst} /><strong>{VERDICT[worst]}</strong>
+				<span class="count">{count('fails')} fail, {count('thin')} thin, {count('holds')} hold</span>
+			</p>
+			<span class="doing">
+				<button class="button" disabled={!bench.canUndo} onclick={() => bench.undo()}>Undo</button>
+				<button class="button" disabled={!bench.canRedo} onclick={() => bench.redo()}>Redo</button>
+				<a class="button" href={resolve('/bench/sheet')}>Build sheet</a>
+				<button class="button button-amber" onclick={keep}>Keep</button>
+			</span>
+		{/if}
+	</div>
+
+	{#if !build}
+		<div class="empty">
+			<p>No rig is in hand. Take one from <a href={resolve('/call')}>Call</a>, or build one from nothing:</p>
+			<p class="families">
+				{#each FAMILIES as family (family)}
+					<button class="button" onclick={() => bench.lay(startBuild(family))}>{spokenFirst(family)}</button>
+				{/each}
+			</p>
+			<Rigs {bench} rigs={data.rigs} oncompare={() => undefined} onchanged={changed} />
+		</div>
+	{:else}
+		<div class="main">
+			{#if message}<p class="notice" class:notice-fails={failed} role={failed ? 'alert' : 'status'}>{message}</p>{/if}
+			{#if data.unreachable}<p class="notice notice-fails" role="alert">
+					Kept rigs and own parts cannot be read while the records are out of reach. The bench goes on; nothing is lost.
+				</p>{/if}
+			{#if other}
+				<Compare
+					{build}
+					{other}
+					reading={desk.complete}
+					units={desk.units}
+					onclose={() => (other = null)}
+					onswap={swap}
+				/>
+			{:else}
+				<Board {build} />
+				<div class="tabs" role="group" aria-label="What to show">
+					{#each TABS as one (one)}
+						<button
+							type="button"
+							class:phone-only={one === 'parts'}
+							aria-pressed={tab === one}
+							onclick={() => (tab = one)}>{TAB_NAMES[one]}</button
+						>
+					{/each}
+				</div>
+				<div class="panel" class:phone-hidden={tab === 'parts'}>
+					{#if tab === 'checks' || tab === 'parts'}<Checks {checks} units={desk.units} />
+					{:else if tab === 'what-if'}<WhatIf {build} reading={desk.complete} units={desk.units} />
+					{:else if tab === 'modify'}<Mods {build} {onbuild} />
+					{:else if tab === 'tune'}<Tune {bench} reading={desk.complete} {zone} />
+					{:else if tab === 'faults'}<Faults {bench} reading={desk.complete} stances={desk.stand.stances} />
+					{:else if tab === 'rigs'}
+						<div class="lists">
+							<Rigs
+								{bench}
+								rigs={data.rigs}
+								oncompare={({ record }) => (other = { name: record.name, build: record.build })}
+								onchanged={changed}
+							/>
+							<OwnParts {build} own={data.own} {onbuild} onchanged={changed} />
+						</div>
+					{:else}
+						<label class="notes"
+							>Notes on this rig
+							<textarea
+								class="field"
+								rows="6"
+								maxlength="4000"
+								value={build.notes}
+								oninput={({ currentTarget }) => build && onbuild({ ...build, notes: currentTarget.value }, 'notes')}
+							></textarea></label
+						>
+					{/if}
+				</div>
+			{/if}
+		</div>
+		<div class="side" class:phone-hidden={tab !== 'parts' || other !== null}>
+			<Side
+				{bench}
+				{build}
+				own={data.own}
+				units={desk.units}
+				{marked}
+				{onbuild}
+				onhold={() => (other = { name: 'held beside', build })}
+			/>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.bench {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 430px;
+		grid-template-rows: 40px 1fr;
+		height: calc(100vh - 66px);
+	}
+	.title {
+		grid-column: 1 / -1;
+		display: flex;
+		align-items: center;
+		gap: 16px;
+		padding: 0 14px 0 16px;
+		border-bottom: 1px solid var(--ink);
+	}
+	.verdict {
+		display: flex;
+		flex: 1;
+		gap: 7px;
+		align-items: center;
+	}
+	.count {
+		color: var(--ink-2);
+	}
+	.doing {
+		display: flex;
+		gap: 6px;
+	}
+	.main {
+		min-width: 0;
+		overflow-y: auto;
+	}
+	.side {
+		min-height: 0;
+		overflow-y: auto;
+		border-left: 1px solid var(--ink);
+	}
+	.tabs {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 16px;
+		padding: 3px 14px;
+		border-block: 1px solid var(--ink);
+	}
+	.tabs button {
+		padding: 3px 0;
+		color: var(--ink-2);
+		cursor: pointer;
+	}
+	.tabs button[aria-pressed='true'] {
+		color: var(--ink);
+		font-weight: 680;
+		box-shadow: inset 0 -3px var(--amber);
+	}
+	.tabs .phone-only {
+		display: none;
+	}
+	.panel {
+		padding: 2px 0 10px;
+	}
+	.lists {
+		display: grid;
+		gap: 14px;
+		padding: 4px 14px;
+		font-size: 12px;
+	}
+	.notes {
+		display: grid;
+		gap: 4px;
+		padding: 6px 14px;
+	}
+	.notice {
+		margin: 6px 14px 0;
+	}
+	.empty {
+		grid-column: 1 / -1;
+		display: grid;
+		align-content: start;
+		gap: 12px;
+		padding: 16px;
+	}
+	.families {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	@media (width < 56rem) {
+		.bench {
+			display: block;
+			height: auto;
+		}
+		.title {
+			flex-wrap: wrap;
+			padding: 8px 12px;
+		}
+		.verdict {
+			flex-wrap: wrap;
+			flex-basis: 100%;
+		}
+		.doing {
+			flex-wrap: wrap;
+			width: 100%;
+		}
+		.doing .button {
+			flex: 1 1 40%;
+		}
+		.main,
+		.side {
+			overflow: visible;
+		}
+		.side {
+			border-left: 0;
+		}
+		.phone-hidden {
+			display: none;
+		}
+		.tabs .phone-only {
+			display: block;
+		}
+		.tabs button {
+			min-height: 48px;
+			font-size: 15.5px;
+		}
+		.lists {
+			font-size: 15px;
+		}
+	}
+</style>

@@ -1,0 +1,227 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { partsOf } from '$lib/core/bench/partsOf';
+	import { partWords, slotWord } from '$lib/core/bench/partNames';
+	import { buildSteps, cautionsOf, costOf, toolsOf } from '$lib/core/bench/sheet';
+	import { MODS } from '$lib/core/bench/mods';
+	import { ouncesText, rigName } from '$lib/core/drawing/describe';
+	import { drawLaid } from '$lib/core/drawing/rigDrawing';
+	import { layRig } from '$lib/core/geometry/lay';
+	import { Bench } from '$lib/ui/bench/bench.svelte';
+	import { useDesk } from '$lib/ui/desk/desk.svelte';
+	import { BAR_MM, svgText } from '$lib/ui/rig/svgText';
+	import type { PageData } from './$types';
+
+	const { data }: { data: PageData } = $props();
+	const desk = useDesk();
+	// svelte-ignore state_referenced_locally
+	const bench = new Bench(data.bench, desk);
+	let recalled = false;
+	$effect(() => {
+		if (!desk.live || recalled) return;
+		recalled = true;
+		bench.recall();
+	});
+
+	const build = $derived(bench.build);
+	const name = $derived(build ? bench.record?.name || rigName(build.rig) : '');
+	const parts = $derived(build ? partsOf(build) : []);
+	const steps = $derived(build ? buildSteps(build) : []);
+	const cost = $derived(costOf(parts));
+	const made = $derived(build ? MODS.filter((mod) => mod.fits(build.rig) && mod.done(build)) : []);
+	const markup = $derived(build ? svgText(drawLaid(layRig(build)), name) : '');
+	const figure = (value: number | undefined): string => (value === undefined ? '' : value.toFixed(1));
+</script>
+
+<article class="build-sheet">
+	{#if !build}
+		<h1>How do I build it?</h1>
+		<p>No rig is on the bench. <a href={resolve('/bench')}>Go to the bench</a></p>
+	{:else}
+		<header>
+			<h1>{name}</h1>
+			<p>{rigName(build.rig)}, {ouncesText(build.rig.weightOz)} oz, swims to the left</p>
+			<span class="doing">
+				<a class="button" href={resolve('/bench')}>Back to the bench</a>
+				<button class="button button-amber" onclick={() => window.print()}>Print</button>
+			</span>
+		</header>
+		<div class="life">
+			<!-- Our own figures and colours; the name is escaped where the document is written. -->
+			<!-- eslint-disable-next-line svelte/no-at-html-tags -->
+			{@html markup}
+			<p>Life-size at 100 %: the bar is {BAR_MM} mm. Print without fitting to the page.</p>
+		</div>
+		<div class="below">
+			<ol class="steps" aria-label="Steps">
+				{#each steps as step, at (step.title)}
+					<li>
+						<strong><span class="figure">{at + 1}</span> {step.title}</strong>
+						{step.text}
+					</li>
+				{/each}
+				{#each made as mod (mod.id)}
+					<li><strong>{mod.title}</strong> {mod.steps.join(' ')}</li>
+				{/each}
+			</ol>
+			<div class="parts">
+				<table>
+					<thead><tr><th scope="col">Part</th><th scope="col">mm</th><th scope="col">g</th></tr></thead>
+					<tbody>
+						{#each parts as placed (placed.slot)}
+							<tr>
+								<th scope="row">{slotWord(placed.slot, build)} <span>{partWords(placed, build)}</span></th>
+								<td class="figure">{figure(placed.part.figures.lengthMm?.value)}</td>
+								<td class="figure"
+									>{placed.part.figures.massG ? figure(placed.part.figures.massG.value * placed.count) : ''}</td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+				<p>
+					<strong>Cost</strong> class {cost[0].toFixed(1)} to {cost[1].toFixed(1)}, line, rod and reel apart; assumed.
+				</p>
+				<p><strong>Tools</strong> {toolsOf(steps).join(', ')}.</p>
+				{#if build.notes}<p><strong>Notes</strong> {build.notes}</p>{/if}
+				<ul aria-label="Cautions">
+					{#each cautionsOf(steps) as caution (caution)}<li>{caution}</li>{/each}
+					<li>Local rules on lead, hooks and points differ: the authority decides.</li>
+				</ul>
+			</div>
+		</div>
+	{/if}
+</article>
+
+<style>
+	.build-sheet {
+		padding: 10px 16px 24px;
+		max-width: 1100px;
+	}
+	header {
+		display: flex;
+		gap: 14px;
+		align-items: baseline;
+		padding-bottom: 6px;
+		border-bottom: 1px solid var(--ink);
+	}
+	header p {
+		flex: 1;
+	}
+	.doing {
+		display: flex;
+		gap: 6px;
+	}
+	.life {
+		padding: 10px 0;
+		overflow-x: auto;
+	}
+	.life :global(svg) {
+		background: #fff;
+		max-width: none;
+	}
+	.life p {
+		color: var(--ink-2);
+		font-size: 12px;
+	}
+	.below {
+		display: grid;
+		grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+		gap: 20px;
+		font-size: 12px;
+		line-height: 15px;
+	}
+	.steps {
+		column-count: 2;
+		column-gap: 16px;
+	}
+	.steps li {
+		break-inside: avoid;
+		padding-bottom: 5px;
+	}
+	.steps strong {
+		display: block;
+	}
+	.steps .figure {
+		color: var(--amber-ink);
+	}
+	.parts {
+		display: grid;
+		align-content: start;
+		gap: 6px;
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+	}
+	th {
+		text-align: left;
+		font-weight: 620;
+	}
+	tbody th span {
+		font-weight: 450;
+	}
+	td,
+	th {
+		padding: 1px 3px;
+		border-bottom: 1px solid var(--rule);
+	}
+	td,
+	thead th + th {
+		text-align: right;
+	}
+	ul li {
+		padding-left: 8px;
+		border-left: 3px solid var(--ink);
+		margin-bottom: 3px;
+	}
+	@media (width < 56rem) {
+		header {
+			flex-wrap: wrap;
+		}
+		.below {
+			grid-template-columns: 1fr;
+			font-size: 15px;
+			line-height: 20px;
+		}
+		.steps {
+			column-count: 1;
+		}
+	}
+	@page {
+		size: A4;
+		margin: 9mm;
+	}
+	@media print {
+		.build-sheet {
+			padding: 0;
+			max-width: none;
+			color: #000;
+		}
+		.doing {
+			display: none;
+		}
+		:global(html) {
+			background: #fff;
+		}
+		header {
+			padding-bottom: 1mm;
+		}
+		.life {
+			padding: 2mm 0;
+			overflow: visible;
+		}
+		.life p,
+		.below {
+			font-size: 7.6pt;
+			line-height: 9.4pt;
+		}
+		.below {
+			grid-template-columns: 118mm 1fr;
+			gap: 5mm;
+		}
+		.steps li {
+			padding-bottom: 1mm;
+		}
+	}
+</style>
