@@ -166,6 +166,27 @@ async function benchDrag(page: Page): Promise<void> {
 	);
 }
 
+/** From a swapped part on the bench to the first frame painted with its drawing and checks. */
+async function benchBench(page: Page): Promise<void> {
+	await page.goto('/bench');
+	await page.getByRole('button', { name: 'Spinnerbait', exact: true }).click();
+	const select = page.getByRole('combobox', { name: 'Wire: Wire' });
+	await select.waitFor();
+	const times = await select.evaluate(async (node: HTMLSelectElement, steps) => {
+		const taken: number[] = [];
+		for (let step = 0; step < steps; step++) {
+			const begun = performance.now();
+			node.value = step % 2 === 0 ? '0.045' : '0.03';
+			node.dispatchEvent(new Event('change', { bubbles: true }));
+			await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+			taken.push(performance.now() - begun);
+			await new Promise((resolve) => setTimeout(resolve, 60));
+		}
+		return taken;
+	}, STEPS);
+	report('a part swapped on Bench to paint', times.slice(3));
+}
+
 const asked = readings();
 benchGrowth(asked);
 await onStage(async (browser: import('playwright-core').Browser, address: string) => {
@@ -173,5 +194,6 @@ await onStage(async (browser: import('playwright-core').Browser, address: string
 	await benchRanking(page, asked);
 	await benchFirstView(page, address);
 	await benchDrag(page);
+	await benchBench(page);
 	await benchInputToPaint(page);
 });

@@ -18,20 +18,39 @@ const PICTURES = [
 	['call-day', '/call', 'light', LAPTOP],
 	['call-lamp', '/call', 'dark', LAPTOP],
 	['call-phone', '/call', 'dark', PHONE],
+	['bench-day', '/bench', 'light', LAPTOP],
+	['bench-lamp', '/bench', 'dark', LAPTOP],
+	['bench-phone', '/bench', 'light', PHONE],
+	['bench-exploded', '/bench', 'light', LAPTOP, (page) => page.getByRole('radio', { name: 'exploded' }).check()],
+	['bench-tune', '/bench', 'light', LAPTOP, (page) => page.getByRole('button', { name: 'Tune', exact: true }).click()],
+	['build-sheet', '/bench/sheet', 'light', LAPTOP],
 	['craft-day', '/craft', 'light', LAPTOP],
 	['craft-phone', '/craft', 'light', PHONE],
 	['kept-day', '/kept', 'light', LAPTOP]
 ];
 
+/** Lays one of the demo's kept rigs on the bench: it has a history. */
+async function openKept(page) {
+	await page.goto('/bench');
+	await page.waitForTimeout(800);
+	await page.getByRole('button', { name: 'Rigs and own parts' }).click();
+	await page.getByRole('button', { name: 'Open Mere tandem' }).click();
+	await page.waitForTimeout(1600);
+}
+
 mkdirSync(FOLDER, { recursive: true });
 await onStage(async (browser, address) => {
-	for (const [name, path, colorScheme, size] of PICTURES) {
+	for (const [name, path, colorScheme, size, then] of PICTURES) {
 		const page = await opened(browser, address, READING, { ...size, colorScheme });
 		await page.goto('/call');
 		await page.getByRole('button', { name: 'Take in hand' }).click();
 		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+		if (path.startsWith('/bench')) await openKept(page);
 		await page.goto(path);
 		await page.waitForTimeout(path === '/call' ? WORKED_OUT_MS : 1500);
+		await then?.(page);
+		await page.evaluate(() => scrollTo(0, 0));
+		await page.waitForTimeout(300);
 		await page.screenshot({ path: join(FOLDER, `${name}.png`) });
 		await page.context().close();
 	}

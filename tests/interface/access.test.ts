@@ -42,3 +42,19 @@ it('nothing runs out of a phone’s width, nor out of a laptop at 200 % zoom', a
 		}
 	}
 });
+
+it('the list of shortcuts and the sheet of further screens come when they are asked for', async () => {
+	const page = await signedIn();
+	await page.waitForTimeout(500);
+	await page.getByRole('heading', { level: 1 }).click();
+	await page.keyboard.press('?');
+	const list = page.getByRole('dialog', { name: 'Shortcuts' });
+	await list.getByText('Go to Bench').waitFor();
+	await page.keyboard.press('Escape');
+	await list.waitFor({ state: 'detached' });
+	await page.setViewportSize(SIZES.phone);
+	await page.getByRole('button', { name: 'More', exact: true }).click();
+	await page.getByRole('dialog').getByRole('link', { name: 'Craft' }).click();
+	await page.waitForURL('**/craft');
+	expect(await page.getByRole('dialog').count()).toBe(0);
+});

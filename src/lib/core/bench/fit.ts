@@ -3,7 +3,8 @@ import { SKIRT_CUTS } from '../catalogue/dress';
 import { CLEVIS_MM, FITTINGS_MM, USUAL_LOWER_MM, USUAL_RISE_DEG } from '../catalogue/fittings';
 import { BLADE_FORMS, USUAL_ARM_M } from '../physics/constants';
 import type { MeasuredParts } from '../physics/measured';
-import { OWN_SLOTS, type Build, type FitChoice } from '../schema/build';
+import { OWN_SLOTS } from '../schema/words';
+import type { Build, FitChoice } from '../schema/build';
 import type { Blade, Rig } from '../schema/rig';
 import type { TurningStyle } from '../schema/words';
 

@@ -1,6 +1,6 @@
-import { bladeName, ouncesText, plainWords } from '../drawing/describe';
+import { bladeName, ouncesText, plainWords, rigName } from '../drawing/describe';
 import { completeFit } from './fit';
-import type { PlacedPart, Slot } from './partsOf';
+import { partsOf, type PlacedPart, type Slot } from './partsOf';
 import type { Build } from '../schema/build';
 import type { Blade } from '../schema/rig';
 
@@ -63,4 +63,12 @@ export function partWords({ slot, part, count, own }: PlacedPart, build: Build):
 	if (slot === 'beads' || slot === 'keeper') return `${count} ${slot === 'beads' ? 'beads' : 'wire'}`;
 	if (slot === 'trailerHook') return rig.trailerHook === 'free' ? 'swings free' : 'stiff';
 	return part.name;
+}
+
+/** Every part of a build by name, in assembly order, for those who do not see the drawing. */
+export function describeBuild(build: Build): string {
+	const parts = partsOf(build).map(
+		(placed) => `${slotWord(placed.slot, build).toLowerCase()} ${partWords(placed, build)}`
+	);
+	return `${rigName(build.rig)}, swimming to the left: ${parts.join('; ')}.`;
 }

@@ -1,6 +1,7 @@
 import { completeFit } from './fit';
 import { headId, hookId, makePart, PART_TABLE, type CataloguePart, type Figure } from '../catalogue/partTable';
-import type { Build, OwnSlot, OwnUse } from '../schema/build';
+import type { Build, OwnUse } from '../schema/build';
+import type { OwnSlot } from '../schema/words';
 import type { Blade, Rig } from '../schema/rig';
 import type { Family } from '../schema/words';
 

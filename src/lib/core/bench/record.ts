@@ -1,4 +1,5 @@
-import { SCHEMA_VERSION, type RigRecord } from '../schema/records';
+import { SCHEMA_VERSION } from '../schema/records';
+import type { RigRecord } from '../schema/rigRecords';
 import type { Build } from '../schema/build';
 import type { RigLog } from '../schema/rigLog';
 import { partsOf } from './partsOf';

@@ -1,6 +1,7 @@
 import { LINES, REELS, RODS } from '../catalogue/parts';
 import { bladeSets, type Layout } from '../catalogue/layouts';
-import type { Build, OwnKind, OwnSlot, OwnUse } from '../schema/build';
+import type { Build, OwnKind, OwnUse } from '../schema/build';
+import type { OwnSlot } from '../schema/words';
 import type { Blade, Rig } from '../schema/rig';
 import type { BuzzBlade, Family, JigBlade, TurningStyle } from '../schema/words';
 import { MM_PER_IN, KG_PER_OZ } from '../units';

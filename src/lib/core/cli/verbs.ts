@@ -1,9 +1,12 @@
 import { z } from 'zod';
 import { answerCall } from '../choice/call';
+import { buildSchema, ownPartSchema } from '../schema/build';
 import { callAnswerSchema, callInputSchema } from '../schema/call';
 import { answerWindow } from '../physics/window';
 import { InputFailure } from '../schema/failure';
 import { readingSchema } from '../schema/reading';
+import { rigFileSchema } from '../schema/rigRecords';
+import { transferSchema } from '../schema/transfer';
 import { rigSchema } from '../schema/rig';
 import { windowInputSchema, windowSchema } from '../schema/window';
 
@@ -18,7 +21,11 @@ export const SCHEMAS = {
 	call: callInputSchema,
 	'call-answer': callAnswerSchema,
 	window: windowInputSchema,
-	'window-answer': windowSchema
+	'window-answer': windowSchema,
+	build: buildSchema,
+	'own-part': ownPartSchema,
+	'rig-file': rigFileSchema,
+	records: transferSchema
 } as const;
 
 /** Most items in one batch. */

@@ -1,4 +1,4 @@
-import { visited, type Point } from '../geometry/path';
+import { boxOfPath, type Point } from '../geometry/path';
 
 /** The part of a rig that a shape belongs to; labels and hit areas go by it. */
 export type DrawnPart =
@@ -56,16 +56,19 @@ export interface Drawing {
 export const CONTOUR_MM = 0.4;
 export const DETAIL_MM = 0.28;
 
-/** What some shapes take up, their strokes included. */
+/** What some shapes take up, their strokes included. Fine detail lies within the rest. */
 export function boundsOf(shapes: readonly Shape[]): Bounds {
+	const widest = new Map<string, number>();
+	for (const { d, width = 0, fine } of shapes) {
+		if (!fine) widest.set(d, Math.max(widest.get(d) ?? 0, width));
+	}
 	let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-	for (const { d, width = 0 } of shapes) {
-		for (const { x, y } of visited(d)) {
-			left = Math.min(left, x - width / 2);
-			right = Math.max(right, x + width / 2);
-			top = Math.min(top, y - width / 2);
-			bottom = Math.max(bottom, y + width / 2);
-		}
+	for (const [d, width] of widest) {
+		const box = boxOfPath(d);
+		left = Math.min(left, box.left - width / 2);
+		right = Math.max(right, box.right + width / 2);
+		top = Math.min(top, box.top - width / 2);
+		bottom = Math.max(bottom, box.bottom + width / 2);
 	}
 	return { x: left, y: top, width: right - left, height: bottom - top };
 }

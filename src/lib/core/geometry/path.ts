@@ -92,20 +92,41 @@ export function movedPath(d: string, { x: dx, y: dy }: Point): string {
 	});
 }
 
-/** Points that a path visits, control points among them; circles by their corners. */
-export function* visited(d: string): Generator<Point> {
-	let [x, y] = [0, 0];
-	for (const [, command, rest] of d.matchAll(/([MLCaZ])([^MLCaZ]*)/g)) {
-		const numbers = (rest!.match(NUMBER) ?? []).map(Number);
-		if (command === 'a') {
-			const [radius = 0] = numbers;
-			yield { x: x + radius, y: y - radius };
-			yield { x: x + 2 * radius, y: y + radius };
+/** What a line or shape takes up, mm. */
+export interface Box {
+	left: number;
+	top: number;
+	right: number;
+	bottom: number;
+}
+
+const TOKEN = /[MLCaZ]|-?\d+(?:\.\d+)?/g;
+
+/** The box of the points that a path visits, control points among them; a circle by its corners. */
+export function boxOfPath(d: string): Box {
+	const box: Box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
+	let [command, at, x, y] = ['', 0, 0, 0];
+	const reach = (px: number, py: number): void => {
+		box.left = Math.min(box.left, px);
+		box.right = Math.max(box.right, px);
+		box.top = Math.min(box.top, py);
+		box.bottom = Math.max(box.bottom, py);
+	};
+	for (const [token] of d.matchAll(TOKEN)) {
+		if (token >= 'A') {
+			command = token;
+			at = 0;
 			continue;
 		}
-		for (let at = 0; at + 1 < numbers.length; at += 2) {
-			[x, y] = [numbers[at]!, numbers[at + 1]!];
-			yield { x, y };
-		}
+		const number = Number(token);
+		if (command === 'a') {
+			if (at === 0) {
+				reach(x, y - number);
+				reach(x + 2 * number, y + number);
+			}
+		} else if (at % 2 === 0) x = number;
+		else reach(x, (y = number));
+		at++;
 	}
+	return box;
 }

@@ -6,6 +6,7 @@ import {
 	HEAD_MATERIALS,
 	HOOK_GAUGES,
 	JIG_BLADES,
+	OWN_SLOTS,
 	SKIRT_MATERIALS,
 	TRAILER_KINDS,
 	TURNING_STYLES
@@ -41,10 +42,6 @@ export const ownPartSchema = z
 		if ((OWN_FORMS[kind] as readonly string[]).includes(form)) return;
 		context.addIssue({ code: 'custom', path: ['form'], message: `A ${kind} cannot be like ${form}.` });
 	});
-
-/** Places on a rig that a part of one's own can take. */
-export const OWN_SLOTS = ['head', 'hook', 'front', 'rear', 'skirt', 'trailer'] as const;
-export type OwnSlot = (typeof OWN_SLOTS)[number];
 
 /** An own part as a rig was built from it: the version stays although the part may change or go. */
 const ownUseSchema = z.strictObject({

@@ -118,6 +118,10 @@ export const RETRIEVES = [
 	'surface'
 ] as const;
 
+/** Places on a rig that a part of one's own can take. */
+export const OWN_SLOTS = ['head', 'hook', 'front', 'rear', 'skirt', 'trailer'] as const;
+
+export type OwnSlot = (typeof OWN_SLOTS)[number];
 export type Family = (typeof FAMILIES)[number];
 export type TurningStyle = (typeof TURNING_STYLES)[number];
 export type JigBlade = (typeof JIG_BLADES)[number];

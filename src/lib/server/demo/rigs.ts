@@ -2,7 +2,8 @@ import { rigRecordOf } from '../../core/bench/record';
 import { startBuild, withLayout, withOwn, withRig } from '../../core/bench/start';
 import type { Build, OwnUse } from '../../core/schema/build';
 import type { RigLog } from '../../core/schema/rigLog';
-import { SCHEMA_VERSION, type PartRecord, type RigRecord } from '../../core/schema/records';
+import { SCHEMA_VERSION } from '../../core/schema/records';
+import type { PartRecord, RigRecord } from '../../core/schema/rigRecords';
 
 /** Parts that the demo's angler has weighed and measured. */
 export const OWN_PARTS: readonly PartRecord['part'][] = [

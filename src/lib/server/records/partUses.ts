@@ -1,4 +1,4 @@
-import type { PartRecord } from '../../core/schema/records';
+import type { PartRecord } from '../../core/schema/rigRecords';
 import type { Stored } from './store';
 import { parts, rigs } from './stores';
 

@@ -1,12 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { z } from 'zod';
-import {
-	benchRecordSchema,
-	deskRecordSchema,
-	settingsRecordSchema,
-	standRecordSchema
-} from '../../core/schema/records';
+import { benchRecordSchema } from '../../core/schema/rigRecords';
+import { deskRecordSchema, settingsRecordSchema, standRecordSchema } from '../../core/schema/records';
 import { database } from '../db/connection';
 
 /** What an angler may keep under a topic. */

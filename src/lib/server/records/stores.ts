@@ -1,15 +1,12 @@
 import type { Transaction } from 'sequelize';
 import {
 	keptCallRecordSchema,
-	partRecordSchema,
 	readingRecordSchema,
-	rigRecordSchema,
 	SCHEMA_VERSION,
 	type KeptCallRecord,
-	type PartRecord,
-	type ReadingRecord,
-	type RigRecord
+	type ReadingRecord
 } from '../../core/schema/records';
+import { partRecordSchema, rigRecordSchema, type PartRecord, type RigRecord } from '../../core/schema/rigRecords';
 import type { KeptCall, PartRow, ReadingRow, RigRow } from '../db/models';
 import { database } from '../db/connection';
 import { HttpFailure } from '../failures';

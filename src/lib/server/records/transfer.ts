@@ -1,5 +1,6 @@
 import { parseWith } from '../../core/schema/failure';
-import { SCHEMA_VERSION, transferSchema, type Transfer } from '../../core/schema/records';
+import { SCHEMA_VERSION } from '../../core/schema/records';
+import { transferSchema, type Transfer } from '../../core/schema/transfer';
 import { database } from '../db/connection';
 import { getPreference, setPreference } from './preferences';
 import { keptCalls, parts, readings, rigs } from './stores';

@@ -3,7 +3,7 @@
 	import { changedFacets } from '$lib/core/bench/faults/changed';
 	import { drawLaid } from '$lib/core/drawing/rigDrawing';
 	import { layRig } from '$lib/core/geometry/lay';
-	import { partsOf } from '$lib/core/bench/partsOf';
+	import { partsOf, type Slot } from '$lib/core/bench/partsOf';
 	import { partWords, slotWord } from '$lib/core/bench/partNames';
 	import type { Reading } from '$lib/core/reading/complete';
 	import type { Build } from '$lib/core/schema/build';
@@ -25,12 +25,12 @@
 	const drawings = $derived([drawLaid(layRig(build), true), drawLaid(layRig(other.build), true)]);
 	/** One scale for both, so that what looks larger is larger. */
 	const scale = $derived(Math.min(...drawings.map(({ bounds }) => Math.min(300 / bounds.width, 150 / bounds.height))));
-	const words = (from: Build): Map<string, string> =>
-		new Map(partsOf(from).map((placed) => [slotWord(placed.slot, from), partWords(placed, from)]));
+	const words = (from: Build): Map<Slot, string> =>
+		new Map(partsOf(from).map((placed) => [placed.slot, partWords(placed, from)]));
 	const rows = $derived.by(() => {
 		const [a, b] = [words(build), words(other.build)];
 		return [...new Set([...a.keys(), ...b.keys()])]
-			.map((slot) => ({ slot, a: a.get(slot) ?? 'none', b: b.get(slot) ?? 'none' }))
+			.map((slot) => ({ slot, name: slotWord(slot, build), a: a.get(slot) ?? 'none', b: b.get(slot) ?? 'none' }))
 			.filter((row) => row.a !== row.b);
 	});
 	const facets = $derived(changedFacets(build.rig, other.build.rig));
@@ -65,7 +65,7 @@
 	<table>
 		<thead><tr><th scope="col">What differs</th><th scope="col">A</th><th scope="col">B</th></tr></thead>
 		<tbody>
-			{#each rows as { slot, a, b } (slot)}<tr><th scope="row">{slot}</th><td>{a}</td><td>{b}</td></tr>{/each}
+			{#each rows as { slot, name, a, b } (slot)}<tr><th scope="row">{name}</th><td>{a}</td><td>{b}</td></tr>{/each}
 			{#each checks as { check, against, mine, theirs } (check.id)}
 				<tr>
 					<th scope="row">{mine.title}</th>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { partsOf } from '$lib/core/bench/partsOf';
-	import { partWords, slotWord } from '$lib/core/bench/partNames';
+	import { describeBuild, partWords, slotWord } from '$lib/core/bench/partNames';
 	import { drawExploded } from '$lib/core/drawing/exploded';
 	import { placeLabels } from '$lib/core/drawing/labels';
 	import { drawLaid } from '$lib/core/drawing/rigDrawing';
@@ -82,7 +82,9 @@
 
 <div class="picture" bind:clientWidth={width} style:min-height="{height}px">
 	<div class="plate" style:width="{whole}px" style:height="{tall + RULER_PX}px">
-		<div class="rig" style:left="{origin.x}px" style:top="{origin.y}px"><RigDrawing {drawing} {scale} /></div>
+		<div class="rig" style:left="{origin.x}px" style:top="{origin.y}px">
+			<RigDrawing drawing={{ ...drawing, text: describeBuild(build) }} {scale} />
+		</div>
 		<svg class="over" width={whole} height={tall} aria-hidden="true">
 			{#if exploded}
 				{#each exploded.ways as { part, from, to } (part)}

@@ -1,7 +1,9 @@
 <script lang="ts">
+	import { describeBuild } from '$lib/core/bench/partNames';
 	import { changedSince, rigRecordOf } from '$lib/core/bench/record';
 	import { failureOf } from '$lib/core/schema/failure';
-	import { rigFileSchema, SCHEMA_VERSION, type RigRecord } from '$lib/core/schema/records';
+	import { rigFileSchema, type RigRecord } from '$lib/core/schema/rigRecords';
+	import { SCHEMA_VERSION } from '$lib/core/schema/records';
 	import { drawLaid } from '$lib/core/drawing/rigDrawing';
 	import { ouncesText, rigName } from '$lib/core/drawing/describe';
 	import { layRig } from '$lib/core/geometry/lay';
@@ -75,7 +77,11 @@
 	};
 	const saveSvg = () => {
 		if (present)
-			save(`${fileName(present.name)}.svg`, 'image/svg+xml', svgText(drawLaid(layRig(present.build)), present.name));
+			save(
+				`${fileName(present.name)}.svg`,
+				'image/svg+xml',
+				svgText({ ...drawLaid(layRig(present.build)), text: describeBuild(present.build) }, present.name)
+			);
 	};
 	async function read(input: HTMLInputElement) {
 		const file = input.files?.[0];

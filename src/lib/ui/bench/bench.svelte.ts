@@ -1,7 +1,8 @@
 import { buildOf } from '$lib/core/bench/fit';
 import { wornOf } from '$lib/core/bench/tune/wear';
 import type { Build } from '$lib/core/schema/build';
-import { benchRecordSchema, SCHEMA_VERSION, type BenchRecord } from '$lib/core/schema/records';
+import { benchRecordSchema, type BenchRecord } from '$lib/core/schema/rigRecords';
+import { SCHEMA_VERSION } from '$lib/core/schema/records';
 import type { Rig } from '$lib/core/schema/rig';
 import type { RigEvent, RigLog } from '$lib/core/schema/rigLog';
 import { z } from 'zod';

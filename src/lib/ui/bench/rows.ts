@@ -6,9 +6,10 @@ import { completeFit, type Fit } from '$lib/core/bench/fit';
 import type { Slot } from '$lib/core/bench/partsOf';
 import { kindFor, withLayout, withOwn, withRig } from '$lib/core/bench/start';
 import { lineText, ouncesText } from '$lib/core/drawing/describe';
-import { OWN_SLOTS, type Build, type OwnSlot } from '$lib/core/schema/build';
+import { OWN_SLOTS, type OwnSlot } from '$lib/core/schema/words';
+import type { Build } from '$lib/core/schema/build';
 import type { Blade, Rig } from '$lib/core/schema/rig';
-import type { PartRecord } from '$lib/core/schema/records';
+import type { PartRecord } from '$lib/core/schema/rigRecords';
 import * as words from '$lib/core/schema/words';
 import { spoken } from '../words';
 

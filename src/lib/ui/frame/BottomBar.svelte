@@ -1,15 +1,21 @@
 <script lang="ts">
-	import { Dialog } from 'bits-ui';
 	import Menu from '@lucide/svelte/icons/menu';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { SCREENS } from './screens';
-	import ThemeSwitch from './ThemeSwitch.svelte';
+	import type MoreSheet from './MoreSheet.svelte';
 
 	const MAIN = SCREENS.slice(0, 3);
 	const REST = SCREENS.slice(3);
 	const here = (path: string): boolean => page.url.pathname.startsWith(path);
 	let open = $state(false);
+	/** The sheet comes when it is first asked for: the first view does without it. */
+	let Sheet = $state.raw<typeof MoreSheet | null>(null);
+
+	async function show() {
+		Sheet ??= (await import('./MoreSheet.svelte')).default;
+		open = true;
+	}
 </script>
 
 <nav class="bar" aria-label="Screens">
@@ -19,24 +25,11 @@
 			{screen.name}
 		</a>
 	{/each}
-	<Dialog.Root bind:open>
-		<Dialog.Trigger class="bar-more"><Menu size={24} strokeWidth={1.5} aria-hidden="true" />More</Dialog.Trigger>
-		<Dialog.Portal>
-			<Dialog.Overlay class="sheet-veil" />
-			<Dialog.Content class="sheet">
-				<Dialog.Title class="sheet-title">More</Dialog.Title>
-				{#each REST as screen (screen.path)}
-					<a class="button" href={resolve(screen.path)} onclick={() => (open = false)}>
-						<screen.icon size={22} strokeWidth={1.5} aria-hidden="true" />
-						{screen.name}
-					</a>
-				{/each}
-				<ThemeSwitch wide />
-				<Dialog.Close class="button">Close</Dialog.Close>
-			</Dialog.Content>
-		</Dialog.Portal>
-	</Dialog.Root>
+	<button class="bar-more" aria-haspopup="dialog" aria-expanded={open} onclick={show}
+		><Menu size={24} strokeWidth={1.5} aria-hidden="true" />More</button
+	>
 </nav>
+{#if Sheet}<Sheet bind:open rest={REST} />{/if}
 
 <style>
 	.bar {
@@ -49,7 +42,7 @@
 		background: var(--panel);
 	}
 	.bar a,
-	.bar :global(.bar-more) {
+	.bar .bar-more {
 		display: grid;
 		place-items: center;
 		align-content: center;

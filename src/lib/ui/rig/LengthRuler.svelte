@@ -9,10 +9,17 @@
 	}
 	const { lengthMm, scale }: Props = $props();
 	const width = $derived(lengthMm * scale);
-	const mm = $derived(Array.from({ length: Math.floor(lengthMm) + 1 }, (_, at) => at));
-	const sixteenths = $derived(Array.from({ length: Math.floor((lengthMm / MM_PER_IN) * 16) + 1 }, (_, at) => at));
+	const LINE_Y = 22;
 	const up = (at: number): number => (at % 16 === 0 ? 10 : at % 8 === 0 ? 7 : at % 4 === 0 ? 5 : 3);
 	const down = (at: number): number => (at % 10 === 0 ? 9 : at % 5 === 0 ? 6 : 3.5);
+	const count = (step: number): number[] => Array.from({ length: Math.floor(lengthMm / step) + 1 }, (_, at) => at);
+	/** All ticks are one path: two hundred lines would be as many nodes to keep. */
+	const ticks = $derived(
+		count(1)
+			.map((at) => `M${(at * scale).toFixed(1)} ${LINE_Y}v${down(at)}`)
+			.concat(count(MM_PER_IN / 16).map((at) => `M${((at / 16) * MM_PER_IN * scale).toFixed(1)} ${LINE_Y}v${-up(at)}`))
+			.join('')
+	);
 </script>
 
 <svg
@@ -23,20 +30,18 @@
 	role="img"
 	aria-label="Ruler, {Math.round(lengthMm)} mm"
 >
-	<line x1="0" x2={width} y1="22" y2="22" />
-	{#each sixteenths as at (at)}
-		{@const x = (at / 16) * MM_PER_IN * scale}
-		<line x1={x} x2={x} y1="22" y2={22 - up(at)} />
-		{#if at % 16 === 0}<text {x} y="9" dx="3">{at / 16}&quot;</text>{/if}
+	<path d="M0 {LINE_Y}H{width}{ticks}" />
+	{#each count(MM_PER_IN) as at (at)}
+		<text x={at * MM_PER_IN * scale} y="9" dx="3">{at}&quot;</text>
 	{/each}
-	{#each mm as at (at)}
-		<line x1={at * scale} x2={at * scale} y1="22" y2={22 + down(at)} />
-		{#if at % 10 === 0}<text x={at * scale} y="41" text-anchor="middle">{at / 10}</text>{/if}
+	{#each count(10) as at (at)}
+		<text x={at * 10 * scale} y="41" text-anchor="middle">{at}</text>
 	{/each}
 </svg>
 
 <style>
-	line {
+	path {
+		fill: none;
 		stroke: var(--ink-2);
 		stroke-width: 0.8;
 	}

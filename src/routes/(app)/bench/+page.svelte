@@ -7,13 +7,14 @@
 	import { startBuild } from '$lib/core/bench/start';
 	import { rigName } from '$lib/core/drawing/describe';
 	import type { Build } from '$lib/core/schema/build';
-	import type { BenchRecord } from '$lib/core/schema/records';
+	import type { BenchRecord } from '$lib/core/schema/rigRecords';
 	import { FAMILIES } from '$lib/core/schema/words';
 	import { Bench } from '$lib/ui/bench/bench.svelte';
 	import Board from '$lib/ui/bench/Board.svelte';
 	import Checks from '$lib/ui/bench/Checks.svelte';
 	import Compare from '$lib/ui/bench/Compare.svelte';
 	import Faults from '$lib/ui/bench/Faults.svelte';
+	import Figures from '$lib/ui/bench/Figures.svelte';
 	import Mods from '$lib/ui/bench/Mods.svelte';
 	import OwnParts from '$lib/ui/bench/OwnParts.svelte';
 	import { put } from '$lib/ui/bench/records';
@@ -63,7 +64,7 @@
 	);
 	const onbuild = (next: Build, key: string) => bench.change(next, key);
 
-	const TABS = ['parts', 'checks', 'what-if', 'modify', 'tune', 'faults', 'rigs', 'notes'] as const;
+	const TABS = ['parts', 'checks', 'what-if', 'modify', 'tune', 'faults', 'figures', 'rigs', 'notes'] as const;
 	const TAB_NAMES = {
 		parts: 'Parts',
 		checks: 'Checks',
@@ -71,6 +72,7 @@
 		modify: 'Modify',
 		tune: 'Tune',
 		faults: 'Fault finder',
+		figures: 'Figures',
 		rigs: 'Rigs and own parts',
 		notes: 'Notes'
 	} as const;
@@ -132,6 +134,9 @@
 		</div>
 	{:else}
 		<div class="main">
+			<noscript
+				><p class="notice">Drawing and checks are of the rig in hand. To change it here, scripts must run.</p></noscript
+			>
 			{#if message}<p class="notice" class:notice-fails={failed} role={failed ? 'alert' : 'status'}>{message}</p>{/if}
 			{#if data.unreachable}<p class="notice notice-fails" role="alert">
 					Kept rigs and own parts cannot be read while the records are out of reach. The bench goes on; nothing is lost.
@@ -163,6 +168,7 @@
 					{:else if tab === 'modify'}<Mods {build} {onbuild} />
 					{:else if tab === 'tune'}<Tune {bench} reading={desk.complete} {zone} />
 					{:else if tab === 'faults'}<Faults {bench} reading={desk.complete} stances={desk.stand.stances} />
+					{:else if tab === 'figures'}<Figures {build} />
 					{:else if tab === 'rigs'}
 						<div class="lists">
 							<Rigs

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { partsOf } from '$lib/core/bench/partsOf';
-	import { partWords, slotWord } from '$lib/core/bench/partNames';
+	import { describeBuild, partWords, slotWord } from '$lib/core/bench/partNames';
 	import { buildSteps, cautionsOf, costOf, toolsOf } from '$lib/core/bench/sheet';
 	import { MODS } from '$lib/core/bench/mods';
 	import { ouncesText, rigName } from '$lib/core/drawing/describe';
@@ -29,7 +29,7 @@
 	const steps = $derived(build ? buildSteps(build) : []);
 	const cost = $derived(costOf(parts));
 	const made = $derived(build ? MODS.filter((mod) => mod.fits(build.rig) && mod.done(build)) : []);
-	const markup = $derived(build ? svgText(drawLaid(layRig(build)), name) : '');
+	const markup = $derived(build ? svgText({ ...drawLaid(layRig(build)), text: describeBuild(build) }, name) : '');
 	const figure = (value: number | undefined): string => (value === undefined ? '' : value.toFixed(1));
 </script>
 
@@ -80,7 +80,8 @@
 					</tbody>
 				</table>
 				<p>
-					<strong>Cost</strong> class {cost[0].toFixed(1)} to {cost[1].toFixed(1)}, line, rod and reel apart; assumed.
+					<strong>Cost</strong>
+					{cost[0].toFixed(1)} to {cost[1].toFixed(1)} by price class, line, rod and reel apart; assumed.
 				</p>
 				<p><strong>Tools</strong> {toolsOf(steps).join(', ')}.</p>
 				{#if build.notes}<p><strong>Notes</strong> {build.notes}</p>{/if}

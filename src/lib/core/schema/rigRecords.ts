@@ -1,0 +1,49 @@
+import { z } from 'zod';
+import { buildSchema, ownPartSchema } from './build';
+import { instant, recordName, schemaVersion, uuid } from './records';
+import { rigLogSchema } from './rigLog';
+
+/** A part of a kept rig as the table had it on that day: what the rig was built from, whatever the table says later. */
+const builtPartSchema = z.strictObject({
+	slot: z.string().max(20),
+	id: z.string().max(80),
+	version: z.number().int().min(1),
+	name: z.string().max(120),
+	count: z.number().int().min(1).max(20),
+	lengthMm: z.number().nullable(),
+	massG: z.number().nullable()
+});
+
+/** A rig as it is kept: its build, the parts it was built from, and what happened to it since. */
+export const rigRecordSchema = z.strictObject({
+	schemaVersion,
+	name: recordName,
+	build: buildSchema,
+	parts: z.array(builtPartSchema).max(40),
+	log: rigLogSchema
+});
+
+/** A part of the angler's own as it is kept. */
+export const partRecordSchema = z.strictObject({ schemaVersion, part: ownPartSchema });
+
+/** What lies on the bench: a build, kept or not yet. */
+export const benchRecordSchema = z.strictObject({
+	schemaVersion,
+	name: z.string().max(120),
+	rigId: uuid.nullable(),
+	rigVersion: z.number().int().min(0),
+	build: buildSchema,
+	log: rigLogSchema,
+	updatedAt: instant
+});
+
+/** One rig as a file. */
+export const rigFileSchema = z.strictObject({
+	kind: z.literal('lucernal-rig'),
+	schemaVersion,
+	rig: rigRecordSchema
+});
+
+export type RigRecord = z.output<typeof rigRecordSchema>;
+export type PartRecord = z.output<typeof partRecordSchema>;
+export type BenchRecord = z.output<typeof benchRecordSchema>;

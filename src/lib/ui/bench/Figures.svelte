@@ -1,0 +1,105 @@
+<script lang="ts">
+	import { partWords, slotWord } from '$lib/core/bench/partNames';
+	import { partsOf } from '$lib/core/bench/partsOf';
+	import type { FigureName } from '$lib/core/catalogue/partTable';
+	import type { Build } from '$lib/core/schema/build';
+
+	const { build }: { build: Build } = $props();
+	const NAMES: Readonly<Record<FigureName, readonly [string, string]>> = {
+		lengthMm: ['length', 'mm'],
+		widthMm: ['width', 'mm'],
+		heightMm: ['height', 'mm'],
+		thickMm: ['thickness', 'mm'],
+		diameterMm: ['diameter', 'mm'],
+		gapeMm: ['gape', 'mm'],
+		shankMm: ['shank', 'mm'],
+		strands: ['strands', ''],
+		keelMm: ['keel below the middle', 'mm'],
+		eyeMm: ['eye behind the nose', 'mm'],
+		dragCm2: ['drag area', 'cm²'],
+		massG: ['mass', 'g'],
+		ratio: ['ratio', ':1'],
+		spoolMm: ['full spool', 'mm'],
+		inchesPerTurn: ['a turn, full', 'in'],
+		inchesPerTurnHalf: ['a turn, half full', 'in']
+	};
+	const BASIS = { formula: 'formula', standard: 'standard or measured', assumed: 'assumed' } as const;
+	const PRICES = ['', 'low', 'middle', 'high'] as const;
+	const rows = $derived(
+		partsOf(build).flatMap((placed) =>
+			Object.entries(placed.part.figures).map(([name, figure], at) => ({
+				placed,
+				figure,
+				at,
+				key: `${placed.slot}-${name}`,
+				name: NAMES[name as FigureName][0],
+				unit: NAMES[name as FigureName][1]
+			}))
+		)
+	);
+	const short = (value: number): string => String(Number(value.toPrecision(3)));
+</script>
+
+<div class="scroll">
+	<table>
+		<caption class="sr-only">Every figure that the checks stand on, with its range and basis</caption>
+		<thead
+			><tr
+				><th scope="col">Part</th><th scope="col">Figure</th><th scope="col">Value</th><th scope="col"
+					>On sale from, to</th
+				><th scope="col">Basis</th><th scope="col">Price</th></tr
+			></thead
+		>
+		<tbody>
+			{#each rows as { placed, figure, at, key, name, unit } (key)}
+				<tr class:first={at === 0}>
+					<th scope="row"
+						>{#if at === 0}{slotWord(placed.slot, build)}: {partWords(placed, build)}
+							<span>version {placed.part.version}</span>{/if}</th
+					>
+					<td>{name}</td>
+					<td class="figure">{short(figure.value)}<span class="unit">{unit}</span></td>
+					<td class="figure">{placed.own ? '' : `${short(figure.low)}, ${short(figure.high)}`}</td>
+					<td>{placed.own ? 'your measure' : BASIS[figure.basis]}</td>
+					<td>{at === 0 ? PRICES[placed.part.price] : ''}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</div>
+
+<style>
+	.scroll {
+		overflow-x: auto;
+		padding: 2px 14px;
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		font-size: 12px;
+		line-height: 15px;
+	}
+	th {
+		text-align: left;
+		font-weight: 560;
+	}
+	th span {
+		color: var(--ink-2);
+		font-weight: 450;
+	}
+	td,
+	th {
+		padding: 1px 6px;
+	}
+	tr.first td,
+	tr.first th,
+	thead th {
+		border-top: 1px solid var(--rule);
+	}
+	@media (width < 56rem) {
+		table {
+			font-size: 15px;
+			line-height: 20px;
+		}
+	}
+</style>
