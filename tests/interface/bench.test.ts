@@ -89,6 +89,28 @@ describe('the bench', () => {
 		expect(await control(page, 'Wire: Wire').inputValue()).toBe('0.045');
 	});
 
+	it('keeps a rig again after an undo, and anew after it was deleted', async () => {
+		const page = await signedIn();
+		await begun(page);
+		const rig = `Undone ${Date.now()}`;
+		await page.getByRole('textbox', { name: 'Rig' }).fill(rig);
+		await page.keyboard.press('Tab');
+		await control(page, 'Head: Weight').selectOption('0.75');
+		const keep = page.getByRole('button', { name: 'Keep', exact: true });
+		await keep.click();
+		await page.getByText(`Kept as “${rig}”.`).waitFor();
+		await page.getByRole('button', { name: 'Undo', exact: true }).click();
+		expect(await control(page, 'Head: Weight').inputValue()).toBe('0.5');
+		await keep.click();
+		await tab(page, 'Rigs and own parts').click();
+		const listed = page.getByRole('button', { name: `Delete ${rig}` });
+		await expect.poll(() => listed.count()).toBe(1);
+		await listed.click();
+		await page.getByText(`Deleted “${rig}”.`).waitFor();
+		await keep.click();
+		await expect.poll(() => listed.count()).toBe(1);
+	});
+
 	it('refuses a bad figure at its field and keeps what was typed', async () => {
 		const page = await signedIn();
 		await begun(page);

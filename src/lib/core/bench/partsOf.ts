@@ -30,6 +30,9 @@ export type Slot =
 	| 'rod'
 	| 'reel';
 
+const DRESS = ['skirt', 'trailer', 'trailerHook', 'tubing'] as const;
+const TACKLE = ['line', 'leader', 'rod', 'reel'] as const;
+
 /** Slots of each family in the order in which the parts go on (the craft's section 1). */
 export const ASSEMBLY_ORDER: Readonly<Record<Family, readonly Slot[]>> = {
 	spinnerbait: [
@@ -41,64 +44,14 @@ export const ASSEMBLY_ORDER: Readonly<Record<Family, readonly Slot[]>> = {
 		'front',
 		'swivel',
 		'rear',
-		'skirt',
-		'trailer',
-		'trailerHook',
-		'tubing',
+		...DRESS,
 		'array',
 		'arrayStop',
-		'line',
-		'leader',
-		'rod',
-		'reel'
+		...TACKLE
 	],
-	'bladed-jig': [
-		'head',
-		'hook',
-		'rear',
-		'clip',
-		'skirt',
-		'trailer',
-		'trailerHook',
-		'tubing',
-		'line',
-		'leader',
-		'rod',
-		'reel'
-	],
-	buzzbait: [
-		'head',
-		'hook',
-		'wire',
-		'beads',
-		'rear',
-		'rivet',
-		'clacker',
-		'skirt',
-		'trailer',
-		'trailerHook',
-		'tubing',
-		'line',
-		'leader',
-		'rod',
-		'reel'
-	],
-	underspin: [
-		'head',
-		'hook',
-		'keeper',
-		'wire',
-		'swivel',
-		'rear',
-		'skirt',
-		'trailer',
-		'trailerHook',
-		'tubing',
-		'line',
-		'leader',
-		'rod',
-		'reel'
-	]
+	'bladed-jig': ['head', 'hook', 'rear', 'clip', ...DRESS, ...TACKLE],
+	buzzbait: ['head', 'hook', 'wire', 'beads', 'rear', 'rivet', 'clacker', ...DRESS, ...TACKLE],
+	underspin: ['head', 'hook', 'keeper', 'wire', 'swivel', 'rear', ...DRESS, ...TACKLE]
 };
 
 /** A part in its place. */

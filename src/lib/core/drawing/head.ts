@@ -1,5 +1,5 @@
 import { HEAD_FORM, type HeadForm } from '../catalogue/heads';
-import type { Family } from '../schema/words';
+import type { Rig } from '../schema/rig';
 import { circlePath, cubicPath, pathThrough, type Point } from '../geometry/path';
 import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';
 
@@ -90,11 +90,28 @@ function details(length: number, height: number, colour: string): Shape[] {
 	];
 }
 
+/**
+ * How a shape's word changes a half outline, x and y in shares: a grass head is slim at the nose, a deflecting one blunt, one
+ * that turns the point up is flat on top. Assumed.
+ */
+const SHAPES: Readonly<Record<Rig['headShape'], (x: number, y: number, top: boolean) => number>> = {
+	plain: (_x, y) => y,
+	grass: (x, y) => y * (0.7 + 0.3 * Math.min(1, x / 0.5)),
+	deflect: (x, y) => (x < 0.5 ? y ** 0.6 : y),
+	palate: (_x, y, top) => (top ? y * 0.84 : y)
+};
+
 /** A moulded head with its nose at the origin and its axis to the right; mm. */
-export function drawHead(family: Family, length: number, height: number, colour: string): Shape[] {
+export function drawHead(
+	{ family, headShape }: Pick<Rig, 'family' | 'headShape'>,
+	length: number,
+	height: number,
+	colour: string
+): Shape[] {
 	const outline = OUTLINES[HEAD_FORM[family]];
-	const upper = outline.map(([x, y]) => ({ x: x * length, y: (-y * height) / 2 }));
-	const lower = [...outline].reverse().map(([x, y]) => ({ x: x * length, y: (y * height) / 2 }));
+	const half = (top: boolean) =>
+		outline.map(([x, y]) => ({ x: x * length, y: ((top ? -1 : 1) * SHAPES[headShape](x, y, top) * height) / 2 }));
+	const [upper, lower] = [half(true), half(false).reverse()];
 	const belly = lower.map(({ x, y }) => ({ x, y: Math.max(y, height * 0.1) }));
 	const bellyLine = outline.map(([x]) => ({ x: x * length, y: height * 0.14 }));
 	const body = smooth([...upper, ...lower.slice(0, -1)]);

@@ -66,7 +66,7 @@ function drawDress({ build, fit, head, hook, skirt, trailer, trailerHook }: Laid
 		...(trailerHook ? drawHook(trailerHook, 'trailerHook') : []),
 		...(strands ? [...body, ...drawHook(hook)] : [...drawHook(hook), ...body]),
 		...(strands?.before ?? []),
-		...drawHead(rig.family, head.lengthMm, head.heightMm, headColour(rig))
+		...drawHead(rig, head.lengthMm, head.heightMm, headColour(rig))
 	];
 }
 

@@ -30,7 +30,8 @@ export const partRecordSchema = z.strictObject({ schemaVersion, part: ownPartSch
 export const benchRecordSchema = z.strictObject({
 	schemaVersion,
 	name: z.string().max(120),
-	rigId: uuid.nullable(),
+	/** Key under which the rig is kept, or would be; version 0 until it is. */
+	rigId: uuid,
 	rigVersion: z.number().int().min(0),
 	build: buildSchema,
 	log: rigLogSchema,

@@ -2,6 +2,7 @@
 	import { ownPartSchema, OWN_FORMS, OWN_KINDS, type Build, type OwnKind } from '$lib/core/schema/build';
 	import { SCHEMA_VERSION } from '$lib/core/schema/records';
 	import { withOwn } from '$lib/core/bench/start';
+	import { newUuid } from '../uuid';
 	import { spoken } from '../words';
 	import { put, remove, restore } from './records';
 	import { slotsFor, type OwnEntry } from './rows';
@@ -61,7 +62,7 @@
 			? {}
 			: Object.fromEntries(parsed.error.issues.map(({ path, message: text }) => [String(path[0]), text]));
 		if (!parsed.success) return;
-		const told = await put('parts', editing?.id ?? crypto.randomUUID(), editing?.version ?? 0, {
+		const told = await put('parts', editing?.id ?? newUuid(), editing?.version ?? 0, {
 			schemaVersion: SCHEMA_VERSION,
 			part: parsed.data
 		});

@@ -7,6 +7,7 @@ import type { Rig } from '$lib/core/schema/rig';
 import type { RigEvent, RigLog } from '$lib/core/schema/rigLog';
 import { z } from 'zod';
 import { isoNow } from '../time';
+import { newUuid } from '../uuid';
 
 const STORAGE_KEY = 'lucernal.bench';
 const STEPS_MAX = 60;
@@ -20,6 +21,9 @@ const storedSchema = z.object({
 });
 
 const sameRig = (a: Rig, b: Rig): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** What a build is kept as: its name, key and history. */
+export type KeptAs = Pick<BenchRecord, 'name' | 'rigId' | 'rigVersion' | 'log'>;
 
 /** The part of the desk that the bench works on. */
 interface InHand {
@@ -88,7 +92,7 @@ export class Bench {
 	}
 
 	/** Lays another build on the bench, kept (`rigId`) or not. */
-	lay(build: Build, kept: Partial<Pick<BenchRecord, 'name' | 'rigId' | 'rigVersion' | 'log'>> = {}): void {
+	lay(build: Build, kept: Partial<KeptAs> = {}): void {
 		this.#put({ ...fresh(build), ...kept }, '');
 	}
 
@@ -106,10 +110,20 @@ export class Bench {
 		if (this.record) this.#put({ ...this.record, log }, '');
 	}
 
-	/** The rig was kept under a key: no step of undo, since nothing on the bench changed. */
+	/**
+	 * The rig on the bench was kept: every step of it, back and forth, knows the version from now on. It is no step of
+	 * undo itself, since nothing on the bench changed.
+	 *
+	 * @param rigId The key that it was kept under, which is another when the old one was deleted meanwhile.
+	 */
 	kept(rigId: string, rigVersion: number): void {
 		if (!this.record) return;
-		this.record = { ...this.record, rigId, rigVersion };
+		const before = this.record.rigId;
+		const known = (record: BenchRecord): BenchRecord =>
+			record.rigId === before ? { ...record, rigId, rigVersion } : record;
+		this.#past = this.#past.map(known);
+		this.#future = this.#future.map(known);
+		this.record = known(this.record);
 		this.#store();
 	}
 
@@ -132,12 +146,9 @@ export class Bench {
 	}
 
 	#store(): void {
-		try {
-			const steps = { past: this.#past, record: this.record, future: this.#future };
-			localStorage.setItem(STORAGE_KEY, JSON.stringify(steps));
-		} catch {
-			// A full or forbidden store loses nothing that is on the screen.
-		}
+		const steps = { past: this.#past, record: this.record, future: this.#future };
+		// Where the device is full, the build itself matters more than the steps that led to it.
+		if (!stores(steps)) stores({ past: [], record: this.record, future: [] });
 	}
 
 	/**
@@ -158,6 +169,16 @@ export class Bench {
 	}
 }
 
+/** Writes to this device; whether it could. A full or forbidden store loses nothing that is on the screen. */
+function stores(steps: object): boolean {
+	try {
+		localStorage.setItem(STORAGE_KEY, JSON.stringify(steps));
+		return true;
+	} catch {
+		return false;
+	}
+}
+
 /** What this device holds of the bench; `null` for nothing that can be read, which is left where it is. */
 function stored(): z.output<typeof storedSchema> | null {
 	try {
@@ -171,7 +192,7 @@ function stored(): z.output<typeof storedSchema> | null {
 const fresh = (build: Build): BenchRecord => ({
 	schemaVersion: SCHEMA_VERSION,
 	name: '',
-	rigId: null,
+	rigId: newUuid(),
 	rigVersion: 0,
 	build,
 	log: [],

@@ -63,17 +63,20 @@ export class Desk {
 	/** Sides taken in the splits, and rules of the angler's own. */
 	stand = $state.raw<StandRecord>() as StandRecord;
 	answer = $state.raw<CallAnswer | null>(null);
+	// Each by itself, so that a rig changed on the bench neither asks the ranking anew nor reads the water again.
+	readonly #water = $derived(this.record.reading);
+	readonly #locks = $derived(this.record.locks);
 	/** What is asked of the ranking. */
 	readonly question: CallInput = $derived({
-		reading: this.record.reading,
+		reading: this.#water,
 		stances: this.stand.stances,
-		locks: this.record.locks,
+		locks: this.#locks,
 		houseRules: this.stand.houseRules
 	});
 	/** Answers further questions once the page's scripts run. */
 	ranker: Ranker | null = null;
 	/** The reading with its defaults. */
-	readonly complete: Reading = $derived(completeReading(this.record.reading));
+	readonly complete: Reading = $derived(completeReading(this.#water));
 	/** A screen that has an undo of its own takes Ctrl Z over while it is open. */
 	stepper: { undo(): void; redo(): void } | null = null;
 	/** Whether the page's scripts run; before that the forms work by themselves. */

@@ -9,7 +9,7 @@
 	import type { Build } from '$lib/core/schema/build';
 	import type { BenchRecord } from '$lib/core/schema/rigRecords';
 	import { FAMILIES } from '$lib/core/schema/words';
-	import { Bench } from '$lib/ui/bench/bench.svelte';
+	import { Bench, type KeptAs } from '$lib/ui/bench/bench.svelte';
 	import Board from '$lib/ui/bench/Board.svelte';
 	import Checks from '$lib/ui/bench/Checks.svelte';
 	import Compare from '$lib/ui/bench/Compare.svelte';
@@ -25,6 +25,7 @@
 	import WhatIf from '$lib/ui/bench/WhatIf.svelte';
 	import { useDesk } from '$lib/ui/desk/desk.svelte';
 	import { Keeper } from '$lib/ui/desk/keeper.svelte';
+	import { newUuid } from '$lib/ui/uuid';
 	import { spokenFirst } from '$lib/ui/words';
 	import type { PageData } from './$types';
 
@@ -79,7 +80,8 @@
 	/** On a phone the parts are a tab of their own; on a laptop they always stand beside. */
 	let tab = $state<(typeof TABS)[number]>('checks');
 
-	let other = $state.raw<{ name: string; build: Build } | null>(null);
+	/** Another build held beside the one on the bench, with what it is kept as. */
+	let other = $state.raw<{ name: string; build: Build; as: KeptAs } | null>(null);
 	let message = $state('');
 	let failed = $state(false);
 	const changed = () => void invalidate('lucernal:bench');
@@ -88,20 +90,24 @@
 		const { record } = bench;
 		if (!record) return;
 		const name = record.name.trim() || rigName(record.build.rig);
-		const id = record.rigId ?? crypto.randomUUID();
-		const told = await put('rigs', id, record.rigVersion, rigRecordOf(name, record.build, record.log));
+		const rig = rigRecordOf(name, record.build, record.log);
+		let told = await put('rigs', record.rigId, record.rigVersion, rig);
+		// Deleted meanwhile: it is kept anew rather than not at all.
+		if (!told.ok && told.gone) told = await put('rigs', newUuid(), 0, rig);
 		failed = !told.ok;
 		message = told.ok ? `Kept as “${name}”.` : told.message;
 		if (!told.ok) return;
-		bench.kept(id, told.value.version);
+		bench.kept(told.value.id, told.value.version);
 		changed();
 	}
 
+	const asKept = ({ name, rigId, rigVersion, log }: BenchRecord): KeptAs => ({ name, rigId, rigVersion, log });
+
 	function swap() {
-		if (!other || !build) return;
-		const before = build;
-		bench.change(other.build);
-		other = { name: 'as it was', build: before };
+		if (!other || !bench.record) return;
+		const before = bench.record;
+		bench.lay(other.build, other.as);
+		other = { name: before.name || 'as it was', build: before.build, as: asKept(before) };
 	}
 </script>
 
@@ -174,7 +180,10 @@
 							<Rigs
 								{bench}
 								rigs={data.rigs}
-								oncompare={({ record }) => (other = { name: record.name, build: record.build })}
+								oncompare={({ id, version, record }) => {
+									const { name, build: held, log } = record;
+									other = { name, build: held, as: { name, rigId: id, rigVersion: version, log } };
+								}}
 								onchanged={changed}
 							/>
 							<OwnParts {build} own={data.own} {onbuild} onchanged={changed} />
@@ -202,7 +211,9 @@
 				units={desk.units}
 				{marked}
 				{onbuild}
-				onhold={() => (other = { name: 'held beside', build })}
+				onhold={() => {
+					if (bench.record) other = { name: 'held beside', build, as: asKept(bench.record) };
+				}}
 			/>
 		</div>
 	{/if}
