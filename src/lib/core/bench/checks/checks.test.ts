@@ -108,7 +108,7 @@ const SIDES: readonly (readonly [CheckId, CheckState, Case])[] = [
 	['kink', 'thin', { family: 'bladed-jig', fit: { kinkDeg: 4 } }],
 	['kink', 'thin', { family: 'bladed-jig', fit: { kinkDeg: 8 } }],
 	['kink', 'fails', { family: 'bladed-jig', fit: { kinkDeg: 9 } }],
-	['kinkRoll', 'holds', { rig: { ...trailer('craw', 3), ...at(1.2) } }],
+	['kinkRoll', 'holds', { rig: { ...trailer('split-tail', 3), ...at(0.9) }, fit: { kinkDeg: 2 } }],
 	['kinkRoll', 'fails', { rig: { ...trailer('craw', 3), ...at(1.2) }, fit: { kinkDeg: 30 } }],
 	['hooks', 'holds', { reading: { rules: { hooksMax: 2 } }, rig: { trailerHook: 'free' } }],
 	['hooks', 'fails', { reading: { rules: { hooksMax: 1 } }, rig: { trailerHook: 'free' } }],

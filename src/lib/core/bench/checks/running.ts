@@ -70,7 +70,7 @@ function crooked(subject: Subject): Check[] {
 		'A crooked trailer rolls the lure; thread it again, dead straight.',
 		'trailer'
 	);
-	if (subject.build.rig.family !== 'spinnerbait') return [straight];
+	if (subject.build.rig.family !== 'spinnerbait' || kinkDeg === 0) return [straight];
 	const reason = 'The roll speed with the trailer as crooked as it sits.';
 	return [straight, check('kinkRoll', rollShare(subject, kinkDeg), reason, 'trailer')];
 }
