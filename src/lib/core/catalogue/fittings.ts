@@ -17,7 +17,9 @@ export const FITTINGS_MM = {
 	/** From a blade's end to its hole. */
 	bladeHole: 2.1,
 	plateHinge: 3.4,
-	rivet: 1.5
+	rivet: 1.5,
+	/** A buzz blade's trailing ear to the rivet behind it. */
+	rivetBehind: 3
 } as const;
 
 /** Angles below the flow at which a swivel and the blades behind it trail, degrees (the visual direction). */

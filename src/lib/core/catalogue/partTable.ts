@@ -1,15 +1,19 @@
 import {
 	BLADE_FORMS,
+	buzzMassG,
 	DENSITY_KGM3,
 	HOOK_MASS_G,
 	LINES as LINE_FORMS,
+	PLATE_SHARE,
 	PLATES,
+	SPOOL_M,
 	SKIRTS,
 	TRAILERS,
 	WIRE_LENGTH_M
 } from '../physics/constants';
 import { FAMILIES, HEAD_MATERIALS, HOOK_GAUGES, HOOK_SHANKS, type Family, type TurningStyle } from '../schema/words';
 import { KG_PER_OZ, MM_PER_IN } from '../units';
+import { bladeThickMm } from '../physics/blade';
 import { BLADE_SIZES } from './bladeSizes';
 import { SKIRT_CUTS, SOFT_BODIES, STRAND_MM } from './dress';
 import { FITTING_MASS_G, FITTINGS_MM } from './fittings';
@@ -97,7 +101,8 @@ const formula = (value: number, within = 0.1): Figure => figure(value, 'formula'
 const standard = (value: number, within = 0.03): Figure => figure(value, 'standard', within);
 const assumed = (value: number, within = 0.2): Figure => figure(value, 'assumed', within);
 
-const part = (
+/** A part of the table, or one's own as the table would hold it. */
+export const makePart = (
 	kind: PartKind,
 	key: string,
 	name: string,
@@ -122,7 +127,7 @@ function heads(): CataloguePart[] {
 		HEAD_MATERIALS.flatMap((material) =>
 			WEIGHTS_OZ.map((weightOz) => {
 				const [length, height] = headSize(family, weightOz, material);
-				return part(
+				return makePart(
 					'head',
 					`${family}-${material}-${weightOz}`,
 					`${HEAD_FORM[family]} head, ${material}`,
@@ -146,12 +151,18 @@ function hooks(): CataloguePart[] {
 			HOOK_GAUGES.flatMap((gauge) =>
 				HOOK_SHANKS.map((shank) => {
 					const { gapeMm, shankMm } = hookMeasures({ size, shank });
-					return part('hook', `${family}-${size}-${gauge}-${shank}`, `${size} hook, ${gauge} wire, ${shank} shank`, 1, {
-						massG: assumed(HOOK_MASS_G[family], 0.3),
-						diameterMm: assumed(HOOK_WIRE_MM[gauge], 0.1),
-						gapeMm: formula(gapeMm),
-						shankMm: formula(shankMm)
-					});
+					return makePart(
+						'hook',
+						`${family}-${size}-${gauge}-${shank}`,
+						`${size} hook, ${gauge} wire, ${shank} shank`,
+						1,
+						{
+							massG: assumed(HOOK_MASS_G[family], 0.3),
+							diameterMm: assumed(HOOK_WIRE_MM[gauge], 0.1),
+							gapeMm: formula(gapeMm),
+							shankMm: formula(shankMm)
+						}
+					);
 				})
 			)
 		)
@@ -167,13 +178,13 @@ const wires = (): CataloguePart[] =>
 			lengthMm: assumed(WIRE_LENGTH_M * 1000),
 			massG: formula(massG, 0.05)
 		};
-		return part('wire', String(wireIn), `stainless wire ${wireIn.toFixed(3)} in`, 1, figures);
+		return makePart('wire', String(wireIn), `stainless wire ${wireIn.toFixed(3)} in`, 1, figures);
 	});
 
 function turningBlades(): CataloguePart[] {
 	return (Object.keys(BLADE_SIZES) as TurningStyle[]).flatMap((style) =>
 		BLADE_SIZES[style].map(({ size, lengthMm, widthMm }) => {
-			const thickMm = 0.42 + 0.035 * size;
+			const thickMm = bladeThickMm(size);
 			const massG = (DENSITY_KGM3.brass / 1e6) * BLADE_FORMS[style].areaShare * lengthMm * widthMm * thickMm;
 			const figures = {
 				lengthMm: formula(lengthMm),
@@ -181,7 +192,7 @@ function turningBlades(): CataloguePart[] {
 				thickMm: assumed(thickMm),
 				massG: formula(massG)
 			};
-			return part('blade', `${style}-${size}`, `${style} blade ${size}`, 1, figures);
+			return makePart('blade', `${style}-${size}`, `${style} blade ${size}`, 1, figures);
 		})
 	);
 }
@@ -189,7 +200,7 @@ function turningBlades(): CataloguePart[] {
 function plates(): CataloguePart[] {
 	return Object.entries(PLATES).map(([style, plate]) => {
 		const { widthMm, heightMm, thickMm, densityKgM3 } = plate;
-		const massG = (0.8 * widthMm * heightMm * thickMm * densityKgM3) / 1e6;
+		const massG = (PLATE_SHARE * widthMm * heightMm * thickMm * densityKgM3) / 1e6;
 		const figures = {
 			widthMm: assumed(widthMm),
 			heightMm: assumed(heightMm),
@@ -197,17 +208,17 @@ function plates(): CataloguePart[] {
 			thickMm: assumed(thickMm),
 			massG: formula(massG)
 		};
-		return part('jig-blade', style, `${style} plate`, 2, figures);
+		return makePart('jig-blade', style, `${style} plate`, 2, figures);
 	});
 }
 
 const buzzBlades = (): CataloguePart[] =>
 	(['prop-2', 'prop-3', 'prop-4'] as const).flatMap((style) =>
 		BUZZ_DIAMETERS_MM.map((diameterMm) =>
-			part('buzz-blade', `${style}-${diameterMm}`, `${style.slice(-1)}-winged buzz blade ${diameterMm} mm`, 1, {
+			makePart('buzz-blade', `${style}-${diameterMm}`, `${style.slice(-1)}-winged buzz blade ${diameterMm} mm`, 1, {
 				diameterMm: standard(diameterMm),
 				lengthMm: standard(diameterMm),
-				massG: formula(1.2 * (diameterMm / 45) ** 2, 0.2)
+				massG: formula(buzzMassG(diameterMm), 0.2)
 			})
 		)
 	);
@@ -217,7 +228,7 @@ function skirts(): CataloguePart[] {
 		(Object.keys(STRAND_MM) as (keyof typeof STRAND_MM)[]).map((material) => {
 			const { lengthMm, strands } = SKIRT_CUTS[length];
 			const dress = SKIRTS[length === 'short' ? 'thin' : 'full'];
-			return part('skirt', `${material}-${length}`, `${material} skirt, ${length}`, 1, {
+			return makePart('skirt', `${material}-${length}`, `${material} skirt, ${length}`, 1, {
 				lengthMm: assumed(lengthMm),
 				strands: assumed(strands),
 				diameterMm: assumed(STRAND_MM[material]),
@@ -231,7 +242,7 @@ function skirts(): CataloguePart[] {
 function trailers(): CataloguePart[] {
 	return (Object.keys(SOFT_BODIES) as (keyof typeof SOFT_BODIES)[]).flatMap((kind) =>
 		[...TRAILER_LENGTHS_IN].map((lengthIn) =>
-			part('trailer', `${kind}-${lengthIn}`, `${kind.replaceAll('-', ' ')} ${lengthIn} in`, 1, {
+			makePart('trailer', `${kind}-${lengthIn}`, `${kind.replaceAll('-', ' ')} ${lengthIn} in`, 1, {
 				lengthMm: standard(lengthIn * MM_PER_IN, 0.05),
 				massG: assumed(TRAILERS[kind].massG, 0.4),
 				dragCm2: assumed(TRAILERS[kind].dragCm2, 0.4)
@@ -241,7 +252,7 @@ function trailers(): CataloguePart[] {
 }
 
 const fitting = (kind: PartKind, name: string, massG: number, lengthMm: number, price: 1 | 2 = 1): CataloguePart =>
-	part(kind, '', name, price, { massG: assumed(massG, 0.33), lengthMm: assumed(lengthMm) });
+	makePart(kind, '', name, price, { massG: assumed(massG, 0.33), lengthMm: assumed(lengthMm) });
 
 const fittings = (): CataloguePart[] => [
 	fitting('clevis', 'stirrup clevis', FITTING_MASS_G.clevis, FITTINGS_MM.clevis),
@@ -261,13 +272,13 @@ const fittings = (): CataloguePart[] => [
 
 function lines(): CataloguePart[] {
 	const main = LINES.filter(({ leader }) => leader === null).map(({ type, testLb }) =>
-		part('line', `${type}-${testLb}`, `${testLb} lb ${type}`, 0, {
+		makePart('line', `${type}-${testLb}`, `${testLb} lb ${type}`, 0, {
 			diameterMm: formula(LINE_FORMS[type].mmPerRootLb * Math.sqrt(testLb), 0.15)
 		})
 	);
 	const leaders = (['fluorocarbon', 'mono'] as const).flatMap((type) =>
 		[12, 15, 17, 20].map((testLb) =>
-			part('leader', `${type}-${testLb}`, `${testLb} lb ${type} leader`, 1, {
+			makePart('leader', `${type}-${testLb}`, `${testLb} lb ${type} leader`, 1, {
 				diameterMm: formula(LINE_FORMS[type].mmPerRootLb * Math.sqrt(testLb), 0.15)
 			})
 		)
@@ -280,7 +291,7 @@ const rodKey = ({ lengthIn, power, action, material }: (typeof RODS)[number]): s
 
 const rods = (): CataloguePart[] =>
 	RODS.map((rod) =>
-		part(
+		makePart(
 			'rod',
 			rodKey(rod),
 			`${rod.power} ${rod.action} ${rod.material} rod, ${Math.floor(rod.lengthIn / 12)}'${rod.lengthIn % 12}"`,
@@ -291,15 +302,14 @@ const rods = (): CataloguePart[] =>
 		)
 	);
 
-/** Spool diameter (mm) and how much a half-filled spool winds of a full one's turn (running model, section 8). */
-const SPOOL_MM = 34;
+/** How much a half-filled spool winds of a full one's turn (running model, section 8). */
 const HALF_FILL = Math.sqrt(0.5);
 
 const reels = (): CataloguePart[] =>
 	REELS.map(({ ratio, inchesPerTurn, kind }) =>
-		part('reel', `${kind}-${ratio}`, `${kind} reel ${ratio}:1`, 0, {
+		makePart('reel', `${kind}-${ratio}`, `${kind} reel ${ratio}:1`, 0, {
 			ratio: standard(ratio, 0.01),
-			spoolMm: assumed(SPOOL_MM),
+			spoolMm: assumed(SPOOL_M * 1000),
 			inchesPerTurn: standard(inchesPerTurn),
 			inchesPerTurnHalf: formula(inchesPerTurn * HALF_FILL, 0.08)
 		})
@@ -336,4 +346,3 @@ export const headId = (family: Family, material: string, weightOz: number): stri
 	`head-${family}-${material}-${weightOz}`;
 export const hookId = (family: Family, size: string, gauge: string, shank: string): string =>
 	`hook-${family}-${size}-${gauge}-${shank}`;
-export { part as makePart };

@@ -1,4 +1,5 @@
 import { buildOf } from '../bench/fit';
+import { BUZZ_MM, FITTINGS_MM } from '../catalogue/fittings';
 import { layRig, type Laid } from '../geometry/lay';
 import { polar, type Point } from '../geometry/path';
 import type { Rig } from '../schema/rig';
@@ -89,7 +90,11 @@ function anchorsOf(laid: Laid): Anchors {
 	if (prop) {
 		const middle = polar(prop.front, prop.headingDeg, prop.diameterMm * 0.4);
 		anchors.rear = polar(middle, prop.headingDeg - 90, prop.diameterMm * 0.3);
-		anchors.rivet = polar(prop.front, prop.headingDeg, prop.diameterMm * 0.72 + 3);
+		anchors.rivet = polar(
+			prop.front,
+			prop.headingDeg,
+			prop.diameterMm * BUZZ_MM.lengthOverDiameter + FITTINGS_MM.rivetBehind
+		);
 	}
 	if (array) anchors.array = polar(array[0]!, 180, 12);
 	if (skirt) anchors.skirt = skirtAnchor(skirt.collar, skirt.lengthMm);

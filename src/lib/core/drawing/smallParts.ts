@@ -52,7 +52,7 @@ export function drawClevis({ at, armDeg, hole, beads }: LaidClevis): Shape[] {
 export function drawBuzzFittings({ prop, build, fit }: Laid): Shape[] {
 	if (!prop) return [];
 	const along = (distance: number): Point => polar(prop.front, prop.headingDeg, distance);
-	const behind = prop.diameterMm * BUZZ_MM.lengthOverDiameter + 3;
+	const behind = prop.diameterMm * BUZZ_MM.lengthOverDiameter + FITTINGS_MM.rivetBehind;
 	const bead = (part: Shape['part'], at: Point, radius: number, fill: string): Shape => ({
 		part,
 		d: circlePath(at, radius),

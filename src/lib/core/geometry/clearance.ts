@@ -1,3 +1,4 @@
+import { BUZZ_MM } from '../catalogue/fittings';
 import { BLADE_FORMS } from '../physics/constants';
 import type { TurningStyle } from '../schema/words';
 import type { Laid, LaidBlade } from './lay';
@@ -70,7 +71,7 @@ export function rearToHookMm({ rear, hook, prop, head, trailerHook }: Laid): num
 		const along = (distance: number): Point => polar(prop.front, prop.headingDeg, distance);
 		const lowest = [
 			polar(along(0), prop.headingDeg + 90, prop.diameterMm / 2),
-			polar(along(prop.diameterMm * 0.72), prop.headingDeg + 90, prop.diameterMm / 2)
+			polar(along(prop.diameterMm * BUZZ_MM.lengthOverDiameter), prop.headingDeg + 90, prop.diameterMm / 2)
 		] as const;
 		const below: Segment = [
 			{ x: 0, y: 0 },

@@ -34,9 +34,12 @@ export function smooth(u: number): number {
 	return held * held * (3 - 2 * held);
 }
 
+/** Thickness (mm) of a brass blade by its trade size (running model, section 3). */
+export const bladeThickMm = (size: number): number => 0.42 + 0.035 * size;
+
 /** Thickness (m) of a brass blade by its trade size, or what its weighed mass makes it. */
 function thicknessM(size: number, areaM2: number, massG: number | undefined): number {
-	if (massG === undefined) return (0.42 + 0.035 * size) / 1000;
+	if (massG === undefined) return bladeThickMm(size) / 1000;
 	return massG / 1000 / (DENSITY_KGM3.brass * areaM2);
 }
 

@@ -1,4 +1,4 @@
-import { LINES, VISCOSITY_M2S } from './constants';
+import { LINES, SPOOL_M, VISCOSITY_M2S } from './constants';
 
 /** The Reynolds number of the line's mid-motion is taken at this share of the lure's speed (running model, 2b). */
 const MID_SHARE = 0.75;
@@ -15,8 +15,7 @@ export function dragWidthM(lineM: number, u: number): number {
 	return normalDrag(Math.max(1, (MID_SHARE * Math.abs(u) * lineM) / VISCOSITY_M2S)) * lineM;
 }
 
-/** Full spool's diameter m; share of the spool's ring that is line, and the ring's width m. */
-const SPOOL_M = 0.034;
+/** Share of the spool's ring that is line, and the ring's width m. */
 const PACKED = 0.8;
 const SPOOL_WIDTH_M = 0.022;
 const LEAST_SHARE = 0.3;

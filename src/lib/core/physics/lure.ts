@@ -2,9 +2,11 @@ import type { Family, TurningStyle } from '../schema/words';
 import { KG_PER_OZ } from '../units';
 import { bladeDragM2, bladeLiftM2, bladeModel, KEEP_SHARE, smooth, wakeRatio, type BladeModel } from './blade';
 import {
+	buzzMassG,
 	DENSITY_KGM3,
 	GRAVITY_MPS2,
 	HOOK_MASS_G,
+	PLATE_SHARE,
 	PLATES,
 	SKIRTS,
 	TRAILERS,
@@ -59,9 +61,6 @@ export const buoyancy = (densityKgM3: number): number => 1 - WATER_KGM3 / densit
 
 const hasWire = (family: Family): boolean => family === 'spinnerbait' || family === 'buzzbait';
 
-/** Share of a plate's box that is plate. */
-const PLATE_SHARE = 0.8;
-
 /** A plate by its style, or as it was measured: width in proportion to height, thickness from what it weighs. */
 function plateOf(style: keyof typeof PLATES, { lengthMm, massG }: Measured = {}): Plate {
 	const table = PLATES[style];
@@ -86,7 +85,7 @@ function plateEngine(style: keyof typeof PLATES, measured?: Measured): Engine {
 function propellerEngine(size: number, { lengthMm, massG }: Measured = {}): Engine {
 	const diameterMm = lengthMm ?? (size > 0 ? size : USUAL_BUZZ_MM);
 	const diameterM = diameterMm / 1000;
-	const massKg = massG === undefined ? 0.0012 * (diameterMm / USUAL_BUZZ_MM) ** 2 : massG / 1000;
+	const massKg = (massG ?? buzzMassG(diameterMm)) / 1000;
 	return { kind: 'propeller', diameterM, discM2: (Math.PI * diameterM ** 2) / 4, massKg };
 }
 

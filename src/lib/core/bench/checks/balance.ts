@@ -1,6 +1,6 @@
 import { bladeDragM2 } from '../../physics/blade';
 import { SKIRTS, TRAILERS } from '../../physics/constants';
-import { headLump } from '../../physics/lure';
+import { engineDragM2, headLump } from '../../physics/lure';
 import type { Rod } from '../../schema/rig';
 import { KG_PER_OZ } from '../../units';
 import { measuredOf } from '../fit';
@@ -45,9 +45,7 @@ function fallDragM2({ build, lure }: Subject, slot: Slot): number {
 	const { engine } = lure;
 	if (engine.kind === 'blades' && slot === 'rear') return bladeDragM2(engine.rear, 0);
 	if (engine.kind === 'blades' && slot === 'front') return engine.front ? bladeDragM2(engine.front, 0) : 0;
-	if (engine.kind === 'plate' && slot === 'rear') return engine.areaM2 * engine.plate.cd * 0.5;
-	if (engine.kind === 'propeller' && slot === 'rear') return 0.55 * engine.discM2;
-	return 0;
+	return engine.kind !== 'blades' && slot === 'rear' ? engineDragM2(engine, 0) : 0;
 }
 
 /** How far the weight's middle lies ahead of the drag's, as a share of the lure's length: above 0 it falls nose first. */
