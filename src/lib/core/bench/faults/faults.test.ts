@@ -31,6 +31,7 @@ describe('the fault finder', () => {
 			'skirt',
 			'trailer-smaller',
 			'trailer-hook',
+			'slower-on-top',
 			'speed',
 			'pause'
 		]);
@@ -62,6 +63,27 @@ describe('the fault finder', () => {
 		expect(idsOf('short', context({ reading: reading({ rules: { hooksMax: 1 } }) }))).not.toContain('trailer-hook');
 		expect(idsOf('short', context({ reading: reading({ rules: { hooksMax: 2 } }) }))).toContain('trailer-hook');
 		expect(idsOf('short', context({ stances: { 'TRAILER-HOOK': 'never' } }))).not.toContain('trailer-hook');
+	});
+
+	it('slows a lure on top of clear water, and quickens every other', () => {
+		const buzz = startBuild('buzzbait');
+		const clear = idsOf('follows', context({ build: buzz, reading: reading({ visibilityM: 4 }) }));
+		expect(clear).toContain('slower-on-top');
+		expect(clear).not.toContain('speed');
+		const dim = idsOf('follows', context({ build: buzz, reading: reading({ visibilityM: 1 }) }));
+		expect(dim).toContain('speed');
+		expect(idsOf('follows', context({ reading: reading({ visibilityM: 4 }) }))).not.toContain('slower-on-top');
+	});
+
+	it('changes the beat when bites fade, not the finish', () => {
+		for (const family of FAMILIES) {
+			const build = startBuild(family);
+			const [beat] = faultSteps('fade', context({ build }));
+			const rear = (of: typeof build) => of.rig.blades.find(({ position }) => position === 'rear')!;
+			const changed = rear(beat!.apply!(build));
+			expect(changed.style).not.toBe(rear(build).style);
+			expect(changed.finish).toBe(rear(build).finish);
+		}
 	});
 
 	it('reads the hook’s place in the mouth', () => {

@@ -1,4 +1,5 @@
 import type { Reading } from '../../reading/complete';
+import { WORDS } from '../../reading/words';
 import type { Build } from '../../schema/build';
 import type { RigLog } from '../../schema/rigLog';
 import { hooksOf } from '../checks/rules';
@@ -10,8 +11,8 @@ import type { Blade, Rig } from '../../schema/rig';
 export const SYMPTOMS = {
 	follows: 'They follow and turn away',
 	short: 'Short strikes',
-	'lost-lip': 'Fish lost: hooked in the skin of the lip',
-	'lost-corner': 'Fish lost: hooked in the corner of the mouth',
+	'lost-lip': 'Fish lost: held only by the edge of the lip',
+	'lost-corner': 'Fish lost: held at the side of the mouth',
 	'lost-deep': 'Fish hooked deep',
 	fouling: 'It fouls with weed',
 	bow: 'Wind bows the line and lifts it',
@@ -73,6 +74,35 @@ const faster = (by: number) => (build: Build) =>
 		speedMps: Math.min(2.2, Math.max(0.3, Math.round((build.rig.retrieve.speedMps + by) * 10) / 10))
 	});
 
+/** Lures that run on top: what is true of followers under water is not true of theirs. */
+const onTop = ({ family, retrieve }: Rig): boolean =>
+	family === 'buzzbait' || retrieve.style === 'surface' || retrieve.style === 'wake';
+/** Whether fish follow a lure on top of clear water, where a fast one turns them back (RET-15, FAM-25). */
+const seenOnTop = ({ build, reading }: FaultContext): boolean => onTop(build.rig) && WORDS.clear(reading) > 0;
+
+/** The other beat of a rear blade, with the size that goes with it: a thump for a flash, a broad plate for a plain one. */
+const OTHER_BEAT: Readonly<Record<Blade['style'], Pick<Blade, 'style' | 'size'>>> = {
+	colorado: { style: 'willow', size: 4.5 },
+	indiana: { style: 'colorado', size: 4 },
+	willow: { style: 'colorado', size: 4 },
+	standard: { style: 'oversized', size: 1 },
+	oversized: { style: 'standard', size: 1 },
+	clear: { style: 'standard', size: 1 },
+	'prop-2': { style: 'prop-4', size: 45 },
+	'prop-3': { style: 'prop-2', size: 45 },
+	'prop-4': { style: 'prop-2', size: 45 }
+};
+
+/** The build with another beat at the rear. */
+function otherBeat(build: Build): Build {
+	const blades = build.rig.blades.map((blade) => {
+		if (blade.position !== 'rear') return blade;
+		const finish = blade.style === 'clear' ? 'nickel' : blade.finish;
+		return { ...blade, ...OTHER_BEAT[blade.style], finish } as Blade;
+	});
+	return withRig(build, { blades }, 'rear');
+}
+
 const noFront = ({ build }: FaultContext): string | null =>
 	build.rig.blades.some(({ position }) => position === 'front') ? null : 'There is no front blade.';
 const noSkirt = ({ build }: FaultContext): string | null =>
@@ -129,7 +159,14 @@ const COLOURS: readonly StepRow[] = [
 		skip: noSecondHook,
 		apply: (build) => withRig(build, { trailerHook: 'free' })
 	}),
-	step('speed', 'Speed', 'Half a step faster; a turning follower wants it to flee', { apply: faster(0.2) }),
+	step('slower-on-top', 'Speed', 'Slower, or just below the top: in clear water a fast one turns them back', {
+		apply: faster(-0.2),
+		skip: (context) => (seenOnTop(context) ? null : 'Only for a lure on top of clear water.')
+	}),
+	step('speed', 'Speed', 'Half a step faster; a turning follower wants it to flee', {
+		apply: faster(0.2),
+		skip: (context) => (seenOnTop(context) ? 'Not on top of clear water: slower there.' : null)
+	}),
 	step('pause', 'Pause', 'A brief stop as it follows, so that blades knock', {
 		apply: (build) => retrieved(build, { style: 'burn-pause' }),
 		skip: ({ build }) => (build.rig.family === 'buzzbait' ? 'A buzzbait must not stop.' : null)
@@ -222,9 +259,7 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 		step('depth', 'Depth', 'Deeper or shallower by a metre'),
 		step('place', 'Place', 'Another place: edge, depth and wind side alike, or the opposite')
 	],
-	fade: [
-		step('beat', 'Beat', 'Same family, another beat: swap the blades at the swivel', { apply: refinished('rear') })
-	],
+	fade: [step('beat', 'Beat', 'Same family, another beat: swap the blades at the swivel', { apply: otherBeat })],
 	small: [
 		step('bigger', 'Profile', 'A bigger profile: larger blades, a fuller trailer'),
 		step('deeper', 'Depth', 'Deeper'),

@@ -147,7 +147,7 @@ function buzzRolls(side: 'left' | 'right', acts: readonly Act[]): TuneStep {
 	return act(
 		'TUN-05',
 		'twist-back',
-		`It rolls to the ${side}: twist the blade arm about ${BEND_DEG}° to the ${away}, away from the roll.`,
+		`It rolls to the ${side}: set the blade arm over to the ${away} by about ${BEND_DEG}°.`,
 		BEND_DEG
 	);
 }
