@@ -44,11 +44,15 @@ function singles(): BladeSet[] {
 	return styles.flatMap((style) => BLADE_SIZES[style].map(({ size }) => ({ front: null, rear: { style, size } })));
 }
 
-/** Every tandem whose front blade is shorter than its rear. */
+/** How many times as long as the front blade the rear one is: two of a kind, two kinds (the craft's figures). */
+const REAR_OVER_FRONT = { alike: [1.15, 1.5], mixed: [1.35, 2.4] } as const;
+
+/** Every tandem whose rear blade is the larger by as much as looks and runs right. */
 function tandems([front, rear]: readonly [TurningStyle, TurningStyle]): BladeSet[] {
+	const [least, most] = REAR_OVER_FRONT[front === rear ? 'alike' : 'mixed'];
 	return BLADE_SIZES[front].flatMap((small) =>
 		BLADE_SIZES[rear]
-			.filter((large) => large.lengthMm > small.lengthMm)
+			.filter(({ lengthMm }) => lengthMm >= least * small.lengthMm && lengthMm <= most * small.lengthMm)
 			.map((large) => ({ front: { style: front, size: small.size }, rear: { style: rear, size: large.size } }))
 	);
 }

@@ -1,8 +1,10 @@
 import { SPEEDS_MPS } from '../catalogue/parts';
 import { buildSpeedPaths, DEPTHS_M, GATE_DISTANCES_M, LINE_SHARES, PULLS, type SpeedPaths } from '../physics/gateTable';
 import type { Reading } from '../reading/complete';
+import { WEED, WOODS } from '../reading/words';
 import type { Cover } from '../schema/reading';
 import type { Family } from '../schema/words';
+import { placeAmong } from './place';
 
 /** What the gate asks of a path: how deep it may and must run, on what cast. */
 export interface Band {
@@ -23,9 +25,6 @@ const THINNEST_M = 0.1;
 /** Metres of cast that weigh as much as a metre of depth where both run out. */
 const CAST_PER_DEPTH = 3;
 
-const WEEDS: readonly Cover['kind'][] = ['stems', 'leafy-weed', 'pads', 'grass-tops'];
-const WOODS: readonly Cover['kind'][] = ['wood', 'timber'];
-
 /**
  * Standing cover that a family cannot be drawn through (the craft's sections 1, 4 and 9): wire fends off all of it; a
  * bladed jig gathers leaf but slides over limbs; an underspin's hook is bare.
@@ -33,8 +32,8 @@ const WOODS: readonly Cover['kind'][] = ['wood', 'timber'];
 const SNAGS: Readonly<Record<Family, readonly Cover['kind'][]>> = {
 	spinnerbait: [],
 	buzzbait: [],
-	'bladed-jig': WEEDS,
-	underspin: [...WEEDS, ...WOODS]
+	'bladed-jig': WEED,
+	underspin: [...WEED, ...WOODS]
 };
 
 /** Whether there is no way round some cover: it is even and not sparse. */
@@ -120,16 +119,6 @@ function marginOf(node: Node, { fromM, toM, castM }: Band): number {
 
 const LOG_SHARES = LINE_SHARES.map(Math.log);
 
-/** Place of a value among ascending nodes, whole and part, held to the ends: 2.5 is halfway between the third and the fourth. */
-function placeOf(value: number, nodes: readonly number[]): number {
-	const last = nodes.length - 1;
-	if (value <= nodes[0]!) return 0;
-	if (value >= nodes[last]!) return last;
-	let at = 1;
-	while (nodes[at]! < value) at++;
-	return at - 1 + (value - nodes[at - 1]!) / (nodes[at]! - nodes[at - 1]!);
-}
-
 /** How every node of the table meets a band at one speed: rows by line share, columns by pull. */
 interface Margins {
 	readonly at: Float64Array;
@@ -179,7 +168,7 @@ export class BandWindow {
 
 	/** What a lure has to spare, in m: below 0 it does not hold the band. Linear between the nodes of the table. */
 	margin(speed: number, pull: number, lineShare: number): number {
-		return between(this.#margins[speed]!.at, placeOf(Math.log(lineShare), LOG_SHARES), placeOf(pull, PULLS));
+		return between(this.#margins[speed]!.at, placeAmong(Math.log(lineShare), LOG_SHARES), placeAmong(pull, PULLS));
 	}
 
 	/** Whether a lure of this pull and line share holds the band. */
@@ -199,8 +188,8 @@ export class BandWindow {
 	mayHold(speed: number, pullLow: number, pullHigh: number, shareLow: number, shareHigh: number): boolean {
 		const { at, least, most } = this.#margins[speed]!;
 		if (pullHigh < least || pullLow > most) return false;
-		const [top, bottom] = [placeOf(Math.log(shareLow), LOG_SHARES), placeOf(Math.log(shareHigh), LOG_SHARES)];
-		const [left, right] = [placeOf(pullLow, PULLS), placeOf(pullHigh, PULLS)];
+		const [top, bottom] = [placeAmong(Math.log(shareLow), LOG_SHARES), placeAmong(Math.log(shareHigh), LOG_SHARES)];
+		const [left, right] = [placeAmong(pullLow, PULLS), placeAmong(pullHigh, PULLS)];
 		for (let row = top; ; row = Math.min(bottom, Math.floor(row) + 1)) {
 			for (let column = left; ; column = Math.min(right, Math.floor(column) + 1)) {
 				if (between(at, row, column) >= 0) return true;

@@ -8,9 +8,11 @@ import { Judgements, type Judgement } from './judge';
 import type { Mask } from './locks';
 import type { Part, Space } from './part';
 import { rank } from './ranking';
-import { SpaceSearch, TIE, type Tally } from './search';
+import { SpaceSearch, type Tally } from './search';
+import { TIE } from './sharedWork';
 import { SPACES } from './spaces';
-import { pointsOf } from './tables';
+import { waysOf } from './ways';
+import { worthOf } from './worth';
 import { cellOf } from './factors';
 
 const READINGS = 500;
@@ -68,29 +70,26 @@ function* rigsOf(space: Space, mask: Mask): Generator<number[]> {
 /** What every speaking claim brings to any rig of a space, opinion by opinion. */
 function ledgerOf(space: Space, judgements: readonly Judgement[]): (rig: readonly number[]) => number {
 	const sizes = space.variables.map(({ parts }) => parts.length);
-	const brings = judgements.map(({ claim, share, table, most, asIs }) => {
-		const worths = table.opinions.map((opinion) => {
-			const { earned, possible } = pointsOf(opinion, table.either, { strength: claim.strength, share }, most);
-			return asIs ? earned : earned - possible;
-		});
+	const brings = judgements.map((judgement) => {
+		const { table } = judgement;
+		const worths = table.opinions.map((opinion) => worthOf(judgement, opinion).counts);
 		return (rig: readonly number[]) => worths[table.cells[cellOf(table.variables, sizes, rig)]!]!;
 	});
 	return (rig) => {
 		const milli = brings.reduce((sum, worth) => sum + worth(rig), 0);
-		const plain = rig.reduce((sum, value, at) => sum + space.variables[at]!.parts[value]!.plain, 0);
+		const plain = rig.reduce((sum, value, at) => {
+			const { parts, outfit } = space.variables[at]!;
+			return sum + (outfit ? 0 : parts[value]!.plain);
+		}, 0);
 		return milli * TIE - plain;
 	};
 }
 
-const WEIGHT_CLASSES_OZ = [0.25, 0.5, 0.75, Infinity];
-
 function kindOf(space: Space, rig: readonly number[]): string {
-	const partOf = (id: string) => {
-		const at = space.variables.findIndex((variable) => variable.id === id);
-		return space.variables[at]!.parts[rig[at]!]!.patch;
-	};
-	const weightClass = WEIGHT_CLASSES_OZ.findIndex((upTo) => partOf('weight').weightOz! <= upTo);
-	return [space.family, space.layout, weightClass, partOf('retrieve').retrieve!.style].join();
+	const chosen = (id: string) => rig[space.variables.findIndex((variable) => variable.id === id)]!;
+	const { beat, keys } = waysOf(space);
+	const engine = chosen(space.family === 'buzzbait' ? 'diameter' : 'blades');
+	return keys[chosen('retrieve')]![chosen('speed')]![beat[engine]!]!;
 }
 
 interface Trial {
@@ -117,15 +116,19 @@ function everyRig(spaces: readonly { space: Space; mask: Mask }[], judgements: J
 			if (rigRank > (best.get(kind)?.rank ?? -Infinity)) best.set(kind, { rank: rigRank, family: space.family });
 		}
 	}
-	const ranks: number[] = [];
-	const perFamily = new Map<string, number>();
-	for (const { rank: found, family } of [...best.values()].sort((a, b) => b.rank - a.rank)) {
-		const same = perFamily.get(family) ?? 0;
-		if (same >= PER_FAMILY || ranks.length >= TOP) continue;
-		perFamily.set(family, same + 1);
-		ranks.push(found);
-	}
-	return { ranks, rigs, removed: removed / Math.max(1, rigs) };
+	return { ranks: calledFrom([...best.values()]), rigs, removed: removed / Math.max(1, rigs) };
+}
+
+/** The best of each family first, then the best seconds; best first. */
+function calledFrom(finds: readonly { rank: number; family: string }[]): number[] {
+	const sorted = [...finds].sort((a, b) => b.rank - a.rank);
+	const place = (find: { family: string }, at: number): number =>
+		sorted.slice(0, at).filter(({ family }) => family === find.family).length;
+	const places = sorted.map((find, at) => ({ ...find, place: place(find, at) }));
+	const firsts = places.filter((find) => find.place === 0).slice(0, TOP);
+	const seconds = places.filter((find) => find.place > 0 && find.place < PER_FAMILY);
+	const called = [...firsts, ...seconds.slice(0, TOP - firsts.length)];
+	return called.map((find) => find.rank).sort((a, b) => b - a);
 }
 
 function searched(spaces: readonly { space: Space; mask: Mask }[], judgements: Judgements): number[] {
@@ -133,7 +136,8 @@ function searched(spaces: readonly { space: Space; mask: Mask }[], judgements: J
 	const searches = spaces.map(
 		({ space, mask }) => new SpaceSearch(space, mask, judgements.about(space), judgements.windows.gate(space, mask))
 	);
-	return rank(searches, TOP, PER_FAMILY, tally).map((find) => find.rank);
+	const { called } = rank(searches, { top: TOP, perFamily: PER_FAMILY, everyFamily: true }, tally);
+	return called.map((find) => find.rank);
 }
 
 describe('the exact search', () => {

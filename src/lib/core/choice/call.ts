@@ -1,48 +1,69 @@
 import { CLAIM_BASE_VERSION } from '../claims/claim';
-import { splitOf } from '../claims/splits';
+import { splitOf, type Stances } from '../claims/splits';
 import { completeReading, type Reading } from '../reading/complete';
-import { callInputSchema, type CallAnswer, type CalledRig, type CallInput, type Reason } from '../schema/call';
+import { callInputSchema, type CallAnswer, type CalledRig, type CallInput } from '../schema/call';
 import { InputFailure, parseWith } from '../schema/failure';
+import { FAMILIES } from '../schema/words';
 import type { LocalRules } from '../schema/reading';
 import type { Locks } from '../schema/rig';
 import { assemble } from './assemble';
 import { calledWindow } from './calledWindow';
 import { countRigs } from './count';
 import { planFor, reasonsFor } from './explain';
+import { familiesOf } from './families';
 import { Judgements } from './judge';
-import { checkHouseRule } from './houseRules';
-import { openingOf } from './locks';
+import { houseClaims, type Ignored } from './houseRules';
+import { limitOf, senseOf } from './limits';
+import { openingOf, type Mask, type Rows } from './locks';
+import { decideOutfit } from './outfit';
 import { rank } from './ranking';
+import { scoreOf } from './scoreOf';
 import { SpaceSearch, type Find, type Tally } from './search';
+import { SharedWork } from './sharedWork';
 import { SPACES } from './spaces';
-import { MILLI } from './tables';
 import { verdictOf } from './verdict';
 
 const DEFAULT_TOP = 5;
 /** Most rigs of one family among the calls of an answer. */
 const PER_FAMILY = 2;
-/** Most rigs that are named for reading better than they run. */
-const BARRED_MAX = 2;
 
-function refuseUnknownStances(stances: Readonly<Record<string, string>>): void {
-	for (const [topic, school] of Object.entries(stances)) {
+/** Stances that name a split and a school, and those that do not. */
+function knownStances(given: Stances): { stances: Stances; ignored: Ignored[] } {
+	const ignored: Ignored[] = [];
+	const known = Object.entries(given).filter(([topic, school]) => {
 		const split = splitOf(topic);
 		const path = `stances.${topic}`;
-		if (!split) throw new InputFailure({ code: 'unknown-topic', path, message: `There is no split ${topic}.` });
-		if (school === 'auto' || school === 'both' || split.schools.includes(school)) continue;
-		const known = [...split.schools, 'auto', 'both'].join(', ');
-		throw new InputFailure({ code: 'unknown-school', path, message: `${topic} knows ${known}, saw ${school}.` });
-	}
+		if (!split) ignored.push({ path, why: `There is no split ${topic}.` });
+		else if (school === 'auto' || school === 'both' || split.schools.includes(school)) return true;
+		else ignored.push({ path, why: `${topic} knows ${split.schools.join(', ')}, auto and both, saw ${school}.` });
+		return false;
+	});
+	return { stances: Object.fromEntries(known), ignored };
 }
 
-const sumOf = (reasons: readonly Reason[]): number =>
-	reasons.reduce((total, { counts }) => total + Math.round(counts * MILLI), 0) / MILLI;
+/** Opening, claims and gate of a reading: everything that a rig is judged by. */
+export interface Question {
+	readonly reading: Reading;
+	readonly stances: Stances;
+	readonly judgements: Judgements;
+	readonly ignored: readonly Ignored[];
+}
 
-function called(find: Find, judgements: Judgements, locks: Locks, reading: Reading, windows: boolean): CalledRig {
-	const reasons = reasonsFor(judgements.about(find.space), find.space, find.assignment);
+/** Works out what rigs are judged by on a reading. */
+export function questionOf({ reading: given, stances = {}, houseRules = [] }: CallInput): Question {
+	const reading = completeReading(given);
+	const sides = knownStances(stances);
+	const house = houseClaims(houseRules);
+	const judgements = new Judgements(reading, sides.stances, house.claims);
+	return { reading, stances: sides.stances, judgements, ignored: [...sides.ignored, ...house.ignored] };
+}
+
+function called(find: Find, mask: Mask, { judgements, reading }: Question, locks: Locks, windows: boolean): CalledRig {
+	const about = judgements.about(find.space);
+	decideOutfit(find.space, mask, about, find.assignment);
+	const reasons = reasonsFor(about, find.space, find.assignment);
 	const rig = assemble(find.space, find.assignment, locks);
-	const window = windows ? calledWindow(rig, judgements.windows, reading.castM) : null;
-	return { rig, score: sumOf(reasons), reasons, window };
+	return { rig, score: scoreOf(reasons), reasons, window: windows ? calledWindow(rig, reading) : null };
 }
 
 const words = (values: readonly string[]): string => values.join(', ');
@@ -60,80 +81,74 @@ function collisions(locks: Locks, rules: LocalRules): string[] {
 	return found.length > 0 ? found : [...lockKeys.map((key) => `the lock on ${key}`), ...ruleKeys];
 }
 
-/** Rigs that read better than the best that runs, each of another family, and what they lack. */
-function barredRigs(searches: readonly SpaceSearch[], best: Find | null, judgements: Judgements, locks: Locks) {
-	const papers = searches
-		.map((search) => ({ search, find: search.bestOnPaper() }))
-		.filter((paper): paper is { search: SpaceSearch; find: Find } => paper.find !== null)
-		.filter(({ search, find }) => find.rank > (best?.rank ?? -Infinity) && !search.runs(find.assignment))
-		.sort((a, b) => b.find.rank - a.find.rank);
-	const families = new Set<string>();
-	const first = papers.filter(({ find: { space } }) => !families.has(space.family) && families.add(space.family));
-	return first.slice(0, BARRED_MAX).map(({ search, find }) => ({
-		rig: assemble(find.space, find.assignment, locks),
-		score: sumOf(reasonsFor(judgements.about(find.space), find.space, find.assignment)),
-		because: search.lacks(find.assignment)
-	}));
-}
-
 /** How much of an answer is worked out. */
 export interface Extent {
 	/** Running windows of the called rigs. @default true */
 	readonly windows?: boolean;
-	/** Rigs that read better than they run. @default true */
-	readonly barred?: boolean;
+	/** How all four families stand. @default true */
+	readonly families?: boolean;
 	/** Most rigs of one family. @default 2 */
 	readonly perFamily?: number;
+}
+
+/** The searches of everything that locks, local rules and the craft's own limits leave. */
+export function searchesOf({ reading, stances, judgements }: Question, locks: Locks) {
+	const limits = { ...reading.rules, ...senseOf(reading, stances) };
+	const rows: Rows = new Map();
+	const open = SPACES.flatMap((space) => {
+		const opening = openingOf(space, locks, limits, rows);
+		return opening ? [{ space, ...opening }] : [];
+	});
+	const shared = new Map(FAMILIES.map((family) => [family, new SharedWork()]));
+	const searches = open.map(({ space, mask }) => {
+		const gate = judgements.windows.gate(space, mask);
+		return new SpaceSearch(space, mask, judgements.about(space), gate, shared.get(space.family));
+	});
+	const runnable = searches.filter(({ space }) => limitOf(space.family, reading) === null);
+	return { open, searches, runnable };
 }
 
 /**
  * Ranks every rig of the catalogue for a reading and explains the best.
  *
- * The top call comes first; the others differ from it and from each other in family, layout, weight class or style of
- * retrieve, at most two of one family. No rig is called that cannot run where the fish are. Scores are exact sums of
- * thousandths; the same input gives the same answer.
+ * The top call comes first; the others are of another family, or of the same family fished another way, at most two of
+ * one family. No rig is called that cannot run where the fish are. Scores are exact sums of thousandths; the same input
+ * gives the same answer. Stances and rules that are none are set aside and named.
  *
- * @throws {InputFailure} When a stance names no split or school, or a tray is given.
+ * @throws {InputFailure} When a tray is given.
  */
-export function call(input: CallInput, { windows = true, barred = true, perFamily = PER_FAMILY }: Extent = {}) {
-	const { reading: given, stances = {}, locks = {}, tray, top = DEFAULT_TOP, houseRules = [] } = input;
+export function call(input: CallInput, { windows = true, families = true, perFamily = PER_FAMILY }: Extent = {}) {
+	const { locks = {}, tray, top = DEFAULT_TOP } = input;
 	if (tray) {
 		const message = 'A tray cannot bound the choice yet; leave it out.';
 		throw new InputFailure({ code: 'tray-not-supported', path: 'tray', message });
 	}
-	refuseUnknownStances(stances);
-	const reading = completeReading(given);
-	const judgements = new Judgements(
-		reading,
-		stances,
-		houseRules.map((rule, at) => checkHouseRule(rule, `houseRules.${at}`))
-	);
-	const open = SPACES.flatMap((space) => {
-		const opening = openingOf(space, locks, reading.rules);
-		return opening ? [{ space, ...opening }] : [];
-	});
-	const searches = open.map(
-		({ space, mask }) => new SpaceSearch(space, mask, judgements.about(space), judgements.windows.gate(space, mask))
-	);
+	const question = questionOf(input);
+	const { reading, stances, judgements, ignored } = question;
+	const { open, searches, runnable } = searchesOf(question, locks);
 	const tally: Tally = { nodes: 0, bound: 0, gate: 0 };
-	const finds = rank(searches, top, perFamily, tally);
-	const calls = finds.map((find) => called(find, judgements, locks, reading, windows));
-	const verdict = verdictOf(judgements.spoken);
+	const found = rank(runnable, { top, perFamily, everyFamily: families }, tally);
+	const maskOf = new Map(searches.map(({ space, mask }) => [space, mask]));
+	const calls = found.called.map((find) => called(find, maskOf.get(find.space)!, question, locks, windows));
+	const best = calls[0]?.rig ?? null;
+	const spoken = judgements.hearing.spoken;
+	const verdict = verdictOf(spoken, reading, stances, best?.family ?? null);
 	if (open.length === 0) {
 		verdict.reasons.unshift(`Nothing is left: ${words(collisions(locks, reading.rules))} exclude each other.`);
-	} else if (calls.length === 0) verdict.reasons.unshift(NOTHING_RUNS);
+	} else if (!best) verdict.reasons.unshift(whyNothing(reading, runnable, locks));
 	const answer: CallAnswer = {
 		verdict,
 		calls,
-		barred: barred ? barredRigs(searches, finds[0] ?? null, judgements, locks) : [],
-		plan: planFor(judgements.spoken, calls[0]?.rig ?? null),
+		families: families ? familiesOf(reading, judgements, searches, found.called, found.bests) : [],
+		plan: planFor(spoken, best),
 		exact: true,
 		candidates: open.reduce((total, { space, mask }) => total + countRigs(space, mask), 0),
 		search: {
 			...tally,
 			lock: open.reduce((total, { locked }) => total + locked, SPACES.length - open.length),
-			limit: open.reduce((total, { forbidden }) => total + forbidden, 0)
+			limit: open.reduce((total, { forbidden }) => total + forbidden, searches.length - runnable.length)
 		},
+		ignored: [...ignored],
 		claimBase: CLAIM_BASE_VERSION
 	};
 	return answer;
@@ -141,6 +156,12 @@ export function call(input: CallInput, { windows = true, barred = true, perFamil
 
 /** Said when every rig that the locks and rules leave runs too deep, too shallow, or not at all. */
 const NOTHING_RUNS = 'No rig that is left runs where these fish are: widen the band, or free a lock.';
+
+/** Why a locked family that the craft rules out on this water leaves no call. */
+function whyNothing(reading: Reading, runnable: readonly SpaceSearch[], { family }: Locks): string {
+	const limit = family && runnable.length === 0 ? limitOf(family, reading) : null;
+	return limit ? `${limit} Free the lock on family.` : NOTHING_RUNS;
+}
 
 /** `call` on raw input: checks it, then answers. */
 export const answerCall = (input: unknown): CallAnswer => call(parseWith(callInputSchema, input));

@@ -1,22 +1,23 @@
 import type { Advice, Reason } from '../schema/call';
 import type { Rig } from '../schema/rig';
-import type { Judgement, Speaking } from './judge';
+import type { Speaking } from './hearing';
+import type { Judgement } from './judge';
 import type { Space } from './part';
-import { MILLI, opinionAt, pointsOf } from './tables';
+import { MILLI, opinionAt } from './tables';
+import { worthOf } from './worth';
 
 function reasonOf(judgement: Judgement, space: Space, assignment: ArrayLike<number>): Reason | null {
-	const { claim, table, share, most, asIs } = judgement;
+	const { claim, table, tier, strength } = judgement;
 	const sizes = space.variables.map((variable) => variable.parts.length);
-	const opinion = opinionAt(table, sizes, assignment);
-	const { earned, possible } = pointsOf(opinion, table.either, { strength: claim.strength, share }, most);
-	const counts = asIs ? earned : earned - possible;
+	const { earned, possible, counts } = worthOf(judgement, opinionAt(table, sizes, assignment));
 	if (earned === 0 && counts === 0) return null;
 	return {
 		claim: claim.id,
+		tier,
 		points: earned / MILLI,
-		possible: (asIs ? earned : possible) / MILLI,
+		possible: (tier === 'family' ? earned : possible) / MILLI,
 		counts: counts / MILLI,
-		strength: claim.strength,
+		strength,
 		split: claim.split ?? null,
 		text: claim.because
 	};
@@ -49,10 +50,14 @@ function applies({ claim, share }: Speaking, rig: Rig | null): boolean {
 	return !material || (material[rig.headMaterial] ?? 0) > 0;
 }
 
-/** Advice on position, cast, retrieve and hookset, and cautions, for the rig that is called. */
+/** Whether a plan item is about this water rather than any. */
+const isSpecific = ({ claim }: Speaking): number => (claim.when === 'always' ? 0 : 1);
+
+/** Advice on position, cast, retrieve and hookset, and cautions, for the rig that is called: the strongest and most specific first. */
 export function planFor(spoken: readonly Speaking[], rig: Rig | null): Advice[] {
 	return spoken
 		.filter((entry) => entry.claim.kind !== 'score' && entry.claim.kind !== 'limit' && applies(entry, rig))
+		.sort((a, b) => b.strength - a.strength || isSpecific(b) - isSpecific(a) || b.share - a.share)
 		.map(({ claim }) => ({
 			claim: claim.id,
 			kind: claim.kind as Advice['kind'],

@@ -83,7 +83,12 @@ function bestOfRuns(sums: Float64Array, count: number): Float64Array {
 	return best;
 }
 
-function fold(variable: number, neighbours: readonly number[], factors: Factor[], sizes: readonly number[]): Bucket {
+function fold(
+	variable: number,
+	neighbours: readonly number[],
+	factors: readonly Factor[],
+	sizes: readonly number[]
+): Bucket {
 	const scope = [...neighbours, variable];
 	const sums = new Float64Array(product(sizes, scope));
 	for (const factor of factors) addInto(sums, scope, factor, sizes);
@@ -132,16 +137,19 @@ export function eliminationOrder(
 	return order;
 }
 
-/** Tables added into larger ones that have all their variables, where there are any: fewer tables to sum later. */
-function absorbed(factors: readonly Factor[], sizes: readonly number[]): Factor[] {
-	const bySize = [...factors].sort((a, b) => b.variables.length - a.variables.length);
-	const left: Factor[] = [];
-	for (const factor of bySize) {
-		const home = left.find(({ variables }) => factor.variables.every((variable) => variables.includes(variable)));
-		if (home) addInto(home.table, home.variables, factor, sizes);
-		else left.push({ variables: factor.variables, table: factor.table.slice() });
+/** Removals that were worked out already, for spaces that share tables: the very same tables give the same bucket. */
+export class Folds {
+	readonly #known = new Map<number, Bucket>();
+
+	/** The bucket of a variable, from what is known or worked out by `make`. */
+	of(variable: number, touching: readonly Factor[], make: () => Bucket): Bucket {
+		const known = this.#known.get(variable);
+		const same = known?.factors.length === touching.length && known.factors.every((one, at) => one === touching[at]);
+		if (known && same) return known;
+		const bucket = make();
+		if (!known) this.#known.set(variable, bucket);
+		return bucket;
 	}
-	return left;
 }
 
 /**
@@ -150,14 +158,22 @@ function absorbed(factors: readonly Factor[], sizes: readonly number[]): Factor[
  * @param factors Tables to be summed.
  * @param sizes Number of values of each variable.
  * @param order The variables to remove, first removed first.
+ * @param folds Removals that may be known.
  */
-export function eliminate(factors: readonly Factor[], sizes: readonly number[], order: readonly number[]): Eliminated {
-	let left = absorbed(factors, sizes);
+export function eliminate(
+	factors: readonly Factor[],
+	sizes: readonly number[],
+	order: readonly number[],
+	folds: Folds = new Folds()
+): Eliminated {
+	let left = [...factors];
 	const buckets: Bucket[] = [];
 	for (const variable of order) {
 		const touching = left.filter((factor) => factor.variables.includes(variable));
-		const around = touching.reduce((bits, factor) => bits | bitsOf(factor.variables), 0) & ~(1 << variable);
-		const bucket = fold(variable, variablesOf(around, sizes), touching, sizes);
+		const bucket = folds.of(variable, touching, () => {
+			const around = touching.reduce((bits, factor) => bits | bitsOf(factor.variables), 0) & ~(1 << variable);
+			return fold(variable, variablesOf(around, sizes), touching, sizes);
+		});
 		left = left.filter((factor) => !touching.includes(factor));
 		left.push(bucket.message);
 		buckets.push(bucket);

@@ -2,7 +2,7 @@ import type { BladeSet } from '../catalogue/layouts';
 import { ramp } from '../reading/words';
 import type { Line, Reel, Rod } from '../schema/rig';
 import type { TurningStyle } from '../schema/words';
-import { word, type Features } from './part';
+import { word, type Features, type Part } from './part';
 
 /** Retrieve: slow to 0.6 m/s, fast from 1.3, burn from 1.7 (the craft's words); between them each fades to the next. */
 const SLOW_MPS = [0.95, 0.6] as const;
@@ -88,23 +88,24 @@ export function lineFeatures(line: Line): Features {
 	};
 }
 
-/** Length, power, action and material of a rod as words: short to 83 in, long from 87. */
-export function rodFeatures(rod: Rod): Features {
-	const words: Record<string, number> = { [rod.power]: 1, [rod.material]: 1 };
-	words.short = rod.lengthIn <= 83 ? 1 : 0;
-	words.long = rod.lengthIn >= 87 ? 1 : rod.lengthIn >= 86 ? 0.5 : 0;
-	words.moderate = rod.action === 'moderate' || rod.action === 'slow' ? 1 : 0;
-	words.fast = rod.action === 'fast' ? 1 : rod.action === 'moderate-fast' ? 0.5 : 0;
-	return { words };
+/** Length (in, with words: short to 83, long from 87), power, action and material of a rod. */
+export function rodFeatures({ lengthIn, power, action, material }: Rod): Part['features'] {
+	const short = lengthIn <= 83 ? 1 : 0;
+	const long = lengthIn >= 87 ? 1 : lengthIn >= 86 ? 0.5 : 0;
+	const moderate = action === 'moderate' || action === 'slow' ? 1 : 0;
+	const fast = action === 'fast' ? 1 : action === 'moderate-fast' ? 0.5 : 0;
+	return {
+		'rod.length': { words: { short, long }, figure: lengthIn },
+		'rod.power': word(power),
+		'rod.action': { words: { moderate, fast } },
+		'rod.material': word(material)
+	};
 }
 
-/** A reel by what it winds per turn: slow under 28 in, quick from 33; a spinning reel by its kind alone. */
-export function reelFeatures(reel: Reel): Features {
-	const words: Record<string, number> = { [reel.kind]: 1 };
-	if (reel.inchesPerTurn < 28) words.slow = 1;
-	else if (reel.inchesPerTurn < 33) words.middle = 1;
-	else words.quick = 1;
-	return { words };
+/** A reel's kind, and for casting reels what it winds per turn: slow under 28 in, quick from 33. */
+export function reelFeatures({ kind, inchesPerTurn }: Reel): Part['features'] {
+	const speed = inchesPerTurn < 28 ? 'slow' : inchesPerTurn < 33 ? 'middle' : 'quick';
+	return { 'reel.kind': word(kind), 'reel.speed': word(speed) };
 }
 
 /** Trailer kind, with `any` for whatever is worn. */

@@ -20,11 +20,15 @@ import {
 	WINDS,
 	type Family
 } from '../schema/words';
+import { ouncesAsked, paceAsked } from './asked';
 import { bandOf } from './band';
 import { call } from './call';
-import { speaking } from './judge';
-import { claimOf } from './houseRules';
+import { workOf } from './fishingTime';
+import { limitOf, senseOf } from './limits';
+import { Hearing } from './hearing';
+import { houseClaims } from './houseRules';
 import { CLAIM_BASE } from '../claims/claimBase';
+import { SUNKEN, type Claim } from '../claims/claim';
 
 /** Steps of a scan over a figure, and halvings of the step in which something changed. */
 export const STEPS = 64;
@@ -143,10 +147,12 @@ class Asker {
 	readonly reading: Reading;
 	readonly top: Rig | null;
 	readonly #input: CallInput;
+	readonly #claims: readonly Claim[];
 	readonly #own: string;
 
 	constructor(input: CallInput) {
 		this.#input = input;
+		this.#claims = [...CLAIM_BASE, ...houseClaims(input.houseRules ?? []).claims];
 		this.reading = completeReading(input.reading);
 		this.#own = this.#weighed(input.reading);
 		this.top = this.#call(input.reading, 1).calls[0]?.rig ?? null;
@@ -155,14 +161,21 @@ class Asker {
 	/** Everything about a reading that claims and gates look at. */
 	#weighed(reading: ParsedReading): string {
 		const whole = completeReading(reading);
-		const claims = [...CLAIM_BASE, ...(this.#input.houseRules ?? []).map(claimOf)];
-		const heard = speaking(whole, this.#input.stances ?? {}, claims).map(({ claim, share }) => `${claim.id}:${share}`);
-		const bands = (['spinnerbait', 'bladed-jig', 'underspin'] as const).map((family) => bandOf(whole, family));
-		return JSON.stringify([heard, bands, whole.forage, whole.rules]);
+		const { spoken } = new Hearing(whole, this.#input.stances ?? {}, this.#claims);
+		const heard = spoken.map(({ claim, share }) => `${claim.id}:${share}`);
+		const bands = SUNKEN.map((family) => bandOf(whole, family));
+		const works = bands.map((band) => workOf(whole, band));
+		const asked = [
+			paceAsked(whole, this.#input.stances ?? {}),
+			ouncesAsked(whole),
+			limitOf('buzzbait', whole),
+			senseOf(whole, this.#input.stances ?? {})
+		];
+		return JSON.stringify([heard, bands, works, asked, whole.forage, whole.rules]);
 	}
 
 	#call(reading: ParsedReading, top: number) {
-		return call({ ...this.#input, reading, top }, { windows: false, barred: false, perFamily: 1 });
+		return call({ ...this.#input, reading, top }, { windows: false, families: false, perFamily: 1 });
 	}
 
 	with(patch: Patch): ParsedReading {

@@ -112,15 +112,35 @@ function rangeOf(adds: Adds, open: readonly boolean[], mayBeNothing: boolean): R
 	return { low, high };
 }
 
-const together = (a: Range, b: Range): Range => ({
-	low: a.low.map((value, field) => value + b.low[field]!),
-	high: a.high.map((value, field) => value + b.high[field]!)
-});
+function sumOf(a: Sums, b: Sums): Sums {
+	const sum = new Float64Array(FIELDS.length);
+	for (let field = 0; field < sum.length; field++) sum[field] = a[field]! + b[field]!;
+	return sum;
+}
+
+const together = (a: Range, b: Range): Range => ({ low: sumOf(a.low, b.low), high: sumOf(a.high, b.high) });
 
 function fastestOf(rolls: Float64Array, open: readonly boolean[]): number {
 	let fastest = 0;
 	for (let part = 0; part < rolls.length; part++) if (open[part]) fastest = Math.max(fastest, rolls[part]!);
 	return fastest;
+}
+
+const fastest = new Map<Running, Map<string, readonly Float64Array[]>>();
+
+/** Fastest speed (m/s) at which each engine stands on each weight, in the best material that is open; made once. */
+function fastestBy(running: Running, open: readonly boolean[]): readonly Float64Array[] {
+	let known = fastest.get(running);
+	if (!known) fastest.set(running, (known = new Map()));
+	const key = open.join();
+	let table = known.get(key);
+	if (!table) {
+		table = running.rollMps.map((engines) =>
+			Float64Array.from(engines, (rolls) => ROLL_SHARE * fastestOf(rolls, open))
+		);
+		known.set(key, table);
+	}
+	return table;
 }
 
 function addPart(to: Sums, from: Sums, adds: Adds | null, part: number): void {
@@ -159,9 +179,7 @@ export class Gate {
 		this.order = [...rest.map(({ variable }) => variable), material];
 		const dress = this.#dressRanges();
 		this.#ranges = heads.map((head) => this.#rangesFor(head, dress));
-		this.#fastest = this.running.rollMps.map((engines) => {
-			return Float64Array.from(engines, (rolls) => ROLL_SHARE * fastestOf(rolls, mask[material]!));
-		});
+		this.#fastest = fastestBy(this.running, mask[material]!);
 		this.#chosen = [base, ...this.order].map(() => Float64Array.of(base.weightN, base.dragM2, base.liftM2, 0));
 	}
 

@@ -1,6 +1,6 @@
 import { FACETS, type Claim, type Facet, type Prefers } from '../claims/claim';
 import { InputFailure } from '../schema/failure';
-import type { HouseRule } from '../schema/house';
+import { houseRuleSchema, type HouseRule } from '../schema/house';
 import { FAMILIES } from '../schema/words';
 import { fitTable } from './tables';
 import { SPACES } from './spaces';
@@ -59,4 +59,45 @@ export function checkHouseRule(rule: HouseRule, path: string): Claim {
 		throw error;
 	}
 	return claim;
+}
+
+/** The rules of an input that can be weighed, as claims, and those that cannot, with why. */
+export interface HouseClaims {
+	readonly rules: readonly HouseRule[];
+	readonly claims: readonly Claim[];
+	readonly ignored: readonly Ignored[];
+}
+
+/** What of an input was set aside. */
+export interface Ignored {
+	readonly path: string;
+	readonly why: string;
+}
+
+/** Checks each rule by itself: what is no rule, or tells no rigs apart, is set aside and named. */
+export function houseClaims(given: readonly unknown[]): HouseClaims {
+	const sound: HouseRule[] = [];
+	const claims: Claim[] = [];
+	const ignored: Ignored[] = [];
+	given.forEach((rule, at) => {
+		const path = `houseRules.${at}`;
+		const parsed = houseRuleSchema.safeParse(rule);
+		if (!parsed.success) {
+			const { path: under, message } = parsed.error.issues[0]!;
+			ignored.push({ path: [path, ...under].join('.'), why: message });
+			return;
+		}
+		if (claims.some(({ id }) => id === parsed.data.id)) {
+			ignored.push({ path: `${path}.id`, why: `There is another rule ${parsed.data.id}.` });
+			return;
+		}
+		try {
+			claims.push(checkHouseRule(parsed.data, path));
+			sound.push(parsed.data);
+		} catch (error) {
+			if (!(error instanceof InputFailure)) throw error;
+			ignored.push({ path: error.failure.path, why: error.failure.message });
+		}
+	});
+	return { rules: sound, claims, ignored };
 }

@@ -4,7 +4,7 @@ import { without } from '../without';
 import { call } from './call';
 
 const topScore = (input: CallInput): number | null =>
-	call({ ...input, top: 1 }, { windows: false, barred: false }).calls[0]?.score ?? null;
+	call({ ...input, top: 1 }, { windows: false, families: false }).calls[0]?.score ?? null;
 
 /**
  * What each lock costs: how much better the best rig would score without it, the other locks left as they are.

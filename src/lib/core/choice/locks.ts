@@ -1,7 +1,8 @@
 import type { LocalRules } from '../schema/reading';
 import { FAMILY_KEYS, type Locks } from '../schema/rig';
 import type { Family } from '../schema/words';
-import type { Part, Space } from './part';
+import type { Sense } from './limits';
+import type { Part, Space, Variable } from './part';
 
 type Tree = { readonly [key: string]: unknown };
 
@@ -40,7 +41,20 @@ function allowedByLock(parts: readonly Part[], lock: Tree): boolean[] {
 	return off.map((value) => value !== null && value <= nearest + 1e-9);
 }
 
-function allowedByRules(part: Part, rules: LocalRules): boolean {
+/** What takes parts away beside the locks: the local rule, and common sense about pace and weight. */
+export type Limits = LocalRules & Partial<Sense>;
+
+/** Whether sense leaves a pace or a weight. */
+function sensible(
+	{ retrieve, weightOz }: Locks,
+	{ fastestMps = Infinity, lightestOz = 0, heaviestOz = Infinity }: Limits
+) {
+	const pace = retrieve?.style === undefined ? (retrieve?.speedMps ?? 0) : 0;
+	return pace <= fastestMps && (weightOz === undefined || (weightOz >= lightestOz && weightOz <= heaviestOz));
+}
+
+function allowedByRules(part: Part, rules: Limits): boolean {
+	if (!sensible(part.patch, rules)) return false;
 	if (rules.leadAllowed === false && part.patch.headMaterial === 'lead') return false;
 	const hook = part.patch.trailerHook;
 	if (hook === undefined) return true;
@@ -63,6 +77,28 @@ function fits(space: Space, lock: Locks): boolean {
 /** For each variable of a space which of its parts may be used. */
 export type Mask = readonly (readonly boolean[])[];
 
+/** What a variable's row was found to be, so that spaces which share a variable share its row. */
+export type Rows = Map<Variable, Row>;
+
+/** Which parts of a variable may be used, and how many locks and rules took away. */
+interface Row {
+	readonly open: readonly boolean[];
+	readonly locked: number;
+	readonly forbidden: number;
+}
+
+function rowOf({ parts }: Variable, lock: Tree | null, rules: Limits): Row {
+	const allowed = lock && allowedByLock(parts, lock);
+	let [locked, forbidden] = [0, 0];
+	const open = parts.map((part, at) => {
+		if (allowed && !allowed[at]) locked++;
+		else if (!allowedByRules(part, rules)) forbidden++;
+		else return true;
+		return false;
+	});
+	return { open, locked, forbidden };
+}
+
 /** What locks and local rules leave of a space, and how many parts each took away. */
 export interface Opening {
 	readonly mask: Mask;
@@ -70,23 +106,30 @@ export interface Opening {
 	readonly forbidden: number;
 }
 
+/** Who locks a pace or a weight has decided it: sense stands back. */
+function freedBy({ retrieve, weightOz }: Locks, limits: Limits): Limits {
+	const pace = retrieve?.speedMps === undefined ? {} : { fastestMps: Infinity };
+	const weight = weightOz === undefined ? {} : { lightestOz: 0, heaviestOz: Infinity };
+	return { ...limits, ...pace, ...weight };
+}
+
 /**
  * What locks and local rules leave of a space.
  *
+ * @param rows Rows that were found already under the same locks and rules.
  * @returns `null` when nothing of the space is left.
  */
-export function openingOf(space: Space, locks: Locks, rules: LocalRules): Opening | null {
+export function openingOf(space: Space, locks: Locks, rules: Limits, rows: Rows = new Map()): Opening | null {
 	if (!fits(space, locks)) return null;
 	const lock = Object.keys(locks).length > 0 ? byPosition(locks) : null;
-	let [locked, forbidden] = [0, 0];
-	const mask = space.variables.map(({ parts }) => {
-		const open = lock && allowedByLock(parts, lock);
-		return parts.map((part, at) => {
-			if (open && !open[at]) locked++;
-			else if (!allowedByRules(part, rules)) forbidden++;
-			else return true;
-			return false;
-		});
+	const left = freedBy(locks, rules);
+	const found = space.variables.map((variable) => {
+		let row = rows.get(variable);
+		if (!row) rows.set(variable, (row = rowOf(variable, lock, left)));
+		return row;
 	});
-	return mask.every((row) => row.includes(true)) ? { mask, locked, forbidden } : null;
+	const sum = (key: 'locked' | 'forbidden'): number => found.reduce((total, row) => total + row[key], 0);
+	const mask = found.map(({ open }) => open);
+	const some = mask.every((row) => row.includes(true));
+	return some ? { mask, locked: sum('locked'), forbidden: sum('forbidden') } : null;
 }

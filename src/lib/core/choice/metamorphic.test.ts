@@ -5,10 +5,12 @@ import { completeReading } from '../reading/complete';
 import { readingSchema, type ReadingInput } from '../schema/reading';
 import { anyReading } from '../testing/arbitraries';
 import { answerCall } from './call';
-import { Judgements, speaking } from './judge';
+import { Hearing } from './hearing';
+import { Judgements } from './judge';
 import { fitOf } from './part';
 import { SPACES } from './spaces';
-import { opinionAt, pointsOf } from './tables';
+import { opinionAt } from './tables';
+import { worthOf } from './worth';
 
 const complete = (reading: ReadingInput) => completeReading(readingSchema.parse(reading));
 const SPINNERBAIT = SPACES.find(({ layout }) => layout === 'single')!;
@@ -25,9 +27,9 @@ function pull(reading: ReadingInput, style: string): number {
 	return new Judgements(complete(reading), {})
 		.about(SPINNERBAIT)
 		.filter(({ table }) => table.variables.length === 1 && table.variables[0] === blades)
-		.reduce((sum, { claim, share, table, most }) => {
-			const opinion = opinionAt(table, sizes, assignment);
-			return sum + pointsOf(opinion, table.either, { strength: claim.strength, share }, most).earned;
+		.reduce((sum, judgement) => {
+			const { earned } = worthOf(judgement, opinionAt(judgement.table, sizes, assignment));
+			return sum + earned;
 		}, 0);
 }
 
@@ -46,7 +48,7 @@ describe('the water changes, the craft follows', () => {
 
 	it('more of a claim’s condition is never less of the claim', () => {
 		const at = (temperature: number) =>
-			speaking(complete({ waterTemperatureC: temperature, visibilityM: 1, bottomM: 3 }), {}).find(
+			new Hearing(complete({ waterTemperatureC: temperature, visibilityM: 1, bottomM: 3 }), {}).spoken.find(
 				({ claim }) => claim.id === 'FAM-05'
 			)?.weight ?? 0;
 		const heats = [20, 23, 24, 25, 26, 30].map(at);
@@ -58,7 +60,7 @@ describe('the water changes, the craft follows', () => {
 	it('spawning baitfish silence the dirt rules as far as they speak', () => {
 		const dirty: ReadingInput = { waterTemperatureC: 18, visibilityM: 0.5, bottomM: 3 };
 		const heard = (events: ReadingInput['events']) =>
-			speaking(complete({ ...dirty, events }), {}).map(({ claim }) => claim.id);
+			new Hearing(complete({ ...dirty, events }), {}).spoken.map(({ claim }) => claim.id);
 		expect(heard([])).toContain('BLD-01');
 		expect(heard(['baitfish-spawn'])).not.toContain('BLD-01');
 		expect(heard(['baitfish-spawn'])).toContain('BLD-10');
@@ -71,7 +73,7 @@ describe('taking a side', () => {
 	it.each(sides)('%s/%s silences every other side of the topic, on any water', (topic, school) => {
 		fc.assert(
 			fc.property(anyReading, (reading) => {
-				const heard = speaking(complete(reading), { [topic]: school }).map(({ claim }) => claim.split);
+				const heard = new Hearing(complete(reading), { [topic]: school }).spoken.map(({ claim }) => claim.split);
 				const others = heard.filter((side) => side?.startsWith(`${topic}/`) && side !== `${topic}/${school}`);
 				expect(others).toEqual([]);
 			}),

@@ -22,6 +22,8 @@ export interface Part {
 export interface Variable {
 	readonly id: string;
 	readonly parts: readonly Part[];
+	/** What a lure hangs on: decided last, for the lure that is chosen without it. */
+	readonly outfit?: true;
 }
 
 /** Pairs of values that cannot stand together. */
@@ -39,6 +41,14 @@ export interface Space {
 	readonly base: Locks;
 	readonly variables: readonly Variable[];
 	readonly links: readonly Link[];
+}
+
+/** Which variables of a space every other space of its family has as well, the very same. */
+export function sharedIn(space: Space, spaces: readonly Space[]): boolean[] {
+	const kin = spaces.filter(({ family }) => family === space.family);
+	return space.variables.map(
+		(variable, at) => kin.length > 1 && kin.every((other) => other.variables[at] === variable)
+	);
 }
 
 /** Rank of something added to the rig; larger than any sum of mere differences of value. */

@@ -1,78 +1,85 @@
 import type { Family } from '../schema/words';
 import type { Cell, Find, SpaceSearch, Tally } from './search';
 
-/** Heads (oz) up to which a weight belongs to a class; two rigs of one class are not told apart by weight. */
-const WEIGHT_CLASSES_OZ = [0.25, 0.5, 0.75, Infinity] as const;
-
-/** What tells two calls apart: family, layout, weight class and style of retrieve. */
-function kindOf(space: { family: string; layout: string | null }, weightOz: number, retrieve: string): string {
-	const weightClass = WEIGHT_CLASSES_OZ.findIndex((upTo) => weightOz <= upTo);
-	return [space.family, space.layout, weightClass, retrieve].join();
+/** How many calls are wanted. */
+export interface Wanted {
+	/** Most calls in all, and of one family. */
+	readonly top: number;
+	readonly perFamily: number;
+	/** Whether the best of every family is wanted, called or not. */
+	readonly everyFamily: boolean;
 }
 
-/** The finds that stand so far: the best of each kind, of which only some of a family and some in all can be called. */
+/** What a ranking found: the calls, best first, and the best of every family that was wanted. */
+export interface Ranked {
+	readonly called: readonly Find[];
+	readonly bests: ReadonlyMap<Family, Find>;
+}
+
+const byRank = (a: Find, b: Find): number => b.rank - a.rank;
+
+/** The finds that stand so far: of each family the best of each way of fishing it, best first. */
 class Standings {
-	readonly #best = new Map<string, Find>();
-	readonly #perFamily: number;
-	readonly #top: number;
+	readonly #families = new Map<Family, readonly Find[]>();
+	readonly #wanted: Wanted;
+	/** The rank below which no family's second is called any more. */
+	#lastSecond = -Infinity;
+	#best = -Infinity;
 
-	constructor(top: number, perFamily: number) {
-		this.#top = top;
-		this.#perFamily = perFamily;
+	constructor(wanted: Wanted) {
+		this.#wanted = wanted;
 	}
 
-	/** What would be called now. */
+	get bests(): Map<Family, Find> {
+		return new Map([...this.#families].map(([family, finds]) => [family, finds[0]!]));
+	}
+
+	/** What would be called now: the best of each family before any family's second. */
 	called(): Find[] {
-		const taken = new Map<Family, number>();
-		const called: Find[] = [];
-		for (const find of [...this.#best.values()].sort((a, b) => b.rank - a.rank)) {
-			const { family } = find.space;
-			const same = taken.get(family) ?? 0;
-			if (same >= this.#perFamily || called.length >= this.#top) continue;
-			taken.set(family, same + 1);
-			called.push(find);
+		const { top } = this.#wanted;
+		const bests = [...this.bests.values()].sort(byRank).slice(0, top);
+		return [...bests, ...this.#seconds().slice(0, top - bests.length)].sort(byRank);
+	}
+
+	#seconds(): Find[] {
+		const { perFamily } = this.#wanted;
+		return [...this.#families.values()].flatMap((finds) => finds.slice(1, perFamily)).sort(byRank);
+	}
+
+	/** The rank that a rig fished in some way must beat to matter. */
+	toBeat(way: string, family: Family): number {
+		const { top, perFamily, everyFamily } = this.#wanted;
+		if (top === 1 && !everyFamily) return this.#best;
+		let [own, first, crowded, others] = [-Infinity, -Infinity, -Infinity, 0];
+		for (const find of this.#families.get(family) ?? []) {
+			if (find.way === way) own = find.rank;
+			else if (others++ === 0) first = find.rank;
+			if (others === perFamily) crowded = Math.max(crowded, find.way === way ? -Infinity : find.rank);
 		}
-		return called;
-	}
-
-	/** The rank that a rig of a kind must beat to be called. */
-	toBeat(kind: string, family: Family): number {
-		const own = this.#best.get(kind)?.rank ?? -Infinity;
-		const others = this.called().filter((find) => keyOf(find) !== kind);
-		const ofFamily = others.filter((find) => find.space.family === family);
-		const crowded = ofFamily.length >= this.#perFamily ? ofFamily[this.#perFamily - 1]!.rank : -Infinity;
-		return Math.max(own, crowded, this.last());
-	}
-
-	/** The rank below which nothing is called any more. */
-	last(): number {
-		const called = this.called();
-		return called.length >= this.#top ? called[called.length - 1]!.rank : -Infinity;
+		return Math.max(own, crowded, Math.min(first, this.#lastSecond));
 	}
 
 	add(find: Find): void {
-		this.#best.set(keyOf(find), find);
+		const { family } = find.space;
+		const others = (this.#families.get(family) ?? []).filter(({ way }) => way !== find.way);
+		this.#families.set(family, [...others, find].sort(byRank));
+		this.#best = Math.max(this.#best, find.rank);
+		const open = this.#wanted.top - Math.min(this.#wanted.top, this.#families.size);
+		this.#lastSecond = open === 0 ? Infinity : (this.#seconds()[open - 1]?.rank ?? -Infinity);
 	}
 }
 
-const keyOf = ({ space, weightOz, retrieve }: Find): string => kindOf(space, weightOz, retrieve);
-
 /**
- * The best rigs that run, best first: they differ in family, layout, weight class or style of retrieve, and at most
- * `perFamily` are of one family. Exact: what is not looked at cannot be among them.
+ * The best rigs that run, best first: the best of each family, then the best that fish one of them another way. Exact:
+ * what is not looked at cannot be among them.
  *
  * @param tally Counts the work.
  */
-export function rank(searches: readonly SpaceSearch[], top: number, perFamily: number, tally: Tally): Find[] {
-	const standings = new Standings(top, perFamily);
+export function rank(searches: readonly SpaceSearch[], wanted: Wanted, tally: Tally): Ranked {
+	const standings = new Standings(wanted);
 	const cells: Cell[] = searches.flatMap((search) => search.cells()).sort((a, b) => b.bound - a.bound);
 	for (const cell of cells) {
-		if (cell.bound <= standings.last()) {
-			tally.bound++;
-			break;
-		}
-		const { space } = cell.search;
-		const above = standings.toBeat(kindOf(space, cell.weightOz, cell.retrieve), space.family);
+		const above = standings.toBeat(cell.way, cell.search.space.family);
 		if (cell.bound <= above) {
 			tally.bound++;
 			continue;
@@ -80,5 +87,5 @@ export function rank(searches: readonly SpaceSearch[], top: number, perFamily: n
 		const find = cell.search.best(cell, above, tally);
 		if (find) standings.add(find);
 	}
-	return standings.called();
+	return { called: standings.called(), bests: standings.bests };
 }

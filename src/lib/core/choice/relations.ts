@@ -1,23 +1,28 @@
 import { bladeSize } from '../catalogue/bladeSizes';
 import { SPEEDS_MPS, WEIGHTS_OZ } from '../catalogue/parts';
-import type { Relation } from '../claims/claim';
+import type { Facet, Relation } from '../claims/claim';
+import type { Stances } from '../claims/splits';
 import { maxLineLb } from '../physics/wire';
 import type { Reading } from '../reading/complete';
 import { mainForageIn, ramp } from '../reading/words';
 import type { TurningStyle } from '../schema/words';
 import { MM_PER_IN } from '../units';
-import { ROLL_SHARE, type Windows } from './gates';
+import { ouncesAsked, paceAsked, type PaceWindow } from './asked';
+import { fishingTime, workOf } from './fishingTime';
+import { ROLL_SHARE, Windows } from './gates';
 import type { Part, Space } from './part';
-import type { BandWindow } from './band';
-import { usualRuns, type UsualRun } from './running';
+import { placeAmong } from './place';
+import { usualRuns } from './running';
 import type { Opinion } from './tables';
 
 /** What relations may ask of the water. */
 export interface Needs {
 	readonly reading: Reading;
 	readonly windows: Windows;
-	/** What was worked out for this water already: how each weight of a space holds the band at each speed. */
-	readonly held: Map<Space, readonly Float64Array[]>;
+	/** The pace that this water asks for. */
+	readonly pace: PaceWindow;
+	/** What was worked out for this water already: how each weight of a space is judged at each speed. */
+	readonly judged: Map<Space, Judged>;
 }
 
 /** A preference computed from the parts of one or two variables, and perhaps the water. */
@@ -25,6 +30,10 @@ export interface RelationRule {
 	readonly variables: readonly [string] | readonly [string, string];
 	/** Whether the reading matters; otherwise the table is made once. */
 	readonly readsWater: boolean;
+	/** Whether it also depends on the space itself, its usual lure for one. */
+	readonly perSpace?: true;
+	/** What it prefers, as far as a side of the same question is concerned. */
+	readonly prefers: Facet;
 	readonly suits: (needs: Needs, space: Space, a: Part, b: Part) => Opinion;
 }
 
@@ -39,48 +48,93 @@ function bearsLine(_needs: Needs, _space: Space, wire: Part, line: Part): Opinio
 	return { given: ALWAYS, fit: 1 - 2 * ramp(tied / bears, OVERPOWERED) };
 }
 
-/** Share of its pull that a weight must have to spare: "with a margin" (assumed a tenth). */
-const MARGIN = 0.1;
-/** Fit of the lightest weight that holds, and of each step above it; assumed, "one step up is nearly as good". */
+/** Share of the fishing time among the fish that is as good as can be wanted, and what each needless step up costs. */
+const ENOUGH_SHARE = 0.7;
+const STEP_COST = 0.08;
+/** The lightest weight that is nearly as good as the best reaches this share of it. */
+const NEARLY = 0.9;
+/** Fit of the lightest buzzbait that stands and planes, and of each step above it. */
 const STEPS_UP = [1, 0.9, 0.6, 0.3, 0] as const;
+const UNFIT: Opinion = { given: ALWAYS, fit: -1 };
+const SILENT: Opinion = { given: 0, fit: 0 };
 
-/** How a usual lure does at some speed: 1 holds the band, 0 sinks past it, below 0 falls short or rolls. */
-function holding(window: BandWindow | null, run: UsualRun, at: number): number {
-	const speedMps = SPEEDS_MPS[at]!;
-	if (speedMps < run.keepMps || speedMps > ROLL_SHARE * run.rollMps) return -1;
-	if (!window) return speedMps < run.planeMps ? 0 : 1;
-	const least = window.leastPull(at, run.lineShares[at]!);
-	if (least === null) return 0;
-	const pull = run.pulls[at]!;
-	const spare = pull * (1 - MARGIN);
-	if (spare < least) return Math.min(-1e-6, Math.max(-1, spare / Math.max(least, 1e-3) - 1));
-	return window.holds(at, pull, run.lineShares[at]!) ? 1 : 0;
+/** How each weight of a space is judged at each speed, in the order of the catalogue. */
+type Judged = readonly (readonly Opinion[])[];
+
+/** Transposes rows by speed into rows by weight. */
+const byWeight = (bySpeed: readonly (readonly Opinion[])[]): Judged =>
+	WEIGHTS_OZ.map((_oz, weight) => bySpeed.map((ofSpeed) => ofSpeed[weight]!));
+
+function judgedUnderWater(space: Space, { reading, windows }: Needs): Judged {
+	const shares = fishingTime(space, workOf(reading, windows.band(space.family)));
+	return byWeight(
+		SPEEDS_MPS.map((_speed, at) => {
+			const ofSpeed = shares.map((row) => row[at]!);
+			const best = Math.max(...ofSpeed);
+			if (best === 0) return ofSpeed.map(() => UNFIT);
+			const lightest = ofSpeed.findIndex((share) => share >= NEARLY * best);
+			return ofSpeed.map((share, weight) => {
+				const steps = Math.max(0, weight - lightest);
+				const fit = 2 * Math.min(1, share / ENOUGH_SHARE) - 1 - STEP_COST * steps;
+				return { given: ALWAYS, fit: Math.max(-1, fit) };
+			});
+		})
+	);
 }
 
-/** How each catalogue weight of a space does at each catalogue speed. */
-function heldTable({ windows, held }: Needs, space: Space): readonly Float64Array[] {
-	let table = held.get(space);
-	if (!table) {
-		const window = space.family === 'buzzbait' ? null : windows.of(space.family);
-		table = usualRuns(space).map((run) => Float64Array.from(SPEEDS_MPS, (_speed, at) => holding(window, run, at)));
-		held.set(space, table);
+function judgedOnTop(space: Space): Judged {
+	const runs = usualRuns(space);
+	return byWeight(
+		SPEEDS_MPS.map((speedMps) => {
+			const stands = runs.map(({ rollMps, planeMps }) => speedMps <= ROLL_SHARE * rollMps && speedMps >= planeMps);
+			const lightest = stands.indexOf(true);
+			if (lightest < 0) return stands.map(() => SILENT);
+			return stands.map((stand, weight) => (stand ? { given: ALWAYS, fit: STEPS_UP[weight - lightest] ?? 0 } : UNFIT));
+		})
+	);
+}
+
+function worksLongest(needs: Needs, space: Space, weight: Part, speed: Part): Opinion {
+	let judged = needs.judged.get(space);
+	if (!judged) {
+		judged = space.family === 'buzzbait' ? judgedOnTop(space) : judgedUnderWater(space, needs);
+		needs.judged.set(space, judged);
 	}
-	return table;
+	const ounces: readonly number[] = WEIGHTS_OZ;
+	return judged[ounces.indexOf(weight.patch.weightOz!)]![SPEEDS_MPS.indexOf(speed.patch.retrieve!.speedMps!)]!;
 }
 
-/** The lightest that holds fits best; where no weight holds at a speed, weight is not to blame and nothing is said. */
-function holdsBand(needs: Needs, space: Space, weight: Part, speed: Part): Opinion {
-	const at = SPEEDS_MPS.indexOf(speed.patch.retrieve!.speedMps!);
-	const weightAt = (WEIGHTS_OZ as readonly number[]).indexOf(weight.patch.weightOz!);
-	const held = heldTable(needs, space);
-	const lightest = held.findIndex((row) => row[at] === 1);
-	if (lightest < 0) return { given: 0, fit: 0 };
-	const own = held[weightAt]![at]!;
-	return { given: ALWAYS, fit: own < 0 ? own : (STEPS_UP[weightAt - lightest] ?? 0) };
+/** Fit of a pace falls by one for each of these (m/s) outside the window, down to the least. */
+const PACE_STEP_MPS = 0.15;
+const LEAST_PACE_FIT = -2;
+
+function askedPace({ pace }: Needs, _space: Space, speed: Part): Opinion {
+	const { slowestMps, fastestMps } = pace;
+	const speedMps = speed.patch.retrieve!.speedMps!;
+	const off = Math.max(0, slowestMps - speedMps, speedMps - fastestMps);
+	return { given: ALWAYS, fit: Math.max(LEAST_PACE_FIT, 1 - off / PACE_STEP_MPS) };
+}
+
+/** A retrieve is fast to this degree from the first speed (m/s) to the second: the craft's words. */
+const FAST_MPS = [0.95, 1.3] as const;
+
+/** Fast as the craft has it, or where these fish ask for less, as fast as they will follow. */
+function fastForThem({ pace }: Needs, _space: Space, speed: Part): Opinion {
+	const { slowestMps, fastestMps } = pace;
+	const begins = Math.min(FAST_MPS[0], (slowestMps + fastestMps) / 2);
+	const whole = Math.min(FAST_MPS[1], fastestMps);
+	return { given: ALWAYS, fit: ramp(speed.patch.retrieve!.speedMps!, [begins, whole]) };
+}
+
+function usualOunces({ reading }: Needs, _space: Space, weight: Part): Opinion {
+	const [lightest, heaviest] = ouncesAsked(reading).map((ounces) => placeAmong(ounces, WEIGHTS_OZ)) as [number, number];
+	const own = placeAmong(weight.patch.weightOz!, WEIGHTS_OZ);
+	const off = Math.max(0, lightest - own, own - heaviest);
+	return { given: ALWAYS, fit: Math.max(-1, 1 - off) };
 }
 
 function nearForage({ reading }: Needs, _space: Space, blades: Part): Opinion {
-	const forageIn = mainForageIn(reading);
+	const forageIn = mainForageIn(reading, ['silver-baitfish', 'golden-shiner']);
 	const rear = blades.patch.blades!.find((blade) => blade.position === 'rear')!;
 	if (forageIn === null || rear.style === 'colorado') return { given: 0, fit: 0 };
 	const lengthIn = bladeSize(rear.style as TurningStyle, rear.size!).lengthMm / MM_PER_IN;
@@ -108,8 +162,30 @@ function matchesColour(_needs: Needs, _space: Space, skirt: Part, trailer: Part)
 
 /** Every relation that a claim may name. */
 export const RELATIONS: Readonly<Record<Relation, RelationRule>> = {
-	'holds-band': { variables: ['weight', 'speed'], readsWater: true, suits: holdsBand },
-	'bears-line': { variables: ['wire', 'line'], readsWater: false, suits: bearsLine },
-	'near-forage': { variables: ['blades'], readsWater: true, suits: nearForage },
-	'matches-colour': { variables: ['skirtColour', 'trailerColour'], readsWater: false, suits: matchesColour }
+	'asked-pace': { variables: ['speed'], readsWater: true, prefers: 'pace', suits: askedPace },
+	'fast-for-them': { variables: ['speed'], readsWater: true, prefers: 'pace', suits: fastForThem },
+	'works-longest': {
+		variables: ['weight', 'speed'],
+		readsWater: true,
+		perSpace: true,
+		prefers: 'weight',
+		suits: worksLongest
+	},
+	'usual-ounces': { variables: ['weight'], readsWater: true, prefers: 'weight', suits: usualOunces },
+	'bears-line': { variables: ['wire', 'line'], readsWater: false, prefers: 'line', suits: bearsLine },
+	'near-forage': { variables: ['blades'], readsWater: true, prefers: 'blade.size', suits: nearForage },
+	'matches-colour': {
+		variables: ['skirtColour', 'trailerColour'],
+		readsWater: false,
+		prefers: 'trailer.colour',
+		suits: matchesColour
+	}
 };
+
+/** What the relations may ask of a water. */
+export const needsOf = (reading: Reading, stances: Stances): Needs => ({
+	reading,
+	windows: new Windows(reading),
+	pace: paceAsked(reading, stances),
+	judged: new Map()
+});

@@ -181,6 +181,18 @@ export interface UsualRun {
 	readonly planeMps: number;
 	readonly pulls: Float64Array;
 	readonly lineShares: Float64Array;
+	readonly weightN: number;
+	/** Drag area (m2) at a speed, from a table. */
+	readonly dragAt: (speedMps: number) => number;
+}
+
+/** Step (m/s) and length of the table of drag by speed (running model, section 2). */
+const DRAG_STEP_MPS = 0.02;
+const DRAG_STEPS = 120;
+
+function dragTable(lure: Lure): UsualRun['dragAt'] {
+	const areas = Float64Array.from({ length: DRAG_STEPS }, (_, at) => dragM2(lure, at * DRAG_STEP_MPS));
+	return (speedMps) => areas[Math.min(DRAG_STEPS - 1, Math.round(speedMps / DRAG_STEP_MPS))]!;
 }
 
 const usual = new Map<Space, readonly UsualRun[]>();
@@ -194,7 +206,9 @@ function usualRunOf(lure: Lure): UsualRun {
 		rollMps: rollMps(lure, USUAL_ARM_M) ?? Infinity,
 		planeMps: lure.rig.family === 'buzzbait' ? planeMps(lure, USUAL_TIP_M, USUAL_DISTANCE_M) : 0,
 		pulls: Float64Array.from(SPEEDS_MPS, pull),
-		lineShares: Float64Array.from(drags, (drag) => usualLineWidthM / drag)
+		lineShares: Float64Array.from(drags, (drag) => usualLineWidthM / drag),
+		weightN: lure.weightN,
+		dragAt: dragTable(lure)
 	};
 }
 
@@ -214,5 +228,6 @@ export function usualRuns(space: Space): readonly UsualRun[] {
 export const pullOf = (weightN: number, dragM2: number, liftM2: number, speedMps: number): number =>
 	(weightN / HALF_DENSITY - liftM2 * speedMps * speedMps) / dragM2;
 
-/** Drag width (m) of the line that a space is judged with when no rig is in question. */
-const usualLineWidthM = lineWidthM(lineDiameterM(USUAL_LINE));
+/** Diameter and drag width (m) of the line that a space is judged with when no rig is in question. */
+export const usualLineM = lineDiameterM(USUAL_LINE);
+const usualLineWidthM = lineWidthM(usualLineM);

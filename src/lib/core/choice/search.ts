@@ -5,10 +5,10 @@ import { lackOf } from './lack';
 import type { Mask } from './locks';
 import type { Link, Space } from './part';
 import { runningOf } from './running';
-import { addContribution } from './tables';
-
-/** Scores in the tables are thousandths of a point times this, less the plainness of the rig: ties go to the simpler. */
-export const TIE = 4096;
+import { SharedWork } from './sharedWork';
+import { SPACES } from './spaces';
+import { TripleSum } from './tripleSum';
+import { waysOf } from './ways';
 
 const indexOf = (space: Space, id: string): number => space.variables.findIndex((variable) => variable.id === id);
 
@@ -17,7 +17,7 @@ interface Plan {
 	readonly sizes: readonly number[];
 	readonly weight: number;
 	readonly style: number;
-	/** Variables the gate does not look at, in order of removal; then those it does, last chosen first. */
+	/** Variables the gate does not look at, in order of removal; then those that are chosen last, the last one first. */
 	readonly free: readonly number[];
 	readonly gated: readonly number[];
 	readonly links: readonly Factor[];
@@ -32,67 +32,33 @@ function linkFactor(space: Space, link: Link): Factor {
 	return { variables: [a, b], table: Float64Array.from(cells) };
 }
 
-const plans = new Map<Space, Plan>();
+const sizesOf = (space: Space): number[] => space.variables.map((variable) => variable.parts.length);
+
+/** How a space is searched; kin spaces are searched in one order over one set of links, so that they share work. */
+function planFrom(space: Space, kin: readonly Space[]): Omit<Plan, 'sizes'> {
+	const widest = kin.reduce((a, b) => (sizesOf(b)[0]! > sizesOf(a)[0]! ? b : a));
+	const { rest, material, engine, speed, weight } = runningOf(space);
+	const style = indexOf(space, 'retrieve');
+	const links = space.links.map((link) => linkFactor(space, link));
+	const chosen = [...rest.map(({ variable }) => variable), material];
+	const scopes = [...links.map(({ variables }) => variables), ...kin.flatMap(scopesOf)];
+	const free = eliminationOrder(scopes, sizesOf(widest), [weight, style, speed, engine, ...chosen]);
+	return { weight, style, free, gated: chosen.reverse(), links };
+}
+
+const plans = new Map<string, Omit<Plan, 'sizes'>>();
+const sizesBySpace = new Map<Space, readonly number[]>();
 
 /** How a space is searched; it depends on the catalogue and the claim base alone, so it is made once. */
 function planOf(space: Space): Plan {
-	let plan = plans.get(space);
+	let plan = plans.get(space.family);
 	if (!plan) {
-		const { rest, material, engine, speed, weight } = runningOf(space);
-		const style = indexOf(space, 'retrieve');
-		const sizes = space.variables.map((variable) => variable.parts.length);
-		const links = space.links.map((link) => linkFactor(space, link));
-		const chosen = [speed, engine, ...rest.map(({ variable }) => variable), material];
-		const scopes = [...links.map(({ variables }) => variables), ...scopesOf(space)];
-		const free = eliminationOrder(scopes, sizes, [weight, style, ...chosen]);
-		plans.set(space, (plan = { sizes, weight, style, free, gated: chosen.reverse(), links }));
+		const kin = SPACES.filter(({ family }) => family === space.family);
+		plans.set(space.family, (plan = planFrom(space, kin)));
 	}
-	return plan;
-}
-
-/** Sums of tables by the variables they are over: fewer, larger steps for the elimination. */
-class TableSums {
-	readonly #byKey = new Map<string, Factor>();
-
-	/** The running sum over some variables, begun at zero. */
-	over(variables: readonly number[], cells: number): Float64Array {
-		const key = variables.join();
-		let sum = this.#byKey.get(key);
-		if (!sum) this.#byKey.set(key, (sum = { variables, table: new Float64Array(cells) }));
-		return sum.table;
-	}
-
-	factors(): Factor[] {
-		return [...this.#byKey.values()];
-	}
-}
-
-function factorsOf(space: Space, mask: Mask, judgements: readonly Judgement[], links: readonly Factor[]): Factor[] {
-	const sums = new TableSums();
-	for (const { claim, share, table, most, asIs } of judgements) {
-		const sum = sums.over(table.variables, table.cells.length);
-		addContribution(sum, table, { strength: claim.strength, share }, most, asIs, TIE);
-	}
-	space.variables.forEach(({ parts }, at) => {
-		const sum = sums.over([at], parts.length);
-		parts.forEach((part, value) => (sum[value]! += mask[at]![value] ? -part.plain : -Infinity));
-	});
-	return [...sums.factors(), ...links];
-}
-
-/** Weights and engines that some choice of the other parts may make hold the band. */
-function mayHold(gate: Gate, sizes: readonly number[], mask: Mask): Uint8Array {
-	const { weight, speed, engine } = gate.running;
-	// Under water any speed may do it, so that one question answers for all.
-	const owns = gate.atOwnSpeed ? [...mask[speed]!.keys()] : [0];
-	const holds = new Uint8Array(sizes[weight]! * sizes[engine]!);
-	for (let w = 0; w < sizes[weight]!; w++) {
-		for (let e = 0; e < sizes[engine]!; e++) {
-			if (!mask[weight]![w] || !mask[engine]![e]) continue;
-			if (owns.some((own) => gate.mayGoOn(w, own, e, 0))) holds[w * sizes[engine]! + e] = 1;
-		}
-	}
-	return holds;
+	let sizes = sizesBySpace.get(space);
+	if (!sizes) sizesBySpace.set(space, (sizes = sizesOf(space)));
+	return { ...plan, sizes };
 }
 
 /** How much of the work was cut short, and by what. */
@@ -102,166 +68,236 @@ export interface Tally {
 	gate: number;
 }
 
-/** The best rig of a space for one weight and one style of retrieve. */
+/** The best rig of a space for one way of fishing it. */
 export interface Find {
 	readonly space: Space;
 	readonly assignment: Int32Array;
 	/** Score and plainness in one number; larger is better. */
 	readonly rank: number;
-	readonly weightOz: number;
-	readonly retrieve: string;
+	readonly way: string;
 }
 
-/** A weight and style of retrieve whose rigs reach at most `bound`. */
+/** A style of retrieve at a speed, with the most that its rigs can reach. */
+interface Pair {
+	readonly style: number;
+	readonly speed: number;
+	readonly bound: number;
+}
+
+/** A way of fishing whose rigs reach at most `bound`. */
 export interface Cell {
 	readonly search: SpaceSearch;
+	readonly way: string;
+	readonly beat: number;
 	readonly bound: number;
-	readonly weightOz: number;
-	readonly retrieve: string;
-	readonly weight: number;
-	readonly style: number;
+	readonly pairs: readonly Pair[];
 }
 
-/** Number of gated variables that are removed last, with the gate's own table: speed and engine. */
-const LAST = 2;
+/** A rig as far as it is chosen, and the best that was found. */
+interface Hunt {
+	readonly assignment: Int32Array;
+	readonly tally: Tally;
+	rank: number;
+	found: Int32Array | null;
+}
+
+const byBound = (a: { bound: number }, b: { bound: number }): number => b.bound - a.bound;
+
+/** Whether a weight with an engine may hold the band: not asked yet, yes, no. */
+const [UNASKED, YES, NO] = [0, 1, 2] as const;
 
 /** One space on one reading, ready to be searched for the best rig that runs. */
 export class SpaceSearch {
 	readonly space: Space;
+	readonly mask: Mask;
 	readonly #plan: Plan;
 	readonly #gate: Gate;
-	/** Tables over weight, style, speed and engine, when everything else has been removed from them. */
-	readonly #left: readonly Factor[];
-	readonly #early: readonly Bucket[];
-	readonly #kept: Factor;
-	/** Weights with engines that may hold the band. */
-	readonly #holds: Uint8Array;
-	/** Buckets of what the gate looks at, first chosen first: speed, engine, then the gate's own order. */
+	/** Buckets of what the gate does not look at, and of what is chosen last, first chosen first. */
+	readonly #free: readonly Bucket[];
 	readonly #gated: readonly Bucket[];
+	/** For each style what rigs of a speed, engine and weight can reach; mostly one table serves all. */
+	readonly #cores: readonly Float64Array[];
+	/** What a style at a speed adds whatever the engine and weight. */
+	readonly #pairs: Float64Array;
+	readonly #holds: Uint8Array;
 
-	constructor(space: Space, mask: Mask, judgements: readonly Judgement[], gate: Gate) {
+	/** @param shared What the family's spaces that are opened alike have in common. */
+	constructor(space: Space, mask: Mask, judgements: readonly Judgement[], gate: Gate, shared = new SharedWork()) {
 		this.space = space;
+		this.mask = mask;
 		this.#plan = planOf(space);
 		this.#gate = gate;
-		const { sizes, links, free, gated } = this.#plan;
-		const factors = factorsOf(space, mask, judgements, links);
-		const early = eliminate(factors, sizes, [...free, ...gated.slice(0, -LAST)]);
-		this.#left = early.left;
-		this.#early = early.buckets;
-		this.#holds = mayHold(gate, sizes, mask);
-		const { kept, buckets } = this.#removeLast((w, e, own) => this.#mayRun(w, e, own));
-		this.#kept = kept;
-		this.#gated = [...early.buckets.slice(free.length), ...buckets].reverse();
+		const { sizes, links, free, gated, style, weight } = this.#plan;
+		const { speed, engine } = gate.running;
+		const factors = [...links, ...shared.factorsOf(space, mask, judgements)];
+		const { left, buckets } = eliminate(factors, sizes, [...free, ...gated], shared.folds);
+		this.#free = buckets.slice(0, free.length);
+		this.#gated = buckets.slice(free.length).reverse();
+		const ofStyle = left.filter(({ variables }) => variables.includes(style));
+		const narrow = ofStyle.filter(({ variables }) => variables.every((at) => at === style || at === speed));
+		this.#pairs = joined([style, speed], narrow, sizes).table;
+		const sum = new TripleSum([speed, engine, weight], sizes);
+		for (const factor of left) if (!ofStyle.includes(factor)) sum.add(factor);
+		this.#cores = this.#coresWith(
+			sum.table(),
+			ofStyle.filter((factor) => !narrow.includes(factor))
+		);
+		this.#holds = new Uint8Array(sizes[weight]! * sizes[engine]!);
 	}
 
-	/** Whether an engine on a weight may hold the band, and stand at a speed. */
-	#mayRun(weight: number, engine: number, own: number): boolean {
-		const holds = this.#holds[weight * this.#plan.sizes[this.#gate.running.engine]! + engine] === 1;
-		return holds && this.#gate.mayStandAt(weight, own, engine);
+	/** Tables by style where a rule joins the style to the lure; mostly none does, and one table serves all. */
+	#coresWith(core: Float64Array, wide: readonly Factor[]): Float64Array[] {
+		const { sizes, style, weight } = this.#plan;
+		if (wide.length === 0) return Array.from({ length: sizes[style]! }, () => core);
+		const { speed, engine } = this.#gate.running;
+		const { table } = joined([style, speed, engine, weight], wide, sizes);
+		return Array.from({ length: sizes[style]! }, (_, at) =>
+			core.map((worth, cell) => worth + table[at * core.length + cell]!)
+		);
 	}
 
-	/** Removes engine and speed: of each weight and speed the best engine that is allowed is kept. */
-	#removeLast(allows: (weight: number, engine: number, own: number) => boolean) {
-		const { sizes, weight, style } = this.#plan;
-		const { engine, speed } = this.#gate.running;
-		const about = this.#left.filter(({ variables }) => variables.includes(engine));
-		const withSpeed = about.filter(({ variables }) => variables.includes(speed));
-		const withoutSpeed = about.filter((factor) => !withSpeed.includes(factor));
-		const byWeight = joined([weight, engine], withoutSpeed, sizes).table;
-		const bySpeed = joined([speed, engine], withSpeed, sizes).table;
-		const [engines, speeds] = [sizes[engine]!, sizes[speed]!];
-		const best = new Float64Array(sizes[weight]! * speeds).fill(-Infinity);
-		for (let w = 0; w < sizes[weight]!; w++) {
-			for (let e = 0; e < engines; e++) {
-				const worth = byWeight[w * engines + e]!;
-				if (worth === -Infinity) continue;
-				for (let own = 0; own < speeds; own++) {
-					const sum = worth + bySpeed[own * engines + e]!;
-					if (sum > best[w * speeds + own]! && allows(w, e, own)) best[w * speeds + own] = sum;
+	/** Whether some choice of the other parts may make a weight with an engine hold the band. */
+	#mayHold(weight: number, engine: number): boolean {
+		const at = weight * this.#plan.sizes[this.#gate.running.engine]! + engine;
+		if (this.#holds[at] === UNASKED) {
+			const { speed } = this.#gate.running;
+			// Under water any speed may do it, so that one question answers for all.
+			const owns = this.#gate.atOwnSpeed ? [...this.mask[speed]!.keys()] : [0];
+			const may = owns.some((own) => this.#gate.mayGoOn(weight, own, engine, 0));
+			this.#holds[at] = may ? YES : NO;
+		}
+		return this.#holds[at] === YES;
+	}
+
+	/** The most that rigs of each class of beat reach at each speed, in one of the tables by style. */
+	#bestByBeat(core: Float64Array): Float64Array {
+		const { sizes, weight } = this.#plan;
+		const { speed, engine } = this.#gate.running;
+		const { beat, beats } = waysOf(this.space);
+		const [speeds, engines, weights] = [sizes[speed]!, sizes[engine]!, sizes[weight]!];
+		const best = new Float64Array(beats * speeds).fill(-Infinity);
+		for (let e = 0; e < engines; e++) {
+			for (let own = 0; own < speeds; own++) {
+				const at = beat[e]! * speeds + own;
+				const from = (own * engines + e) * weights;
+				for (let w = 0; w < weights; w++) {
+					const worth = core[from + w]!;
+					if (worth > best[at]! && this.#gate.mayStandAt(w, own, e)) best[at] = worth;
 				}
 			}
 		}
-		const message = { variables: [weight, speed], table: best };
-		const rest = this.#left.filter((factor) => !about.includes(factor));
-		const { left, buckets } = eliminate([...rest, message], sizes, [speed]);
-		return {
-			kept: joined([weight, style], left, sizes),
-			buckets: [{ variable: engine, factors: about, message }, ...buckets]
-		};
+		return best;
 	}
 
-	/** Weights and styles of which something is left, each with the most that its rigs can reach. */
+	/** Ways of which something is left, each with the most that its rigs can reach. */
 	cells(): Cell[] {
-		const { weight, style } = this.#plan;
-		const [weights, styles] = [this.space.variables[weight]!.parts, this.space.variables[style]!.parts];
-		const cells: Cell[] = [];
-		this.#kept.table.forEach((bound, cell) => {
-			if (bound === -Infinity) return;
-			const [w, s] = [Math.floor(cell / styles.length), cell % styles.length];
-			const [weightOz, retrieve] = [weights[w]!.patch.weightOz!, styles[s]!.patch.retrieve!.style!];
-			cells.push({ search: this, bound, weightOz, retrieve, weight: w, style: s });
+		const { sizes, style } = this.#plan;
+		const speeds = sizes[this.#gate.running.speed]!;
+		const { keys, beats } = waysOf(this.space);
+		const bests = new Map<Float64Array, Float64Array>();
+		const found = new Map<string, { beat: number; pairs: Pair[] }>();
+		for (let s = 0; s < sizes[style]!; s++) {
+			const core = this.#cores[s]!;
+			let best = bests.get(core);
+			if (!best) bests.set(core, (best = this.#bestByBeat(core)));
+			for (let beat = 0; beat < beats; beat++) {
+				for (let own = 0; own < speeds; own++) {
+					const bound = this.#pairs[s * speeds + own]! + best[beat * speeds + own]!;
+					if (bound === -Infinity) continue;
+					const way = keys[s]![own]![beat]!;
+					let cell = found.get(way);
+					if (!cell) found.set(way, (cell = { beat, pairs: [] }));
+					cell.pairs.push({ style: s, speed: own, bound });
+				}
+			}
+		}
+		return [...found].map(([way, { beat, pairs }]) => {
+			pairs.sort(byBound);
+			return { search: this, way, beat, bound: pairs[0]!.bound, pairs };
 		});
-		return cells;
 	}
 
 	/** The best rig of a cell that runs and ranks above `above`; `null` when there is none. */
-	best(cell: Cell, above: number, tally: Tally): Find | null {
-		const { sizes, weight, style } = this.#plan;
-		const assignment = new Int32Array(sizes.length);
-		assignment[weight] = cell.weight;
-		assignment[style] = cell.style;
-		const found = { rank: above, assignment: null as Int32Array | null };
-		this.#choose(0, cell.bound, assignment, found, tally);
-		if (!found.assignment) return null;
-		complete(this.#early.slice(0, this.#plan.free.length), sizes, found.assignment);
-		const { weightOz, retrieve } = cell;
-		return { space: this.space, assignment: found.assignment, rank: found.rank, weightOz, retrieve };
+	best({ way, beat, pairs }: Cell, above: number, tally: Tally): Find | null {
+		const { sizes, style } = this.#plan;
+		const hunt: Hunt = { assignment: new Int32Array(sizes.length), tally, rank: above, found: null };
+		for (const pair of pairs) {
+			if (pair.bound <= hunt.rank) {
+				tally.bound++;
+				break;
+			}
+			hunt.assignment[style] = pair.style;
+			hunt.assignment[this.#gate.running.speed] = pair.speed;
+			this.#chooseEngine(pair, beat, hunt);
+		}
+		if (!hunt.found) return null;
+		complete(this.#free, sizes, hunt.found);
+		return { space: this.space, assignment: hunt.found, rank: hunt.rank, way };
 	}
 
-	/** Goes through the values of one gated variable, the most promising first. */
-	#choose(
-		depth: number,
-		bound: number,
-		assignment: Int32Array,
-		found: { rank: number; assignment: Int32Array | null },
-		tally: Tally
-	): void {
-		const bucket = this.#gated[depth];
-		if (!bucket) {
-			found.rank = bound;
-			found.assignment = assignment.slice();
-			return;
+	/** Goes through the engines of a beat with their weights, the most promising first. */
+	#chooseEngine({ style, speed: own }: Pair, beat: number, hunt: Hunt): void {
+		const { sizes, weight } = this.#plan;
+		const { speed, engine } = this.#gate.running;
+		const core = this.#cores[style]!;
+		const pair = this.#pairs[style * sizes[speed]! + own]!;
+		const choices: { engine: number; weight: number; bound: number }[] = [];
+		const { beat: beats } = waysOf(this.space);
+		for (let e = 0; e < sizes[engine]!; e++) {
+			if (beats[e] !== beat) continue;
+			for (let w = 0; w < sizes[weight]!; w++) {
+				const bound = pair + core[(own * sizes[engine]! + e) * sizes[weight]! + w]!;
+				if (bound > hunt.rank && this.#gate.mayStandAt(w, own, e)) choices.push({ engine: e, weight: w, bound });
+			}
 		}
-		for (const { value, worth } of this.#values(bucket, bound, assignment)) {
-			if (worth <= found.rank) {
-				tally.bound++;
+		for (const choice of choices.sort(byBound)) {
+			if (choice.bound <= hunt.rank) {
+				hunt.tally.bound++;
 				return;
 			}
-			assignment[bucket.variable] = value;
-			tally.nodes++;
-			if (this.#goes(depth, assignment)) this.#choose(depth + 1, worth, assignment, found, tally);
-			else tally.gate++;
+			hunt.tally.nodes++;
+			hunt.assignment[engine] = choice.engine;
+			hunt.assignment[weight] = choice.weight;
+			if (this.#mayHold(choice.weight, choice.engine)) this.#choose(0, choice.bound, hunt);
+			else hunt.tally.gate++;
+		}
+	}
+
+	/** Goes through the values of one variable that the gate looks at, the most promising first. */
+	#choose(place: number, bound: number, hunt: Hunt): void {
+		const bucket = this.#gated[place];
+		if (!bucket) {
+			hunt.rank = bound;
+			hunt.found = hunt.assignment.slice();
+			return;
+		}
+		for (const { value, bound: worth } of this.#values(bucket, bound, hunt.assignment)) {
+			if (worth <= hunt.rank) {
+				hunt.tally.bound++;
+				return;
+			}
+			hunt.assignment[bucket.variable] = value;
+			hunt.tally.nodes++;
+			if (this.#goes(place, hunt.assignment)) this.#choose(place + 1, worth, hunt);
+			else hunt.tally.gate++;
 		}
 	}
 
 	/** Values of a variable with the most that a rig which has them can reach, best first. */
 	#values({ variable, factors, message }: Bucket, bound: number, assignment: Int32Array) {
 		const { sizes } = this.#plan;
-		const values: { value: number; worth: number }[] = [];
+		const values: { value: number; bound: number }[] = [];
 		const spent = bound - message.table[cellOf(message.variables, sizes, assignment)]!;
 		for (let value = 0; value < sizes[variable]!; value++) {
 			const worth = spent + worthIn({ variable, factors, message }, value, sizes, assignment);
-			if (worth > -Infinity) values.push({ value, worth });
+			if (worth > -Infinity) values.push({ value, bound: worth });
 		}
-		return values.sort((a, b) => b.worth - a.worth);
+		return values.sort(byBound);
 	}
 
-	/** Whether what is chosen so far may still run. Speed and engine have been seen to by the gate's own table. */
-	#goes(depth: number, assignment: Int32Array): boolean {
+	/** Whether what is chosen so far may still run. */
+	#goes(place: number, assignment: Int32Array): boolean {
 		const { weight, speed, engine } = this.#gate.running;
-		if (depth === 0) return true;
-		if (depth === 1) return this.#mayRun(assignment[weight]!, assignment[engine]!, assignment[speed]!);
-		const place = depth - LAST;
 		this.#gate.choose(place, assignment);
 		if (place === this.#gate.order.length - 1) return this.#gate.passes(assignment);
 		return this.#gate.mayGoOn(assignment[weight]!, assignment[speed]!, assignment[engine]!, place + 1);
@@ -270,17 +306,24 @@ export class SpaceSearch {
 	/** The best rig of the space that nothing but claims, locks and rules judge: it may not run. */
 	bestOnPaper(): Find | null {
 		const { sizes, weight, style } = this.#plan;
-		const { kept, buckets } = this.#removeLast(() => true);
-		const { table } = kept;
-		const cell = table.reduce((best, rank, at) => (rank > table[best]! ? at : best), 0);
-		if (table[cell] === -Infinity) return null;
+		const { speed, engine } = this.#gate.running;
 		const assignment = new Int32Array(sizes.length);
-		assignment[weight] = Math.floor(cell / sizes[style]!);
-		assignment[style] = cell % sizes[style]!;
-		complete([...this.#early, ...buckets], sizes, assignment);
-		const { patch } = this.space.variables[weight]!.parts[assignment[weight]!]!;
-		const retrieve = this.space.variables[style]!.parts[assignment[style]!]!.patch.retrieve!.style!;
-		return { space: this.space, assignment, rank: table[cell]!, weightOz: patch.weightOz!, retrieve };
+		let rank = -Infinity;
+		this.#cores.forEach((core, s) => {
+			core.forEach((worth, cell) => {
+				const own = Math.floor(cell / sizes[weight]! / sizes[engine]!);
+				const sum = worth + this.#pairs[s * sizes[speed]! + own]!;
+				if (sum <= rank) return;
+				rank = sum;
+				assignment[style] = s;
+				assignment[speed] = own;
+				assignment[engine] = Math.floor(cell / sizes[weight]!) % sizes[engine]!;
+				assignment[weight] = cell % sizes[weight]!;
+			});
+		});
+		if (rank === -Infinity) return null;
+		complete([...this.#free, ...[...this.#gated].reverse()], sizes, assignment);
+		return { space: this.space, assignment, rank, way: '' };
 	}
 
 	/** Whether a whole rig of the space runs. */

@@ -87,6 +87,9 @@ function things<T>(
 	};
 }
 
+/** A variable that is decided last, for the lure that is chosen without it. */
+const outfit = (variable: Variable): Variable => ({ ...variable, outfit: true });
+
 const yesNo = (id: 'array' | 'screwIn'): Variable => ({
 	id,
 	parts: [false, true].map((on) => ({
@@ -122,11 +125,19 @@ const speed = (from: number, to: number): Variable => ({
 });
 
 const line = things('line', LINES, 'line', lineFeatures, (value) => ({ line: value }));
-const rod = things('rod', RODS, 'rod', rodFeatures, (value) => ({ rod: value }));
-const reel = things('reel', REELS, 'reel', reelFeatures, (value) => ({ reel: value }));
+const rod: Variable = {
+	id: 'rod',
+	outfit: true,
+	parts: RODS.map((value, index) => ({ patch: { rod: value }, features: rodFeatures(value), plain: index }))
+};
+const reel: Variable = {
+	id: 'reel',
+	outfit: true,
+	parts: REELS.map((value, index) => ({ patch: { reel: value }, features: reelFeatures(value), plain: index }))
+};
 const wire = things('wire', WIRES_IN, 'wire', wireFeatures, (wireIn) => ({ wireIn }));
 const headMaterial = words('headMaterial', HEAD_MATERIALS, 'head.material', (value) => ({ headMaterial: value }));
-const headShape = words('headShape', HEAD_SHAPES, 'head.shape', (value) => ({ headShape: value }));
+const headShape = outfit(words('headShape', HEAD_SHAPES, 'head.shape', (value) => ({ headShape: value })));
 const trailerHook = words(
 	'trailerHook',
 	TRAILER_HOOKS,
@@ -134,15 +145,9 @@ const trailerHook = words(
 	(value) => ({ trailerHook: value }),
 	(index) => index * ADDED
 );
-const hookGauge = words(
-	'hookGauge',
-	['standard', ...HOOK_GAUGES.filter((g) => g !== 'standard')],
-	'hook.gauge',
-	(gauge) => ({
-		hook: { gauge }
-	})
-);
-const hookShank = words('hookShank', HOOK_SHANKS, 'hook.shank', (shank) => ({ hook: { shank } }));
+const GAUGES = ['standard', ...HOOK_GAUGES.filter((gauge) => gauge !== 'standard')] as const;
+const hookGauge = outfit(words('hookGauge', GAUGES, 'hook.gauge', (gauge) => ({ hook: { gauge } })));
+const hookShank = outfit(words('hookShank', HOOK_SHANKS, 'hook.shank', (shank) => ({ hook: { shank } })));
 
 const everyone: readonly Variable[] = [
 	weight,
@@ -167,13 +172,22 @@ const styles = (surface: boolean): Variable =>
 const UNDER_WATER: readonly Variable[] = [styles(false), speed(SPEEDS_MPS[0]!, SPEEDS_MPS[SPEEDS_MPS.length - 1]!)];
 const ON_TOP: readonly Variable[] = [styles(true), speed(...STYLE_SPEEDS.surface)];
 
+/** Colours of a skirt; where a lure may go bare, whether it does is a question of its own. */
+function skirtColour(bare: boolean): Variable {
+	const colours = SKIRT_COLOURS.filter((colour) => bare || colour !== 'none');
+	const worn = (colour: string): Part['features'] => (bare ? { skirt: word(colour === 'none' ? 'bare' : 'worn') } : {});
+	return {
+		id: 'skirtColour',
+		parts: colours.map((colour, index) => ({
+			patch: { skirt: { colour } },
+			features: { colour: word(colour), ...worn(colour) },
+			plain: index
+		}))
+	};
+}
+
 const skirt = (bare: boolean): Variable[] => [
-	words(
-		'skirtColour',
-		SKIRT_COLOURS.filter((colour) => bare || colour !== 'none'),
-		'colour',
-		(colour) => ({ skirt: { colour } })
-	),
+	skirtColour(bare),
 	words('skirtMaterial', SKIRT_MATERIALS, 'skirt.material', (material) => ({ skirt: { material } })),
 	words('skirtLength', SKIRT_LENGTHS, 'skirt.length', (length) => ({ skirt: { length } })),
 	words('accent', ACCENTS, 'skirt.accent', (accent) => ({ skirt: { accent } }), added)
@@ -288,7 +302,7 @@ const rearBlade = (blade: Omit<LockBlade, 'position'>): Locks => ({ blades: [{ p
 const USUAL_SETS: Readonly<Record<Layout, readonly [number | null, number]>> = {
 	single: [null, 4],
 	'colorado-willow': [3, 4.5],
-	'colorado-indiana': [3, 4],
+	'colorado-indiana': [3, 4.5],
 	'indiana-willow': [3, 4.5],
 	'double-colorado': [3, 4],
 	'double-willow': [4, 5]
@@ -340,24 +354,37 @@ function alike<T extends string>(
 	return words(id, values, facet, (value) => ({ blades: positions.map((position) => ({ position, [id]: value })) }));
 }
 
-function spinnerbait(layout: Layout): Space {
-	const tandem = layout !== 'single';
+const SINGLE_METAL: readonly Variable[] = metalOf(false);
+const TANDEM_METAL: readonly Variable[] = metalOf(true);
+/** Everything about a spinnerbait but its blades: one set of variables for all layouts, so that their work is shared. */
+const SPINNERBAIT_REST: readonly Variable[] = [
+	wire,
+	yesNo('array'),
+	...skirt(false),
+	...trailer(TRAILERS_OF.spinnerbait, true, null),
+	...UNDER_WATER,
+	...everyone
+];
+
+/** Finish, texture and thickness of the blades on one wire. */
+function metalOf(tandem: boolean): Variable[] {
 	const positions: LockBlade['position'][] = tandem ? ['front', 'rear'] : ['rear'];
+	return [
+		{ id: 'finish', parts: finishPairs(tandem) },
+		alike('texture', 'blade.texture', TEXTURES, positions),
+		alike('thickness', 'blade.thickness', THICKNESSES, positions)
+	];
+}
+
+function spinnerbait(layout: Layout): Space {
 	return {
 		family: 'spinnerbait',
 		layout,
 		base: { family: 'spinnerbait', hook: { size: HOOK_SIZE.spinnerbait } },
 		variables: [
 			{ id: 'blades', parts: bladeSets(layout).map((set, index) => bladeSetPart(layout, set, index)) },
-			{ id: 'finish', parts: finishPairs(tandem) },
-			alike('texture', 'blade.texture', TEXTURES, positions),
-			alike('thickness', 'blade.thickness', THICKNESSES, positions),
-			wire,
-			yesNo('array'),
-			...skirt(false),
-			...trailer(TRAILERS_OF.spinnerbait, true, null),
-			...UNDER_WATER,
-			...everyone
+			...(layout === 'single' ? SINGLE_METAL : TANDEM_METAL),
+			...SPINNERBAIT_REST
 		],
 		links: [STYLE_LINK, ...TRAILER_LINKS]
 	};
@@ -433,7 +460,7 @@ const underspin: Space = {
 			parts: underspinSets.map((set, index) => ({ ...bladeSetPart('single', set, index) }))
 		},
 		{ id: 'finish', parts: finishPairs(false) },
-		yesNo('screwIn'),
+		outfit(yesNo('screwIn')),
 		...trailer(TRAILERS_OF.underspin, false, 'colour'),
 		...UNDER_WATER,
 		...everyone

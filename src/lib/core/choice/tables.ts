@@ -15,6 +15,8 @@ export interface Opinion {
  */
 export interface FitTable {
 	readonly variables: readonly number[];
+	/** The variables as one word. */
+	readonly key: string;
 	/** Whether `given` makes the claim speak as well ("or"), rather than only there ("and"). */
 	readonly either: boolean;
 	readonly opinions: readonly Opinion[];
@@ -75,7 +77,7 @@ function spread(
 	const opinions: Opinion[] = [];
 	let cell = 0;
 	for (const a of first) for (const b of second) cells[cell++] = placeOf(opinions, opinionOf(a, b));
-	return { variables, either, opinions, cells };
+	return { variables, key: variables.join(), either, opinions, cells };
 }
 
 /** Stands in for a variable that a table is not over. */
@@ -108,6 +110,8 @@ export function fitTable(space: Space, claim: Claim): FitTable | null {
 /** What a computed preference says about a space; `null` when the space has not the parts that it compares. */
 export function relationTable(space: Space, claim: Claim, rule: RelationRule, needs: Needs): FitTable | null {
 	if (claim.scope && !claim.scope.includes(space.family)) return null;
+	const share = claim.prefers?.family ? (claim.prefers.family[space.family] ?? 0) : 1;
+	if (share === 0) return null;
 	const ids = rule.variables.map((id) => space.variables.findIndex((variable) => variable.id === id));
 	if (ids.includes(-1)) return null;
 	const swapped = ids.length === 2 && ids[0]! > ids[1]!;
@@ -117,24 +121,8 @@ export function relationTable(space: Space, claim: Claim, rule: RelationRule, ne
 }
 
 /** The best fit that a claim could find in a table. */
-export const bestFit = ({ opinions }: FitTable): number => opinions.reduce((best, { fit }) => Math.max(best, fit), -1);
-
-/** How loudly a claim speaks on a reading: its strength and how far the reading calls for it. */
-export interface Loudness {
-	readonly strength: number;
-	readonly share: number;
-}
-
-/** Points in thousandths that an opinion gives, and the most it could have given. */
-export function pointsOf(
-	{ given, fit }: Opinion,
-	either: boolean,
-	{ strength, share }: Loudness,
-	most: number
-): { earned: number; possible: number } {
-	const scale = MILLI * strength * (either ? Math.max(share, given) : share * given);
-	return { earned: Math.round(scale * fit), possible: Math.round(scale * most) };
-}
+export const bestFit = ({ opinions }: FitTable): number =>
+	opinions.reduce((best, { fit }) => Math.max(best, fit), -Infinity);
 
 /** What a table says of a whole assignment. */
 export function opinionAt(table: FitTable, sizes: readonly number[], assignment: ArrayLike<number>): Opinion {
@@ -142,21 +130,10 @@ export function opinionAt(table: FitTable, sizes: readonly number[], assignment:
 }
 
 /**
- * Adds to `sums` what a claim brings to the comparison: what it gives less the most it could have given, or for a
- * family's claim what it gives, in thousandths times `scale`.
+ * Adds to `sums` what a claim brings to the comparison, opinion by opinion.
+ *
+ * @param worth What each opinion of the table is worth.
  */
-export function addContribution(
-	sums: Float64Array,
-	table: FitTable,
-	loudness: Loudness,
-	most: number,
-	asIs: boolean,
-	scale: number
-): void {
-	const worth = table.opinions.map((opinion) => {
-		const { earned, possible } = pointsOf(opinion, table.either, loudness, most);
-		return scale * (asIs ? earned : earned - possible);
-	});
-	const { cells } = table;
+export function addContribution(sums: Float64Array, { cells }: FitTable, worth: readonly number[]): void {
 	for (let cell = 0; cell < cells.length; cell++) sums[cell]! += worth[cells[cell]!]!;
 }

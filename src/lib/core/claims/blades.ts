@@ -14,6 +14,8 @@ const willow = { 'blade.style': { willow: 1 } };
 const slow = { pace: { slow: 1 } };
 const fast = { pace: { fast: 1 } };
 const notSlow = { pace: { middle: 1, fast: 1 } };
+/** Grass with bait of ordinary size, in water that is neither thick nor cold. */
+const GRASS_AND_BAIT = all('weed', 'bait', not(any('big bait', 'thick', 'cold')));
 const rough = { wind: 'chop' } as const;
 
 /** Blades: style, layout, size, noise. */
@@ -35,9 +37,8 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		scope: TURNING,
 		when: 'cold',
-		orGiven: slow,
 		prefers: colorado,
-		because: 'Cold water or a slow retrieve: a Colorado still turns at a crawl.',
+		because: 'Cold water: a Colorado still turns at a crawl.',
 		speaks: { waterTemperatureC: 7 },
 		silent: { waterTemperatureC: 16 }
 	},
@@ -48,6 +49,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: 'clear',
 		prefers: willow,
+		needsLight: true,
 		because: 'Clear water: a willow turns fastest and flashes most.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1 }
@@ -60,6 +62,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all('warm', 'chasing'),
 		orGiven: fast,
 		prefers: willow,
+		needsLight: true,
 		because: 'Warm with chasing fish, or a fast retrieve: a willow keeps up and stays true.',
 		speaks: { mood: 'chasing', waterTemperatureC: 21 },
 		silent: { mood: 'neutral', waterTemperatureC: 21 }
@@ -69,9 +72,10 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 1,
 		scope: TURNING,
-		when: 'weed',
+		when: all('weed', not('dirty')),
 		prefers: willow,
-		because: 'A willow slips through weed.',
+		needsLight: true,
+		because: 'A willow slips through weed, where the water lets its flash be seen.',
 		speaks: { cover: cover('leafy-weed') },
 		silent: { cover: cover('rock') }
 	},
@@ -115,32 +119,46 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: SPINNERBAIT,
-		when: 'always',
-		given: { pace: { burn: 1 } },
+		when: all('big silver bait', not(any('cold', 'sluggish'))),
+		orGiven: { pace: { burn: 1 } },
 		prefers: { layout: { 'double-willow': 1 } },
-		because: 'Burned: double willows flash and lift most, ride high and knock when paused.',
-		speaks: {},
-		silent: null
-	},
-	{
-		id: 'BLD-06b',
-		kind: 'score',
-		strength: 2,
-		scope: SPINNERBAIT,
-		when: 'big bait',
-		prefers: { layout: { 'double-willow': 1 } },
-		because: 'Big baitfish: double willows make the largest flash.',
+		because: 'Burned, or big silver bait: double willows flash and lift most, ride high and knock when paused.',
 		speaks: { forage: eats('silver-baitfish', 5) },
-		silent: { forage: eats('silver-baitfish', 2.5) }
+		silent: { forage: eats('silver-baitfish', 5), mood: 'sluggish' }
 	},
 	{
 		id: 'BLD-07',
 		kind: 'score',
 		strength: 2,
 		scope: SPINNERBAIT,
-		when: all(any('weed', 'grass tops'), 'bait', not('big bait')),
+		split: 'ALLROUND/colorado-willow',
+		when: GRASS_AND_BAIT,
 		prefers: { layout: { 'colorado-willow': 1 } },
 		because: 'Grass and smaller bait: a Colorado before a willow, the all-rounder.',
+		speaks: { cover: cover('grass-tops'), forage: eats('perch', 2.5) },
+		silent: { cover: cover('grass-tops'), forage: eats('silver-baitfish', 5) }
+	},
+	{
+		id: 'BLD-07b',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		split: 'ALLROUND/indiana',
+		when: GRASS_AND_BAIT,
+		prefers: { layout: { 'colorado-indiana': 1, 'indiana-willow': 1 } },
+		because: 'Grass and smaller bait: an Indiana on the wire, before or behind.',
+		speaks: { cover: cover('grass-tops'), forage: eats('perch', 2.5) },
+		silent: { cover: cover('grass-tops'), forage: eats('silver-baitfish', 5) }
+	},
+	{
+		id: 'BLD-07c',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		split: 'ALLROUND/double-willow',
+		when: GRASS_AND_BAIT,
+		prefers: { layout: { 'double-willow': 1 } },
+		because: 'Grass and smaller bait: two willows.',
 		speaks: { cover: cover('grass-tops'), forage: eats('perch', 2.5) },
 		silent: { cover: cover('grass-tops'), forage: eats('silver-baitfish', 5) }
 	},
@@ -149,41 +167,54 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: TURNING,
-		when: any('fall', 'small bait'),
+		when: all(any(all('fall', 'silver bait', not('cold')), 'small bait'), not('dirty')),
 		prefers: { 'blade.size': { small: 1 } },
-		because: 'Fall or small bait: small blades run deeper and faster.',
-		speaks: { phase: 'fall' },
-		silent: { phase: 'pre-spawn' }
+		because: 'Fall on silver bait, or small bait: small blades run deeper and faster.',
+		speaks: { phase: 'fall', forage: eats('silver-baitfish') },
+		silent: { phase: 'fall' }
 	},
 	{
 		id: 'BLD-08b',
 		kind: 'score',
 		strength: 2,
 		scope: TURNING,
-		when: any('pre-spawn', 'dirty', 'big bait'),
+		when: any('big bait', all('pre-spawn', not('pressured'))),
 		prefers: { 'blade.size': { big: 1 } },
-		because: 'Spring, dirty water or big bait: big blades slow it and lift it.',
+		because: 'Spring or big bait: big blades slow it and lift it.',
 		speaks: { phase: 'pre-spawn' },
 		silent: { phase: 'fall' }
+	},
+	{
+		id: 'BLD-08c',
+		kind: 'score',
+		strength: 2,
+		scope: TURNING,
+		when: 'dirty',
+		prefers: { 'blade.style': { colorado: 1, indiana: 0.5 }, 'blade.size': { big: 1 } },
+		because: 'Dirty water: big Colorados slow it, lift it and are felt.',
+		speaks: { visibilityM: 0.5 },
+		silent: { visibilityM: 2 }
 	},
 	{
 		id: 'BLD-09',
 		kind: 'score',
 		strength: 2,
 		scope: TURNING,
-		when: 'bait',
+		when: all(any('silver bait', 'golden shiner'), not(any('sluggish', 'dirty'))),
 		relation: 'near-forage',
-		because: 'Blade about as long as what they eat.',
+		needsLight: true,
+		because: 'Willow or Indiana about as long as what they eat.',
 		speaks: { forage: eats('silver-baitfish') },
-		silent: { forage: [] }
+		silent: { forage: eats('silver-baitfish'), mood: 'sluggish' }
 	},
 	{
 		id: 'BLD-09b',
 		kind: 'score',
 		strength: 2,
 		scope: SPINNERBAIT,
-		when: all('sunfish', 'big bait'),
+		when: all('big sunfish', 'warm', not(any('sluggish', 'pressured'))),
 		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { big: 1 } },
+		needsLight: true,
 		because: 'Tall-bodied large bait: a big willow.',
 		speaks: { forage: eats('sunfish', 5) },
 		silent: { forage: eats('sunfish', 2) }
@@ -195,7 +226,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all('baitfish spawn', 'dirty'),
 		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { big: 1 } },
-		silences: ['BLD-01', 'BLD-13b', 'BLD-22'],
+		silences: ['BLD-01', 'BLD-08c', 'BLD-13b', 'BLD-22', 'SKT-03', 'FIN-02'],
 		because: 'Baitfish are spawning: the shape being eaten beats the dirt, so big willows even so.',
 		speaks: { events: ['baitfish-spawn'], visibilityM: 0.5 },
 		silent: { visibilityM: 0.5 }
@@ -213,11 +244,11 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'BLD-12',
 		kind: 'score',
-		strength: 1,
+		strength: 2,
 		scope: TURNING,
 		when: 'deep',
 		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { small: 1 } },
-		because: 'Deep and wound steadily: small willows, little lift.',
+		because: 'Deep: small willows, little lift.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 2 }
 	},
@@ -262,22 +293,11 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: BLADED_JIG,
-		when: any('mud', 'pre-spawn', 'big-fish goal'),
+		when: any('mud', all('dirty', 'pre-spawn'), all('big-fish goal', not('pressured'))),
 		prefers: { 'blade.style': { oversized: 1 } },
-		because: 'Mud, pre-spawn or a big fish: the oversized blade moves water.',
-		speaks: { phase: 'pre-spawn' },
-		silent: { phase: 'fall' }
-	},
-	{
-		id: 'BLD-14b',
-		kind: 'score',
-		strength: 2,
-		scope: BLADED_JIG,
-		when: all('clear', any('cold', 'pressured')),
-		prefers: { 'blade.style': { clear: 1 } },
-		because: 'Clear plastic for clear, cold, pressured water.',
-		speaks: { visibilityM: 4, pressure: 'high' },
-		silent: { visibilityM: 1, pressure: 'high' }
+		because: 'Mud, dirty water before the spawn, or a big fish: the oversized blade moves water.',
+		speaks: { goal: 'big' },
+		silent: { goal: 'big', pressure: 'high' }
 	},
 	{
 		id: 'BLD-15',
@@ -295,9 +315,9 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: BUZZBAIT,
-		when: any(all('clear', 'calm'), 'late summer'),
+		when: any('clear', 'calm', 'late summer'),
 		prefers: { 'blade.size': { small: 1 } },
-		because: 'Clear and calm, or late summer: a small buzz blade.',
+		because: 'Clear, calm, or late summer: a small buzz blade.',
 		speaks: { phase: 'late-summer' },
 		silent: { phase: 'spawn' }
 	},
@@ -349,6 +369,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		id: 'BLD-18',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: SPINNERBAIT,
 		when: 'always',
 		given: { wire: { heavy: 1 } },
@@ -383,7 +404,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: SPINNERBAIT,
-		when: all('short cast', any('wood', 'timber', 'dock', 'rock')),
+		when: all('short cast', 'hard cover in reach'),
 		prefers: colorado,
 		because: 'Short accurate casts to objects: a Colorado works at once.',
 		speaks: { castM: 15, cover: cover('wood') },
@@ -394,8 +415,9 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: SPINNERBAIT,
-		when: 'long cast',
+		when: all('long cast', not('dirty')),
 		prefers: willow,
+		needsLight: true,
 		because: 'Long searching casts: a willow.',
 		speaks: { castM: 35 },
 		silent: { castM: 15 }
@@ -407,6 +429,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all('crystal', not('cold')),
 		prefers: { 'blade.style': { willow: 1, colorado: -1 } },
+		needsLight: true,
 		because: 'Crystal and not cold: less beat, it can spoil what is seen.',
 		speaks: { visibilityM: 5 },
 		silent: { visibilityM: 2 }
@@ -419,6 +442,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: not('dirty'),
 		given: colorado,
 		prefers: { 'blade.size': { '3-4': 1 } },
+		needsLight: true,
 		because: 'Ordinary water: Colorado 3 to 4.',
 		speaks: { visibilityM: 2 },
 		silent: { visibilityM: 0.4 }
@@ -458,5 +482,72 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		because: 'Big bait: willow 5 to 7.',
 		speaks: { forage: eats('silver-baitfish', 5) },
 		silent: { forage: eats('silver-baitfish', 2) }
+	},
+	{
+		id: 'BLD-24',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'always',
+		given: { weight: { '0.1-0.26': 1 } },
+		prefers: { 'blade.size': { big: -1 } },
+		because: 'Big blades roll a head of 1/4 oz or less.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'BLD-25',
+		kind: 'score',
+		strength: 2,
+		scope: TURNING,
+		when: all('pressured', not('dirty')),
+		prefers: { 'blade.size': { small: 1 } },
+		because: 'Hard-fished water that is not dirty: a size down.',
+		speaks: { pressure: 'high' },
+		silent: { pressure: 'high', visibilityM: 0.5 }
+	},
+	{
+		id: 'BLD-26',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all('dirty', any('cold', 'sluggish', 'thick')),
+		prefers: { layout: { single: 1, 'double-colorado': 0.6 } },
+		because: 'Dirty with cold, sluggish or thick: one blade, one strong beat.',
+		speaks: { visibilityM: 0.5, mood: 'sluggish' },
+		silent: { visibilityM: 0.5, mood: 'chasing' }
+	},
+	{
+		id: 'BLD-28',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all(any('cold', 'sluggish'), not('clear')),
+		prefers: { layout: { single: 1, 'colorado-willow': 0.7, 'colorado-indiana': 0.7 } },
+		because: 'Cold or sluggish where they see little: a single, or a Colorado ahead of another.',
+		speaks: { mood: 'sluggish' },
+		silent: { mood: 'sluggish', visibilityM: 4 }
+	},
+	{
+		id: 'BLD-29',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		when: any('clear', all('calm', 'pressured')),
+		prefers: { 'blade.style': { oversized: -1 } },
+		because: 'Clear water, or calm and hard-fished: the oversized blade is too much.',
+		speaks: { visibilityM: 4 },
+		silent: { visibilityM: 1 }
+	},
+	{
+		id: 'BLD-30',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'cold',
+		prefers: { 'blade.style': { colorado: 1, indiana: 1, willow: -1 } },
+		because: 'Cold: a Colorado or Indiana turns slowly and holds up; a willow must be hurried.',
+		speaks: { waterTemperatureC: 7 },
+		silent: { waterTemperatureC: 16 }
 	}
 ];

@@ -23,6 +23,7 @@ export const FACETS = [
 	'head.material',
 	'head.shape',
 	'colour',
+	'skirt',
 	'skirt.material',
 	'skirt.length',
 	'skirt.accent',
@@ -34,21 +35,35 @@ export const FACETS = [
 	'hook.gauge',
 	'hook.shank',
 	'line',
-	'rod',
-	'reel',
+	'rod.length',
+	'rod.power',
+	'rod.action',
+	'rod.material',
+	'reel.kind',
+	'reel.speed',
 	'retrieve.style',
 	'pace'
 ] as const;
 export type Facet = (typeof FACETS)[number];
 
-/** Fit of each named value of a facet, from -1 to 1; a value that is not named fits 0. Numbers may be ranges, "14-17". */
+/**
+ * Where in the order of deciding a claim belongs: which family, then the lure, then its finish, then what it hangs on.
+ * `choice/tiers.ts` has what each counts for.
+ */
+export type Tier = 'family' | 'lure' | 'finish' | 'outfit';
+
+/**
+ * Fit of each named value of a facet, from -1 to 1 (a family's from -3); a value that is not named fits 0. Numbers may
+ * be ranges, "14-17".
+ */
 export type Fit = Readonly<Record<string, number>>;
 
 /** One or two facets with their fits; two are wanted together (the product counts). */
 export type Prefers = Readonly<Partial<Record<Facet, Fit>>>;
 
 /** Preferences that need a computation on the reading or on two parts; see `choice/relations.ts`. */
-export type Relation = 'holds-band' | 'bears-line' | 'near-forage' | 'matches-colour';
+export type Relation =
+	'asked-pace' | 'fast-for-them' | 'works-longest' | 'usual-ounces' | 'bears-line' | 'near-forage' | 'matches-colour';
 
 /** Split topic and school, "SKY/exceptions". */
 export type SplitSide = `${string}/${string}`;
@@ -63,6 +78,8 @@ export interface Claim {
 	readonly kind: ClaimKind;
 	/** 3 decides, 2 is a sound habit, 1 a nudge. */
 	readonly strength: 1 | 2 | 3;
+	/** Where it is weighed when that is neither the family (it prefers one) nor the lure. */
+	readonly tier?: 'finish' | 'outfit';
 	/** Families it is about; all when absent. */
 	readonly scope?: readonly Family[];
 	readonly split?: SplitSide;
@@ -76,6 +93,10 @@ export interface Claim {
 	readonly relation?: Relation;
 	/** Claims that fall silent as far as this one speaks. */
 	readonly silences?: readonly string[];
+	/** Claims of the same question that fall silent when the angler takes this claim's side himself. */
+	readonly outweighs?: readonly string[];
+	/** Night silences it whole: it lives by light. */
+	readonly needsLight?: true;
 	readonly because: string;
 	/** A reading on which it speaks. */
 	readonly speaks: Example;
@@ -84,7 +105,10 @@ export interface Claim {
 }
 
 /** Version of the claim base; stored with every kept call so that it can be replayed or explained later. */
-export const CLAIM_BASE_VERSION = 2;
+export const CLAIM_BASE_VERSION = 3;
+
+/** The tier in which a claim is weighed: what prefers a family decides it. */
+export const tierOf = ({ prefers, tier }: Claim): Tier => (prefers?.family ? 'family' : (tier ?? 'lure'));
 
 /** Families whose blades turn on a swivel. */
 export const TURNING: readonly Family[] = ['spinnerbait', 'underspin'];

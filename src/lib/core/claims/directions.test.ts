@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { speaking } from '../choice/judge';
+import { Hearing } from '../choice/hearing';
 import { openingOf } from '../choice/locks';
 import { SPACES } from '../choice/spaces';
-import { opinionAt, pointsOf } from '../choice/tables';
+import { opinionAt } from '../choice/tables';
+import { worthOf } from '../choice/worth';
 import { completeReading } from '../reading/complete';
 import { lockSchema, type Locks } from '../schema/rig';
 import { readingSchema } from '../schema/reading';
 import { tablesOf } from '../testing/tables';
-import type { Claim, Fit } from './claim';
+import { tierOf, type Claim, type Fit } from './claim';
 import { CLAIM_BASE } from './claimBase';
 import directions from './directions.json';
 import { exampleReading } from './examples';
@@ -17,13 +18,14 @@ function pointsFor(claim: Claim, locks: Locks): number {
 	const reading = completeReading(readingSchema.parse(exampleReading(claim.speaks)));
 	const [topic, school] = (claim.split ?? '/').split('/') as [string, string];
 	const stances = topic ? { [topic]: school } : {};
-	const share = speaking(reading, stances, [claim]).find((entry) => entry.claim === claim)!.share;
+	const spoken = new Hearing(reading, stances, [claim]).spoken[0]!;
 	const space = SPACES.find((one) => openingOf(one, locks, {}) !== null)!;
 	const assignment = openingOf(space, locks, {})!.mask.map((row) => row.indexOf(true));
 	const table = tablesOf(claim, reading).find((one) => one.space === space)?.table;
 	if (!table) return 0;
 	const sizes = space.variables.map(({ parts }) => parts.length);
-	return pointsOf(opinionAt(table, sizes, assignment), table.either, { strength: claim.strength, share }, 1).earned;
+	const judgement = { ...spoken, table, most: 1, tier: tierOf(claim), common: false };
+	return worthOf(judgement, opinionAt(table, sizes, assignment)).earned;
 }
 
 const negated = (fit: Fit): Fit => Object.fromEntries(Object.entries(fit).map(([key, value]) => [key, -value]));

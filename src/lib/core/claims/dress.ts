@@ -1,5 +1,5 @@
 import { all, any, not } from '../reading/words';
-import { BLADED_JIG, BUZZBAIT, SKIRTED, SPINNERBAIT, UNDERSPIN, type Claim } from './claim';
+import { BLADED_JIG, BUZZBAIT, SKIRTED, SPINNERBAIT, SUNKEN, UNDERSPIN, type Claim } from './claim';
 import { cover, eats } from './examples';
 
 const FLAT = { 'flat-craw': 1, 'flat-toad': 1, craw: 1 };
@@ -13,6 +13,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: all('clear', 'day'),
 		prefers: { colour: { pearl: 1, shad: 1, sunfish: 1, 'green-pumpkin': 1 } },
+		needsLight: true,
 		because: 'Clear by day: natural and translucent.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 3, light: 'night' }
@@ -20,10 +21,10 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SKT-02',
 		kind: 'score',
-		strength: 2,
+		strength: 3,
 		split: 'DIRTY-COLOUR/bright',
 		when: 'dirty',
-		prefers: { colour: { chartreuse: 1, orange: 1, 'white-chartreuse': 1 } },
+		prefers: { colour: { 'white-chartreuse': 1, chartreuse: 0.8, orange: 0.3, white: 0.2 } },
 		because: 'Dirty: bright.',
 		speaks: { visibilityM: 0.6 },
 		silent: { visibilityM: 2 }
@@ -31,10 +32,10 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SKT-03',
 		kind: 'score',
-		strength: 2,
+		strength: 3,
 		split: 'DIRTY-COLOUR/dark',
 		when: 'dirty',
-		prefers: { colour: { 'black-blue': 1 } },
+		prefers: { colour: { 'black-blue': 1, black: 0.6 } },
 		because: 'Dirty: a solid dark outline.',
 		speaks: { visibilityM: 0.6 },
 		silent: { visibilityM: 2 }
@@ -53,11 +54,11 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-05',
 		kind: 'score',
 		strength: 1,
-		when: 'day',
+		when: all('day', any('silver bait', 'golden shiner', 'fry')),
 		prefers: { colour: { white: 1, 'white-chartreuse': 1 } },
-		because: 'White as the base by day, then tint.',
-		speaks: { light: 'day' },
-		silent: { light: 'night' }
+		because: 'White as the base by day where bait is eaten, then tint.',
+		speaks: { forage: eats('fry', 1) },
+		silent: { forage: eats('sunfish') }
 	},
 	{
 		id: 'SKT-06',
@@ -74,19 +75,30 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-07',
 		kind: 'score',
 		strength: 2,
-		when: any('sunfish', 'sunfish spawn', 'no silver bait'),
-		prefers: { colour: { sunfish: 1, 'green-pumpkin': 1 } },
-		because: 'Sunfish eaters, or no silver bait about: sunfish or green pumpkin.',
+		when: any('sunfish', 'sunfish spawn'),
+		prefers: { colour: { sunfish: 1, 'green-pumpkin': 1, watermelon: 0.7 } },
+		because: 'Sunfish eaters: sunfish, green pumpkin or watermelon.',
 		speaks: { forage: eats('sunfish') },
 		silent: { forage: eats('silver-baitfish') }
 	},
 	{
 		id: 'SKT-07b',
 		kind: 'score',
-		strength: 2,
-		when: all('day', any('silver bait', 'baitfish spawn', 'post-spawn', 'fall')),
-		prefers: { colour: { white: 1, shad: 1 } },
-		because: 'By day with silver bait, after the spawn or in fall: white or shad.',
+		strength: 3,
+		when: all(any('silver bait', 'baitfish spawn'), not(any('night', 'mud'))),
+		prefers: {
+			colour: {
+				white: 1,
+				shad: 1,
+				pearl: 1,
+				'white-chartreuse': 0.6,
+				black: -1,
+				'black-blue': -0.5,
+				sunfish: -0.3,
+				'green-pumpkin': -0.3
+			}
+		},
+		because: 'Silver bait at any hour but night: white, shad or pearl.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('silver-baitfish'), light: 'night' }
 	},
@@ -94,18 +106,20 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-07c',
 		kind: 'score',
 		strength: 2,
-		when: all('pre-spawn', 'crayfish'),
-		prefers: { colour: { 'red-craw': 1, 'brown-craw': 1 } },
-		because: 'Pre-spawn crayfish: reds and browns.',
-		speaks: { phase: 'pre-spawn', forage: eats('crayfish') },
-		silent: { phase: 'fall', forage: eats('crayfish') }
+		scope: SUNKEN,
+		when: all('crayfish', not('thick')),
+		prefers: { colour: { 'brown-craw': 1, 'green-pumpkin': 0.9, 'red-craw': 0.7 } },
+		because: 'Crayfish: browns, green pumpkin, reds.',
+		speaks: { forage: eats('crayfish') },
+		silent: { forage: eats('crayfish'), visibilityM: 0.15 }
 	},
 	{
 		id: 'SKT-08',
 		kind: 'score',
-		strength: 2,
-		when: all('summer', not('deep')),
+		strength: 1,
+		when: all('summer', not('deep'), 'no silver bait'),
 		prefers: { colour: { sunfish: 1 } },
+		needsLight: true,
 		because: 'Summer, shallow to middle depths: sunfish.',
 		speaks: { phase: 'summer' },
 		silent: { phase: 'spawn' }
@@ -113,9 +127,10 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SKT-08b',
 		kind: 'score',
-		strength: 2,
+		strength: 1,
 		when: all('summer', 'deep'),
 		prefers: { colour: { shad: 1 } },
+		needsLight: true,
 		because: 'Summer, offshore and deep: shad.',
 		speaks: { phase: 'summer', bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { phase: 'summer' }
@@ -124,7 +139,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-09',
 		kind: 'score',
 		strength: 1,
-		when: all('dark sky', 'clear'),
+		when: all('dark sky', 'clear', 'no silver bait'),
 		prefers: { colour: { 'black-blue': 1 } },
 		because: 'Dark sky over clear water: black-blue.',
 		speaks: { sky: 'dark', visibilityM: 3 },
@@ -132,18 +147,79 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 	},
 	{
 		id: 'SKT-10',
-		kind: 'score',
+		kind: 'advice',
 		strength: 1,
 		when: 'clear',
-		prefers: { colour: { black: 1, 'black-blue': 1 } },
 		because: 'A dark small outline may beat a bright one in clear water.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1 }
 	},
 	{
+		id: 'SKT-19',
+		kind: 'score',
+		strength: 3,
+		when: all('golden shiner', not(any('dirty', 'night'))),
+		prefers: { colour: { 'white-chartreuse': 1, white: 1, pearl: 0.7, shad: 0.7 } },
+		because: 'Golden shiners: white with chartreuse, white, pearl or shad.',
+		speaks: { forage: eats('golden-shiner') },
+		silent: { forage: eats('golden-shiner'), light: 'night' }
+	},
+	{
+		id: 'SKT-20',
+		kind: 'score',
+		strength: 2,
+		when: all('perch', not(any('night', 'mud'))),
+		prefers: { colour: { perch: 1, sunfish: 0.4, chartreuse: 0.4, 'white-chartreuse': 0.4 } },
+		because: 'Perch eaters: perch, or what shares its sides.',
+		speaks: { forage: eats('perch') },
+		silent: { forage: eats('perch'), light: 'night' }
+	},
+	{
+		id: 'SKT-21',
+		kind: 'score',
+		strength: 3,
+		when: not(any('night', 'dirty', 'thick')),
+		prefers: { colour: { black: -1, 'black-blue': -0.6, purple: -0.6 } },
+		because: 'Where they see, and not at night: no black.',
+		speaks: { visibilityM: 2 },
+		silent: { light: 'night' }
+	},
+	{
+		id: 'SKT-22',
+		kind: 'score',
+		strength: 2,
+		when: 'dirty',
+		prefers: { colour: { sunfish: -1, shad: -1, pearl: -1, watermelon: -1, 'green-pumpkin': -0.6 } },
+		because: 'Dirty water swallows natural colours.',
+		speaks: { visibilityM: 0.5 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'SKT-23',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: all('low light', 'no silver bait'),
+		prefers: { colour: { black: 1, 'black-blue': 0.7, none: 0.5, sunfish: 0.5 } },
+		because: 'A buzzbait against a dim sky: a dark body.',
+		speaks: { light: 'low' },
+		silent: { light: 'low', forage: eats('silver-baitfish') }
+	},
+	{
+		id: 'SKT-24',
+		kind: 'score',
+		strength: 2,
+		when: not(any('sunfish', 'perch', 'sunfish spawn')),
+		prefers: { colour: { sunfish: -1 } },
+		because: 'No sunfish or perch about: not a sunfish.',
+		speaks: { forage: eats('silver-baitfish') },
+		silent: { forage: eats('sunfish') }
+	},
+	{
 		id: 'SKT-11',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: SKIRTED,
 		split: 'SKIRT-MATERIAL/silicone',
 		when: 'always',
@@ -156,6 +232,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-12',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: SKIRTED,
 		split: 'SKIRT-MATERIAL/fine',
 		when: 'always',
@@ -168,6 +245,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-13',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: SKIRTED,
 		when: 'always',
 		given: { trailerHook: { free: 1, stiff: 1 } },
@@ -180,6 +258,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-13b',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: BLADED_JIG,
 		when: 'always',
 		given: { body: { compact: 1 } },
@@ -192,10 +271,11 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-14',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: BUZZBAIT,
 		split: 'BUZZ-SKIRT/bare',
 		when: 'always',
-		prefers: { colour: { none: 1 } },
+		prefers: { skirt: { bare: 1 } },
 		because: 'Bare with a flat body: more lift, slower.',
 		speaks: {},
 		silent: null
@@ -204,10 +284,11 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-15',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: BUZZBAIT,
 		split: 'BUZZ-SKIRT/skirted',
 		when: 'clear',
-		prefers: { colour: { sunfish: 1, 'green-pumpkin': 0.5 } },
+		prefers: { skirt: { worn: 1 } },
 		because: 'Skirted in clear water: a flared, sunfish-round body.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1 }
@@ -226,6 +307,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-17',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: SKIRTED,
 		when: all('dirty', not('night')),
 		prefers: { 'skirt.accent': { chartreuse: 1, orange: 0.5 } },
@@ -237,6 +319,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-17b',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: SKIRTED,
 		when: any('clear', 'summer'),
 		prefers: { 'skirt.accent': { none: 1 } },
@@ -287,10 +370,24 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 3,
 		scope: BLADED_JIG,
+		split: 'BJ-TAIL/quiet',
 		when: 'always',
 		given: { 'blade.style': { standard: 1, clear: 1 } },
 		prefers: { 'trailer.kind': { 'paddle-tail': -1, 'flat-toad': -1, swimbait: -1, grub: -0.5 } },
-		because: 'The trailer must beat neither faster nor wider than the blade.',
+		because: 'The trailer must beat neither faster nor wider than the blade: a big kicking tail upsets it.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'TRL-02b',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		split: 'BJ-TAIL/swimmer',
+		when: 'always',
+		given: { 'blade.style': { standard: 1 } },
+		prefers: { 'trailer.kind': { 'slim-swimmer': 1, 'paddle-tail': 0.5 } },
+		because: 'Behind a standard blade a slim swimmer reads as one larger fish.',
 		speaks: {},
 		silent: null
 	},
@@ -322,7 +419,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		scope: BLADED_JIG,
 		when: any('crayfish', 'cold', 'wood'),
-		prefers: { 'trailer.kind': { 'flat-craw': 1, craw: 0.5 } },
+		prefers: { 'trailer.kind': { 'flat-craw': 1, craw: 0.7, 'split-tail': 0.5 } },
 		because: 'Crayfish, cold or wood: broad flat legs keep moving where many claws go dead.',
 		speaks: { forage: eats('crayfish') },
 		silent: { forage: eats('perch') }
@@ -334,6 +431,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: any('smallmouth', 'clear'),
 		prefers: { 'trailer.kind': { minnow: 1 } },
+		needsLight: true,
 		because: 'Smallmouth or clear water: a minnow body darts, streamlined.',
 		speaks: { species: 'smallmouth' },
 		silent: { species: 'largemouth' }
@@ -405,7 +503,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: 'always',
 		given: { pace: { slow: 1 } },
-		prefers: { 'trailer.kind': { 'split-tail': 1, grub: 1, 'slim-swimmer': 1, 'paddle-tail': 0.5 } },
+		prefers: { 'trailer.kind': { 'split-tail': 1, grub: 1, 'slim-swimmer': 1 } },
 		because: 'Slow: a split tail, grub or swimmer fills it out.',
 		speaks: {},
 		silent: null
@@ -414,10 +512,11 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		id: 'TRL-10a',
 		kind: 'score',
 		strength: 1,
+		tier: 'finish',
 		scope: SKIRTED,
 		when: 'always',
 		relation: 'matches-colour',
-		because: 'Trailer matched to the skirt.',
+		because: 'Trailer in the skirt’s colour.',
 		speaks: {},
 		silent: null
 	},
@@ -587,6 +686,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		id: 'HKS-07',
 		kind: 'score',
 		strength: 2,
+		tier: 'outfit',
 		scope: BLADED_JIG,
 		when: 'always',
 		prefers: { 'hook.shank': { long: 1 } },
@@ -598,6 +698,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		id: 'HKS-08',
 		kind: 'score',
 		strength: 2,
+		tier: 'outfit',
 		scope: UNDERSPIN,
 		split: 'UNDERSPIN-HOOK/light',
 		when: 'always',
@@ -610,23 +711,12 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		id: 'HKS-08b',
 		kind: 'score',
 		strength: 1,
+		tier: 'outfit',
 		scope: UNDERSPIN,
 		split: 'UNDERSPIN-HOOK/strong',
 		when: 'always',
-		prefers: { 'hook.gauge': { heavy: 1 } },
+		prefers: { 'hook.gauge': { heavy: 1 }, screwIn: { yes: 1 } },
 		because: 'A strong, deep-throated hook, with a screw-in blade.',
-		speaks: {},
-		silent: null
-	},
-	{
-		id: 'HKS-08c',
-		kind: 'score',
-		strength: 1,
-		scope: UNDERSPIN,
-		split: 'UNDERSPIN-HOOK/strong',
-		when: 'always',
-		prefers: { screwIn: { yes: 1 } },
-		because: 'With the strong hook goes a screw-in blade.',
 		speaks: {},
 		silent: null
 	},

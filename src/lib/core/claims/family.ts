@@ -1,5 +1,5 @@
 import { all, any, not } from '../reading/words';
-import { BLADED_JIG, type Claim } from './claim';
+import { BLADED_JIG, BUZZBAIT, SPINNERBAIT, type Claim } from './claim';
 import { cover, eats } from './examples';
 
 const toSpinnerbait = { family: { spinnerbait: 1 } };
@@ -9,6 +9,12 @@ const toUnderspin = { family: { underspin: 1 } };
 const toEither = { family: { spinnerbait: 1, 'bladed-jig': 1 } };
 const BURNED = { burn: 1, 'burn-pause': 1 };
 const roughAndDim = { wind: 'chop', sky: 'overcast' } as const;
+/** Water that calls for the less obvious bladed jig. */
+const SUBTLE = any(all('clear', any('cold', 'pressured')), all('pressured', not('dirty')), 'crystal');
+/** Fish that can be asked to chase something fast. */
+const WILLING = not(any('cold', 'sluggish'));
+const AMONG_PLENTY = all(any('chasing', 'schooling'), 'plenty of silver bait', 'seen over a metre', not('weed'));
+const ON_HARD_GROUND = all(any('pre-spawn', 'post-spawn'), any('rock', 'wood', 'shell'));
 const glassAndSun = { wind: 'calm', sky: 'sun', visibilityM: 4 } as const;
 
 /** Is this a day for blades, and which family. */
@@ -37,8 +43,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 3,
 		split: 'SKY/exceptions',
-		when: all('clear', 'smallmouth', 'sun'),
-		prefers: { ...toSpinnerbait, pace: { fast: 1 } },
+		when: all('clear', 'smallmouth', 'sun', WILLING),
+		prefers: toSpinnerbait,
+		relation: 'fast-for-them',
 		because: 'Clear-water smallmouth under sun chase a fast spinnerbait.',
 		speaks: { ...glassAndSun, species: 'smallmouth' },
 		silent: { ...glassAndSun, species: 'largemouth' }
@@ -113,7 +120,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-06',
 		kind: 'score',
 		strength: 2,
-		when: all('crystal', 'chasing'),
+		when: all('crystal', 'chasing', WILLING),
 		prefers: { ...toSpinnerbait, 'retrieve.style': BURNED },
 		because: 'Chasing fish in crystal water come a long way for a burned spinnerbait.',
 		speaks: { visibilityM: 5, mood: 'chasing' },
@@ -123,8 +130,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-06b',
 		kind: 'score',
 		strength: 1,
-		when: all('smallmouth', 'rock'),
-		prefers: { ...toBladedJig, pace: { fast: 1 } },
+		when: all('smallmouth', 'rock', WILLING),
+		prefers: toBladedJig,
+		relation: 'fast-for-them',
 		because: 'Smallmouth over rock take a fast bladed jig.',
 		speaks: { species: 'smallmouth', cover: cover('rock') },
 		silent: { species: 'largemouth', cover: cover('rock') }
@@ -132,7 +140,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 	{
 		id: 'FAM-07',
 		kind: 'score',
-		strength: 3,
+		strength: 2,
 		when: all('clear', any('cold', 'pressured')),
 		prefers: toBladedJig,
 		because: 'Clear water with cold or hard-fished bass: a bladed jig shows less and says enough.',
@@ -154,26 +162,41 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-07c',
 		kind: 'score',
 		strength: 2,
-		when: all('clear', any('cold', 'pressured')),
-		prefers: { ...toBladedJig, 'blade.style': { clear: 1 } },
-		because: 'The clear blade beats tight and shows nothing.',
+		scope: BLADED_JIG,
+		split: 'CLEAR-BLADE/plastic',
+		when: SUBTLE,
+		prefers: { 'blade.style': { clear: 1 } },
+		because: 'Clear or hard-fished water: the clear blade beats tight and shows nothing.',
 		speaks: { visibilityM: 4, pressure: 'high' },
-		silent: { visibilityM: 4, pressure: 'low' }
+		silent: { visibilityM: 1, pressure: 'low' }
 	},
 	{
 		id: 'FAM-07d',
 		kind: 'score',
 		strength: 1,
+		scope: BLADED_JIG,
 		when: all('clear', any('cold', 'pressured')),
-		prefers: { ...toBladedJig, body: { compact: 1 } },
+		prefers: { body: { compact: 1 } },
 		because: 'A compact body passes as food in clear, cold or pressured water.',
 		speaks: { visibilityM: 4, waterTemperatureC: 7 },
 		silent: { visibilityM: 1, waterTemperatureC: 7 }
 	},
 	{
-		id: 'FAM-08',
+		id: 'FAM-07e',
 		kind: 'score',
 		strength: 2,
+		scope: BLADED_JIG,
+		split: 'CLEAR-BLADE/compact',
+		when: SUBTLE,
+		prefers: { body: { compact: 1 }, 'blade.style': { standard: 1 } },
+		because: 'Clear or hard-fished water: a compact body, and the standard blade even so.',
+		speaks: { visibilityM: 4, pressure: 'high' },
+		silent: { visibilityM: 1, pressure: 'low' }
+	},
+	{
+		id: 'FAM-08',
+		kind: 'score',
+		strength: 3,
 		when: 'night',
 		prefers: toSpinnerbait,
 		because: 'At night a spinnerbait is found by feel.',
@@ -184,9 +207,32 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-08b',
 		kind: 'score',
 		strength: 3,
+		scope: SPINNERBAIT,
 		when: 'night',
-		prefers: { ...toSpinnerbait, 'blade.style': { colorado: 1 }, 'blade.size': { big: 1 } },
+		prefers: { 'blade.style': { colorado: 1 }, 'blade.size': { big: 1 } },
 		because: 'Big Colorados are the strongest slow signal in the dark.',
+		speaks: { light: 'night' },
+		silent: { light: 'day' }
+	},
+	{
+		id: 'FAM-08c',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'night',
+		prefers: { layout: { single: 1, 'double-colorado': 0.5 } },
+		because: 'One blade is one beat to home in on in the dark.',
+		speaks: { light: 'night' },
+		silent: { light: 'day' }
+	},
+	{
+		id: 'FAM-08d',
+		kind: 'score',
+		strength: 3,
+		scope: SPINNERBAIT,
+		when: 'night',
+		prefers: { 'blade.style': { colorado: 1 } },
+		because: 'In the dark a Colorado, whatever its size: it is felt.',
 		speaks: { light: 'night' },
 		silent: { light: 'day' }
 	},
@@ -195,9 +241,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		split: 'WEED-FAMILY/spinner',
-		when: any('leafy weed', 'pads', 'stems'),
+		when: any('leafy weed', 'pads', 'stems', 'thick wood'),
 		prefers: toSpinnerbait,
-		because: 'Weed that must be pulled through: the wire sheds it, a bladed jig gathers leaf.',
+		because: 'Weed or thick wood that must be pulled through: the wire sheds it, a bladed jig gathers leaf.',
 		speaks: { cover: cover('leafy-weed') },
 		silent: { cover: cover('rock') }
 	},
@@ -215,9 +261,10 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 	{
 		id: 'FAM-10',
 		kind: 'score',
-		strength: 2,
-		when: 'weed pockets',
+		strength: 3,
+		when: all('open pockets', not('chasing')),
 		prefers: toBladedJig,
+		silences: ['FAM-09', 'FAM-30'],
 		because: 'Pockets and short drops: a bladed jig is alive from the first turn and bitten as it falls.',
 		speaks: { cover: cover('leafy-weed', { form: 'pockets' }) },
 		silent: { cover: cover('leafy-weed', { form: 'edge' }) }
@@ -228,6 +275,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: all('not day', 'warm', 'shallow', any('weed', 'wood', 'dock')),
 		prefers: toBuzzbait,
+		silences: ['FAM-09', 'FAM-10'],
 		because: 'Low light over warm, shallow cover: they look up.',
 		speaks: { light: 'low', waterTemperatureC: 23, bottomM: 1.2, cover: cover('pads') },
 		silent: { light: 'day', waterTemperatureC: 23, bottomM: 1.2, cover: cover('pads') }
@@ -255,7 +303,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-12b',
 		kind: 'score',
 		strength: 1,
-		when: all('just under', 'chasing'),
+		when: all('just under', 'chasing', WILLING),
 		prefers: { ...toSpinnerbait, 'retrieve.style': BURNED },
 		because: 'Chasing just under the top: a burned spinnerbait.',
 		speaks: { fishFromM: 0.3, fishToM: 1, mood: 'chasing' },
@@ -265,54 +313,42 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-13',
 		kind: 'score',
 		strength: 3,
-		when: all('cold', 'silver bait', any('ditch', 'timber'), any('winter', 'pre-spawn')),
+		when: all('cold', 'silver bait', any('ditch', 'timber', 'clear')),
 		prefers: { ...toUnderspin, pace: { slow: 1 } },
+		silences: ['FAM-07', 'FAM-01'],
 		because: 'Cold-water fish follow open-water bait along ditches and timber edges: slow, in touch with the bottom.',
-		speaks: {
-			waterTemperatureC: 6,
-			phase: 'winter',
-			forage: eats('silver-baitfish'),
-			cover: cover('ditch')
-		},
+		speaks: { waterTemperatureC: 6, forage: eats('silver-baitfish'), cover: cover('ditch') },
 		silent: { waterTemperatureC: 20, forage: eats('silver-baitfish'), cover: cover('ditch') }
 	},
 	{
 		id: 'FAM-14',
 		kind: 'score',
 		strength: 1,
-		when: all(any('chasing', 'schooling'), 'plenty of bait', 'seen over a metre'),
+		when: AMONG_PLENTY,
 		prefers: toUnderspin,
-		because: 'Among plenty of bait, more flash makes yours the one that is picked.',
-		speaks: { mood: 'chasing', forage: eats('silver-baitfish', 3, 'plenty') },
-		silent: { mood: 'chasing', forage: eats('silver-baitfish', 3, 'few') }
-	},
-	{
-		id: 'FAM-14b',
-		kind: 'score',
-		strength: 1,
-		when: all(any('chasing', 'schooling'), 'plenty of bait', 'seen over a metre'),
-		prefers: { ...toUnderspin, screwIn: { yes: 1 } },
-		because: 'A screw-in blade puts the flash on any swimbait head.',
-		speaks: { mood: 'chasing', forage: eats('silver-baitfish', 3, 'plenty') },
-		silent: { mood: 'chasing' }
+		because: 'Among plenty of open-water bait, more flash makes yours the one that is picked.',
+		speaks: { visibilityM: 2, mood: 'chasing', forage: eats('silver-baitfish', 3, 'plenty') },
+		silent: { visibilityM: 2, mood: 'chasing', forage: eats('silver-baitfish', 3, 'few') }
 	},
 	{
 		id: 'FAM-14c',
 		kind: 'score',
 		strength: 1,
-		when: all(any('chasing', 'schooling'), 'plenty of bait', 'seen over a metre', 'small bait'),
-		prefers: { ...toSpinnerbait, array: { yes: 1 } },
+		scope: SPINNERBAIT,
+		when: all(AMONG_PLENTY, 'small bait'),
+		prefers: { array: { yes: 1 } },
 		because: 'Small bait in a shoal: a clip-on array of tiny blades looks like one.',
-		speaks: { mood: 'chasing', forage: eats('silver-baitfish', 1.5, 'plenty') },
-		silent: { mood: 'chasing', forage: eats('silver-baitfish', 4, 'plenty') }
+		speaks: { visibilityM: 2, mood: 'chasing', forage: eats('silver-baitfish', 1.5, 'plenty') },
+		silent: { visibilityM: 2, mood: 'chasing', forage: eats('silver-baitfish', 4, 'plenty') }
 	},
 	{
 		id: 'FAM-15',
 		kind: 'score',
 		strength: 2,
-		when: all('summer', any('rock', 'dock', 'shell', 'weed edge'), not('deep')),
+		when: all('summer', 'day', any('rock', 'dock', 'shell', 'weed edge'), 'water to twelve feet'),
 		prefers: toBladedJig,
-		because: 'Summer rock, docks, shell and weed edges, from inches of water to about 12 ft, are bladed-jig water.',
+		because:
+			'By day in summer rock, docks, shell and weed edges, from inches of water to about 12 ft, are bladed-jig water.',
 		speaks: { phase: 'summer', cover: cover('dock') },
 		silent: { phase: 'spawn', cover: cover('dock') }
 	},
@@ -329,11 +365,11 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-17',
 		kind: 'score',
 		strength: 1,
-		when: 'big-fish goal',
+		when: all('big-fish goal', not('clear')),
 		prefers: toSpinnerbait,
-		because: 'Bigger fish come to a spinnerbait.',
+		because: 'Where they cannot study it, bigger fish come to a spinnerbait.',
 		speaks: { goal: 'big' },
-		silent: { goal: 'numbers' }
+		silent: { goal: 'big', visibilityM: 4 }
 	},
 	{
 		id: 'FAM-17b',
@@ -360,8 +396,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		split: 'FALL-SPEED/burn',
-		when: all('fall', 'bait', 'chasing'),
-		prefers: { ...toSpinnerbait, pace: { fast: 1 } },
+		when: all('fall', 'bait', 'chasing', WILLING),
+		prefers: toSpinnerbait,
+		relation: 'fast-for-them',
 		because: 'Fall, bait on the move and bass chasing: a spinnerbait, shallow and offshore.',
 		speaks: { phase: 'fall', mood: 'chasing', forage: eats('silver-baitfish') },
 		silent: { phase: 'summer', mood: 'chasing', forage: eats('silver-baitfish') }
@@ -383,6 +420,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'CLARITY-FAMILY/divide',
 		when: 'dirty',
 		prefers: toSpinnerbait,
+		outweighs: ['FAM-34'],
 		because: 'Dirty water is for the spinnerbait.',
 		speaks: { visibilityM: 0.4 },
 		silent: { visibilityM: 3 }
@@ -394,6 +432,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'CLARITY-FAMILY/divide',
 		when: 'clear',
 		prefers: toBladedJig,
+		outweighs: ['FAM-34'],
 		because: 'Clear water is for the bladed jig.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 0.4 }
@@ -404,6 +443,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		split: 'CLARITY-FAMILY/both',
 		when: any('dirty', 'clear'),
+		outweighs: ['FAM-34'],
 		because: 'Clarity does not decide between spinnerbait and bladed jig: both work in both.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1.35 }
@@ -412,8 +452,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-21',
 		kind: 'score',
 		strength: 2,
-		when: all('pressure falling', 'windy', 'cloud'),
-		prefers: { ...toBladedJig, pace: { fast: 1 } },
+		when: all('pressure falling', 'windy', 'cloud', WILLING),
+		prefers: toBladedJig,
+		relation: 'fast-for-them',
 		because: 'Pressure falling with wind and cloud building: larger fish feed, and a bladed jig finds them fast.',
 		speaks: { pressureTrend: 'falling', ...roughAndDim },
 		silent: { pressureTrend: 'rising', ...roughAndDim }
@@ -432,8 +473,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-22b',
 		kind: 'score',
 		strength: 2,
+		scope: SPINNERBAIT,
 		when: all('thick pads', 'wind', 'cloud'),
-		prefers: { ...toSpinnerbait, 'blade.style': { willow: 1 } },
+		prefers: { 'blade.style': { willow: 1 } },
 		because: 'Willows slip between the pads.',
 		speaks: { cover: cover('pads', { density: 'thick' }), ...roughAndDim },
 		silent: { cover: cover('rock', { density: 'thick' }), ...roughAndDim }
@@ -442,8 +484,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-22c',
 		kind: 'score',
 		strength: 2,
+		scope: SPINNERBAIT,
 		when: all('thick pads', 'wind', 'cloud'),
-		prefers: { ...toSpinnerbait, line: { 'braid 40-65': 1 } },
+		prefers: { line: { 'braid 40-65': 1 } },
 		because: 'Strong braid cuts through pads; nothing else gets the fish out.',
 		speaks: { cover: cover('pads', { density: 'thick' }), ...roughAndDim },
 		silent: { ...roughAndDim }
@@ -475,5 +518,147 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		because: 'Coming short of a surface lure in clear water: slower, or just below.',
 		speaks: { visibilityM: 3, answers: ['short-strikes'] },
 		silent: { visibilityM: 3 }
+	},
+	{
+		id: 'FAM-26',
+		kind: 'limit',
+		strength: 3,
+		scope: BUZZBAIT,
+		when: 'always',
+		because: 'A buzzbait is for fish that can see or feel it from below, in water of 14 C or more.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'FAM-27',
+		kind: 'score',
+		strength: 3,
+		when: 'cool',
+		prefers: { family: { buzzbait: -3 } },
+		because: 'Cool water: they do not come up for a buzzbait.',
+		speaks: { waterTemperatureC: 15 },
+		silent: { waterTemperatureC: 18 }
+	},
+	{
+		id: 'FAM-28',
+		kind: 'score',
+		strength: 2,
+		when: any('heavy wind', all('sluggish', not('warm'))),
+		prefers: { family: { buzzbait: -1 } },
+		because: 'Heavy wind, or sluggish fish that are not warm: not a buzzbait.',
+		speaks: { wind: 'heavy' },
+		silent: { wind: 'chop', mood: 'chasing' }
+	},
+	{
+		id: 'FAM-29',
+		kind: 'score',
+		strength: 2,
+		when: 'beyond five metres',
+		prefers: { family: { 'bladed-jig': -1, buzzbait: -1 } },
+		because: 'Beyond about 5 m neither a bladed jig nor a buzzbait: heavy ones disappoint.',
+		speaks: { bottomM: 8, fishFromM: 5.5, fishToM: 7 },
+		silent: { bottomM: 8, fishFromM: 2, fishToM: 4 }
+	},
+	{
+		id: 'FAM-30',
+		kind: 'score',
+		strength: 3,
+		when: 'only wire comes through',
+		prefers: { family: { 'bladed-jig': -1, underspin: -1 } },
+		because: 'Through this only wire comes: neither a bladed jig nor an underspin.',
+		speaks: { cover: cover('wood', { density: 'thick' }) },
+		silent: { cover: cover('pads', { form: 'edge' }) }
+	},
+	{
+		id: 'FAM-31',
+		kind: 'score',
+		strength: 2,
+		when: 'weed not sparse',
+		prefers: { family: { underspin: -1 } },
+		because: 'An underspin hangs its bare hook and blade in weed.',
+		speaks: { cover: cover('leafy-weed') },
+		silent: { cover: cover('leafy-weed', { density: 'sparse' }) }
+	},
+	{
+		id: 'FAM-32',
+		kind: 'score',
+		strength: 2,
+		when: 'dirty',
+		prefers: { family: { underspin: -1 } },
+		because: 'Dirty water: an underspin is neither seen nor felt far enough.',
+		speaks: { visibilityM: 0.5 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'FAM-33',
+		kind: 'score',
+		strength: 1,
+		when: all('clear', 'beyond four metres'),
+		prefers: toUnderspin,
+		because: 'Clear and beyond 4 m: an underspin gets down small and is seen from afar.',
+		speaks: { visibilityM: 4, bottomM: 8, fishFromM: 5, fishToM: 7 },
+		silent: { visibilityM: 4, bottomM: 2 }
+	},
+	{
+		id: 'FAM-34',
+		kind: 'score',
+		strength: 1,
+		when: 'dirty',
+		prefers: toSpinnerbait,
+		because: 'Dirty water: a spinnerbait is found by its beat.',
+		speaks: { visibilityM: 0.5 },
+		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'FAM-35',
+		kind: 'score',
+		strength: 1,
+		when: all('thick grass tops', not('night')),
+		prefers: toBladedJig,
+		because: 'Thick grass tops: a bladed jig, ripped free.',
+		speaks: { cover: cover('grass-tops', { density: 'thick', topM: 1 }) },
+		silent: { cover: cover('grass-tops', { density: 'thick', topM: 1 }), light: 'night' }
+	},
+	{
+		id: 'FAM-36',
+		kind: 'score',
+		strength: 1,
+		when: ON_HARD_GROUND,
+		prefers: toBladedJig,
+		because: 'Before and after the spawn on rock, wood or shell: a bladed jig.',
+		speaks: { phase: 'pre-spawn', cover: cover('rock') },
+		silent: { phase: 'fall', cover: cover('rock') }
+	},
+	{
+		id: 'FAM-36b',
+		kind: 'score',
+		strength: 1,
+		scope: BLADED_JIG,
+		when: all(ON_HARD_GROUND, 'pre-spawn'),
+		prefers: { colour: { 'brown-craw': 1, 'red-craw': 1 } },
+		because: 'Before the spawn on hard ground: browns and reds.',
+		speaks: { phase: 'pre-spawn', cover: cover('rock') },
+		silent: { phase: 'post-spawn', cover: cover('rock') }
+	},
+	{
+		id: 'FAM-36c',
+		kind: 'score',
+		strength: 1,
+		scope: BLADED_JIG,
+		when: all(ON_HARD_GROUND, 'post-spawn'),
+		prefers: { colour: { white: 1 } },
+		because: 'After the spawn on hard ground: white.',
+		speaks: { phase: 'post-spawn', cover: cover('rock') },
+		silent: { phase: 'pre-spawn', cover: cover('rock') }
+	},
+	{
+		id: 'FAM-37',
+		kind: 'advice',
+		strength: 1,
+		scope: BLADED_JIG,
+		when: 'from a boat',
+		because: 'Fish seen on live sonar: a metal-bladed jig shows on the screen and can be steered to them.',
+		speaks: { from: 'boat' },
+		silent: { from: 'bank' }
 	}
 ];

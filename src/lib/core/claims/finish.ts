@@ -1,6 +1,6 @@
 import { all, any, not } from '../reading/words';
 import { BLADED_JIG, BUZZBAIT, SKIRTED, TURNING, type Claim } from './claim';
-import { cover, eats } from './examples';
+import { eats } from './examples';
 
 const silver = { 'blade.finish': { nickel: 1 } };
 const gold = { 'blade.finish': { gold: 1 } };
@@ -15,6 +15,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/common',
 		when: all('bright', 'clear'),
 		prefers: silver,
+		needsLight: true,
 		because: 'Bright and clear: nickel.',
 		speaks: { sky: 'sun', visibilityM: 3 },
 		silent: { sky: 'overcast', visibilityM: 3 }
@@ -25,7 +26,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		scope: TURNING,
 		split: 'FINISH/common',
-		when: any('cloud', not('clear'), 'not day'),
+		when: all(any('cloud', not('clear'), 'not day'), not(all('silver bait', 'clear'))),
 		prefers: gold,
 		because: 'Cloud, stain or little light: gold.',
 		speaks: { sky: 'overcast' },
@@ -74,6 +75,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: 'tannic',
 		prefers: gold,
+		needsLight: true,
 		because: 'Tea-coloured water, though you can see down it: gold.',
 		speaks: { stain: 'tannic' },
 		silent: { stain: 'green' }
@@ -83,22 +85,24 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: TURNING,
-		when: all('crystal', 'clear stain'),
+		when: all('crystal', not('tannic')),
 		prefers: silver,
+		needsLight: true,
 		because: 'Ultra-clear: silver.',
-		speaks: { visibilityM: 5, stain: 'clear' },
-		silent: { visibilityM: 2, stain: 'clear' }
+		speaks: { visibilityM: 5 },
+		silent: { visibilityM: 5, stain: 'tannic' }
 	},
 	{
 		id: 'FIN-06',
 		kind: 'score',
 		strength: 2,
 		scope: TURNING,
-		when: 'silver bait',
+		when: all('silver bait', not(any('tannic', 'mud'))),
 		prefers: silver,
+		needsLight: true,
 		because: 'Silver for open-water bait.',
 		speaks: { forage: eats('silver-baitfish') },
-		silent: { forage: eats('perch') }
+		silent: { forage: eats('silver-baitfish'), stain: 'tannic' }
 	},
 	{
 		id: 'FIN-06a',
@@ -107,6 +111,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: 'gold bait',
 		prefers: gold,
+		needsLight: true,
 		because: 'Gold for sunfish, perch and golden shiner.',
 		speaks: { forage: eats('perch') },
 		silent: { forage: eats('silver-baitfish') }
@@ -119,6 +124,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/forage',
 		when: 'silver bait',
 		prefers: silver,
+		needsLight: true,
 		because: 'Forage decides the finish: silver bait, silver blades.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('perch') }
@@ -131,6 +137,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/forage',
 		when: 'gold bait',
 		prefers: gold,
+		needsLight: true,
 		because: 'Forage decides the finish: golden bait, gold blades.',
 		speaks: { forage: eats('sunfish') },
 		silent: { forage: eats('silver-baitfish') }
@@ -138,23 +145,23 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 	{
 		id: 'FIN-07',
 		kind: 'score',
-		strength: 3,
+		strength: 2,
 		scope: BLADED_JIG,
-		when: 'always',
-		given: { colour: { sunfish: 1, 'green-pumpkin': 1, 'black-blue': 1 } },
-		prefers: { 'blade.finish': { black: 1, 'green-pumpkin': 1, clear: 0.5 } },
-		because: 'A bladed jig in this colour wants its blade dulled, or inked over.',
-		speaks: {},
-		silent: null
+		when: any('clear', 'pressured'),
+		given: { colour: { sunfish: 1, 'green-pumpkin': 1, watermelon: 1, 'black-blue': 1 } },
+		prefers: { 'blade.finish': { 'green-pumpkin': 1, clear: 1, gold: 0.6, black: 0.5 } },
+		because: 'In clear or hard-fished water a bladed jig of this colour wants its blade dulled, or inked over.',
+		speaks: { pressure: 'high' },
+		silent: { visibilityM: 1 }
 	},
 	{
 		id: 'FIN-07b',
 		kind: 'score',
-		strength: 3,
+		strength: 2,
 		scope: BLADED_JIG,
 		when: 'always',
 		given: { colour: { shad: 1, white: 1, pearl: 1 } },
-		prefers: { 'blade.finish': { nickel: 1, gold: 0.5, clear: 0.5 } },
+		prefers: { 'blade.finish': { nickel: 1, clear: 1, gold: 0.5, white: 0.5, black: -1 } },
 		because: 'Shad colours take a bright blade.',
 		speaks: {},
 		silent: null
@@ -162,13 +169,56 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 	{
 		id: 'FIN-08',
 		kind: 'score',
-		strength: 2,
-		scope: TURNING,
+		strength: 1,
+		scope: [...TURNING, ...BLADED_JIG],
 		when: all('dirty', 'windy'),
 		prefers: { 'blade.finish': { white: 1 } },
 		because: 'Dingy, windy, short-sighted water: a white blade is a steadier outline.',
 		speaks: { visibilityM: 0.6, wind: 'chop' },
 		silent: { visibilityM: 3, wind: 'chop' }
+	},
+	{
+		id: 'FIN-12',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		when: all(any('sunfish', 'perch', 'golden shiner'), not('clear')),
+		prefers: { 'blade.finish': { gold: 1, copper: 0.5 } },
+		because: 'Sunfish, perch or shiner eaters where it is not clear: gold.',
+		speaks: { forage: eats('perch') },
+		silent: { forage: eats('perch'), visibilityM: 4 }
+	},
+	{
+		id: 'FIN-13',
+		kind: 'score',
+		strength: 1,
+		scope: BLADED_JIG,
+		when: not('clear'),
+		prefers: { 'blade.finish': { gold: 1, nickel: 0.5 } },
+		because: 'Water that is not clear: gold.',
+		speaks: { visibilityM: 1 },
+		silent: { visibilityM: 4 }
+	},
+	{
+		id: 'FIN-15',
+		kind: 'score',
+		strength: 2,
+		when: any('tannic', 'mud'),
+		prefers: { 'blade.finish': { nickel: -1, gold: 0.5 } },
+		because: 'Tea-coloured water or mud: silver goes dead in it.',
+		speaks: { stain: 'tannic' },
+		silent: { stain: 'green' }
+	},
+	{
+		id: 'FIN-16',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		when: all('day', not(any('dark sky', 'dirty'))),
+		prefers: { 'blade.finish': { black: -1 } },
+		because: 'By day a black blade is for a dark sky or dirty water.',
+		speaks: { sky: 'sun' },
+		silent: { sky: 'dark' }
 	},
 	{
 		id: 'FIN-09',
@@ -195,11 +245,24 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 1,
 		scope: BUZZBAIT,
-		when: 'low light',
+		when: all('low light', 'no silver bait'),
+		given: { colour: { black: 1, 'black-blue': 1, purple: 1 } },
 		prefers: { 'blade.finish': { black: 1 } },
-		because: 'Low light: black on black.',
+		because: 'Low light and a dark body: black on black.',
 		speaks: { light: 'low' },
-		silent: { light: 'day' }
+		silent: { light: 'low', forage: eats('silver-baitfish') }
+	},
+	{
+		id: 'FIN-11a',
+		kind: 'score',
+		strength: 1,
+		scope: BUZZBAIT,
+		when: 'always',
+		given: { colour: { white: 1, pearl: 1, shad: 1, 'white-chartreuse': 1, chartreuse: 1 } },
+		prefers: { 'blade.finish': { black: -1 } },
+		because: 'A light body does not go with a black blade.',
+		speaks: {},
+		silent: null
 	},
 	{
 		id: 'FIN-11b',
@@ -217,10 +280,22 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 1,
 		scope: BUZZBAIT,
-		when: 'low light',
-		prefers: { 'trailer.colour': { black: 1 } },
-		because: 'Buzz blade and trailer of one colour: black on black.',
-		speaks: { light: 'low' },
-		silent: { light: 'day', cover: cover('pads') }
+		when: not('clear'),
+		given: { colour: { white: 1, pearl: 1, 'white-chartreuse': 1 } },
+		prefers: gold,
+		because: 'A white body where it is not clear: a gold blade.',
+		speaks: { visibilityM: 1 },
+		silent: { visibilityM: 4 }
+	},
+	{
+		id: 'FIN-14',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: all('silver bait', not('night')),
+		prefers: { 'blade.finish': { nickel: 1, white: 1 } },
+		because: 'Silver bait: a silver or white blade, at any hour but night.',
+		speaks: { forage: eats('silver-baitfish') },
+		silent: { forage: eats('silver-baitfish'), light: 'night' }
 	}
 ];

@@ -136,8 +136,9 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		id: 'CST-03',
 		kind: 'plan',
 		strength: 2,
-		when: any('wood', 'pond'),
-		because: 'Many casts and angles to one target; also the open lanes between clumps.',
+		when: any('clear', 'wood', 'pond'),
+		because:
+			'Many casts and angles to one target in clear water, at wood, on small ponds; also the open lanes between clumps.',
 		speaks: { place: 'pond' },
 		silent: {}
 	},

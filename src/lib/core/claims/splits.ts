@@ -1,4 +1,5 @@
 import type { Reading } from '../reading/complete';
+import type { SplitSide } from './claim';
 import { all, any, holds, not, type When } from '../reading/words';
 
 /** A disagreement among good anglers: its sides and which one is the default, and why. */
@@ -125,7 +126,7 @@ export const SPLITS: readonly Split[] = [
 	),
 	plain(
 		'BJ-LINE',
-		['medium', 'heavy'],
+		['medium', 'heavy', 'by-season'],
 		'medium',
 		'Line for a bladed jig',
 		'Medium line lets the blade work and the lure go down.'
@@ -183,7 +184,35 @@ export const SPLITS: readonly Split[] = [
 		because: 'Sweep when fast or on thin wire, else strike.'
 	},
 	plain('AFTER-MISS', ['keep', 'stop', 'recast'], 'keep', 'What to do after a miss', 'A missed fish often comes back.'),
-	plain('ROD-ANGLE', ['off', 'pointed'], 'off', 'Where to point the rod', 'Off to the side cushions the take.')
+	plain('ROD-ANGLE', ['off', 'pointed'], 'off', 'Where to point the rod', 'Off to the side cushions the take.'),
+	plain(
+		'CLEAR-BLADE',
+		['plastic', 'compact'],
+		'plastic',
+		'How to quieten a bladed jig in clear water',
+		'The clear blade beats tight and shows nothing.'
+	),
+	plain(
+		'ALLROUND',
+		['colorado-willow', 'indiana', 'double-willow'],
+		'colorado-willow',
+		'The all-round pair of blades over grass',
+		'A thump ahead and a flash behind serve most days.'
+	),
+	plain(
+		'BJ-TAIL',
+		['quiet', 'swimmer'],
+		'quiet',
+		'How much tail a bladed jig carries',
+		'A tail that kicks against the blade kills its beat.'
+	),
+	plain(
+		'WOOD-LINE',
+		['heavy', 'light'],
+		'heavy',
+		'How strong a line at wood',
+		'Wood saws a line, and the fish knows the way into it.'
+	)
 ];
 
 const BY_TOPIC = new Map(SPLITS.map((split) => [split.topic, split]));
@@ -202,13 +231,27 @@ export function autoSchool(split: Split, reading: Reading): string | null {
 	return split.auto.find(([when]) => holds(when, reading) >= 0.5)![1];
 }
 
-/** Whether a claim's side of a split may speak under the angler's stances. A claim without a split always may. */
-export function sideSpeaks(side: string | undefined, stances: Stances, reading: Reading): boolean {
-	if (side === undefined) return true;
-	const [topic, school] = side.split('/') as [string, string];
-	const stance = stances[topic] ?? 'auto';
-	const split = BY_TOPIC.get(topic)!;
-	// A school may itself be called "both" (clarity): the school's own word comes first.
-	if (split.schools.includes(stance)) return stance === school;
-	return stance === 'both' || autoSchool(split, reading) === school;
+/**
+ * Which sides of splits may speak under the angler's stances; each split is looked up once.
+ *
+ * @returns Whether a side, "SKY/strict", may speak.
+ */
+export function sidesHeard(stances: Stances, reading: Reading): (side: SplitSide) => boolean {
+	const heard = new Set<string>();
+	for (const split of SPLITS) {
+		const { topic, schools } = split;
+		const stance = stances[topic] ?? 'auto';
+		// A school may itself be called "both" (clarity): the school's own word comes first.
+		const alone = schools.includes(stance) ? stance : autoSchool(split, reading);
+		const speaking = stance === 'both' && !schools.includes('both') ? schools : [alone];
+		speaking.forEach((school) => heard.add(`${topic}/${school}`));
+	}
+	return (side) => heard.has(side);
+}
+
+/** Whether the angler himself takes a claim's side: a school by its name, neither the default nor both. */
+export function sideTaken(side: string | undefined, stances: Stances): boolean {
+	if (side === undefined) return false;
+	const slash = side.indexOf('/');
+	return stances[side.slice(0, slash)] === side.slice(slash + 1);
 }

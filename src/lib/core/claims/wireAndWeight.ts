@@ -1,4 +1,4 @@
-import { any, not } from '../reading/words';
+import { all, any, not } from '../reading/words';
 import { BLADED_JIG, BUZZBAIT, SPINNERBAIT, UNDERSPIN, WIRE, type Claim } from './claim';
 import { cover, eats } from './examples';
 
@@ -98,11 +98,12 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		id: 'WIR-04c',
 		kind: 'score',
 		strength: 1,
+		tier: 'outfit',
 		scope: WIRE,
 		split: 'THIN-WIRE-LINE/match',
 		when: 'always',
 		given: thin,
-		prefers: { rod: { medium: 1, moderate: 1 } },
+		prefers: { 'rod.power': { medium: 1 } },
 		because: 'Thin wire wants a softer rod, a lighter drag and a longer sweep.',
 		speaks: {},
 		silent: null
@@ -136,6 +137,27 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		because: 'Small edges compound: 1.05 five times is 1.28. Against one day’s luck that is still small.',
 		speaks: {},
 		silent: null
+	},
+	{
+		id: 'WIR-08',
+		kind: 'score',
+		strength: 3,
+		scope: SPINNERBAIT,
+		when: any('thick weed', 'thick wood', 'pads'),
+		prefers: heavy,
+		because: 'Thick weed, thick wood or pads: heavy wire.',
+		speaks: { cover: cover('pads') },
+		silent: { cover: cover('rock') }
+	},
+	{
+		id: 'WIR-09',
+		kind: 'advice',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: 'open',
+		because: 'Open-water fish refuse a heavy-wired one: try thinner wire before another lure.',
+		speaks: { cover: cover('open') },
+		silent: { cover: cover('wood') }
 	}
 ];
 
@@ -145,10 +167,9 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		id: 'WGT-01',
 		kind: 'score',
 		strength: 3,
-		scope: WIRE,
 		when: 'always',
-		relation: 'holds-band',
-		because: 'The lightest that holds the band at this speed; one step up is nearly as good.',
+		relation: 'works-longest',
+		because: 'The share of the fishing time that this weight spends among the fish at this speed.',
 		speaks: {},
 		silent: null
 	},
@@ -163,15 +184,12 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 	},
 	{
 		id: 'WGT-03',
-		kind: 'score',
+		kind: 'advice',
 		strength: 2,
-		scope: SPINNERBAIT,
-		when: 'deep',
-		given: { pace: { slow: 1 } },
-		prefers: { weight: { '0.75-1.25': 1 } },
-		because: 'Crawling deep: 3/4 to over an ounce.',
-		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
-		silent: { bottomM: 2 }
+		when: 'on the bottom',
+		because: 'Bottom contact: a step heavier keeps the touch.',
+		speaks: { fishFromM: 2, fishToM: 3 },
+		silent: { fishFromM: 0, fishToM: 1 }
 	},
 	{
 		id: 'WGT-04',
@@ -259,6 +277,79 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		given: { pace: { fast: 1 } },
 		prefers: { weight: { '0.5-0.75': 1 } },
 		because: 'To buzz faster, size up.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WGT-14',
+		kind: 'score',
+		strength: 3,
+		when: 'heavy wind',
+		prefers: { weight: { '0.1-0.374': -1 } },
+		because: 'Heavy wind: nothing under 3/8 oz.',
+		speaks: { wind: 'heavy' },
+		silent: { wind: 'chop' }
+	},
+	{
+		id: 'WGT-15',
+		kind: 'score',
+		strength: 2,
+		when: all('shallow', 'thin water'),
+		prefers: { weight: { '0.51-2': -1 } },
+		because: 'A shallow band over thin water: nothing over 1/2 oz.',
+		speaks: { bottomM: 1.4 },
+		silent: { bottomM: 3, fishToM: 1 }
+	},
+	{
+		id: 'WGT-16',
+		kind: 'score',
+		strength: 3,
+		scope: BUZZBAIT,
+		when: 'always',
+		prefers: { weight: { '0.25-0.5': 0.5, '0.1-0.24': -0.5, '0.51-2': -1 } },
+		because: 'A buzzbait of 1/4 to 1/2 oz: lighter hardly casts, heavier cannot be slowed.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'WGT-17',
+		kind: 'score',
+		strength: 2,
+		when: not('beyond nine metres'),
+		prefers: { weight: { '1.01-2': -1 } },
+		because: 'Over 1 oz only beyond 9 m.',
+		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
+		silent: { bottomM: 15, fishFromM: 11, fishToM: 13 }
+	},
+	{
+		id: 'WGT-18',
+		kind: 'score',
+		strength: 2,
+		when: 'beyond four metres',
+		prefers: { weight: { '0.1-0.49': -1 } },
+		because: 'Beyond 4 m nothing under 1/2 oz.',
+		speaks: { bottomM: 8, fishFromM: 5, fishToM: 7 },
+		silent: { bottomM: 3 }
+	},
+	{
+		id: 'WGT-19',
+		kind: 'score',
+		strength: 2,
+		scope: [...SPINNERBAIT, ...BLADED_JIG],
+		when: not('fry'),
+		prefers: { weight: { '0.1-0.2': -1, '0.25': -0.4 } },
+		because: '1/8 and 3/16 oz are for fry alone, 1/4 seldom.',
+		speaks: { forage: eats('perch') },
+		silent: { forage: eats('fry', 1) }
+	},
+	{
+		id: 'WGT-20',
+		kind: 'score',
+		strength: 3,
+		scope: SPINNERBAIT,
+		when: 'always',
+		relation: 'usual-ounces',
+		because: 'The ounces that anglers tie on for fish at this depth.',
 		speaks: {},
 		silent: null
 	},
@@ -385,6 +476,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		id: 'HED-02',
 		kind: 'score',
 		strength: 1,
+		tier: 'outfit',
 		when: 'weed',
 		prefers: { 'head.shape': { grass: 1 } },
 		because: 'A narrow head sheds grass.',
@@ -395,6 +487,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		id: 'HED-02b',
 		kind: 'score',
 		strength: 1,
+		tier: 'outfit',
 		when: any('wood', 'timber', 'rock'),
 		prefers: { 'head.shape': { deflect: 1 } },
 		because: 'A wedge head glances off wood and rock.',
@@ -426,6 +519,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		id: 'HED-05',
 		kind: 'score',
 		strength: 1,
+		tier: 'outfit',
 		scope: BLADED_JIG,
 		when: 'misses',
 		prefers: { 'head.shape': { palate: 1 } },

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { answerCall } from '../choice/call';
+import { answerScore } from '../choice/score';
 import { buildSchema, ownPartSchema } from '../schema/build';
 import { callAnswerSchema, callInputSchema } from '../schema/call';
 import { answerWindow } from '../physics/window';
@@ -8,10 +9,11 @@ import { readingSchema } from '../schema/reading';
 import { rigFileSchema } from '../schema/rigRecords';
 import { transferSchema } from '../schema/transfer';
 import { rigSchema } from '../schema/rig';
+import { scoreAnswerSchema, scoreInputSchema } from '../schema/score';
 import { windowInputSchema, windowSchema } from '../schema/window';
 
 /** What the core can be asked, by the same words on the command line and over HTTP. */
-export const VERBS = { call: answerCall, window: answerWindow } as const;
+export const VERBS = { call: answerCall, score: answerScore, window: answerWindow } as const;
 export type Verb = keyof typeof VERBS;
 
 /** Schemas that can be printed. */
@@ -20,6 +22,8 @@ export const SCHEMAS = {
 	rig: rigSchema,
 	call: callInputSchema,
 	'call-answer': callAnswerSchema,
+	score: scoreInputSchema,
+	'score-answer': scoreAnswerSchema,
 	window: windowInputSchema,
 	'window-answer': windowSchema,
 	build: buildSchema,

@@ -27,7 +27,7 @@ export const bodyOf = (lure: Lure): Body => ({
 });
 
 /** Where a lure is on its straight line: length of line m, and angle below the horizontal. */
-interface State {
+export interface State {
 	readonly rangeM: number;
 	readonly angle: number;
 }
@@ -120,6 +120,52 @@ export function depthsAtM(body: Body, retrieve: Retrieve, distancesM: readonly n
 		({ state, u } = wound);
 	}
 	return found;
+}
+
+/** Where a lure is when the winding begins, after how long a countdown (s). */
+export interface Start {
+	readonly countdownS: number;
+	readonly state: State;
+}
+
+/**
+ * Where winding may begin: at once, and when a lure on a tight line has sunk to some depths (m, ascending). A depth that
+ * is not reached in `longestS` stands for where it is then.
+ */
+export function startsAt(
+	body: Body,
+	cast: Omit<Retrieve, 'countdownS'>,
+	depthsM: readonly number[],
+	longestS: number
+): Start[] {
+	const { castM, tipM } = cast;
+	const entered = countedDown(body, { ...cast, countdownS: 0 });
+	const { rangeM } = entered;
+	let { angle } = entered;
+	const starts: Start[] = [{ countdownS: 0, state: { rangeM, angle } }];
+	let [u, seconds] = [0.3, 0];
+	for (const depthM of depthsM) {
+		while (depthOf({ rangeM, angle }, tipM) < Math.min(depthM, castM - tipM) && seconds < longestS) {
+			u = tangentialMps(body, cast.lineM, 0, { rangeM, angle }, u);
+			angle = Math.min(Math.PI / 2 - 1e-3, angle + (u / rangeM) * STEP_S);
+			seconds += STEP_S;
+		}
+		starts.push({ countdownS: seconds, state: { rangeM, angle } });
+	}
+	return starts;
+}
+
+/** Depths (m) at every metre of line wound in, from where the winding begins to `lastM` of line; see `depthsAtM`. */
+export function depthsAlong(body: Body, cast: Omit<Retrieve, 'countdownS'>, from: State, lastM: number): number[] {
+	const retrieve = { ...cast, countdownS: 0 };
+	let state = from;
+	const depths = [Math.max(0, depthOf(state, cast.tipM))];
+	let u = 0.3;
+	while (state.rangeM > lastM + 1) {
+		for (let half = 0; half < 2; half++) ({ state, u } = woundIn(body, state, 0.5, retrieve, u));
+		depths.push(Math.max(0, depthOf(state, cast.tipM)));
+	}
+	return depths;
 }
 
 /** Depth (m) at one distance; see `depthsAtM`. */

@@ -44,7 +44,8 @@ export interface SpeedPaths {
 	readonly surfaceM: Float64Array;
 }
 
-interface Water {
+/** A retrieve as the table's paths see it: its speed, the pull of the lure and the line's share of the drag. */
+export interface Water {
 	readonly speedMps: number;
 	readonly pull: number;
 	readonly lineShare: number;
@@ -60,7 +61,7 @@ const widthRatio = (u: number): number =>
 	WIDTH_RATIOS[Math.min(WIDTH_RATIOS.length - 1, Math.floor(Math.abs(u) / RATIO_STEP_MPS))]!;
 
 /** Speed across (m/s) of a lure on `rangeM` of line at an angle below the horizontal. */
-function acrossMps({ speedMps, pull, lineShare }: Water, rangeM: number, angle: number, last: number): number {
+export function acrossMps({ speedMps, pull, lineShare }: Water, rangeM: number, angle: number, last: number): number {
 	const wanted = pull * Math.cos(angle);
 	let u = last;
 	for (let round = 0; round < 2; round++) {

@@ -44,12 +44,16 @@ describe('a soft word', () => {
 		for (const word of ['sun', 'bright'] as const) expect(holds(word, night)).toBe(0);
 	});
 
+	it('about bait or cover that is not listed counts it as absent', () => {
+		expect(holds('no silver bait', complete({}))).toBe(1);
+		expect(holds('weed', complete({}))).toBe(0);
+	});
+
 	it('about what was not read is silent, though the reading has a default', () => {
 		expect(holds('neutral', complete({}))).toBe(0);
 		expect(holds('neutral', complete({ mood: 'neutral' }))).toBe(1);
 		expect(holds('wind', complete({}))).toBe(0);
 		expect(holds('wind', complete({ windMps: 6 }))).toBe(1);
-		expect(holds('no silver bait', complete({}))).toBe(0);
 	});
 });
 

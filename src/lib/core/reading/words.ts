@@ -7,10 +7,11 @@ import type { Reading } from './complete';
  */
 export const RAMPS = {
 	cold: [12, 8],
-	cool: [18, 14],
+	cool: [17, 14],
 	warm: [16, 20],
 	hot: [23, 26],
 	shallow: [2.5, 1.2],
+	thinWater: [2.4, 1.5],
 	deep: [4, 6],
 	dirty: [1.2, 0.6],
 	thick: [0.4, 0.2],
@@ -31,19 +32,27 @@ const BRIGHT_SHARE = { sun: 1, broken: 0.5, overcast: 0, dark: 0 } as const;
 /** The fish band's top counts as at the surface within this (m), as just under it to the second figure. */
 const AT_SURFACE_M = 0.1;
 const JUST_UNDER_M = 0.6;
-/** The band rests on the bottom or on weed when it comes within this of it (m); assumed, a rod-tip's worth. */
+/** The band rests on the bottom or on weed when it comes within this of it (m), and is low within the second. */
 const TOUCHING_M = 0.3;
-/** A cast under 18 m is one to a target, over 30 m one that searches; assumed, either side of the usual 25 m. */
+const LOW_M = 1;
+/** Hard cover is hit when its top lies no deeper than this (m) under the band's end. */
+const IN_REACH_M = 0.2;
+/** A cast under 18 m is one to a target, over 30 m one that searches. */
 const SHORT_CAST = [22, 18] as const;
 const LONG_CAST = [26, 30] as const;
 const FLASH_VISIBILITY_M = 1;
-/** Depths at which weights change (m), soft by about a tenth to either side: 10 ft, 4 m and 9 m. */
+/** Depths at which weights change (m), soft by about a tenth to either side: 10 ft, 4 m, 5 m and 9 m. */
 const TEN_FEET_M = [2.75, 3.35] as const;
 const FOUR_METRES = [3.6, 4.4] as const;
+const FIVE_METRES = [4.5, 5.5] as const;
+/** Water of about 12 ft (m), soft by a tenth to either side. */
+const TWELVE_FEET_M = [3.3, 4] as const;
 const NINE_METRES = [8.1, 9.9] as const;
 
-const WEED: readonly Cover['kind'][] = ['stems', 'leafy-weed', 'pads', 'grass-tops'];
-const CROSSED: readonly Cover['kind'][] = [...WEED, 'wood', 'timber', 'dock'];
+export const WEED: readonly Cover['kind'][] = ['stems', 'leafy-weed', 'pads', 'grass-tops'];
+export const WOODS: readonly Cover['kind'][] = ['wood', 'timber'];
+const CROSSED: readonly Cover['kind'][] = [...WEED, 'wood', 'dock'];
+const HARD: readonly Cover['kind'][] = [...WOODS, 'rock', 'dock', 'shell'];
 
 const truth = (is: boolean): number => (is ? 1 : 0);
 /** A word about a field that was not read is silent. */
@@ -56,13 +65,35 @@ const eats = (r: Reading, ...kinds: Forage['kind'][]): number =>
 	truth(r.forage.some((f) => kinds.includes(f.kind) && f.amount !== 'none'));
 const happens = (r: Reading, event: Reading['events'][number]): number => truth(r.events.includes(event));
 const inBand = (r: Reading, c: Cover): boolean => c.topM <= r.fishToM;
+const weedTopsWithin = (r: Reading, nearM: number): number =>
+	some(r, (c) => WEED.includes(c.kind) && c.topM >= r.fishFromM - nearM && c.topM <= r.fishToM + nearM);
 
-/** Length in inches of the forage that matters most: the most plentiful, the first of equals; `null` when unknown. */
-export function mainForageIn(reading: Reading): number | null {
+/** Cover in the band through which only wire comes: thick wood, even stems, pads or timber. */
+function barsBareHooks(c: Cover): boolean {
+	if (WOODS.includes(c.kind) && isThick(c)) return true;
+	if (c.form !== 'even') return false;
+	if (c.kind === 'timber') return c.density !== 'sparse';
+	return (c.kind === 'stems' || c.kind === 'pads') && c.density === 'medium';
+}
+
+/** Even cover in the band that a bare hook cannot cross to get at what lies beyond. */
+const barsTheWay = (c: Cover): boolean => c.form === 'even' && barsBareHooks(c);
+
+/** Pads and stems so thick that only wire comes through, however deep the fish. */
+const isWall = (c: Cover): boolean => (c.kind === 'pads' || c.kind === 'stems') && isThick(c) && c.form !== 'edge';
+
+const isBig = (f: Forage): number => (f.amount === 'none' ? 0 : ramp(f.lengthIn, RAMPS.bigBait));
+
+/**
+ * Length in inches of the forage that matters most: the most plentiful, the first of equals; `null` when unknown.
+ *
+ * @param kinds Only these kinds count; all when left out.
+ */
+export function mainForageIn(reading: Reading, kinds?: readonly Forage['kind'][]): number | null {
 	const order = ['none', 'few', 'some', 'plenty'];
 	let best: Forage | null = null;
 	for (const forage of reading.forage) {
-		if (forage.amount === 'none') continue;
+		if (forage.amount === 'none' || (kinds && !kinds.includes(forage.kind))) continue;
 		if (!best || order.indexOf(forage.amount) > order.indexOf(best.amount)) best = forage;
 	}
 	return best?.lengthIn ?? null;
@@ -94,14 +125,18 @@ export const WORDS = {
 	shallow: (r) => ramp(centreM(r), RAMPS.shallow),
 	deep: (r) => ramp(centreM(r), RAMPS.deep),
 	'beyond ten feet': (r) => ramp(centreM(r), TEN_FEET_M),
+	'thin water': (r) => ramp(r.bottomM, RAMPS.thinWater),
+	'water to twelve feet': (r) => 1 - ramp(r.bottomM, TWELVE_FEET_M),
+	'beyond five metres': (r) => ramp(centreM(r), FIVE_METRES),
+	'beyond four metres': (r) => ramp(centreM(r), FOUR_METRES),
 	'to four metres': (r) => 1 - ramp(centreM(r), FOUR_METRES),
 	'four to nine metres': (r) => Math.min(ramp(centreM(r), FOUR_METRES), 1 - ramp(centreM(r), NINE_METRES)),
 	'beyond nine metres': (r) => ramp(centreM(r), NINE_METRES),
 	'at the surface': (r) => truth(r.fishFromM <= AT_SURFACE_M),
 	'just under': (r) => truth(r.fishFromM > AT_SURFACE_M && r.fishFromM <= JUST_UNDER_M),
 	'on the bottom': (r) => truth(r.bottomM - r.fishToM <= TOUCHING_M),
-	'on weed tops': (r) =>
-		some(r, (c) => WEED.includes(c.kind) && c.topM >= r.fishFromM - TOUCHING_M && c.topM <= r.fishToM + TOUCHING_M),
+	'on weed tops': (r) => weedTopsWithin(r, TOUCHING_M),
+	'low in the water': (r) => Math.max(truth(r.bottomM - r.fishToM <= LOW_M), weedTopsWithin(r, LOW_M)),
 	dirty: (r) => ramp(r.visibilityM, RAMPS.dirty),
 	thick: (r) => ramp(r.visibilityM, RAMPS.thick),
 	clear: (r) => ramp(r.visibilityM, RAMPS.clear),
@@ -113,6 +148,7 @@ export const WORDS = {
 	'clear stain': (r) => truth(r.stain === 'clear'),
 	wind: (r) => read(r, 'wind', WIND_SHARE[r.wind]),
 	calm: (r) => truth(r.wind === 'calm'),
+	'heavy wind': (r) => truth(r.wind === 'heavy'),
 	windy: (r) => truth(r.wind === 'chop' || r.wind === 'heavy'),
 	'windblown bank': (r) => truth(r.bank === 'windblown'),
 	cloud: (r) => (r.light === 'low' ? 1 : read(r, 'sky', CLOUD_SHARE[r.sky])),
@@ -142,18 +178,32 @@ export const WORDS = {
 	'thick pads': (r) => some(r, (c) => c.kind === 'pads' && c.density === 'thick'),
 	matted: (r) => some(r, (c) => c.density === 'matted'),
 	'thick cover': (r) => some(r, (c) => c.kind !== 'open' && isThick(c)),
+	'thick wood': (r) => some(r, (c) => c.kind === 'wood' && isThick(c)),
+	'thick grass tops': (r) => some(r, (c) => c.kind === 'grass-tops' && isThick(c)),
+	'weed not sparse': (r) => some(r, (c) => WEED.includes(c.kind) && c.density !== 'sparse'),
+	'only wire comes through': (r) => some(r, (c) => isWall(c) || (inBand(r, c) && barsBareHooks(c))),
+	'hard cover in reach': (r) => some(r, (c) => HARD.includes(c.kind) && c.topM <= r.fishToM + IN_REACH_M),
+	'open pockets': (r) =>
+		Math.min(
+			some(r, (c) => WEED.includes(c.kind) && c.kind !== 'pads' && c.form === 'pockets'),
+			1 - some(r, (c) => inBand(r, c) && barsTheWay(c))
+		),
 	'weed pockets': (r) => some(r, (c) => WEED.includes(c.kind) && c.form === 'pockets'),
 	'weed edge': (r) => some(r, (c) => WEED.includes(c.kind) && c.form === 'edge'),
 	'mixed cover': (r) =>
 		truth(new Set(r.cover.filter((c) => CROSSED.includes(c.kind) && inBand(r, c)).map((c) => c.kind)).size >= 2),
 	'silver bait': (r) => eats(r, 'silver-baitfish'),
 	sunfish: (r) => eats(r, 'sunfish'),
+	perch: (r) => eats(r, 'perch'),
+	'golden shiner': (r) => eats(r, 'golden-shiner'),
 	'gold bait': (r) => eats(r, 'sunfish', 'perch', 'golden-shiner'),
 	crayfish: (r) => eats(r, 'crayfish'),
 	fry: (r) => eats(r, 'fry'),
 	bait: (r) => eats(r, 'silver-baitfish', 'sunfish', 'perch', 'golden-shiner', 'fry'),
-	'no silver bait': (r) => (r.forage.length > 0 ? 1 - eats(r, 'silver-baitfish') : 0),
-	'plenty of bait': (r) => truth(r.forage.some((f) => f.amount === 'plenty')),
+	'no silver bait': (r) => 1 - eats(r, 'silver-baitfish'),
+	'plenty of silver bait': (r) => truth(r.forage.some((f) => f.kind === 'silver-baitfish' && f.amount === 'plenty')),
+	'big silver bait': (r) => Math.max(0, ...r.forage.map((f) => (f.kind === 'silver-baitfish' ? isBig(f) : 0))),
+	'big sunfish': (r) => Math.max(0, ...r.forage.map((f) => (f.kind === 'sunfish' ? isBig(f) : 0))),
 	'small bait': (r) => baitShare(r, 'smallBait'),
 	'big bait': (r) => baitShare(r, 'bigBait'),
 	'baitfish spawn': (r) => happens(r, 'baitfish-spawn'),

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { houseRulesSchema } from './house';
+import { HOUSE_RULES_MAX } from './house';
 import { readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
+import { FAMILIES } from './words';
 import { calledWindowSchema } from './window';
 
 /** Most calls that one answer may hold. */
@@ -12,16 +13,19 @@ export const callInputSchema = z.strictObject({
 	reading: readingSchema,
 	stances: z.record(z.string(), z.string()).optional(),
 	locks: lockSchema.optional(),
-	/** Rules of the angler's own, weighed like the claims of the base. */
-	houseRules: houseRulesSchema.optional(),
+	/** Rules of the angler's own, weighed like the claims of the base; what is no rule is set aside and named. */
+	houseRules: z.array(z.unknown()).max(HOUSE_RULES_MAX).optional(),
 	tray: z.array(z.unknown()).optional(),
 	top: z.number().int().min(1).max(TOP_MAX).optional()
 });
 
-const reasonSchema = z.object({
+export const reasonSchema = z.object({
 	claim: z.string(),
+	/** Where in the order of deciding it belongs. */
+	tier: z.enum(['family', 'lure', 'finish', 'outfit']).default('lure'),
 	points: z.number(),
 	possible: z.number(),
+	/** What it adds to the score. */
 	counts: z.number(),
 	strength: z.number(),
 	split: z.string().nullable(),
@@ -37,6 +41,18 @@ const adviceSchema = z.object({
 	text: z.string()
 });
 
+const familySchema = z.object({
+	family: z.enum(FAMILIES),
+	/** Family claims of its best rig, and the rest of that rig's score, never above 0. */
+	points: z.number(),
+	conflicts: z.number(),
+	/** Place of its best rig among the calls; `null` when it is not among them. */
+	best: z.number().int().nullable(),
+	/** Why nothing of it can be called; `null` when something can. */
+	barred: z.string().nullable(),
+	reasons: z.array(reasonSchema)
+});
+
 /** What `call` answers. Output schemas tell the shape and refuse nothing extra. */
 export const callAnswerSchema = z.object({
 	verdict: z.object({
@@ -50,11 +66,14 @@ export const callAnswerSchema = z.object({
 			rig: rigSchema,
 			score: z.number(),
 			reasons: z.array(reasonSchema),
-			window: calledWindowSchema.nullable()
+			// A kept call may hold the window of an earlier model; it is measured anew when it is shown.
+			window: calledWindowSchema.nullable().catch(null)
 		})
 	),
-	/** Rigs that read better than what is called but cannot run on this water, and what they lack. */
-	barred: z.array(z.object({ rig: rigSchema, score: z.number(), because: z.string() })).default([]),
+	/** All four families, best first, barred and locked-out ones last. */
+	families: z.array(familySchema).default([]),
+	/** Stances and rules that are none, set aside, and why. */
+	ignored: z.array(z.object({ path: z.string(), why: z.string() })).default([]),
 	plan: z.array(adviceSchema),
 	exact: z.boolean(),
 	candidates: z.number(),
@@ -69,4 +88,5 @@ export type CallInput = z.output<typeof callInputSchema>;
 export type CallAnswer = z.output<typeof callAnswerSchema>;
 export type CalledRig = CallAnswer['calls'][number];
 export type Reason = z.output<typeof reasonSchema>;
+export type FamilyAnswer = z.output<typeof familySchema>;
 export type Advice = z.output<typeof adviceSchema>;

@@ -52,22 +52,27 @@ export const windowSchema = z.object({
 	reel: z.object({ inchesPerTurn: z.number() }).optional()
 });
 
+/** Changes that may keep a called rig among the fish for longer. */
+export const WORK_CHANGES = ['tip-up', 'shorter-cast', 'lighter', 'heavier'] as const;
+export type WorkChange = (typeof WORK_CHANGES)[number];
+
 /** The window of a rig that was called: how it is to be fished on this water as well. */
 export const calledWindowSchema = windowSchema.extend({
-	/** How to hold the fish band; `null` for a surface lure. */
+	/** How it works among the fish at its own pace; `null` for a surface lure. */
 	band: z
 		.object({
-			/** Depth (m) that counts as in reach of the fish, and the depth it must not exceed. */
+			/** Depths (m) between which a fish takes it. */
 			fromM: z.number(),
 			toM: z.number(),
-			/** The speed (m/s) nearest to the called one at which the rig holds the band, and its countdown. */
-			speedMps: z.number(),
+			/** The countdown (s) that keeps it among them longest. */
 			countdownS: z.number(),
-			/** Depths (m) at 18, 14 and 10 m from the rod. */
+			/** Share of the metres wound on which it works, with the rod tip at 0.6 m and at 2 m. */
+			share: z.number(),
+			shareTipUp: z.number(),
+			/** Depths (m) at 18, 14 and 10 m of line. */
 			depthsM: z.array(z.number().nullable()),
-			/** Slowest and fastest catalogue speed (m/s) at which it still holds the band. */
-			slowestMps: z.number(),
-			fastestMps: z.number()
+			/** Single changes that keep it among them longer, the best first. */
+			more: z.array(z.object({ change: z.enum(WORK_CHANGES), share: z.number() }))
 		})
 		.nullable(),
 	/** Turns of the reel's handle in a second, with half the cast out. */

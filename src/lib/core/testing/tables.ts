@@ -1,6 +1,5 @@
-import { Windows } from '../choice/gates';
 import type { Space } from '../choice/part';
-import { RELATIONS } from '../choice/relations';
+import { needsOf, RELATIONS } from '../choice/relations';
 import { SPACES } from '../choice/spaces';
 import { fitTable, relationTable, type FitTable } from '../choice/tables';
 import type { Claim } from '../claims/claim';
@@ -8,7 +7,7 @@ import type { Reading } from '../reading/complete';
 
 /** What a claim says about every space that it is about, on a reading. */
 export function tablesOf(claim: Claim, reading: Reading): { space: Space; table: FitTable }[] {
-	const needs = { reading, windows: new Windows(reading), held: new Map() };
+	const needs = needsOf(reading, {});
 	return SPACES.flatMap((space) => {
 		const table = claim.relation
 			? relationTable(space, claim, RELATIONS[claim.relation], needs)

@@ -3,7 +3,7 @@ import { seeded, type Random } from '../../core/random';
 import { windClass } from '../../core/reading/complete';
 import { callInputSchema } from '../../core/schema/call';
 import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/schema/reading';
-import { SCHEMA_VERSION } from '../../core/schema/records';
+import { SCHEMA_VERSION, type DeskRecord } from '../../core/schema/records';
 import type { Database } from '../db/connection';
 import { demoRigs, OWN_PARTS, partDocument } from './rigs';
 import { ANGLER, WATERS, type DemoSpot, type DemoWater } from './scenario';
@@ -93,6 +93,15 @@ const MONTHS = [
 	'December'
 ];
 
+/** A reading as it was kept. */
+interface LaidReading {
+	readonly id: string;
+	readonly name: string;
+	readonly spotId: string;
+	readonly takenAt: Date;
+	readonly reading: ParsedReading;
+}
+
 interface Place {
 	readonly water: DemoWater;
 	readonly spot: DemoSpot;
@@ -153,6 +162,25 @@ async function seedKept(
 	});
 }
 
+/** Lays the latest reading on the desk, with the rig that is called for it in hand. */
+async function seedDesk({ models }: Database, random: Random, latest: LaidReading): Promise<void> {
+	const { id, name, spotId, takenAt, reading } = latest;
+	const { calls } = call(callInputSchema.parse({ reading, top: 1 }), { windows: false, families: false });
+	const document: DeskRecord = {
+		schemaVersion: SCHEMA_VERSION,
+		name,
+		readingId: id,
+		readingVersion: 1,
+		spotId,
+		takenAt: takenAt.toISOString(),
+		reading,
+		rig: calls[0]?.rig ?? null,
+		locks: {},
+		updatedAt: takenAt.toISOString()
+	};
+	await models.Preference.create({ id: uuidOf(random), anglerId: ANGLER.id, version: 1, topic: 'desk', document });
+}
+
 async function seedBench({ models }: Database, random: Random): Promise<void> {
 	const ids: string[] = [];
 	for (const part of OWN_PARTS) {
@@ -167,7 +195,7 @@ async function seedBench({ models }: Database, random: Random): Promise<void> {
 }
 
 /**
- * Puts the demo angler with three waters, eight spots, a year of readings, a few kept calls, rigs and own parts into an empty database.
+ * Puts the demo angler with three waters, eight spots, a year of readings, a few kept calls, rigs and own parts into an empty database; the latest reading lies on the desk.
  * A database that has the angler already is left as it is.
  */
 export async function seedDemo(database: Database): Promise<void> {
@@ -176,6 +204,7 @@ export async function seedDemo(database: Database): Promise<void> {
 	const random = seeded(SEED);
 	await models.Angler.create({ ...ANGLER });
 	const places = await seedPlaces(database, random);
+	let latest: LaidReading | null = null;
 	for (let index = 0; index < READINGS; index++) {
 		const day = Math.round((index / READINGS) * 300 + random() * 8);
 		const hour = random() < 0.4 ? 6 : 7 + Math.floor(random() * 10);
@@ -186,7 +215,9 @@ export async function seedDemo(database: Database): Promise<void> {
 		const name = `${spot.name}, ${MONTHS[takenAt.getUTCMonth()]}`;
 		const row = { id, anglerId: ANGLER.id, version: 1, spotId, name, takenAt };
 		await models.Reading.create({ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } });
+		latest = { id, name, spotId, takenAt, reading };
 		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(database, random, id, name, takenAt, reading);
 	}
 	await seedBench(database, random);
+	if (latest) await seedDesk(database, random, latest);
 }

@@ -1,28 +1,23 @@
 <script lang="ts">
-	import { rigName } from '$lib/core/drawing/describe';
+	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/drawing/describe';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import type { CalledRig } from '$lib/core/schema/call';
+	import type { UnitSystem } from '$lib/core/schema/records';
 	import RigDrawing from '../rig/RigDrawing.svelte';
-	import { cellsOf, type AltCells } from './labels';
+	import { withUnit } from '../units';
+	import { behindWords, whenBetter } from './whenBetter';
 
 	interface Props {
 		calls: readonly CalledRig[];
 		/** Index of the call that is shown above. */
 		marked: number;
+		units: UnitSystem;
 		onmark: (index: number) => void;
 	}
-	const { calls, marked, onmark }: Props = $props();
-	const COLUMNS = ['blades', 'weight', 'skirt', 'trailer', 'line', 'retrieve'] as const;
-	const first = $derived(cellsOf(calls[0]!));
-	const rows = $derived(
-		calls.map((called, index) => ({ called, index, cells: cellsOf(called), drawing: drawRig(called.rig, true) }))
-	);
-	const same = (cells: AltCells, column: keyof AltCells, index: number): boolean =>
-		index > 0 && cells[column] === first[column];
-	const behind = (score: number): string => {
-		const by = calls[0]!.score - score;
-		return by < 0.05 ? 'level' : `−${by.toFixed(1)}`;
-	};
+	const { calls, marked, units, onmark }: Props = $props();
+	const rows = $derived(calls.map((called, index) => ({ called, index, drawing: drawRig(called.rig, true) })));
+	const wayText = ({ rig }: CalledRig): string =>
+		`${ouncesText(rig.weightOz)} oz, ${bladesText(rig)}, ${plainWords(rig.retrieve.style)} at ${withUnit(units, 'speed', rig.retrieve.speedMps)}`;
 	let list: HTMLElement;
 
 	function onkeydown(event: KeyboardEvent) {
@@ -35,87 +30,64 @@
 	}
 </script>
 
-<div class="alternates">
-	<table bind:this={list}>
-		<thead>
-			<tr
-				><th scope="col" colspan="3" class="order">In order: only what differs</th>{#each COLUMNS as column (column)}<th
-						scope="col">{column}</th
-					>{/each}<th scope="col" class="right">behind by</th></tr
-			>
-		</thead>
-		<tbody>
-			{#each rows as { called, index, cells, drawing } (index)}
-				<tr class:marked={index === marked}>
-					<td class="rank">{index + 1}</td>
-					<td class="mini"
-						><RigDrawing
-							{drawing}
-							scale={Math.min(78 / drawing.bounds.width, 32 / drawing.bounds.height)}
-							decorative
-						/></td
+<section class="alternates" aria-label="The call and its alternatives">
+	<ol bind:this={list}>
+		{#each rows as { called, index, drawing } (index)}
+			<li class:marked={index === marked}>
+				<span class="rank">{index + 1}</span>
+				<span class="mini"
+					><RigDrawing
+						{drawing}
+						scale={Math.min(70 / drawing.bounds.width, 28 / drawing.bounds.height)}
+						decorative
+					/></span
+				>
+				<span class="what">
+					<button type="button" aria-pressed={index === marked} onclick={() => onmark(index)} {onkeydown}
+						>{rigName(called.rig)}</button
 					>
-					<th scope="row"
-						><button type="button" aria-pressed={index === marked} onclick={() => onmark(index)} {onkeydown}
-							>{rigName(called.rig)}</button
-						></th
-					>
-					{#each COLUMNS as column (column)}
-						<td class="cell" class:alike={same(cells, column, index)}
-							>{#if same(cells, column, index)}<span aria-label="the same">–</span>{:else}<span
-									class:differs={index > 0}>{cells[column]}</span
-								>{/if}</td
-						>
-					{/each}
-					<td class="right figure">{index === 0 ? called.score.toFixed(1) : behind(called.score)}</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
-</div>
+					<span>{wayText(called)}</span>
+				</span>
+				<span class="when">{index === 0 ? 'The call.' : whenBetter(calls[0]!, called)}</span>
+				<span class="behind">{index === 0 ? '' : behindWords(calls[0]!.score - called.score)}</span>
+			</li>
+		{/each}
+	</ol>
+</section>
 
 <style>
-	table {
-		width: 100%;
-		border-collapse: collapse;
-		font-size: 12.5px;
+	.alternates {
+		border-top: 1px solid var(--ink);
 	}
-	.order {
-		padding-left: 14px;
+	li {
+		display: grid;
+		grid-template-columns: 18px 76px minmax(0, 1.15fr) minmax(0, 1fr) 66px;
+		gap: 8px;
+		align-items: center;
+		min-height: 36px;
+		padding: 1px 14px;
+		font-size: 12px;
+		line-height: 15px;
 	}
-	th {
-		text-align: left;
-		font-weight: 450;
-		color: var(--ink-2);
-	}
-	thead th {
-		padding: 0 6px 3px;
-		font-size: 11.5px;
-	}
-	tbody tr {
-		height: 36px;
+	li + li {
 		border-top: 1px solid var(--rule);
 	}
-	td,
-	tbody th {
-		padding: 0 6px;
-	}
 	.rank {
-		padding-left: 14px;
 		font: 13px var(--font-mono);
 	}
-	.mini {
-		width: 84px;
+	.what {
+		display: grid;
 	}
-	.right {
-		padding-right: 14px;
+	.what > span,
+	.when {
+		color: var(--ink-2);
+	}
+	.behind {
 		text-align: right;
-		white-space: nowrap;
 	}
 	button {
-		padding: 4px 0;
+		font-size: 13px;
 		font-weight: 660;
-		color: var(--ink);
 		text-align: left;
 		cursor: pointer;
 	}
@@ -126,36 +98,19 @@
 		background: var(--amber-wash);
 		box-shadow: inset 4px 0 0 var(--amber);
 	}
-	.differs {
-		text-decoration: underline 2px var(--amber);
-		text-underline-offset: 4px;
-	}
 	@media (width < 56rem) {
-		thead {
-			display: none;
+		li {
+			grid-template-columns: 18px 76px 1fr auto;
+			padding: 8px 12px;
+			font-size: 14px;
+			line-height: 18px;
 		}
-		tbody tr {
-			display: grid;
-			grid-template-columns: 26px 90px 1fr auto;
-			align-items: center;
-			height: auto;
-			min-height: 64px;
-			padding: 6px 0;
-		}
-		tbody th button {
-			min-height: 48px;
-		}
-		.cell {
+		.when {
 			grid-column: 3 / -1;
 		}
-		.cell.alike {
-			display: none;
-		}
-		.rank,
-		.mini,
-		tbody th,
-		.right {
-			grid-row: 1;
+		button {
+			min-height: 48px;
+			font-size: 15.5px;
 		}
 	}
 </style>

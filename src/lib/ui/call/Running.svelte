@@ -2,8 +2,8 @@
 	import { plainWords } from '$lib/core/drawing/describe';
 	import type { CalledRig } from '$lib/core/schema/call';
 	import type { UnitSystem } from '$lib/core/schema/records';
-	import type { CalledWindow } from '$lib/core/schema/window';
-	import { figureText, shownIn, withUnit } from '../units';
+	import type { CalledWindow, WorkChange } from '$lib/core/schema/window';
+	import { withUnit } from '../units';
 	import { cadenceWords } from './cadence';
 
 	interface Props {
@@ -14,34 +14,40 @@
 	const { called, window, units }: Props = $props();
 	const rig = $derived(called.rig);
 	const band = $derived(window?.band ?? null);
-	/** The called pace, or the nearest that holds the band. */
-	const speed = $derived(band?.speedMps ?? rig.retrieve.speedMps);
-	const turns = $derived(window ? (window.turnsPerS * speed) / rig.retrieve.speedMps : null);
-	const depths = $derived(
-		band?.depthsM.map((depth) => (depth === null ? '–' : figureText(units, 'depth', Math.max(0, depth)))).join(' · ')
-	);
-	const off = $derived(band !== null && Math.abs(band.speedMps - rig.retrieve.speedMps) > 0.05);
+	const turns = $derived(window?.turnsPerS ?? null);
+	/** What holding the tip up wins is told already. */
+	const more = $derived((band?.more ?? []).filter(({ change }) => change !== 'tip-up'));
+	/** The model is no finer than this: shares are told in twentieths. */
+	const STEP = 5;
+	const percent = (share: number): string => `${Math.round((100 * share) / STEP) * STEP} %`;
+	const CHANGES: Readonly<Record<WorkChange, string>> = {
+		'tip-up': 'the tip up',
+		'shorter-cast': 'a shorter cast',
+		lighter: 'a step lighter',
+		heavier: 'a step heavier'
+	};
+	const tip = (metres: number): string => withUnit(units, 'depth', metres);
 </script>
 
 <p class="running">
-	<strong>{plainWords(rig.retrieve.style)}</strong> at <span class="figure">{withUnit(units, 'speed', speed)}</span>
+	<strong>{plainWords(rig.retrieve.style)}</strong> at
+	<span class="figure">{withUnit(units, 'speed', rig.retrieve.speedMps)}</span>
 	{#if turns !== null}= <span class="figure">{turns.toFixed(1)}</span> turns a second, {cadenceWords(turns)}.{/if}
 	{#if band}
-		Count down <span class="figure">{Math.round(band.countdownS)}</span> s: it runs
-		<span class="figure">{depths}</span>
-		{shownIn(units, 'depth').unit} deep at 18, 14 and 10 m.
-		{#if off}<em
-				>The rules ask for {withUnit(units, 'speed', rig.retrieve.speedMps)}; this is the nearest that stays with the
-				fish.</em
-			>{/if}
+		Count <span class="figure">{Math.round(band.countdownS)}</span>: it works among the fish for
+		<strong class="figure">{percent(band.share)}</strong> of the cast with the tip at {tip(0.6)},
+		<span class="figure">{percent(band.shareTipUp)}</span> at {tip(2)}.
+		{#if more.length > 0}More with {more
+				.map(({ change, share }) => `${CHANGES[change]} (${percent(share)})`)
+				.join(' or ')}.{/if}
 	{/if}
 	{#if window}
 		<span class="limits"
 			>Model: {window.keepMps > 0 ? `turns from ${withUnit(units, 'speed', window.keepMps)}, ` : ''}{window.rollMps
 				? `rolls at ${withUnit(units, 'speed', window.rollMps)}, `
-				: ''}{#if window.surface}up from {withUnit(units, 'speed', window.surface.planeMps)},
-			{/if}{#if window.wire}drag to {window.wire.safeDragLb.toFixed(0)} lb,
-			{/if}falls {withUnit(units, 'speed', window.sinkMps)}; ± 10 %</span
+				: ''}{window.surface ? `up from ${withUnit(units, 'speed', window.surface.planeMps)}, ` : ''}{window.wire
+				? `drag to ${window.wire.safeDragLb.toFixed(0)} lb, `
+				: ''}falls {withUnit(units, 'speed', window.sinkMps)}; ± 10 %</span
 		>
 	{/if}
 </p>
@@ -54,10 +60,6 @@
 	}
 	.limits {
 		color: var(--ink-2);
-	}
-	em {
-		color: var(--amber-ink);
-		font-style: normal;
 	}
 	@media (width < 56rem) {
 		.running {

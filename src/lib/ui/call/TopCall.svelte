@@ -46,7 +46,7 @@
 	const labels = $derived(labelsOf(called));
 	/** Life size on a screen of 96 dpi, or as large as the room allows. */
 	const LIFE = 96 / 25.4;
-	const ROOM = { width: 430, height: 168 };
+	const ROOM = { width: 320, height: 138 };
 	let room = $state(ROOM.width);
 	const scale = $derived(
 		Math.min(LIFE, Math.min(room - 8, ROOM.width) / drawing.bounds.width, ROOM.height / drawing.bounds.height)
@@ -107,7 +107,7 @@
 	.top {
 		display: grid;
 		grid-template-columns: 1fr auto 1fr;
-		gap: 4px 14px;
+		gap: 2px 14px;
 		padding: 6px 14px;
 	}
 	.name {
@@ -177,7 +177,7 @@
 		align-content: center;
 		justify-items: start;
 		gap: 2px;
-		width: 430px;
+		width: 320px;
 	}
 	.scale {
 		font-size: 11.5px;

@@ -1,9 +1,12 @@
 import type { CalledRig } from '$lib/core/schema/call';
 
-/** Lead over the next family (points) under which two families are level, and under which the lead is narrow or fair. */
-const LEVEL = 0.3;
+/**
+ * Lead over the next family (points) under which two families are level, narrowly and fairly apart: a quarter point is a
+ * nudge about the lure, a point a nudge about the family, two and a half more than a sound habit.
+ */
+const LEVEL = 0.25;
 const NARROW = 1;
-const FAIR = 3;
+const FAIR = 2.5;
 
 export interface Confidence {
 	/** Lead over the next family, points; `null` when no other family runs. */
@@ -13,7 +16,7 @@ export interface Confidence {
 
 function marginWords(lead: number): string {
 	if (lead < LEVEL) return 'level with the next family, either will do';
-	return `${lead < NARROW ? 'narrowly' : lead < FAIR ? 'fairly' : 'clearly'} ahead of the next family, by ${lead.toFixed(1)}`;
+	return `${lead < NARROW ? 'narrowly' : lead < FAIR ? 'fairly' : 'clearly'} ahead of the next family`;
 }
 
 /**
@@ -28,7 +31,7 @@ export function confidenceOf(
 	if (!best) return { lead: null, words: '' };
 	const other = calls.find(({ rig }) => rig.family !== best.rig.family);
 	const lead = other ? best.score - other.score : null;
-	const pulls = best.reasons.filter(({ claim, points, counts }) => claim.startsWith('FAM') && points > 0 && counts > 0);
+	const pulls = best.reasons.filter(({ tier, counts }) => tier === 'family' && counts > 0);
 	const rules = pulls.length === 1 ? 'one rule pulls for it' : `${pulls.length || 'no'} rules pull for it`;
 	const held = sturdy ? `, and it stays in ${sturdy.kept} of ${sturdy.tried} readings a class away` : '';
 	const margin = lead === null ? 'the only family that runs here' : marginWords(lead);

@@ -51,11 +51,6 @@ export class Ranker {
 		return this.#open().costs(input);
 	}
 
-	/** Rigs that read better than the best that runs. */
-	barred(input: CallInput): Promise<CallAnswer['barred']> {
-		return this.#open().barred(input);
-	}
-
 	/** One more question, beside the one whose latest answer counts. */
 	also(input: CallInput): Promise<CallAnswer> {
 		return this.#open().call(input);

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { call } from '$lib/core/choice/call';
+import { houseClaims } from '$lib/core/choice/houseRules';
 import { callInputSchema, type CallAnswer, type CallInput } from '$lib/core/schema/call';
 import { readingSchema } from '$lib/core/schema/reading';
 import { SCHEMA_VERSION } from '$lib/core/schema/records';
@@ -67,7 +68,7 @@ export const actions: Actions = {
 				claimBase: answer.claimBase,
 				reading: question.reading,
 				stances: question.stances ?? {},
-				houseRules: question.houseRules ?? [],
+				houseRules: [...houseClaims(question.houseRules ?? []).rules],
 				locks: question.locks ?? {},
 				chosen: chosenOf(form),
 				answer

@@ -1,9 +1,14 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
-	import { describeRig, ouncesText, rigName } from '$lib/core/drawing/describe';
+	import { describeRig, rigName } from '$lib/core/drawing/describe';
 	import Alternates from '$lib/ui/call/Alternates.svelte';
-	import Ledger from '$lib/ui/call/Ledger.svelte';
+	import Families from '$lib/ui/call/Families.svelte';
+	import InShort from '$lib/ui/call/InShort.svelte';
+	import Outfit from '$lib/ui/call/Outfit.svelte';
+	import Plan from '$lib/ui/call/Plan.svelte';
+	import SideChange from '$lib/ui/call/SideChange.svelte';
+	import Why from '$lib/ui/call/Why.svelte';
 	import TopCall from '$lib/ui/call/TopCall.svelte';
 	import BothSides from '$lib/ui/call/BothSides.svelte';
 	import { confidenceOf } from '$lib/ui/call/confidence';
@@ -11,7 +16,7 @@
 	import Flips from '$lib/ui/call/Flips.svelte';
 	import WhoWins from '$lib/ui/call/WhoWins.svelte';
 	import { onMount } from 'svelte';
-	import type { CallAnswer, CallInput } from '$lib/core/schema/call';
+	import type { CallInput } from '$lib/core/schema/call';
 	import type { Locks, Rig } from '$lib/core/schema/rig';
 	import type { CalledWindow } from '$lib/core/schema/window';
 	import { useDesk } from '$lib/ui/desk/desk.svelte';
@@ -60,45 +65,30 @@
 		if (desk.live && desk.ranker) void price(desk.question);
 	});
 
-	/** Rigs that read better than they run: the server's, until the worker has its own. */
-	// svelte-ignore state_referenced_locally
-	let barred = $state.raw<CallAnswer['barred']>(data.answer?.barred ?? []);
-	async function bar(question: CallInput): Promise<void> {
-		const found = await desk.ranker?.barred(question);
-		if (found && question === desk.question) barred = found;
-	}
-	$effect(() => {
-		if (desk.live && desk.ranker) void bar(desk.question);
-	});
-
 	const both = $derived(Object.keys(desk.stand.stances).filter((topic) => desk.stand.stances[topic] === 'both'));
 	const now = $derived({
 		waterTemperatureC: desk.complete.waterTemperatureC,
 		visibilityM: desk.complete.visibilityM,
 		depthM: (desk.complete.fishFromM + desk.complete.fishToM) / 2
 	});
-	const TABS = ['wins', 'plan', 'edges'] as const;
-	const TAB_NAMES = { wins: 'Who wins where', plan: 'Plan of the cast', edges: 'Small edges' } as const;
-	let tab = $state<(typeof TABS)[number]>('wins');
+	const TABS = ['plan', 'short', 'wins', 'edges'] as const;
+	const TAB_NAMES = {
+		plan: 'Plan of the cast',
+		short: 'In short',
+		wins: 'Who wins where',
+		edges: 'Small edges'
+	} as const;
+	let tab = $state<(typeof TABS)[number]>('plan');
 
 	/** What a screen reader hears when the top call changes. */
 	const spoken = $derived(best ? `Top call: ${rigName(best.rig)}, ${best.rig.weightOz} ounces` : 'No call');
-	const plan = $derived(answer?.plan.filter(({ kind }) => kind === 'plan') ?? []);
 	const cautions = $derived(answer?.plan.filter(({ kind }) => kind === 'caution') ?? []);
-	const TOPICS = ['position', 'cast', 'retrieve', 'hookset'] as const;
-	const perTopic = $derived(
-		TOPICS.map((topic) => ({ topic, items: plan.filter((item) => item.topic === topic) })).filter(
-			({ items }) => items.length > 0
-		)
-	);
 </script>
 
 <div class="call">
 	<div class="title">
 		<h1>What should I tie on?</h1>
-		<p class="lead">
-			{confidence.words}
-		</p>
+		<p class="lead">{answer ? VERDICT[answer.verdict.blades] : ''}</p>
 		<form
 			method="POST"
 			action="?/take"
@@ -133,25 +123,28 @@
 		{#if kept}<p class="notice" role="status">
 				Kept “{kept.name}”: reading and call together. <a href={resolve('/kept')}>See what is kept</a>
 			</p>{/if}
+		<SideChange {answer} />
 		{#if answer && (answer.verdict.blades !== 'good' || !called)}
-			<div class="verdict" class:poor={answer.verdict.blades === 'poor'}>
-				<strong>{VERDICT[answer.verdict.blades]}</strong>
-				<span
-					>{answer.verdict.reasons.join(' ')}{#if answer.verdict.insteadTry.length > 0}
-						Rather: {answer.verdict.insteadTry.join(', ')}. The best of the four all the same:{/if}</span
-				>
-			</div>
+			<p class="verdict" class:poor={answer.verdict.blades === 'poor'}>
+				{answer.verdict.reasons.join(' ')}{#if answer.verdict.insteadTry.length > 0}
+					Rather: {answer.verdict.insteadTry.join(', ')}. The best of the four all the same:{/if}
+			</p>
 		{/if}
+		{#if answer && answer.ignored.length > 0}
+			<p class="verdict">
+				Set aside: {answer.ignored.map(({ path, why }) => `${path}: ${why}`).join('; ')}
+			</p>
+		{/if}
+		{#if answer}<Families
+				families={answer.families}
+				calls={answer.calls}
+				{marked}
+				onmark={(index) => (marked = index)}
+			/>{/if}
 		{#if called && answer}
 			<TopCall {called} window={runningWindow} units={desk.units} {costs} />
-			<Alternates calls={answer.calls} {marked} onmark={(index) => (marked = index)} />
-			{#each barred as { rig, score, because } (rig.family)}
-				<p class="barred">
-					<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong> reads better ({score.toFixed(1)}) but cannot
-					run here.
-					{because}
-				</p>
-			{/each}
+			<Outfit {called} units={desk.units} />
+			<Alternates calls={answer.calls} {marked} units={desk.units} onmark={(index) => (marked = index)} />
 			{#if both.length > 0}<div class="below"><BothSides topics={both} /></div>{/if}
 			<section class="below" class:live={desk.live} aria-label="More about this call">
 				<div class="tabs" role="group" aria-label="What to show">
@@ -161,18 +154,8 @@
 				</div>
 				{#if tab === 'wins' && desk.live}<WhoWins curves={flipper.curves} {now} units={desk.units} />
 				{:else if tab === 'edges'}<Edges />
-				{:else}
-					<div class="plan" aria-label="The plan of the cast" role="group">
-						{#each perTopic as { topic, items } (topic)}
-							<div>
-								<h2>{topic}</h2>
-								<ul>
-									{#each items.slice(0, 3) as item (item.claim)}<li>{item.text}</li>{/each}
-								</ul>
-							</div>
-						{/each}
-					</div>
-				{/if}
+				{:else if tab === 'short'}<InShort calls={answer.calls} window={runningWindow} />
+				{:else}<Plan plan={answer.plan} />{/if}
 			</section>
 			{#if cautions.length > 0}
 				<ul class="cautions" aria-label="Cautions">
@@ -185,7 +168,7 @@
 	</div>
 	<div class="side">
 		<div class="why">
-			{#if called}<Ledger {called} />{/if}
+			{#if called}<Why {called} close={marked === 0 ? confidence.words : 'An alternative.'} />{/if}
 		</div>
 		{#if desk.live}<Flips flips={flipper.flips} busy={flipper.busy} units={desk.units} />{/if}
 		{#if called}<p class="sr-only">{describeRig(called.rig)}</p>{/if}
@@ -228,23 +211,13 @@
 		margin: 8px 14px;
 	}
 	.verdict {
-		display: flex;
-		gap: 10px;
-		padding: 6px 14px;
+		padding: 4px 14px;
 		border-bottom: 1px solid var(--rule);
+		font-size: 12.5px;
+		line-height: 17px;
 	}
 	.verdict.poor {
 		border-left: 6px solid var(--fails);
-	}
-	.verdict strong {
-		white-space: nowrap;
-	}
-	.plan {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
-		gap: 6px 14px;
-		font-size: 12px;
-		line-height: 15px;
 	}
 	.below {
 		padding: 6px 14px;
@@ -268,20 +241,6 @@
 	.tabs button[aria-pressed='true'] {
 		border-color: var(--amber);
 		font-weight: 640;
-	}
-	.barred {
-		padding: 3px 14px;
-		border-top: 1px solid var(--rule);
-		font-size: 12px;
-		line-height: 15px;
-		color: var(--ink-2);
-	}
-	.plan h2::first-letter {
-		text-transform: uppercase;
-	}
-	.plan ul {
-		display: grid;
-		gap: 3px;
 	}
 	.cautions {
 		display: flex;
@@ -327,16 +286,10 @@
 		.tabs button {
 			min-height: 48px;
 		}
-		.plan,
 		.below,
-		.barred,
 		.cautions {
 			font-size: 14px;
 			line-height: 19px;
-		}
-		.verdict {
-			flex-direction: column;
-			gap: 2px;
 		}
 	}
 </style>

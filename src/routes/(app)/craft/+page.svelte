@@ -3,7 +3,7 @@
 	import { CLAIM_BASE } from '$lib/core/claims/claimBase';
 	import { SPLITS } from '$lib/core/claims/splits';
 	import { claimOf } from '$lib/core/choice/houseRules';
-	import { speaking } from '$lib/core/choice/judge';
+	import { Hearing } from '$lib/core/choice/hearing';
 	import { FAMILIES } from '$lib/core/schema/words';
 	import { DECISIONS, filtered, type Heard } from '$lib/ui/craft/filter';
 	import HouseRules from '$lib/ui/craft/HouseRules.svelte';
@@ -25,7 +25,7 @@
 
 	const claims = $derived([...CLAIM_BASE, ...desk.stand.houseRules.map(claimOf)]);
 	const heard = $derived.by((): Heard[] => {
-		const spoken = speaking(desk.complete, desk.stand.stances, claims);
+		const { spoken } = new Hearing(desk.complete, desk.stand.stances, claims);
 		const shares = new Map(spoken.map(({ claim, share }) => [claim.id, share]));
 		return claims.map((claim) => ({ claim, share: shares.get(claim.id) ?? 0 }));
 	});

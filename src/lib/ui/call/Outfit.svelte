@@ -1,0 +1,101 @@
+<script lang="ts">
+	import Lock from '@lucide/svelte/icons/lock';
+	import LockOpen from '@lucide/svelte/icons/lock-open';
+	import type { CalledRig } from '$lib/core/schema/call';
+	import type { UnitSystem } from '$lib/core/schema/records';
+	import { useDesk } from '../desk/desk.svelte';
+	import { outfitOf, type OutfitItem } from './outfit';
+
+	const { called, units }: { called: CalledRig; units: UnitSystem } = $props();
+	const desk = useDesk();
+	const items = $derived(outfitOf(called, units));
+	/** A trailer may also be locked by its kind alone: that is the lure's lock, not this one. */
+	const isLocked = ({ key, name }: OutfitItem): boolean =>
+		key in desk.record.locks && (name !== 'Trailer' || desk.record.locks.trailer?.colour !== undefined);
+	const toggle = (item: OutfitItem): void => desk.lock(item.key, isLocked(item) ? undefined : item.lock[item.key]);
+</script>
+
+<section class="outfit" aria-label="What it hangs on">
+	<h3>Outfit</h3>
+	<ul>
+		{#each items as item (item.name)}
+			<li class:locked={isLocked(item)} title={item.why}>
+				<button
+					type="button"
+					aria-pressed={isLocked(item)}
+					aria-label="{isLocked(item) ? 'Free' : 'Lock'} {item.name}: {item.value}"
+					onclick={() => toggle(item)}
+					>{#if isLocked(item)}<Lock size={12} />{:else}<LockOpen size={12} />{/if}</button
+				>
+				<span class="name">{item.name}</span>
+				<strong>{item.value}</strong>
+				{#if item.why}<span class="sr-only">{item.why}</span>{/if}
+			</li>
+		{/each}
+	</ul>
+</section>
+
+<style>
+	.outfit {
+		display: grid;
+		grid-template-columns: 48px 1fr;
+		gap: 8px;
+		padding: 4px 14px;
+		border-top: 1px solid var(--rule);
+		font-size: 12px;
+		line-height: 15px;
+	}
+	h3 {
+		padding-top: 3px;
+		font-weight: 640;
+	}
+	ul {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 14px;
+	}
+	li {
+		display: flex;
+		align-items: center;
+		gap: 4px;
+		min-height: 20px;
+	}
+	.name {
+		color: var(--ink-2);
+	}
+	strong {
+		font-weight: 560;
+	}
+	button {
+		display: grid;
+		place-items: center;
+		width: 18px;
+		height: 20px;
+		color: var(--ink-3);
+		cursor: pointer;
+	}
+	button[aria-pressed='true'] {
+		color: var(--amber-ink);
+	}
+	.locked {
+		background: var(--amber-wash);
+	}
+	@media (width < 56rem) {
+		.outfit {
+			grid-template-columns: 1fr;
+			font-size: 15px;
+			line-height: 20px;
+		}
+		ul {
+			display: grid;
+		}
+		li {
+			display: grid;
+			grid-template-columns: 44px 84px 1fr;
+		}
+		button {
+			width: 44px;
+			height: 48px;
+		}
+	}
+</style>

@@ -1,0 +1,51 @@
+<script lang="ts">
+	import type { Advice } from '$lib/core/schema/call';
+	import Split from '../parts/Split.svelte';
+	import { partAdvice, stepsOf } from './plan';
+
+	const { plan }: { plan: readonly Advice[] } = $props();
+	const steps = $derived(stepsOf(plan));
+	const parts = $derived(partAdvice(plan));
+</script>
+
+<div class="plan" role="group" aria-label="The plan of the cast">
+	{#each steps as { key, title, items }, place (key)}
+		<div>
+			<h3><span class="figure">{place + 1}</span> {title}</h3>
+			<ul>
+				{#each items as item (item.claim)}<li>
+						{item.text}{#if item.split}<Split side={item.split} />{/if}
+					</li>{/each}
+			</ul>
+		</div>
+	{/each}
+	{#if parts.length > 0}
+		<div>
+			<h3>On the parts</h3>
+			<ul>
+				{#each parts as { part, text } (text)}<li><strong>{part}:</strong> {text}</li>{/each}
+			</ul>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.plan {
+		columns: 3 200px;
+		column-gap: 16px;
+	}
+	.plan > div {
+		margin-bottom: 6px;
+	}
+	h3 {
+		break-after: avoid;
+		font-weight: 640;
+	}
+	li {
+		break-inside: avoid;
+		padding: 1px 0;
+	}
+	li strong {
+		font-weight: 560;
+	}
+</style>

@@ -1,0 +1,64 @@
+<script lang="ts">
+	import { splitOf } from '$lib/core/claims/splits';
+	import { differencesOf } from '$lib/core/choice/difference';
+	import type { CallAnswer } from '$lib/core/schema/call';
+	import { useDesk } from '../desk/desk.svelte';
+
+	const { answer }: { answer: CallAnswer | null } = $props();
+	const desk = useDesk();
+	const SHOWN = 3;
+
+	/** The last sides for which an answer was seen, and that answer; plain values, so that watching them asks nothing anew. */
+	let before: { stances: Readonly<Record<string, string>>; answer: CallAnswer } | null = null;
+	let said = $state<string | null>(null);
+
+	function told(from: CallAnswer, to: CallAnswer, topic: string): string {
+		const name = splitOf(topic)?.about ?? topic;
+		const [a, b] = [from.calls[0]?.rig, to.calls[0]?.rig];
+		if (!a || !b) return `${name}: ${b ? 'now something runs.' : 'now nothing runs.'}`;
+		const changes = differencesOf(a, b).slice(0, SHOWN);
+		if (changes.length === 0) return `${name}: your side changes nothing about this call.`;
+		return `${name}: ${changes.map((change) => `${change.from} becomes ${change.to}`).join('; ')}.`;
+	}
+
+	$effect(() => {
+		const { stances } = desk.stand;
+		if (!answer || desk.answer !== answer) return;
+		if (before && before.stances !== stances) {
+			const known = before.stances;
+			const topics = [...new Set([...Object.keys(stances), ...Object.keys(known)])];
+			const topic = topics.find((one) => stances[one] !== known[one]);
+			// The answer that is there may still be that to the old sides.
+			if (answer === before.answer) return;
+			if (topic) said = told(before.answer, answer, topic);
+		}
+		before = { stances, answer };
+	});
+</script>
+
+{#if said}
+	<p class="changed" role="status">
+		<strong>With that side</strong>
+		{said} <button type="button" onclick={() => (said = null)}>Close</button>
+	</p>
+{/if}
+
+<style>
+	.changed {
+		padding: 4px 14px;
+		border-bottom: 1px solid var(--rule);
+		background: var(--amber-wash);
+		font-size: 12.5px;
+		line-height: 17px;
+	}
+	button {
+		margin-left: 6px;
+		text-decoration: underline;
+		cursor: pointer;
+	}
+	@media (width < 56rem) {
+		button {
+			min-height: 48px;
+		}
+	}
+</style>

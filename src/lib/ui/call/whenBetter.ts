@@ -1,0 +1,62 @@
+import type { CalledRig } from '$lib/core/schema/call';
+import type { Family, Retrieve } from '$lib/core/schema/words';
+
+/** When each family comes into its own, in one breath. */
+const FAMILY_DAYS: Readonly<Record<Family, string>> = {
+	spinnerbait: 'when wind, stain or thicker cover comes up',
+	'bladed-jig': 'when it clears or calms, they are hard-fished, or they sit in pockets and on hard ground',
+	buzzbait: 'when the light goes and they come up over warm shallow cover',
+	underspin: 'when they follow open-water bait in cold or clear water'
+};
+
+/** How hard a blade beats, from flash to thump. */
+const BEAT = { willow: 0, indiana: 1, colorado: 2, clear: 0, standard: 1, oversized: 2 } as const;
+const HEIGHT: Readonly<Partial<Record<Retrieve, number>>> = {
+	surface: 3,
+	wake: 3,
+	burn: 2,
+	'burn-pause': 2,
+	'slow-roll': -1,
+	'lift-drop': -1
+};
+/** Retrieves nearer than this (m/s) are of one pace. */
+const SAME_PACE_MPS = 0.15;
+
+function beatOf({ rig }: CalledRig): number {
+	const beats = rig.blades.map(({ style }) => BEAT[style as keyof typeof BEAT] ?? 1);
+	return beats.reduce<number>((sum, beat) => sum + beat, 0) / beats.length;
+}
+
+/** The days on which the same family fished another way is the better choice. */
+function otherWay(top: CalledRig, other: CalledRig): string[] {
+	const days: string[] = [];
+	const pace = other.rig.retrieve.speedMps - top.rig.retrieve.speedMps;
+	const beat = beatOf(other) - beatOf(top);
+	const height = (HEIGHT[other.rig.retrieve.style] ?? 0) - (HEIGHT[top.rig.retrieve.style] ?? 0);
+	if (pace > SAME_PACE_MPS) days.push('they quicken and chase');
+	if (pace < -SAME_PACE_MPS) days.push('they slow down or it cools');
+	if (height > 0) days.push('they come up');
+	if (height < 0) days.push('they go down to the bottom or the weed');
+	if (beat > 0) days.push('it dirties or darkens');
+	if (beat < 0) days.push('it clears');
+	return days;
+}
+
+/** The one sentence that says when another call would be the better choice. */
+export function whenBetter(top: CalledRig, other: CalledRig): string {
+	if (other.rig.family !== top.rig.family) return `Better ${FAMILY_DAYS[other.rig.family]}.`;
+	const [first, second] = otherWay(top, other);
+	if (!first) return 'As good another way: when this one goes quiet.';
+	return second ? `Better when ${first}, or ${second}.` : `Better when ${first}.`;
+}
+
+/** Points behind under which two calls are level, close and still worth a cast. */
+const LEVEL = 0.25;
+const CLOSE = 1;
+const BEHIND = 2.5;
+
+/** How far a call is behind the best, in words. */
+export function behindWords(points: number): string {
+	if (points < LEVEL) return 'level';
+	return points < CLOSE ? 'close' : points < BEHIND ? 'behind' : 'far behind';
+}
