@@ -8,9 +8,11 @@ import { countRigs } from '../src/lib/core/choice/count';
 import { Judgements } from '../src/lib/core/choice/judge';
 import { rank } from '../src/lib/core/choice/ranking';
 import { SpaceSearch } from '../src/lib/core/choice/search';
+import { SharedWork } from '../src/lib/core/choice/sharedWork';
 import { SPACES } from '../src/lib/core/choice/spaces';
 import { completeReading } from '../src/lib/core/reading/complete';
 import { readingSchema } from '../src/lib/core/schema/reading';
+import { FAMILIES } from '../src/lib/core/schema/words';
 import { anyReading } from '../src/lib/core/testing/arbitraries';
 import { ROOT } from './lib/run.mjs';
 import { onStage, opened } from './lib/stage.mjs';
@@ -72,10 +74,12 @@ function benchGrowth(inputs: readonly unknown[]): void {
 					parts.map((_part, at) => id !== 'blades' || at < Math.max(1, Math.round(parts.length * share)))
 				)
 			}));
-			const searches = open.map(
-				({ space, mask }) => new SpaceSearch(space, mask, judgements.about(space), judgements.windows.gate(space, mask))
-			);
-			rank(searches, 5, 2, { nodes: 0, bound: 0, gate: 0 });
+			const shared = new Map(FAMILIES.map((family) => [family, new SharedWork()]));
+			const searches = open.map(({ space, mask }) => {
+				const gate = judgements.windows.gate(space, mask);
+				return new SpaceSearch(space, mask, judgements.about(space), gate, shared.get(space.family));
+			});
+			rank(searches, { top: 5, perFamily: 2, everyFamily: true }, { nodes: 0, bound: 0, gate: 0 });
 			rigs = open.reduce((sum, { space, mask }) => sum + countRigs(space, mask), 0);
 			return performance.now() - begun;
 		});
@@ -169,7 +173,7 @@ async function benchDrag(page: Page): Promise<void> {
 /** From a swapped part on the bench to the first frame painted with its drawing and checks. */
 async function benchBench(page: Page): Promise<void> {
 	await page.goto('/bench');
-	await page.getByRole('button', { name: 'Spinnerbait', exact: true }).click();
+	await page.getByLabel('Family').selectOption('spinnerbait');
 	const select = page.getByRole('combobox', { name: 'Wire: Wire' });
 	await select.waitFor();
 	const times = await select.evaluate(async (node: HTMLSelectElement, steps) => {

@@ -26,6 +26,15 @@ describe('call over HTTP', () => {
 		expect(two[0]).toEqual(one);
 	});
 
+	it('scores a called rig with the very score of its call', async () => {
+		const { calls } = await (await post({ reading: WATER })).json();
+		const body = JSON.stringify({ reading: WATER, rig: calls[1].rig });
+		const answer = await (await ask('/api/v1/score', { method: 'POST', body })).json();
+		expect(answer.score).toBe(calls[1].score);
+		expect(answer.behind).toBeCloseTo(calls[0].score - calls[1].score, 9);
+		expect(answer.barred).toBeNull();
+	});
+
 	it('refuses a whole batch for one bad item, its index first in the path', async () => {
 		const response = await post([{ reading: WATER }, { reading: { ...WATER, bottomM: -1 } }]);
 		expect(response.status).toBe(422);

@@ -33,3 +33,24 @@ export function assemble(space: Space, assignment: ArrayLike<number>, locks: Loc
 	const patches = space.variables.map((variable, at) => variable.parts[assignment[at]!]!.patch);
 	return rigSchema.parse([...patches, locks].reduce<Tree>((rig, patch) => merge(rig, patch), { ...space.base }));
 }
+
+/** A body that is put on where none was: usual length, upright, in the skirt's colour where there is one. */
+function bodyFor({ skirt }: Rig): NonNullable<Rig['trailer']> {
+	return {
+		kind: 'split-tail',
+		colour: skirt.colour === 'none' ? 'white' : skirt.colour,
+		lengthIn: 3,
+		mount: 'upright'
+	};
+}
+
+/**
+ * A rig with some of its values changed.
+ *
+ * @throws {z.ZodError} If the change makes no rig.
+ */
+export function changedRig(rig: Rig, change: Locks): Rig {
+	const dressed = change.trailer && !rig.trailer ? { ...rig, trailer: bodyFor(rig) } : rig;
+	const whole = change.trailer === null ? { ...dressed, trailer: null } : dressed;
+	return rigSchema.parse(merge(whole as unknown as Tree, change as Tree));
+}

@@ -39,8 +39,17 @@ describe('what would flip the answer', () => {
 		}
 	});
 
+	it('is told first where it comes soonest: words and another family before the thorough scan', () => {
+		const first = events.findIndex((event) => event.kind === 'curve');
+		const early = events.slice(0, first).flatMap((event) => (event.kind === 'flip' ? [event.flip] : []));
+		expect(early.some(({ to }) => typeof to === 'string')).toBe(true);
+		expect(early.some(({ aspect, to }) => aspect === 'family' && typeof to === 'number')).toBe(true);
+		// Rankings before that: at the pace of a ranking in the worker, about a second.
+		expect(events.slice(0, first).filter(({ kind }) => kind === 'pause').length).toBeLessThan(400);
+	});
+
 	it('is the nearest: a hair before it the aspect is as it was', () => {
-		const warm = flips.find(({ field, aspect }) => field === 'waterTemperatureC' && aspect === 'family');
+		const warm = flips.findLast(({ field, aspect }) => field === 'waterTemperatureC' && aspect === 'family');
 		expect(warm).toBeDefined();
 		const from = reading.waterTemperatureC;
 		const hair = from + ((warm!.to as number) - from) * 0.97;

@@ -221,16 +221,17 @@ function* halve(
 	return far;
 }
 
-/** Walks one way along a figure and tells the first change of each aspect. */
+/** Walks one way along a figure, in so many steps over its whole span, and tells the first change of each aspect. */
 function* walk(
 	asker: Asker,
 	field: Figure,
 	from: number,
 	to: number,
-	missing: Set<Aspect>
+	missing: Set<Aspect>,
+	steps = STEPS
 ): Generator<FlipEvent, Flip[]> {
 	const [low, high] = SPANS[field];
-	const step = (high - low) / STEPS;
+	const step = (high - low) / steps;
 	const found: Flip[] = [];
 	const count = Math.ceil(Math.abs(to - from) / step);
 	let before = from;
@@ -250,13 +251,19 @@ function* walk(
 	return found;
 }
 
-function* scanFigure(asker: Asker, field: Figure): Generator<FlipEvent> {
+/** The nearest change of each aspect along a figure; with few steps a first look, that a thorough one may better. */
+function* scanFigure(
+	asker: Asker,
+	field: Figure,
+	aspects: readonly Aspect[] = ASPECTS,
+	steps = STEPS
+): Generator<FlipEvent> {
 	const [low, high] = SPANS[field];
 	const now = asker.reading[field];
 	if (now === undefined) return;
-	const below = yield* walk(asker, field, now, Math.min(low, now), new Set(ASPECTS));
-	const above = yield* walk(asker, field, now, Math.max(high, now), new Set(ASPECTS));
-	for (const aspect of ASPECTS) {
+	const below = yield* walk(asker, field, now, Math.min(low, now), new Set(aspects), steps);
+	const above = yield* walk(asker, field, now, Math.max(high, now), new Set(aspects), steps);
+	for (const aspect of aspects) {
 		const both = [...below, ...above].filter((flip) => flip.aspect === aspect);
 		const nearest = both.sort((a, b) => a.distance - b.distance)[0];
 		if (nearest) yield { kind: 'flip', flip: nearest };
@@ -317,18 +324,22 @@ function* scanNeighbours(asker: Asker): Generator<FlipEvent> {
 	yield { kind: 'sturdy', kept, tried };
 }
 
+/** Steps of the first look along a figure: what an angler would call a different day. */
+const FIRST_STEPS = 12;
+
 /**
- * What would flip the answer: for every figure of the reading a scan of at least 64 steps and then bisection, for
- * every word each of its values; and how every family's best fares along temperature, clarity and depth. Told as it
- * is found, with pauses in between so that a newer question can cut it short.
+ * What would flip the answer: first every word and a quick look along every figure for another family, which takes about
+ * a second; then for every figure a scan of at least 64 steps and bisection, and how every family's best fares along
+ * temperature, clarity and depth. Told as it is found, with pauses in between so that a newer question can cut it short.
  */
 export function* flipsOf(input: CallInput): Generator<FlipEvent> {
 	const asker = new Asker(input);
 	if (!asker.top) return;
 	yield* scanNeighbours(asker);
+	yield* scanWords(asker);
+	for (const field of FIGURES) yield* scanFigure(asker, field, ['family'], FIRST_STEPS);
 	yield* scanCurve(asker, 'waterTemperatureC');
 	for (const field of FIGURES) yield* scanFigure(asker, field);
-	yield* scanWords(asker);
 	yield* scanCurve(asker, 'visibilityM');
 	yield* scanCurve(asker, 'depthM');
 }

@@ -4,10 +4,11 @@ import { SPLITS } from '../claims/splits';
 import { completeReading } from '../reading/complete';
 import { readingSchema, type ReadingInput } from '../schema/reading';
 import { anyReading } from '../testing/arbitraries';
+import { likelyReading } from '../testing/waters';
 import { answerCall } from './call';
 import { Hearing } from './hearing';
 import { Judgements } from './judge';
-import { fitOf } from './part';
+import { fitOf, type Part } from './part';
 import { SPACES } from './spaces';
 import { opinionAt } from './tables';
 import { worthOf } from './worth';
@@ -15,25 +16,75 @@ import { worthOf } from './worth';
 const complete = (reading: ReadingInput) => completeReading(readingSchema.parse(reading));
 const SPINNERBAIT = SPACES.find(({ layout }) => layout === 'single')!;
 
-/** Points (thousandths) that the turning-blade claims give a single blade of a style, nothing else considered. */
-function pull(reading: ReadingInput, style: string): number {
-	const blades = SPINNERBAIT.variables.findIndex(({ id }) => id === 'blades');
-	const parts = SPINNERBAIT.variables[blades]!.parts;
+/** Points (thousandths) that claims about one part alone give it, nothing else considered. */
+function pullOf(reading: ReadingInput, id: string, wanted: (part: Part) => boolean): number {
+	const variable = SPINNERBAIT.variables.findIndex((one) => one.id === id);
+	const { parts } = SPINNERBAIT.variables[variable]!;
 	const assignment = new Int32Array(SPINNERBAIT.variables.length);
-	assignment[blades] = parts.findIndex(
-		({ patch }) => patch.blades![0]!.style === style && patch.blades![0]!.size === 4
-	);
+	assignment[variable] = parts.findIndex(wanted);
 	const sizes = SPINNERBAIT.variables.map((variable) => variable.parts.length);
 	return new Judgements(complete(reading), {})
 		.about(SPINNERBAIT)
-		.filter(({ table }) => table.variables.length === 1 && table.variables[0] === blades)
+		.filter(({ table }) => table.variables.length === 1 && table.variables[0] === variable)
 		.reduce((sum, judgement) => {
 			const { earned } = worthOf(judgement, opinionAt(judgement.table, sizes, assignment));
 			return sum + earned;
 		}, 0);
 }
 
+const pull = (reading: ReadingInput, style: string): number =>
+	pullOf(reading, 'blades', ({ patch }) => patch.blades![0]!.style === style && patch.blades![0]!.size === 4);
+const colourPull = (reading: ReadingInput, colour: string): number =>
+	pullOf(reading, 'skirtColour', ({ patch }) => patch.skirt!.colour === colour);
+
 describe('the water changes, the craft follows', () => {
+	const shares = fc.double({ min: 0.2, max: 0.95, noNaN: true });
+
+	it('dirtier water by day never raises a natural skirt over a bright one', () => {
+		fc.assert(
+			fc.property(likelyReading, shares, (reading, share) => {
+				const base = {
+					...reading,
+					stain: 'green' as const,
+					light: 'day' as const,
+					visibilityM: Math.max(0.6, reading.visibilityM)
+				};
+				const dirtier = { ...base, visibilityM: Math.max(0.5, base.visibilityM * share) };
+				for (const natural of ['sunfish', 'pearl', 'watermelon']) {
+					const lead = (water: ReadingInput) => colourPull(water, 'white-chartreuse') - colourPull(water, natural);
+					expect(lead(dirtier)).toBeGreaterThanOrEqual(lead(base) - 1);
+				}
+			}),
+			{ numRuns: 80, seed: 23 }
+		);
+	}, 60_000);
+
+	it('night never lowers a black skirt under a light one, nor a Colorado under a willow', () => {
+		fc.assert(
+			fc.property(likelyReading, (reading) => {
+				const [day, night] = (['day', 'night'] as const).map((light) => ({ ...reading, light }));
+				const black = (water: ReadingInput) => colourPull(water, 'black') - colourPull(water, 'white');
+				expect(black(night!)).toBeGreaterThan(black(day!));
+				const thump = (water: ReadingInput) => pull(water, 'colorado') - pull(water, 'willow');
+				expect(thump(night!)).toBeGreaterThanOrEqual(thump(day!) - 1);
+				expect(thump(night!)).toBeGreaterThan(0);
+			}),
+			{ numRuns: 80, seed: 24 }
+		);
+	}, 60_000);
+
+	it('colder water never raises a willow over a Colorado', () => {
+		fc.assert(
+			fc.property(likelyReading, fc.double({ min: 1, max: 15, noNaN: true }), (reading, by) => {
+				const base = { ...reading, phase: 'fall' as const };
+				const colder = { ...base, waterTemperatureC: Math.max(0, base.waterTemperatureC - by) };
+				const thump = (water: ReadingInput) => pull(water, 'colorado') - pull(water, 'willow');
+				expect(thump(colder)).toBeGreaterThanOrEqual(thump(base) - 1);
+			}),
+			{ numRuns: 80, seed: 25 }
+		);
+	}, 60_000);
+
 	it('clearer water never raises a Colorado over a willow', () => {
 		fc.assert(
 			fc.property(anyReading, fc.double({ min: 1.05, max: 4, noNaN: true }), (reading, factor) => {

@@ -543,9 +543,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-28',
 		kind: 'score',
 		strength: 2,
-		when: any('heavy wind', all('sluggish', not('warm'))),
+		when: any('heavy wind', all('sluggish', any('day', not('warm')))),
 		prefers: { family: { buzzbait: -1 } },
-		because: 'Heavy wind, or sluggish fish that are not warm: not a buzzbait.',
+		because: 'Heavy wind, or sluggish fish that are cool or see the day: not a buzzbait.',
 		speaks: { wind: 'heavy' },
 		silent: { wind: 'chop', mood: 'chasing' }
 	},

@@ -119,7 +119,7 @@
 	@media (width < 56rem) {
 		li {
 			grid-template-columns: 1fr 84px auto;
-			padding: 6px 0;
+			padding: 0;
 			font-size: 14px;
 			line-height: 18px;
 		}
@@ -130,6 +130,11 @@
 		}
 		.why {
 			grid-column: 1 / -1;
+		}
+		/* The others' reasons come with their own call, a tap away: the answer stays on one screen. */
+		li:not(:first-child, .barred) .why,
+		.why > span + span {
+			display: none;
 		}
 	}
 </style>

@@ -3,10 +3,18 @@
 	import LockOpen from '@lucide/svelte/icons/lock-open';
 	import type { CalledRig } from '$lib/core/schema/call';
 	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { Locks } from '$lib/core/schema/rig';
 	import { useDesk } from '../desk/desk.svelte';
+	import { costText } from './lockable';
 	import { outfitOf, type OutfitItem } from './outfit';
 
-	const { called, units }: { called: CalledRig; units: UnitSystem } = $props();
+	interface Props {
+		called: CalledRig;
+		units: UnitSystem;
+		/** What each lock costs in score. */
+		costs: Partial<Record<keyof Locks, number | null>>;
+	}
+	const { called, units, costs }: Props = $props();
 	const desk = useDesk();
 	const items = $derived(outfitOf(called, units));
 	/** A trailer may also be locked by its kind alone: that is the lure's lock, not this one. */
@@ -29,6 +37,7 @@
 				>
 				<span class="name">{item.name}</span>
 				<strong>{item.value}</strong>
+				{#if isLocked(item)}<span class="name">{costText(costs[item.key])}</span>{/if}
 				{#if item.why}<span class="sr-only">{item.why}</span>{/if}
 			</li>
 		{/each}

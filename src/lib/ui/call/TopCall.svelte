@@ -11,7 +11,7 @@
 	import Split from '../parts/Split.svelte';
 	import LengthRuler from '../rig/LengthRuler.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
-	import { lockKeys, lockValue } from './lockable';
+	import { costText, lockKeys, lockValue } from './lockable';
 	import Running from './Running.svelte';
 	import { labelsOf } from './labels';
 
@@ -31,16 +31,6 @@
 		const now = lockedKey(label);
 		for (const key of lockKeys(label)) desk.lock(key, now ? undefined : lockValue(rig, key));
 	}
-	const costText = (key: keyof Locks): string => {
-		const cost = costs[key];
-		return cost === undefined
-			? 'locked'
-			: cost === null
-				? 'nothing runs'
-				: cost < 0.05
-					? 'costs nothing'
-					: `costs ${cost.toFixed(1)}`;
-	};
 	const rig = $derived(called.rig);
 	const drawing = $derived(drawRig(rig));
 	const labels = $derived(labelsOf(called));
@@ -62,7 +52,7 @@
 		type="button"
 		aria-pressed={key !== undefined}
 		aria-label="{key ? 'Free' : 'Lock'} {name}"
-		title={key ? `Locked: ${costText(key)}` : 'Lock it: the ranking keeps it'}
+		title={key ? `Locked: ${costText(costs[key])}` : 'Lock it: the ranking keeps it'}
 		onclick={() => toggle(label)}
 		>{#if key}<Lock size={13} />{:else}<LockOpen size={13} />{/if}</button
 	>
@@ -74,7 +64,7 @@
 			{@const key = lockedKey(item.key)}
 			<li class:locked={key}>
 				<span class="part">{@render lockButton(item.key, item.title)}<strong>{item.title}</strong></span>
-				{#if key}<span>{costText(key)}</span>{:else if item.why}<span
+				{#if key}<span>{costText(costs[key])}</span>{:else if item.why}<span
 						>{item.why}{#if item.split}
 							<Split side={item.split} />{/if}</span
 					>{/if}

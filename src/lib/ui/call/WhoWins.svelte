@@ -22,6 +22,16 @@
 		buzzbait: [1.5, 3],
 		underspin: [9, 3, 2, 3]
 	};
+	/** Signs along the lines, so that lines which lie close are told apart; each family's stand at places of their own. */
+	const SIGNS = { spinnerbait: 'circle', 'bladed-jig': 'rect', buzzbait: 'triangle', underspin: 'crossRot' } as const;
+	const SIGN_SHAPES: Readonly<Record<Family, string>> = {
+		spinnerbait: 'M8 3a3 3 0 1 0 6 0a3 3 0 1 0 -6 0',
+		'bladed-jig': 'M8 0h6v6h-6z',
+		buzzbait: 'M11 0l3.5 6h-7z',
+		underspin: 'M8 0l6 6M14 0l-6 6'
+	};
+	const SIGN_EVERY = 12;
+	const SIGN_PX = 3;
 	let field = $state<CurveField>('waterTemperatureC');
 	const curve = $derived(curves.find((one) => one.field === field) ?? null);
 	const stretches = $derived(curve ? stretchesOf(curve) : []);
@@ -35,9 +45,9 @@
 	let canvas = $state<HTMLCanvasElement | null>(null);
 	let chart: ChartType | null = null;
 
-	function colours(): { ink: string; rule: string } {
+	function colours(): { ink: string; paper: string } {
 		const style = getComputedStyle(document.documentElement);
-		return { ink: style.getPropertyValue('--ink'), rule: style.getPropertyValue('--rule') };
+		return { ink: style.getPropertyValue('--ink'), paper: style.getPropertyValue('--paper') };
 	}
 
 	async function draw(node: HTMLCanvasElement, shown: Curve): Promise<void> {
@@ -46,19 +56,22 @@
 		if (!node.isConnected) return;
 		Chart.register(LineController, LineElement, LinearScale, LogarithmicScale, PointElement);
 		chart?.destroy();
-		const { ink } = colours();
+		const { ink, paper } = colours();
 		const families = Object.keys(shown.scores) as Family[];
 		const winners = new Set(stretches.map(({ family }) => family));
 		chart = new Chart(node, {
 			type: 'line',
 			data: {
-				datasets: families.map((family) => ({
+				datasets: families.map((family, place) => ({
 					label: family,
 					data: shown.values.map((x, at) => ({ x, y: shown.scores[family][at] ?? null })),
 					borderColor: ink,
 					borderWidth: winners.has(family) ? 2 : 1.2,
 					borderDash: DASHES[family],
-					pointRadius: 0
+					pointStyle: SIGNS[family],
+					pointBorderColor: ink,
+					pointBackgroundColor: paper,
+					pointRadius: shown.values.map((_x, at) => (at % SIGN_EVERY === place * 3 ? SIGN_PX : 0))
 				}))
 			},
 			options: {
@@ -107,7 +120,7 @@
 							stroke="currentColor"
 							stroke-width="1.6"
 							stroke-dasharray={dash.join()}
-						/></svg
+						/><path d={SIGN_SHAPES[family as Family]} fill="var(--paper)" stroke="currentColor" /></svg
 					>{spokenFirst(family).toLowerCase()}</span
 				>{/each}</span
 		>
@@ -185,7 +198,7 @@
 	}
 	.plot {
 		position: relative;
-		height: 50px;
+		height: 84px;
 		margin-top: 3px;
 	}
 	.cursor {

@@ -18,11 +18,16 @@
 
 	const decided = $derived(called.reasons.filter(({ tier, counts }) => tier === 'family' && counts > 0));
 	const against = $derived(called.reasons.filter(({ tier, counts }) => tier === 'family' && counts < 0));
+	const isOwn = ({ claim }: Reason): boolean => claim.startsWith('MY-');
+	/** Rules of the angler's own come first, or a short list would hide them. */
+	const ownFirst = (a: Reason, b: Reason): number => Number(isOwn(b)) - Number(isOwn(a));
 	const given = $derived(
-		called.reasons.filter(({ tier, counts }) => tier === 'lure' && counts < 0).sort((a, b) => a.counts - b.counts)
+		called.reasons
+			.filter(({ tier, counts }) => tier === 'lure' && counts < 0)
+			.sort((a, b) => ownFirst(a, b) || a.counts - b.counts)
 	);
 	const met = $derived(
-		called.reasons.filter(({ tier, counts, points }) => tier !== 'family' && counts === 0 && points > 0)
+		called.reasons.filter(({ tier, counts, points }) => tier !== 'family' && counts === 0 && points > 0).sort(ownFirst)
 	);
 	const size = ({ counts }: Reason): string => (-counts >= LARGE ? 'much' : -counts >= MIDDLING ? 'some' : 'a little');
 	let all = $state(false);
@@ -33,7 +38,7 @@
 	<Strength of={reason.strength} />
 	<span class="text"
 		>{reason.text}{#if reason.split}
-			<Split side={reason.split} />{/if}{#if reason.claim.startsWith('MY-')}
+			<Split side={reason.split} />{/if}{#if isOwn(reason)}
 			<em>your rule</em>{/if}</span
 	>
 	<a class="id" href="{resolve('/craft')}?find={reason.claim}">{reason.claim}</a>
@@ -46,7 +51,7 @@
 	</header>
 	<h3>Decided by</h3>
 	<ul>
-		{#each decided as reason (reason.claim)}<li class:own={reason.claim.startsWith('MY-')}>{@render rule(reason)}</li>
+		{#each decided as reason (reason.claim)}<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
 		{:else}<li class="none">No rule names a family here: it is the one that gives up least.</li>{/each}
 		{#each against as reason (reason.claim)}<li class="against">{@render rule(reason)}</li>{/each}
 	</ul>
@@ -69,7 +74,7 @@
 	<h3>Met in full <span class="quiet">{met.length} rules</span></h3>
 	<ul>
 		{#each all ? met : met.slice(0, SHOWN) as reason (reason.claim)}
-			<li class:own={reason.claim.startsWith('MY-')}>{@render rule(reason)}</li>
+			<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
 		{/each}
 	</ul>
 	{#if met.length > SHOWN}

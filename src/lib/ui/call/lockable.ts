@@ -27,3 +27,16 @@ export function lockValue(rig: Rig, key: keyof Locks): Locks[keyof Locks] {
 	if (key === 'retrieve') return { style: rig.retrieve.style };
 	return rig[key as keyof typeof FAMILY_KEYS] as Locks[keyof Locks];
 }
+
+/** A lock that costs less than this (points) costs nothing worth telling; up to the next it costs a little, then some. */
+const NOTHING = 0.05;
+const LITTLE = 0.5;
+const SOME = 1.5;
+
+/** What a lock costs in words; `null` where nothing runs under it. */
+export function costText(cost: number | null | undefined): string {
+	if (cost === undefined) return 'locked';
+	if (cost === null) return 'nothing runs';
+	if (cost < NOTHING) return 'costs nothing';
+	return cost < LITTLE ? 'costs a little' : cost < SOME ? 'costs something' : 'costs much';
+}

@@ -56,7 +56,7 @@ const CLOSE = 1;
 const BEHIND = 2.5;
 
 /** How far a call is behind the best, in words. */
-export function behindWords(points: number): string {
+export function behindWords(points: number): 'level' | 'close' | 'behind' | 'far behind' {
 	if (points < LEVEL) return 'level';
 	return points < CLOSE ? 'close' : points < BEHIND ? 'behind' : 'far behind';
 }

@@ -1,13 +1,12 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import type { Curve, Flip, FlipEvent } from '$lib/core/choice/flips';
 import type { CallInput } from '$lib/core/schema/call';
-import type { FlipsApi } from '$lib/workers/flips.worker';
-import { flipsWorker } from './flipsWorker';
+import { asides } from './asides';
 
 /** Quiet time (ms) after a change before flips are looked for: the ranking comes first. */
-const PAUSE_MS = 500;
+const PAUSE_MS = 250;
 
-/** What would flip the answer, as a worker of its own finds it. */
+/** What would flip the answer, as the worker beside the ranking finds it. */
 export class Flipper {
 	flips = $state.raw<readonly Flip[]>([]);
 	curves = $state.raw<readonly Curve[]>([]);
@@ -15,18 +14,8 @@ export class Flipper {
 	sturdy = $state.raw<{ kept: number; tried: number } | null>(null);
 	/** Whether the search still goes on. */
 	busy = $state(false);
-	#api: Remote<FlipsApi> | null = null;
-	#worker: Worker | null = null;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#run = 0;
-
-	#open(): Remote<FlipsApi> {
-		if (!this.#api) {
-			this.#worker = flipsWorker();
-			this.#api = wrap<FlipsApi>(this.#worker);
-		}
-		return this.#api;
-	}
 
 	ask(input: CallInput): void {
 		clearTimeout(this.#timer);
@@ -41,7 +30,7 @@ export class Flipper {
 		const hear = proxy((events: FlipEvent[]) => {
 			if (run === this.#run) this.#hear(events);
 		});
-		await this.#open().run(input, hear);
+		await asides().flips(input, hear);
 		if (run === this.#run) this.busy = false;
 	}
 
@@ -59,8 +48,6 @@ export class Flipper {
 	close(): void {
 		clearTimeout(this.#timer);
 		this.#run++;
-		this.#worker?.terminate();
-		this.#worker = null;
-		this.#api = null;
+		void asides().stopFlips();
 	}
 }

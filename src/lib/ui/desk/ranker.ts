@@ -1,7 +1,9 @@
 import { wrap, type Remote } from 'comlink';
+import { asides } from './asides';
 import type { CallApi } from '$lib/workers/call.worker';
 import type { CallAnswer, CallInput } from '$lib/core/schema/call';
 import type { Locks, Rig } from '$lib/core/schema/rig';
+import type { ScoreAnswer } from '$lib/core/schema/score';
 import type { CalledWindow } from '$lib/core/schema/window';
 
 /** Asks the worker for calls, one at a time: while one is being worked out only the latest question waits. */
@@ -43,17 +45,22 @@ export class Ranker {
 
 	/** The running window of a rig on the water of a question. */
 	window(rig: Rig, input: CallInput): Promise<CalledWindow> {
-		return this.#open().window(rig, input);
+		return asides().window(rig, input);
+	}
+
+	/** What the call thinks of any rig on the water of a question. */
+	score(rig: Rig, { reading, stances, houseRules }: CallInput): Promise<ScoreAnswer> {
+		return asides().score({ reading, rig, stances, houseRules });
 	}
 
 	/** What each lock of a question costs. */
 	costs(input: CallInput): Promise<Partial<Record<keyof Locks, number | null>>> {
-		return this.#open().costs(input);
+		return asides().costs(input);
 	}
 
 	/** One more question, beside the one whose latest answer counts. */
 	also(input: CallInput): Promise<CallAnswer> {
-		return this.#open().call(input);
+		return asides().call(input);
 	}
 
 	close(): void {

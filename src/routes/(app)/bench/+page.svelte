@@ -15,6 +15,7 @@
 	import Compare from '$lib/ui/bench/Compare.svelte';
 	import Faults from '$lib/ui/bench/Faults.svelte';
 	import Figures from '$lib/ui/bench/Figures.svelte';
+	import OnThisWater from '$lib/ui/bench/OnThisWater.svelte';
 	import Mods from '$lib/ui/bench/Mods.svelte';
 	import OwnParts from '$lib/ui/bench/OwnParts.svelte';
 	import { put } from '$lib/ui/bench/records';
@@ -215,6 +216,7 @@
 					if (bench.record) other = { name: 'held beside', build, as: asKept(bench.record) };
 				}}
 			/>
+			<OnThisWater {build} {onbuild} />
 		</div>
 	{/if}
 </div>

@@ -143,7 +143,7 @@
 			/>{/if}
 		{#if called && answer}
 			<TopCall {called} window={runningWindow} units={desk.units} {costs} />
-			<Outfit {called} units={desk.units} />
+			<Outfit {called} units={desk.units} {costs} />
 			<Alternates calls={answer.calls} {marked} units={desk.units} onmark={(index) => (marked = index)} />
 			{#if both.length > 0}<div class="below"><BothSides topics={both} /></div>{/if}
 			<section class="below" class:live={desk.live} aria-label="More about this call">

@@ -1,0 +1,116 @@
+<script lang="ts">
+	import { withRig } from '$lib/core/bench/start';
+	import { changedRig } from '$lib/core/choice/assemble';
+	import { differencesOf } from '$lib/core/choice/difference';
+	import type { Build } from '$lib/core/schema/build';
+	import type { CallInput } from '$lib/core/schema/call';
+	import type { Rig } from '$lib/core/schema/rig';
+	import type { ScoreAnswer } from '$lib/core/schema/score';
+	import { behindWords } from '../call/whenBetter';
+	import { useDesk } from '../desk/desk.svelte';
+
+	interface Props {
+		build: Build;
+		onbuild: (build: Build, key: string) => void;
+	}
+	const { build, onbuild }: Props = $props();
+	const desk = useDesk();
+	const GIVEN_UP = 2;
+	const PLACES = {
+		level: 'As good as the call.',
+		close: 'Close behind the call.',
+		behind: 'Behind the call.',
+		'far behind': 'Far behind the call.'
+	} as const;
+	let found = $state.raw<{ rig: Rig; answer: ScoreAnswer } | null>(null);
+	const answer = $derived(found?.answer ?? null);
+
+	async function ask(rig: Rig, question: CallInput): Promise<void> {
+		const told = await desk.ranker?.score(rig, question);
+		if (told && rig === build.rig && question === desk.question) found = { rig, answer: told };
+	}
+	$effect(() => {
+		if (desk.live && desk.ranker) void ask(build.rig, desk.question);
+	});
+
+	const place = $derived.by(() => {
+		if (!answer) return 'Weighing it against the call.';
+		if (answer.barred) return `It would not be called here. ${answer.barred}`;
+		if (answer.behind === null) return 'Nothing is called here.';
+		return PLACES[behindWords(answer.behind)];
+	});
+	const given = $derived(
+		(answer?.reasons ?? [])
+			.filter(({ tier, counts }) => tier !== 'outfit' && counts < 0)
+			.sort((a, b) => a.counts - b.counts)
+			.slice(0, GIVEN_UP)
+	);
+	const better = $derived(
+		found
+			? found.answer.better.flatMap(({ change }) => {
+					const rig = changedRig(found!.rig, change);
+					const [first] = differencesOf(found!.rig, rig);
+					return first ? [{ rig, text: `${first.from} → ${first.to}` }] : [];
+				})
+			: []
+	);
+</script>
+
+<section class="water" aria-labelledby="on-this-water" aria-live="polite">
+	<h2 id="on-this-water">On this water <span>{place}</span></h2>
+	{#if given.length > 0}
+		<p>Gives up: {given.map(({ text }) => text).join(' ')}</p>
+	{/if}
+	{#if better.length > 0}
+		<ul aria-label="Single changes that gain most">
+			{#each better as { rig, text } (text)}
+				<li>
+					<button class="button" type="button" onclick={() => onbuild(withRig(build, rig), `gain:${text}`)}
+						>{text}</button
+					>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	{#if answer && answer.nearest.length > 0}
+		<p class="quiet">Judged as the nearest part: {answer.nearest.join(', ')}.</p>
+	{/if}
+</section>
+
+<style>
+	.water {
+		display: grid;
+		gap: 4px;
+		padding: 6px 12px;
+		border-top: 1px solid var(--ink);
+		font-size: 12px;
+		line-height: 15px;
+	}
+	h2 {
+		font-weight: 640;
+	}
+	h2 span,
+	.quiet {
+		font-weight: 450;
+		color: var(--ink-2);
+	}
+	ul {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px;
+	}
+	.button {
+		padding: 2px 8px;
+		font-size: 12px;
+	}
+	@media (width < 56rem) {
+		.water {
+			font-size: 15px;
+			line-height: 20px;
+		}
+		.button {
+			min-height: 48px;
+			font-size: 15px;
+		}
+	}
+</style>

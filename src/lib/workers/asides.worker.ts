@@ -1,0 +1,43 @@
+import { expose } from 'comlink';
+import { call } from '$lib/core/choice/call';
+import { calledWindow } from '$lib/core/choice/calledWindow';
+import { flipsOf, type FlipEvent } from '$lib/core/choice/flips';
+import { lockCosts } from '$lib/core/choice/lockCosts';
+import { score } from '$lib/core/choice/score';
+import { completeReading } from '$lib/core/reading/complete';
+import type { CallInput } from '$lib/core/schema/call';
+import type { Rig } from '$lib/core/schema/rig';
+
+/** Work (ms) done on flips before the worker listens for another question. */
+const SLICE_MS = 30;
+let newest = 0;
+
+const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+
+/** What is asked beside the ranking, so that the ranking waits for none of it. */
+const api = {
+	/** Looks for what would flip the answer; tells as it finds, and stops when a newer question comes. */
+	async flips(input: CallInput, tell: (events: FlipEvent[]) => void): Promise<void> {
+		const own = ++newest;
+		let found: FlipEvent[] = [];
+		let begun = performance.now();
+		for (const event of flipsOf(input)) {
+			if (event.kind !== 'pause') found.push(event);
+			if (performance.now() - begun < SLICE_MS) continue;
+			if (found.length > 0) tell(found);
+			found = [];
+			await breath();
+			if (own !== newest) return;
+			begun = performance.now();
+		}
+		tell(found);
+	},
+	/** Leaves the flips that are being looked for. */
+	stopFlips: () => void newest++,
+	window: (rig: Rig, { reading }: CallInput) => calledWindow(rig, completeReading(reading)),
+	costs: lockCosts,
+	score,
+	call: (input: CallInput) => call(input, { windows: false, families: false })
+};
+export type AsidesApi = typeof api;
+expose(api);
