@@ -7,8 +7,13 @@ import type { CallInput } from '$lib/core/schema/call';
 prepareRanking();
 
 const api = {
-	/** Ranks; everything else is asked of a worker of its own, so that a ranking never waits. */
-	call: (input: CallInput) => call(input, { windows: false })
+	/**
+	 * Ranks; everything else is asked of a worker of its own, so that a ranking never waits.
+	 *
+	 * @param whole Whether all alternatives and families are wanted, or the best rig alone.
+	 */
+	call: (input: CallInput, whole = true) =>
+		call(whole ? input : { ...input, top: 1 }, { windows: false, families: whole })
 };
 export type CallApi = typeof api;
 expose(api);

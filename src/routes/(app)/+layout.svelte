@@ -35,9 +35,11 @@
 		return () => ranker?.close();
 	});
 
+	/** Only Call shows more than the best rig: every other screen has its answer the sooner. */
+	const whole = $derived(page.url.pathname.startsWith('/call'));
 	$effect(() => {
 		const { question } = desk;
-		if (desk.live) ranker?.ask(question);
+		if (desk.live) ranker?.ask(question, whole);
 	});
 
 	$effect(() => {

@@ -16,6 +16,7 @@ import { houseClaims, type Ignored } from './houseRules';
 import { limitOf, senseOf } from './limits';
 import { openingOf, type Mask, type Rows } from './locks';
 import { decideOutfit } from './outfit';
+import type { Space } from './part';
 import { rank } from './ranking';
 import { scoreOf } from './scoreOf';
 import { SpaceSearch, type Find, type Tally } from './search';
@@ -142,7 +143,7 @@ export function call(input: CallInput, { windows = true, families = true, perFam
 		families: families ? familiesOf(reading, judgements, searches, found.called, found.bests) : [],
 		plan: planFor(spoken, best),
 		exact: true,
-		candidates: open.reduce((total, { space, mask }) => total + countRigs(space, mask), 0),
+		candidates: candidatesOf(open, JSON.stringify([locks, reading.rules, senseOf(reading, stances)])),
 		search: {
 			...tally,
 			lock: open.reduce((total, { locked }) => total + locked, SPACES.length - open.length),
@@ -152,6 +153,16 @@ export function call(input: CallInput, { windows = true, families = true, perFam
 		claimBase: CLAIM_BASE_VERSION
 	};
 	return answer;
+}
+
+let counted: { readonly key: string; readonly rigs: number } | null = null;
+
+/** How many rigs are open; the last count is kept, since locks and limits seldom change between two questions. */
+function candidatesOf(open: readonly { space: Space; mask: Mask }[], key: string): number {
+	if (counted?.key !== key) {
+		counted = { key, rigs: open.reduce((total, { space, mask }) => total + countRigs(space, mask), 0) };
+	}
+	return counted.rigs;
 }
 
 /** Said when every rig that the locks and rules leave runs too deep, too shallow, or not at all. */

@@ -58,9 +58,6 @@
 
 <section class="water" aria-labelledby="on-this-water" aria-live="polite">
 	<h2 id="on-this-water">On this water <span>{place}</span></h2>
-	{#if given.length > 0}
-		<p>Gives up: {given.map(({ text }) => text).join(' ')}</p>
-	{/if}
 	{#if better.length > 0}
 		<ul aria-label="Single changes that gain most">
 			{#each better as { rig, text } (text)}
@@ -71,6 +68,9 @@
 				</li>
 			{/each}
 		</ul>
+	{/if}
+	{#if given.length > 0}
+		<p>Gives up: {given.map(({ text }) => text).join(' ')}</p>
 	{/if}
 	{#if answer && answer.nearest.length > 0}
 		<p class="quiet">Judged as the nearest part: {answer.nearest.join(', ')}.</p>

@@ -11,7 +11,7 @@ export class Ranker {
 	readonly #onAnswer: (answer: CallAnswer) => void;
 	#api: Remote<CallApi> | null = null;
 	#worker: Worker | null = null;
-	#waiting: CallInput | null = null;
+	#waiting: { readonly input: CallInput; readonly whole: boolean } | null = null;
 	#busy = false;
 
 	constructor(onAnswer: (answer: CallAnswer) => void) {
@@ -26,18 +26,22 @@ export class Ranker {
 		return this.#api;
 	}
 
-	/** Asks; the newest question wins, older ones that were still waiting are dropped. */
-	ask(input: CallInput): void {
-		this.#waiting = input;
+	/**
+	 * Asks; the newest question wins, older ones that were still waiting are dropped.
+	 *
+	 * @param whole Whether all alternatives and families are wanted, or the best rig alone.
+	 */
+	ask(input: CallInput, whole: boolean): void {
+		this.#waiting = { input, whole };
 		if (!this.#busy) void this.#work();
 	}
 
 	async #work(): Promise<void> {
 		this.#busy = true;
 		while (this.#waiting) {
-			const input = this.#waiting;
+			const { input, whole } = this.#waiting;
 			this.#waiting = null;
-			const answer = await this.#open().call(input);
+			const answer = await this.#open().call(input, whole);
 			if (!this.#waiting) this.#onAnswer(answer);
 		}
 		this.#busy = false;
