@@ -10,7 +10,9 @@ import { readingSchema } from '../schema/reading';
 import { completeReading } from '../reading/complete';
 import { CLAIM_BASE } from '../claims/claimBase';
 import { answerCall, call } from './call';
+import { FACETS } from '../claims/claim';
 import { Hearing } from './hearing';
+import { facetValues } from './houseRules';
 
 const READINGS: Record<string, ReadingInput> = {
 	'wind and cloud over reeds': {
@@ -312,6 +314,22 @@ describe('stances', () => {
 		expect(none).toEqual([]);
 		expect(answer).toEqual(plain);
 	});
+
+	it('let a rule of one’s own join any two facets', () => {
+		const values = facetValues();
+		const facets = FACETS.filter((facet) => facet !== 'family' && values[facet].length > 0);
+		fc.assert(
+			fc.property(fc.constantFrom(...facets), fc.constantFrom(...facets), (a, b) => {
+				const prefers = { [a]: { [values[a][0]!]: 1 }, [b]: { [values[b][0]!]: 1 } };
+				const rule = { id: 'MY-01', strength: 3, when: { join: 'all', words: ['always'] }, prefers, because: 'Mine.' };
+				const { calls, ignored } = ask(READINGS['winter ditch']!, { houseRules: [rule], top: 1 });
+				expect(calls.length).toBe(1);
+				expect(ignored.every(({ path }) => path.startsWith('houseRules.0'))).toBe(true);
+				expect(calls[0]!.reasons.reduce((sum, { counts }) => sum + counts, 0)).toBeCloseTo(calls[0]!.score, 9);
+			}),
+			{ numRuns: 60, seed: 12 }
+		);
+	}, 60_000);
 
 	it('that are taken silence what else answers their question, and nothing of another family', () => {
 		const reading = { ...READINGS['wind and cloud over reeds']!, visibilityM: 0.3, stain: 'mud' as const };

@@ -254,11 +254,17 @@ export class Gate {
 		addPart(this.#chosen[place + 1]!, this.#chosen[place]!, off ? null : adds, assignment[variable]!);
 	}
 
+	/** How many whole rigs did not stand at their own speed: another speed might have done for them. */
+	leaned = 0;
+
 	/** Whether a whole rig, all of it chosen, runs: it stands at its own speed, and holds the band at that or another. */
 	passes(assignment: Int32Array): boolean {
 		const { weight, speed, engine, material, speedAt, engines } = this.running;
 		const [w, own, e, m] = [assignment[weight]!, assignment[speed]!, assignment[engine]!, assignment[material]!];
-		if (!this.#upright(speedAt[own]!, w, e, m)) return false;
+		if (!this.#upright(speedAt[own]!, w, e, m)) {
+			this.leaned++;
+			return false;
+		}
 		const chosen = this.#chosen[this.order.length]!;
 		for (const part of this.#judge.atOwnSpeed ? [own] : NEAR_FIRST[own]!) {
 			if (!this.#upright(speedAt[part]!, w, e, m)) continue;

@@ -258,9 +258,22 @@ export class SpaceSearch {
 			hunt.tally.nodes++;
 			hunt.assignment[engine] = choice.engine;
 			hunt.assignment[weight] = choice.weight;
-			if (this.#mayHold(choice.weight, choice.engine)) this.#choose(0, choice.bound, hunt);
+			if (this.#mayHold(choice.weight, choice.engine)) this.#tryOut(choice, hunt);
 			else hunt.tally.gate++;
 		}
+	}
+
+	/**
+	 * Goes through all that a weight with an engine may be dressed with. Where nothing was left out for its bound and
+	 * nothing leaned at its own speed, and still nothing ran, nothing will at any other speed either.
+	 */
+	#tryOut({ weight, engine, bound }: { weight: number; engine: number; bound: number }, hunt: Hunt): void {
+		const { tally, rank } = hunt;
+		const { bound: cutBefore } = tally;
+		const { leaned } = this.#gate;
+		this.#choose(0, bound, hunt);
+		const whole = tally.bound === cutBefore && this.#gate.leaned === leaned && !this.#gate.atOwnSpeed;
+		if (whole && hunt.rank === rank) this.#holds[weight * this.#plan.sizes[this.#gate.running.engine]! + engine] = NO;
 	}
 
 	/** Goes through the values of one variable that the gate looks at, the most promising first. */

@@ -44,7 +44,7 @@
 								called.rig.retrieve.style
 							)}</span
 						>
-						<span class="figure">{called.score.toFixed(1)}</span>{:else}<span>no rig runs</span>{/if}
+					{:else}<span>no rig runs</span>{/if}
 				</li>
 			{/each}
 		</ul>

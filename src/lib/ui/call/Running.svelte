@@ -34,7 +34,8 @@
 	<span class="figure">{withUnit(units, 'speed', rig.retrieve.speedMps)}</span>
 	{#if turns !== null}= <span class="figure">{turns.toFixed(1)}</span> turns a second, {cadenceWords(turns)}.{/if}
 	{#if band}
-		Count <span class="figure">{Math.round(band.countdownS)}</span>: it works among the fish for
+		{#if band.countdownS >= 1}Count <span class="figure">{Math.round(band.countdownS)}</span>:{:else}No count:{/if} it works
+		among the fish for
 		<strong class="figure">{percent(band.share)}</strong> of the cast with the tip at {tip(0.6)},
 		<span class="figure">{percent(band.shareTipUp)}</span> at {tip(2)}.
 		{#if more.length > 0}More with {more
