@@ -1,3 +1,35 @@
+/** Folders of the core, in an order in which each imports only those before it. docs/ARCHITECTURE.md says what each holds. */
+const CORE = [
+	'base',
+	'schema',
+	'matter',
+	'catalogue',
+	'reading',
+	'claims',
+	'physics',
+	'build',
+	'naming',
+	'geometry',
+	'choice',
+	'drawing',
+	'bench',
+	'records',
+	'cli'
+];
+/** What stands on the core, likewise. */
+const AROUND = ['core', 'forms', 'workers', 'client', 'ui'];
+const UI = ['parts', 'rig', 'section', 'reading', 'call', 'bench', 'craft', 'kept', 'frame'];
+const SERVER = ['db', 'http', 'auth', 'records', 'work', 'demo'];
+
+/** One rule for each folder of a row: it knows nothing of those after it. */
+const inOrder = (row, root) =>
+	row.slice(0, -1).map((name, at) => ({
+		name: `${root.replace(/\W+/g, '-')}-${name}-imports-only-what-stands-before-it`,
+		severity: 'error',
+		from: { path: `^${root}/${name}/`, pathNot: ['\\.test\\.ts$', '^src/lib/core/testing/'] },
+		to: { path: `^${root}/(${row.slice(at + 1).join('|')})/` }
+	}));
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
 	forbidden: [
@@ -18,9 +50,19 @@ module.exports = {
 		{
 			name: 'server-stays-on-the-server',
 			severity: 'error',
-			from: { path: '^src/lib/(ui|workers)' },
-			to: { path: '^src/lib/server', dependencyTypesNot: ['type-only'] }
+			from: { path: '^src/lib/(forms|client|ui|workers)' },
+			to: { path: '^src/lib/server' }
 		},
+		{
+			name: 'server-knows-no-screen',
+			severity: 'error',
+			from: { path: ['^src/lib/server', '^src/routes/.*\\+(page|layout)?\\.?server\\.ts$'] },
+			to: { path: '^src/lib/(ui|workers)' }
+		},
+		...inOrder(CORE, 'src/lib/core'),
+		...inOrder(AROUND, 'src/lib'),
+		...inOrder(UI, 'src/lib/ui'),
+		...inOrder(SERVER, 'src/lib/server'),
 		{
 			name: 'no-cycles',
 			severity: 'error',

@@ -1,22 +1,48 @@
 import { sveltekit } from '@sveltejs/kit/vite';
+import { fileURLToPath } from 'node:url';
+import { svelteTesting } from '@testing-library/svelte/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 
 const shared = { globals: false, restoreMocks: true, expect: { requireAssertions: true } };
+
+/** Tries every rig of small catalogues: by itself, so that it can run beside the rest. */
+const BRUTE_FORCE = 'src/lib/core/choice/bruteForce.test.ts';
+
+/** Tests of the core: they need nothing of the interface's tools, and its tables are made once for all of them. */
+const core = (name: string, files: { include?: string[]; exclude?: string[] }) => ({
+	resolve: { alias: { $lib: fileURLToPath(new URL('./src/lib', import.meta.url)) } },
+	test: {
+		include: ['src/lib/core/**/*.test.ts'],
+		...shared,
+		...files,
+		name,
+		environment: 'node' as const,
+		isolate: false,
+		maxWorkers: 1,
+		// Node's own modules: they are made once, and run as fast as they do in production.
+		pool: 'forks' as const,
+		execArgv: ['--import', 'tsx'],
+		experimental: { viteModuleRunner: false },
+		testTimeout: 30_000
+	}
+});
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	worker: { format: 'es' },
 	test: {
 		projects: [
+			core('core', { exclude: [BRUTE_FORCE] }),
+			core('search', { include: [BRUTE_FORCE] }),
 			{
 				extends: true,
+				plugins: [svelteTesting()],
 				test: {
 					...shared,
-					name: 'core',
-					include: ['src/lib/{core,ui}/**/*.test.ts'],
-					environment: 'node',
-					testTimeout: 30_000
+					name: 'client',
+					include: ['src/lib/{client,forms,ui}/**/*.test.ts'],
+					environment: 'node'
 				}
 			},
 			{
@@ -38,7 +64,7 @@ export default defineConfig({
 					include: ['tests/interface/**/*.test.ts'],
 					environment: 'node',
 					globalSetup: ['tests/database.ts', 'tests/application.ts'],
-					fileParallelism: false,
+					maxWorkers: 2,
 					testTimeout: 60_000,
 					hookTimeout: 60_000
 				}

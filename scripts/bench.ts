@@ -5,7 +5,7 @@ import { gzipSync } from 'node:zlib';
 import fc from 'fast-check';
 import type { Page } from 'playwright-core';
 import { countRigs } from '../src/lib/core/choice/count';
-import { Judgements } from '../src/lib/core/choice/judge';
+import { Judgements } from '../src/lib/core/choice/judgements';
 import { rank } from '../src/lib/core/choice/ranking';
 import { SpaceSearch } from '../src/lib/core/choice/search';
 import { SharedWork } from '../src/lib/core/choice/sharedWork';

@@ -1,9 +1,8 @@
 // Runs every check: npm test. Plain Node until the packages are there.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { needBuild } from './lib/build.mjs';
 import { needCommand, needNode, needPackages } from './lib/install.mjs';
 import { ROOT } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
@@ -15,23 +14,41 @@ const CHECKS = [
 	['dependency rules', ['depcruise', '--config', '.dependency-cruiser.cjs', 'src']],
 	['types', ['svelte-check', '--tsconfig', './tsconfig.json', '--fail-on-warnings']]
 ];
-const PROJECTS = ['core', 'server', 'interface'];
 
-const npx = (args) => spawnSync('npx', ['--no-install', ...args], { cwd: ROOT, stdio: 'inherit' }).status === 0;
+/** Runs a command; its lines come in one piece once it has ended, since others run beside it. */
+function run(command, args) {
+	return new Promise((resolve) => {
+		const child = spawn(command, args, { cwd: ROOT });
+		const lines = [];
+		for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => lines.push(chunk));
+		child.on('close', (code) => {
+			process.stdout.write(Buffer.concat(lines));
+			resolve(code === 0);
+		});
+	});
+}
 
-function check([name, args]) {
-	say(name);
-	const passed = npx(args);
-	if (!passed) say(`${name} failed`);
+const npx = (args) => run('npx', ['--no-install', ...args]);
+const node = (args) => run(process.execPath, args);
+
+async function check([name, args]) {
+	const passed = await npx(args);
+	say(`${name} ${passed ? 'holds' : 'failed'}`);
 	return { passed: passed ? 1 : 0, failed: passed ? 0 : 1 };
 }
 
+async function inTurn(list, run) {
+	const results = [];
+	for (const one of list) results.push(await run(one));
+	return results;
+}
+
 /** Runs one project of tests; a run that dies before it can report counts as one failure. */
-function project(name, folder) {
+async function project(name, folder) {
 	say(`${name} tests`);
 	const report = join(folder, `${name}.json`);
 	const reporters = ['--reporter=dot', '--reporter=json', `--outputFile.json=${report}`];
-	const clean = npx(['vitest', 'run', '--project', name, ...reporters]);
+	const clean = await npx(['vitest', 'run', '--project', name, ...reporters]);
 	if (!existsSync(report)) return { passed: 0, failed: 1 };
 	const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8'));
 	const failed = numFailedTests > 0 || clean ? numFailedTests : 1;
@@ -42,12 +59,22 @@ needNode();
 needPackages();
 needCommand('mariadbd');
 needCommand('chromium');
-npx(['svelte-kit', 'sync']);
+await npx(['svelte-kit', 'sync']);
 
 const folder = mkdtempSync(join(tmpdir(), 'luc-report-'));
-const results = CHECKS.map(check);
-needBuild();
-results.push(...PROJECTS.map((name) => project(name, folder)));
+const tests = (names) => inTurn(names, (name) => project(name, folder));
+
+async function build() {
+	const passed = await node([join(ROOT, 'scripts', 'lib', 'buildOnce.mjs')]);
+	return passed ? [] : [{ passed: 0, failed: 1 }];
+}
+
+// Two cores, two lanes: each step of a lane keeps one of them busy. The journeys then take both.
+const lanes = await Promise.all([
+	(async () => [...(await inTurn(CHECKS, check)), ...(await tests(['search', 'client', 'server']))])(),
+	(async () => [...(await build()), ...(await tests(['core']))])()
+]);
+const results = [...lanes.flat(), ...(await tests(['interface']))];
 rmSync(folder, { recursive: true, force: true });
 
 const sum = (key) => results.reduce((total, result) => total + result[key], 0);

@@ -1,4 +1,4 @@
-import type { AnglerSession } from '$lib/server/session';
+import type { AnglerSession } from '$lib/server/auth/session';
 
 declare global {
 	namespace App {

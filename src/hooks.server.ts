@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
 import { sequence } from '@sveltejs/kit/hooks';
-import { isUnreachable } from '$lib/server/db/connection';
-import { failureResponse, HttpFailure, RECORDS_DOWN } from '$lib/server/failures';
-import { log } from '$lib/server/log';
-import { checkSession, SESSION_COOKIE } from '$lib/server/session';
-import { themeOf } from '$lib/server/theme';
+import { closeDatabase, isUnreachable } from '$lib/server/db/connection';
+import { failureResponse, HttpFailure, RECORDS_DOWN } from '$lib/server/http/failures';
+import { log } from '$lib/server/http/log';
+import { checkSession, SESSION_COOKIE } from '$lib/server/auth/session';
+import { themeOf } from '$lib/server/http/theme';
+import { closePool } from '$lib/server/work/pool';
 
 const OPEN_TO_ALL = new Set(['/', '/api/health']);
 
@@ -54,6 +55,9 @@ const admit: Handle = async ({ event, resolve }) => {
 	if (!checked.session && !open) return turnAway(event.url.pathname.startsWith('/api/'), checked.recordsDown);
 	return resolve(event);
 };
+
+/** The server was told to end: connections and threads that are held open would keep it for seconds. */
+process.once('sveltekit:shutdown', () => void Promise.allSettled([closeDatabase(), closePool()]));
 
 export const handle = sequence(observe, harden, admit);
 

@@ -11,6 +11,7 @@ const SOURCES = [
 	'package.json',
 	'svelte.config.js',
 	'vite.config.ts',
+	'vite.threads.config.ts',
 	'tsconfig.json'
 ];
 const MARK = join(ROOT, 'build', '.sources');
@@ -36,5 +37,6 @@ export function needBuild() {
 	// A test runner says NODE_ENV=test, with which the framework would be built for development.
 	const env = { ...process.env, NODE_ENV: 'production' };
 	run('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn'], { env });
+	run('npx', ['--no-install', 'vite', 'build', '--config', 'vite.threads.config.ts', '--logLevel', 'warn'], { env });
 	writeFileSync(MARK, hash);
 }

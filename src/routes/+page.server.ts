@@ -1,8 +1,8 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { config } from '$lib/server/config';
+import { config } from '$lib/server/db/config';
 import { ANGLER } from '$lib/server/demo/scenario';
-import { asHttpFailure } from '$lib/server/failures';
-import { openSession, SESSION_COOKIE, SESSION_MS } from '$lib/server/session';
+import { asHttpFailure } from '$lib/server/http/failures';
+import { openSession, SESSION_COOKIE, SESSION_MS } from '$lib/server/auth/session';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) => {

@@ -5,8 +5,11 @@ import { newPage, signedIn } from './browser';
 const SCREENS = ['/water', '/call', '/bench', '/craft', '/kept', '/settings'] as const;
 const SIZES = { laptop: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
 
+/** Rows of a long list beyond the first ones, which are all made alike. */
+const ALIKE = '.rules li:nth-child(n + 13)';
+
 const found = async (page: Awaited<ReturnType<typeof newPage>>): Promise<string[]> => {
-	const { violations } = await new AxeBuilder({ page }).analyze();
+	const { violations } = await new AxeBuilder({ page }).exclude(ALIKE).analyze();
 	return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`);
 };
 

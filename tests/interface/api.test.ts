@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { beforeAll, describe, expect, inject, it } from 'vitest';
-import { signedIn } from './browser';
+import { newAngler } from './browser';
 
 const WATER = { waterTemperatureC: 16.5, visibilityM: 0.9, bottomM: 2.4 };
 let cookie = '';
@@ -12,9 +12,7 @@ async function ask(path: string, init: RequestInit = {}): Promise<Response> {
 const post = (body: unknown) => ask('/api/v1/call', { method: 'POST', body: JSON.stringify(body) });
 
 beforeAll(async () => {
-	const page = await signedIn();
-	const cookies = await page.context().cookies();
-	cookie = cookies.map(({ name, value }) => `${name}=${value}`).join('; ');
+	cookie = `lucernal_session=${(await newAngler()).token}`;
 });
 
 describe('call over HTTP', () => {
@@ -33,6 +31,21 @@ describe('call over HTTP', () => {
 		expect(answer.score).toBe(calls[1].score);
 		expect(answer.behind).toBeCloseTo(calls[0].score - calls[1].score, 9);
 		expect(answer.barred).toBeNull();
+	});
+
+	it('works a batch of two hundred while health and single calls are answered', async () => {
+		const order: string[] = [];
+		const done = (name: string) => (response: Response) => {
+			order.push(name);
+			return response;
+		};
+		const bodies = Array.from({ length: 200 }, (_, at) => ({ reading: { ...WATER, bottomM: 2 + at / 50 } }));
+		const batch = post(bodies).then(done('batch'));
+		const health = fetch(`${inject('address')}/api/health`).then(done('health'));
+		const single = post({ reading: WATER }).then(done('single'));
+		await Promise.all([health, single]);
+		expect(await (await batch).json()).toHaveLength(200);
+		expect(order).toEqual(['health', 'single', 'batch']);
 	});
 
 	it('refuses a whole batch for one bad item, its index first in the path', async () => {
@@ -56,7 +69,7 @@ describe('records over HTTP', () => {
 	it('answer 409 with the current record to a stale write, and 404 for what is not there', async () => {
 		const id = randomUUID();
 		const path = `/api/v1/readings/${id}`;
-		const record = { schemaVersion: 1, name: 'A', spotId: null, takenAt: '2026-05-09T06:40:00.000Z', reading: WATER };
+		const record = { schemaVersion: 2, name: 'A', spotId: null, takenAt: '2026-05-09T06:40:00.000Z', reading: WATER };
 		const put = (version: number, name: string) =>
 			ask(path, { method: 'PUT', body: JSON.stringify({ version, record: { ...record, name } }) });
 		expect((await put(0, 'A')).status).toBe(201);
@@ -69,10 +82,53 @@ describe('records over HTTP', () => {
 		});
 		expect((await ask(`/api/v1/readings/${randomUUID()}`)).status).toBe(404);
 		expect((await ask('/api/v1/readings/no-key')).status).toBe(404);
-		expect((await ask(path, { method: 'DELETE' })).status).toBe(204);
+		expect(await (await ask(path, { method: 'DELETE' })).json()).toEqual({ id, version: 3 });
 		expect((await ask(path)).status).toBe(404);
 		expect((await ask(`${path}/restore`, { method: 'POST' })).status).toBe(200);
-		await ask(path, { method: 'DELETE' });
+		const { changes } = await (await ask('/api/v1/changes?since=0')).json();
+		expect(changes).toEqual([{ kind: 'readings', id, version: 4, deleted: false }]);
+	});
+
+	it('are written once under a key, however often it is sent', async () => {
+		const [id, key] = [randomUUID(), randomUUID()];
+		const record = { schemaVersion: 2, name: 'A', spotId: null, takenAt: '2026-05-09T06:40:00.000Z', reading: WATER };
+		const init = { method: 'PUT', body: JSON.stringify({ version: 0, record }), headers: { 'idempotency-key': key } };
+		const sent = async () => (await ask(`/api/v1/readings/${id}`, init)).json();
+		expect([await sent(), await sent()]).toMatchObject([{ version: 1 }, { version: 1 }]);
+		const bad = await ask(`/api/v1/readings/${id}`, { ...init, headers: { 'idempotency-key': 'twice' } });
+		expect([bad.status, (await bad.json()).error.path]).toEqual([422, 'idempotency-key']);
+	});
+
+	it('come in pages, and refuse by the path within the body', async () => {
+		const first = await (await ask('/api/v1/readings?limit=3')).json();
+		expect([first.items.length, first.unreadable]).toEqual([3, []]);
+		const second = await (await ask(`/api/v1/readings?limit=3&after=${first.next}`)).json();
+		expect(second.items[0].id).not.toBe(first.items[0].id);
+		const body = JSON.stringify({ version: 0, record: { schemaVersion: 2, name: '' } });
+		const refused = await ask(`/api/v1/readings/${randomUUID()}`, { method: 'PUT', body });
+		expect((await refused.json()).error.path).toMatch(/^record\./);
+	});
+
+	it('a stand with what is not known here is taken without it, named, and Call opens', async () => {
+		const rule = { id: 'MY-01', strength: 2, when: { join: 'all', words: ['night'] }, because: 'So.' };
+		const record = {
+			schemaVersion: 2,
+			stances: { WIRE: 'heavy', MOONS: 'full', SKY: 'stormy' },
+			houseRules: [{ ...rule, prefers: { blade: { spoon: 1 } } }, { hello: 'there' }]
+		};
+		const { version } = await (await ask('/api/v1/stand')).json();
+		const put = await ask('/api/v1/stand', { method: 'PUT', body: JSON.stringify({ version, record }) });
+		const { aside, record: stored } = await put.json();
+		expect(aside.map(({ path }: { path: string }) => path)).toEqual([
+			'stances.MOONS',
+			'stances.SKY',
+			'houseRules.0.prefers',
+			expect.stringMatching(/^houseRules\.1/)
+		]);
+		expect(stored).toMatchObject({ stances: { WIRE: 'heavy' }, houseRules: [] });
+		const page = await ask('/call');
+		expect(page.status).toBe(200);
+		expect(await page.text()).toContain('What should I tie on?');
 	});
 
 	it('come with headers that keep strangers out', async () => {

@@ -1,5 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { chromium, type Browser, type BrowserContextOptions, type Page } from 'playwright-core';
-import { afterAll, inject } from 'vitest';
+import { afterAll, afterEach, inject } from 'vitest';
 
 let browser: Browser | null = null;
 
@@ -8,6 +9,11 @@ async function opened(): Promise<Browser> {
 	browser ??= await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
 	return browser;
 }
+
+/** A page that is done with would go on ranking and looking for flips beside the next test. */
+afterEach(async () => {
+	await Promise.all((browser?.contexts() ?? []).map((context) => context.close()));
+});
 
 afterAll(async () => {
 	await browser?.close();
@@ -34,26 +40,36 @@ export async function newPage(options: BrowserContextOptions = {}, address = inj
 	return page;
 }
 
-/** A page with the demo angler's session, on Water. */
-export async function signedIn(options: BrowserContextOptions = {}, address?: string): Promise<Page> {
-	const page = await newPage(options, address);
-	await page.goto('/');
-	await page.getByRole('button', { name: /Open the demo/ }).click();
-	await page.waitForURL('**/water');
-	await clearDesk(page);
-	await page.reload();
-	return page;
+/** An angler with the demo's data, for one test alone: tests share nothing, so that files run side by side. */
+export interface TestAngler {
+	readonly id: string;
+	readonly token: string;
 }
 
-/** The demo angler's desk as it was on the first day: tests share the angler, not what lies on the desk. */
-async function clearDesk(page: Page): Promise<void> {
-	const now = new Date().toISOString();
-	const reading = { waterTemperatureC: 15, visibilityM: 1.2, bottomM: 3, fishFromM: 0.6, fishToM: 2 };
-	const place = { name: '', readingId: null, readingVersion: 0, spotId: null };
-	const desk = { schemaVersion: 1, ...place, takenAt: now, reading, rig: null, locks: {}, updatedAt: now };
-	await page.evaluate(() => localStorage.clear());
-	const response = await page.request.put('/api/v1/preferences/desk', { data: desk });
-	if (!response.ok()) throw new Error(`The desk could not be cleared: ${response.status()}`);
+export async function newAngler(databaseUrl = inject('databaseUrl')): Promise<TestAngler> {
+	process.env.DATABASE_URL = databaseUrl;
+	const [{ database }, { seedDemo }, { openSession }] = await Promise.all([
+		import('../../src/lib/server/db/connection'),
+		import('../../src/lib/server/demo/seed'),
+		import('../../src/lib/server/auth/session')
+	]);
+	const id = randomUUID();
+	await seedDemo(database(), { id, name: 'Maren Vossel' });
+	await database().models.Preference.destroy({ where: { anglerId: id }, force: true });
+	return { id, token: await openSession(id, new Date()) };
+}
+
+/** A page on Water with an angler's session: a new angler's unless one is given, whose second browser this then is. */
+export async function signedIn(
+	options: BrowserContextOptions = {},
+	angler?: TestAngler,
+	address = inject('address')
+): Promise<Page> {
+	const { token } = angler ?? (await newAngler());
+	const page = await newPage(options, address);
+	await page.context().addCookies([{ name: 'lucernal_session', value: token, url: address }]);
+	await page.goto('/water');
+	return page;
 }
 
 /** Waits until the page's scripts run and the first ranking is there. */

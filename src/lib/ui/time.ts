@@ -1,3 +1,8 @@
+import { tzOffset } from '@date-fns/tz/tzOffset';
+
+const MINUTE_MS = 60_000;
+const DAY_MS = 24 * 60 * MINUTE_MS;
+
 const PARTS: Intl.DateTimeFormatOptions = {
 	year: 'numeric',
 	month: '2-digit',
@@ -24,15 +29,13 @@ export function localTime(utc: string, timeZone: string): string {
  * Where the clock goes back and shows a time twice, the earlier of the two is meant.
  */
 export function utcTime(local: string, timeZone: string): string | null {
-	const asUtc = new Date(`${local}:00.000Z`);
-	if (Number.isNaN(asUtc.getTime())) return null;
-	let guess = asUtc;
-	// The offset at the guess may differ from that at the answer near a change of the clock; twice settles it.
-	for (let round = 0; round < 2; round++) {
-		const shown = new Date(`${localTime(guess.toISOString(), timeZone)}:00.000Z`);
-		guess = new Date(guess.getTime() + (asUtc.getTime() - shown.getTime()));
-	}
-	return guess.toISOString();
+	const asUtc = new Date(`${local}:00.000Z`).getTime();
+	if (Number.isNaN(asUtc)) return null;
+	// A day to either side lie the offsets before and after any change of the clock: the larger is the earlier instant.
+	const offsets = [-DAY_MS, DAY_MS].map((off) => tzOffset(timeZone, new Date(asUtc + off)) * MINUTE_MS);
+	const instants = offsets.map((offset) => new Date(asUtc - offset).toISOString()).sort();
+	// A time that the clock skips in spring is shown by neither; then the offset before the change counts.
+	return instants.find((utc) => localTime(utc, timeZone) === local) ?? new Date(asUtc - offsets[0]!).toISOString();
 }
 
 /** An instant in words, by a water's own clock. */

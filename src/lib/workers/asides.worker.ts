@@ -37,7 +37,9 @@ const api = {
 	window: (rig: Rig, { reading }: CallInput) => calledWindow(rig, completeReading(reading)),
 	costs: lockCosts,
 	score,
-	call: (input: CallInput) => call(input, { windows: false, families: false })
+	call: (input: CallInput) => call(input, { windows: false, families: false }),
+	/** The whole answer, as it is kept. */
+	whole: (input: CallInput) => call(input)
 };
 export type AsidesApi = typeof api;
 expose(api);

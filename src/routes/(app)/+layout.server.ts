@@ -1,40 +1,42 @@
 import { redirect } from '@sveltejs/kit';
-import { SCHEMA_VERSION, type DeskRecord, type SettingsRecord, type StandRecord } from '$lib/core/schema/records';
+import type { AppStart } from '$lib/client/app.svelte';
 import { isUnreachable } from '$lib/server/db/connection';
-import { listWaters, type WaterView } from '$lib/server/records/places';
-import { getPreference } from '$lib/server/records/preferences';
-import { themeOf } from '$lib/server/theme';
+import { listWaters } from '$lib/server/records/places';
+import { storeOf } from '$lib/server/records/store';
+import { latestSequence } from '$lib/server/records/writes';
+import { themeOf } from '$lib/server/http/theme';
 import type { LayoutServerLoad } from './$types';
 
-const DEFAULTS: SettingsRecord = { schemaVersion: SCHEMA_VERSION, units: 'metric', shortcuts: true };
-const NO_STAND: StandRecord = { schemaVersion: SCHEMA_VERSION, stances: {}, houseRules: [] };
+const NOTHING: Pick<AppStart, 'documents' | 'waters' | 'sequence'> = {
+	documents: { desk: null, bench: null, stand: null, settings: null },
+	waters: [],
+	sequence: 0
+};
 
-interface Records {
-	readonly desk: DeskRecord | null;
-	readonly settings: SettingsRecord;
-	readonly stand: StandRecord;
-	readonly waters: readonly WaterView[];
-	readonly recordsDown: boolean;
-}
-
-async function recordsOf(anglerId: string): Promise<Records> {
+async function recordsOf(
+	anglerId: string
+): Promise<Pick<AppStart, 'documents' | 'waters' | 'sequence' | 'recordsDown'>> {
 	try {
-		const [desk, settings, stand, waters] = await Promise.all([
-			getPreference(anglerId, 'desk'),
-			getPreference(anglerId, 'settings'),
-			getPreference(anglerId, 'stand'),
+		// The number first: what is written while the rest is read is heard of again.
+		const sequence = await latestSequence(anglerId);
+		const [desk, bench, stand, settings, waters] = await Promise.all([
+			storeOf('desk').find(anglerId),
+			storeOf('bench').find(anglerId),
+			storeOf('stand').find(anglerId),
+			storeOf('settings').find(anglerId),
 			listWaters(anglerId)
 		]);
-		return { desk, settings: settings ?? DEFAULTS, stand: stand ?? NO_STAND, waters, recordsDown: false };
+		return { documents: { desk, bench, stand, settings }, waters, sequence, recordsDown: false };
 	} catch (error) {
 		if (!isUnreachable(error)) throw error;
-		return { desk: null, settings: DEFAULTS, stand: NO_STAND, waters: [], recordsDown: true };
+		return { ...NOTHING, recordsDown: true };
 	}
 }
 
 export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	depends('lucernal:records');
 	if (!locals.session) redirect(303, '/');
-	const records = await recordsOf(locals.session.anglerId);
-	return { ...records, angler: locals.session.name, theme: themeOf(cookies), now: new Date().toISOString() };
+	const { anglerId, name } = locals.session;
+	const start: AppStart = { anglerId, ...(await recordsOf(anglerId)), now: new Date().toISOString() };
+	return { start, angler: name, theme: themeOf(cookies) };
 };

@@ -1,80 +1,87 @@
 <script lang="ts">
-	import { onMount, type Snippet } from 'svelte';
-	import { invalidate } from '$app/navigation';
-	import { page } from '$app/state';
-	import { provideDesk } from '$lib/ui/desk/desk.svelte';
-	import { Keeper } from '$lib/ui/desk/keeper.svelte';
-	import { Ranker } from '$lib/ui/desk/ranker';
+	import { onMount, untrack, type Snippet } from 'svelte';
+	import { beforeNavigate, invalidate } from '$app/navigation';
+	import { navigating, page } from '$app/state';
+	import { provideApp } from '$lib/client/app.svelte';
 	import BottomBar from '$lib/ui/frame/BottomBar.svelte';
 	import Rail from '$lib/ui/frame/Rail.svelte';
 	import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
 	import Strip from '$lib/ui/frame/Strip.svelte';
-	import { RECORDS_DOWN_SHORT } from '$lib/ui/messages';
-	import type { DeskRecord, StandRecord } from '$lib/core/schema/records';
+	import Waiting from '$lib/ui/frame/Waiting.svelte';
 	import type { LayoutData } from './$types';
 
 	const { data, children }: { data: LayoutData; children: Snippet } = $props();
-	// The desk is made once from what the page opened with; afterwards it leads and the server follows.
+	const screen = $derived(page.url.pathname.split('/')[1] ?? '');
+	// Made once from what the page opened with; afterwards it leads and the server follows.
 	// svelte-ignore state_referenced_locally
-	const desk = provideDesk(data);
-	const keeper = new Keeper<DeskRecord>('desk');
-	const standKeeper = new Keeper<StandRecord>('stand');
-	const standMark = $derived(JSON.stringify(desk.stand));
-	standKeeper.known(JSON.stringify(desk.stand));
-	let ranker: Ranker | null = null;
-
-	$effect(() => {
-		desk.settings = data.settings;
-		if (data.waters.length > 0) desk.waters = data.waters;
-	});
+	const app = provideApp(data.start, () => screen);
 
 	onMount(() => {
-		desk.recall();
-		ranker = new Ranker((answer) => desk.hear(answer));
-		desk.ranker = ranker;
-		return () => ranker?.close();
+		void begin();
+		return () => app.close();
 	});
 
-	/** Only Call shows more than the best rig: every other screen has its answer the sooner. */
-	const whole = $derived(page.url.pathname.startsWith('/call'));
+	/** Device and workers come after the first paint: the first view does without their code. */
+	async function begin() {
+		const [{ openDevice }, { Work }] = await Promise.all([import('$lib/client/device'), import('$lib/client/work')]);
+		await app.open(await openDevice(data.start.anglerId), data.start, new Work());
+	}
+
+	$effect(() => app.heard(data.start));
+	// What was written is read again, and lists too; never while a page is being opened, which that would break off.
+	let read = 0;
 	$effect(() => {
-		const { question } = desk;
-		if (desk.live) ranker?.ask(question, whole);
+		const { changes } = app.keeping;
+		if (changes === read || navigating.to) return;
+		read = changes;
+		const before = untrack(() => app.keeping.recent);
+		void invalidate('lucernal:records').then(() => app.keeping.listsRead(before));
 	});
-
+	// Where the records were away when the page opened, they are read once they are back.
 	$effect(() => {
-		if (desk.live) keeper.keep(desk.record, desk.record.updatedAt);
+		if (app.live && data.start.recordsDown) return again();
 	});
+	beforeNavigate(() => void app.keeping.hurry());
 
-	$effect(() => {
-		if (desk.live) standKeeper.keep(desk.stand, standMark);
-	});
-
-	const down = $derived(data.recordsDown || keeper.down || standKeeper.down);
-
-	/** While the records are away, ask now and then whether they are back. */
+	/** How often (ms) it is asked whether the records are back. */
 	const AGAIN_MS = 3000;
-	$effect(() => {
-		if (!down) return;
+	function again(): () => void {
 		const timer = setInterval(async () => {
 			const health = await fetch('/api/health').catch(() => null);
-			if (!health?.ok) return;
-			keeper.retry();
-			standKeeper.retry();
-			void invalidate('lucernal:records');
+			if (health?.ok && !navigating.to) void invalidate('lucernal:records');
 		}, AGAIN_MS);
 		return () => clearInterval(timer);
+	}
+
+	/** Screens that show the answer; only Call shows more than the best rig of it. */
+	const ranks = $derived(screen === 'water' || screen === 'call');
+	const whole = $derived(screen === 'call');
+	async function rank(question: typeof app.question, all: boolean) {
+		const answer = await app.work?.rank(question, all);
+		if (answer) app.hear(answer);
+	}
+	$effect(() => {
+		if (app.live && ranks) void rank(app.question, whole).catch(() => undefined);
 	});
+
+	const look = () => void (app.live && app.keeping.look());
+	function onvisibilitychange() {
+		if (document.visibilityState === 'visible') look();
+		else void app.keeping.hurry();
+	}
+	const close = () => app.closeStep();
 </script>
 
-<svelte:head><title>Lucernal: {page.url.pathname.split('/')[1]}</title></svelte:head>
+<svelte:head><title>Lucernal: {screen}</title></svelte:head>
+<svelte:document {onvisibilitychange} />
+<svelte:window ononline={look} onpointerup={close} onfocusout={close} onpagehide={() => void app.keeping.hurry()} />
 
 <a class="skip" href="#main">To the screen</a>
 <div class="frame">
 	<Rail />
 	<div class="column">
 		<Strip />
-		{#if down}<p class="notice notice-fails down" role="status">{RECORDS_DOWN_SHORT}</p>{/if}
+		<Waiting recordsDown={data.start.recordsDown} />
 		<main id="main">{@render children()}</main>
 		<BottomBar />
 	</div>
@@ -100,9 +107,6 @@
 	main {
 		flex: 1;
 		min-width: 0;
-	}
-	.down {
-		margin: 6px 12px;
 	}
 	.skip {
 		position: absolute;

@@ -1,7 +1,8 @@
 import type { Build } from '../schema/build';
 import type { Rig } from '../schema/rig';
-import { completeFit } from './fit';
-import { withRig } from './start';
+import { SKIRT_CUTS } from '../catalogue/dress';
+import { completeFit } from '../build/fit';
+import { withRig } from '../build/start';
 
 /** A modification of a rig: why, how in steps, and what it makes of the build. */
 export interface Mod {
@@ -96,9 +97,10 @@ export const MODS: readonly Mod[] = [
 			`Cut at ${AMOUNTS.skirtMm} mm behind the collar, a few strands longer than the rest.`
 		],
 		cautions: [KNIFE],
-		fits: hasSkirt,
+		// A knife makes no skirt longer.
+		fits: (rig) => hasSkirt(rig) && SKIRT_CUTS[rig.skirt.length].lengthMm > AMOUNTS.skirtMm,
 		done: (build) => build.fit.skirtMm !== undefined,
-		apply: (build) => withFit(build, { skirtMm: AMOUNTS.skirtMm }),
+		apply: (build) => withFit(build, { skirtMm: Math.min(AMOUNTS.skirtMm, completeFit(build).skirtMm) }),
 		undo: ({ fit, ...build }) => ({
 			...build,
 			fit: Object.fromEntries(Object.entries(fit).filter(([key]) => key !== 'skirtMm'))

@@ -1,9 +1,9 @@
-import { PRICE_RANGE } from '../catalogue/partTable';
+import { PRICE_RANGE } from '../build/partTable';
 import { layRig, type Laid } from '../geometry/lay';
 import type { Move } from '../geometry/path';
 import type { Build } from '../schema/build';
-import { partWords, slotWord } from './partNames';
-import { partsOf, type PlacedPart, type Slot } from './partsOf';
+import { partWords, slotWord } from '../naming/partNames';
+import { partsOf, type PlacedPart, type Slot } from '../build/partsOf';
 
 /** A step of a build: the parts that it takes, what is done, with what, and what to mind. */
 export interface BuildStep {

@@ -8,7 +8,7 @@ import type { Family, TurningStyle } from '../schema/words';
 import { rearToHookMm } from '../geometry/clearance';
 import { beatsOf } from './checks/trailer';
 import { subjectOf, type Subject } from './checks/subject';
-import { lureMassG } from './partsOf';
+import { lureMassG } from '../build/partsOf';
 
 /** A dimension that can be swept: its values, and the build at each of them. */
 interface Dimension {

@@ -1,4 +1,4 @@
-import { DENSITY_KGM3 } from '../physics/constants';
+import { DENSITY_KGM3 } from '../matter/constants';
 import type { Family } from '../schema/words';
 
 export type HeadForm = 'arrow' | 'ball' | 'fish' | 'buzz';

@@ -1,6 +1,6 @@
 import type { Stances } from '../claims/splits';
 import type { Reading } from '../reading/complete';
-import { mainForageIn, ramp, WORDS } from '../reading/words';
+import { mainForageIn, ramp, WORDS } from '../reading/conditions';
 
 /** A value by nodes of another, linear between them and held at the ends. */
 type Curve = readonly (readonly [number, number])[];

@@ -1,7 +1,7 @@
 import { SPEEDS_MPS } from '../catalogue/parts';
 import { buildSpeedPaths, DEPTHS_M, GATE_DISTANCES_M, LINE_SHARES, PULLS, type SpeedPaths } from '../physics/gateTable';
 import type { Reading } from '../reading/complete';
-import { WEED, WOODS } from '../reading/words';
+import { WEED, WOODS } from '../reading/conditions';
 import type { Cover } from '../schema/reading';
 import type { Family } from '../schema/words';
 import { placeAmong } from './place';

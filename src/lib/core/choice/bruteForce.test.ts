@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { completeReading } from '../reading/complete';
-import { seeded, type Random } from '../random';
+import { seeded, type Random } from '../base/random';
 import { readingSchema } from '../schema/reading';
 import { anyReading } from '../testing/arbitraries';
-import { Judgements, type Judgement } from './judge';
+import { Judgements, type Judgement } from './judgements';
 import type { Mask } from './locks';
 import type { Part, Space } from './part';
 import { rank } from './ranking';

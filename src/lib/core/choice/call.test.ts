@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FAMILY_KEYS, rigSchema } from '../schema/rig';
 import { callInputSchema, type CallAnswer } from '../schema/call';
-import { InputFailure } from '../schema/failure';
+import { refusalOf } from '../testing/refusal';
 import type { ReadingInput } from '../schema/reading';
 import { anyReading } from '../testing/arbitraries';
 import { FAMILIES } from '../schema/words';
@@ -274,6 +274,16 @@ describe('locks', () => {
 		}
 	});
 
+	it('on the colour of a skirt leave out the lure that is judged without one', () => {
+		const ditch = READINGS['winter ditch']!;
+		const locks = { skirt: { colour: 'black' } } as const;
+		const answer = ask(ditch, { locks, top: 8 });
+		expect(answer.calls.length).toBeGreaterThan(0);
+		expect(answer.calls.map(({ rig }) => rig.family)).not.toContain('underspin');
+		const bare = ask(ditch, { locks: { skirt: { colour: 'none' } } });
+		expect(bare.calls.every(({ rig }) => rig.skirt.colour === 'none')).toBe(true);
+	});
+
 	it('that exclude each other leave no call and are named', () => {
 		const { calls, verdict, candidates } = ask(reading, { locks: { family: 'underspin', noise: 'clack' } });
 		expect(calls).toEqual([]);
@@ -350,29 +360,19 @@ describe('stances', () => {
 	});
 });
 
-function catchFailure(run: () => unknown): unknown {
-	try {
-		run();
-	} catch (error) {
-		if (error instanceof InputFailure) return error.failure;
-		throw error;
-	}
-	return null;
-}
-
 describe('what is refused', () => {
 	it('a tray, until it can bound the choice', () => {
-		const failure = catchFailure(() => ask(READINGS['winter ditch']!, { tray: [] }));
+		const failure = refusalOf(() => ask(READINGS['winter ditch']!, { tray: [] }));
 		expect(failure).toMatchObject({ code: 'tray-not-supported', path: 'tray' });
 	});
 
 	it('an unknown key, by its path', () => {
-		const failure = catchFailure(() => answerCall({ reading: { ...READINGS['winter ditch'], tide: 1 } }));
+		const failure = refusalOf(() => answerCall({ reading: { ...READINGS['winter ditch'], tide: 1 } }));
 		expect(failure).toMatchObject({ code: 'unknown-key', path: 'reading.tide' });
 	});
 
 	it('a fish band below the bottom', () => {
-		const failure = catchFailure(() => ask({ waterTemperatureC: 10, visibilityM: 1, bottomM: 2, fishToM: 3 }));
+		const failure = refusalOf(() => ask({ waterTemperatureC: 10, visibilityM: 1, bottomM: 2, fishToM: 3 }));
 		expect(failure).toMatchObject({ code: 'invalid', path: 'reading.fishToM' });
 	});
 });

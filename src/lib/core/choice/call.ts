@@ -1,8 +1,8 @@
 import { CLAIM_BASE_VERSION } from '../claims/claim';
-import { splitOf, type Stances } from '../claims/splits';
+import { stancesKnown, type Stances } from '../claims/splits';
 import { completeReading, type Reading } from '../reading/complete';
 import { callInputSchema, type CallAnswer, type CalledRig, type CallInput } from '../schema/call';
-import { InputFailure, parseWith } from '../schema/failure';
+import { InputFailure, parseWith, type SetAside } from '../schema/failure';
 import { FAMILIES } from '../schema/words';
 import type { LocalRules } from '../schema/reading';
 import type { Locks } from '../schema/rig';
@@ -11,8 +11,8 @@ import { calledWindow } from './calledWindow';
 import { countRigs } from './count';
 import { planFor, reasonsFor } from './explain';
 import { familiesOf } from './families';
-import { Judgements } from './judge';
-import { houseClaims, type Ignored } from './houseRules';
+import { Judgements } from './judgements';
+import { houseClaims } from './houseRules';
 import { limitOf, senseOf } from './limits';
 import { openingOf, type Mask, type Rows } from './locks';
 import { decideOutfit } from './outfit';
@@ -28,32 +28,18 @@ const DEFAULT_TOP = 5;
 /** Most rigs of one family among the calls of an answer. */
 const PER_FAMILY = 2;
 
-/** Stances that name a split and a school, and those that do not. */
-function knownStances(given: Stances): { stances: Stances; ignored: Ignored[] } {
-	const ignored: Ignored[] = [];
-	const known = Object.entries(given).filter(([topic, school]) => {
-		const split = splitOf(topic);
-		const path = `stances.${topic}`;
-		if (!split) ignored.push({ path, why: `There is no split ${topic}.` });
-		else if (school === 'auto' || school === 'both' || split.schools.includes(school)) return true;
-		else ignored.push({ path, why: `${topic} knows ${split.schools.join(', ')}, auto and both, saw ${school}.` });
-		return false;
-	});
-	return { stances: Object.fromEntries(known), ignored };
-}
-
 /** Opening, claims and gate of a reading: everything that a rig is judged by. */
 export interface Question {
 	readonly reading: Reading;
 	readonly stances: Stances;
 	readonly judgements: Judgements;
-	readonly ignored: readonly Ignored[];
+	readonly ignored: readonly SetAside[];
 }
 
 /** Works out what rigs are judged by on a reading. */
 export function questionOf({ reading: given, stances = {}, houseRules = [] }: CallInput): Question {
 	const reading = completeReading(given);
-	const sides = knownStances(stances);
+	const sides = stancesKnown(stances);
 	const house = houseClaims(houseRules);
 	const judgements = new Judgements(reading, sides.stances, house.claims);
 	return { reading, stances: sides.stances, judgements, ignored: [...sides.ignored, ...house.ignored] };

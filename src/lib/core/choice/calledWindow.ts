@@ -1,13 +1,13 @@
 import { WEIGHTS_OZ } from '../catalogue/parts';
 import { castWorks, type Cast, type CastWork } from '../physics/castWork';
-import { USUAL_TIP_M } from '../physics/constants';
+import { USUAL_TIP_M } from '../matter/constants';
 import { inchesPerTurnAt, lineDiameterM } from '../physics/line';
 import { assembleLure, type Lure } from '../physics/lure';
 import { runningRig, runningWindow } from '../physics/window';
 import type { Reading } from '../reading/complete';
 import type { Rig } from '../schema/rig';
 import type { CalledWindow } from '../schema/window';
-import { M_PER_IN } from '../units';
+import { M_PER_IN } from '../base/units';
 import { bandOf } from './band';
 import { LONGEST_S, workOf, type Work } from './fishingTime';
 

@@ -1,4 +1,4 @@
-import { bladesText, finishText, lineText, ouncesText, plainWords, rigName, trailerText } from '../drawing/describe';
+import { bladesText, finishText, lineText, ouncesText, plainWords, rigName, trailerText } from '../naming/describe';
 import type { Rig } from '../schema/rig';
 
 /** What an angler would name of a rig, in the order in which it is chosen. */

@@ -1,7 +1,7 @@
 import type { Advice, Reason } from '../schema/call';
 import type { Rig } from '../schema/rig';
 import type { Speaking } from './hearing';
-import type { Judgement } from './judge';
+import type { Judgement } from './judgements';
 import type { Space } from './part';
 import { MILLI, opinionAt } from './tables';
 import { worthOf } from './worth';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { seeded } from '../random';
+import { seeded } from '../base/random';
 import { complete, eliminate, eliminationOrder, joined, type Factor } from './factors';
 
 /** Every assignment of variables with these sizes. */

@@ -4,7 +4,7 @@ import type { LocalRules } from '../schema/reading';
 import type { Locks } from '../schema/rig';
 import { FAMILIES, type Family } from '../schema/words';
 import { reasonsFor } from './explain';
-import type { Judgements } from './judge';
+import type { Judgements } from './judgements';
 import { limitOf } from './limits';
 import { openingOf } from './locks';
 import { SpaceSearch, type Find } from './search';

@@ -1,5 +1,5 @@
 import type { BladeSet } from '../catalogue/layouts';
-import { ramp } from '../reading/words';
+import { ramp } from '../reading/conditions';
 import type { Line, Reel, Rod } from '../schema/rig';
 import type { TurningStyle } from '../schema/words';
 import { word, type Features, type Part } from './part';

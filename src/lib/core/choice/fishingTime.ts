@@ -1,6 +1,6 @@
 import { SPEEDS_MPS } from '../catalogue/parts';
 import { flowOf, NEAREST_MARK_M, shareBetween, type Flow } from '../physics/flow';
-import { HALF_DENSITY, USUAL_TIP_M } from '../physics/constants';
+import { HALF_DENSITY, USUAL_TIP_M } from '../matter/constants';
 import { dragWidthM } from '../physics/line';
 import type { Reading } from '../reading/complete';
 import type { Band } from './band';

@@ -5,7 +5,7 @@ import { lineWidthM } from '../physics/gateTable';
 import { heldCast } from '../physics/held';
 import { lineDiameterM } from '../physics/line';
 import { assembleLure, dragM2, liftM2, startMps, type RunningRig } from '../physics/lure';
-import { seeded, type Random } from '../random';
+import { seeded, type Random } from '../base/random';
 import { BandWindow, type Band } from './band';
 import { pullOf } from './running';
 

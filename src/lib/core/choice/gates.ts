@@ -1,5 +1,5 @@
 import { SPEEDS_MPS } from '../catalogue/parts';
-import { HALF_DENSITY, USUAL_DISTANCE_M, USUAL_TIP_M } from '../physics/constants';
+import { HALF_DENSITY, USUAL_DISTANCE_M, USUAL_TIP_M } from '../matter/constants';
 import { lineLiftShare } from '../physics/depth';
 import type { Reading } from '../reading/complete';
 import type { Family } from '../schema/words';

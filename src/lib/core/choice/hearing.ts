@@ -2,7 +2,7 @@ import { CLAIM_BASE } from '../claims/claimBase';
 import { tierOf, type Claim, type Facet } from '../claims/claim';
 import { sidesHeard, sideTaken, type Stances } from '../claims/splits';
 import type { Reading } from '../reading/complete';
-import { holds } from '../reading/words';
+import { holds } from '../reading/conditions';
 import { FAMILIES, type Family } from '../schema/words';
 import { RELATIONS } from './relations';
 

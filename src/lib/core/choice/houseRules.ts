@@ -1,6 +1,6 @@
 import { FACETS, type Claim, type Facet, type Prefers } from '../claims/claim';
-import { InputFailure } from '../schema/failure';
-import { houseRuleSchema, type HouseRule } from '../schema/house';
+import { InputFailure, type SetAside } from '../schema/failure';
+import { houseRuleSchema, type HouseRule } from '../claims/house';
 import { FAMILIES } from '../schema/words';
 import { fitTable } from './tables';
 import { SPACES } from './spaces';
@@ -65,20 +65,14 @@ export function checkHouseRule(rule: HouseRule, path: string): Claim {
 export interface HouseClaims {
 	readonly rules: readonly HouseRule[];
 	readonly claims: readonly Claim[];
-	readonly ignored: readonly Ignored[];
-}
-
-/** What of an input was set aside. */
-export interface Ignored {
-	readonly path: string;
-	readonly why: string;
+	readonly ignored: readonly SetAside[];
 }
 
 /** Checks each rule by itself: what is no rule, or tells no rigs apart, is set aside and named. */
 export function houseClaims(given: readonly unknown[]): HouseClaims {
 	const sound: HouseRule[] = [];
 	const claims: Claim[] = [];
-	const ignored: Ignored[] = [];
+	const ignored: SetAside[] = [];
 	given.forEach((rule, at) => {
 		const path = `houseRules.${at}`;
 		const parsed = houseRuleSchema.safeParse(rule);

@@ -1,4 +1,4 @@
-import { ouncesText } from '../drawing/describe';
+import { ouncesText } from '../naming/describe';
 import type { Gate } from './gates';
 import type { Part, Space } from './part';
 

@@ -1,6 +1,6 @@
 import type { CallInput } from '../schema/call';
 import type { Locks } from '../schema/rig';
-import { without } from '../without';
+import { without } from '../base/without';
 import { call } from './call';
 
 const topScore = (input: CallInput): number | null =>

@@ -70,6 +70,9 @@ function fits(space: Space, lock: Locks): boolean {
 		const locked = lock[key as keyof typeof FAMILY_KEYS] !== undefined;
 		if (locked && !(families as readonly Family[]).includes(space.family)) return false;
 	}
+	// A lure that is dressed by its body alone wears no skirt of a locked colour: the gate judges it bare.
+	const worn = lock.skirt?.colour;
+	if (space.base.skirt?.colour === 'none' && worn !== undefined && worn !== 'none') return false;
 	const front = lock.blades?.some((blade) => blade.position === 'front') ?? false;
 	return !front || (space.family === 'spinnerbait' && space.layout !== 'single');
 }

@@ -7,7 +7,7 @@ import { anyReading } from '../testing/arbitraries';
 import { likelyReading } from '../testing/waters';
 import { answerCall } from './call';
 import { Hearing } from './hearing';
-import { Judgements } from './judge';
+import { Judgements } from './judgements';
 import { fitOf, type Part } from './part';
 import { SPACES } from './spaces';
 import { opinionAt } from './tables';

@@ -1,5 +1,5 @@
 import { cellOf, complete, eliminate, type Factor } from './factors';
-import type { Judgement } from './judge';
+import type { Judgement } from './judgements';
 import type { Mask } from './locks';
 import type { Space } from './part';
 import type { FitTable } from './tables';

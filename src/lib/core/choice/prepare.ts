@@ -1,6 +1,6 @@
 import { preparePaths } from './band';
 import { prepareFlows } from './fishingTime';
-import { prepareJudging } from './judge';
+import { prepareJudging } from './judgements';
 import { SPACES } from './spaces';
 
 /** Makes every table that no reading changes: once, before the first question. */

@@ -21,7 +21,7 @@ import {
 	type RunningRig
 } from '../physics/lure';
 import { rollMps } from '../physics/roll';
-import { HALF_DENSITY, USUAL_ARM_M, USUAL_DISTANCE_M, USUAL_TIP_M, USUAL_WIRE_IN } from '../physics/constants';
+import { HALF_DENSITY, USUAL_ARM_M, USUAL_DISTANCE_M, USUAL_TIP_M, USUAL_WIRE_IN } from '../matter/constants';
 import type { Part, Space, Variable } from './part';
 
 /** What the parts of one variable add to a lure, part by part: weight N, drag and lift m2, line's drag width m. */

@@ -1,6 +1,6 @@
 import { cellOf, complete, eliminate, eliminationOrder, joined, worthIn, type Bucket, type Factor } from './factors';
 import type { Gate } from './gates';
-import { scopesOf, type Judgement } from './judge';
+import { scopesOf, type Judgement } from './judgements';
 import { lackOf } from './lack';
 import type { Mask } from './locks';
 import type { Link, Space } from './part';

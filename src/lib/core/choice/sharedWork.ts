@@ -1,5 +1,5 @@
 import { Folds, type Factor } from './factors';
-import type { Judgement } from './judge';
+import type { Judgement } from './judgements';
 import type { Mask } from './locks';
 import { sharedIn, type Space } from './part';
 import { SPACES } from './spaces';

@@ -1,4 +1,4 @@
-import type { Judgement } from './judge';
+import type { Judgement } from './judgements';
 import { MILLI, type Opinion } from './tables';
 import { countsOf } from './tiers';
 

@@ -1,4 +1,4 @@
-import { all, any, not } from '../reading/words';
+import { all, any, not } from '../reading/conditions';
 import { BLADED_JIG, BUZZBAIT, SPINNERBAIT, TURNING, UNDERSPIN, type Claim } from './claim';
 import { cover, eats } from './examples';
 

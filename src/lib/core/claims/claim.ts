@@ -1,4 +1,4 @@
-import type { When } from '../reading/words';
+import type { When } from '../reading/conditions';
 import type { ReadingInput } from '../schema/reading';
 import type { Family } from '../schema/words';
 

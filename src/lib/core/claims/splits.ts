@@ -1,6 +1,7 @@
 import type { Reading } from '../reading/complete';
 import type { SplitSide } from './claim';
-import { all, any, holds, not, type When } from '../reading/words';
+import { all, any, holds, not, type When } from '../reading/conditions';
+import type { SetAside } from '../schema/failure';
 
 /** A disagreement among good anglers: its sides and which one is the default, and why. */
 export interface Split {
@@ -254,4 +255,18 @@ export function sideTaken(side: string | undefined, stances: Stances): boolean {
 	if (side === undefined) return false;
 	const slash = side.indexOf('/');
 	return stances[side.slice(0, slash)] === side.slice(slash + 1);
+}
+
+/** Stances that name a split and one of its schools, and those that do not, with why. */
+export function stancesKnown(given: Stances): { stances: Record<string, Stance>; ignored: SetAside[] } {
+	const ignored: SetAside[] = [];
+	const known = Object.entries(given).filter(([topic, school]) => {
+		const split = splitOf(topic);
+		const path = `stances.${topic}`;
+		if (!split) ignored.push({ path, why: `There is no split ${topic}.` });
+		else if (school === 'auto' || school === 'both' || split.schools.includes(school)) return true;
+		else ignored.push({ path, why: `${topic} knows ${split.schools.join(', ')}, auto and both, saw ${school}.` });
+		return false;
+	});
+	return { stances: Object.fromEntries(known), ignored };
 }

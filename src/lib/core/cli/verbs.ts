@@ -6,8 +6,9 @@ import { callAnswerSchema, callInputSchema } from '../schema/call';
 import { answerWindow } from '../physics/window';
 import { InputFailure } from '../schema/failure';
 import { readingSchema } from '../schema/reading';
-import { rigFileSchema } from '../schema/rigRecords';
-import { transferSchema } from '../schema/transfer';
+import { KINDS } from '../records/kinds';
+import { rigFileSchema } from '../records/rigFile';
+import { transferSchema } from '../records/transfer';
 import { rigSchema } from '../schema/rig';
 import { scoreAnswerSchema, scoreInputSchema } from '../schema/score';
 import { windowInputSchema, windowSchema } from '../schema/window';
@@ -17,7 +18,7 @@ export const VERBS = { call: answerCall, score: answerScore, window: answerWindo
 export type Verb = keyof typeof VERBS;
 
 /** Schemas that can be printed. */
-export const SCHEMAS = {
+export const SCHEMAS: Readonly<Record<string, z.ZodType>> = {
 	reading: readingSchema,
 	rig: rigSchema,
 	call: callInputSchema,
@@ -29,11 +30,24 @@ export const SCHEMAS = {
 	build: buildSchema,
 	'own-part': ownPartSchema,
 	'rig-file': rigFileSchema,
-	records: transferSchema
-} as const;
+	records: transferSchema,
+	...Object.fromEntries(Object.values(KINDS).map(({ name, schema }) => [`record-${name}`, schema]))
+};
 
 /** Most items in one batch. */
 export const BATCH_MAX = 200;
+
+/**
+ * The items of a batch; `null` for a single input.
+ *
+ * @throws {InputFailure} `batch-too-large`.
+ */
+export function batchOf(input: unknown): readonly unknown[] | null {
+	if (!Array.isArray(input)) return null;
+	if (input.length <= BATCH_MAX) return input;
+	const message = `A batch holds at most ${BATCH_MAX} items, saw ${input.length}.`;
+	throw new InputFailure({ code: 'batch-too-large', path: '', message });
+}
 
 /**
  * Answers one input, or each of an array of inputs.
@@ -41,12 +55,9 @@ export const BATCH_MAX = 200;
  * @throws {InputFailure} For the first bad item, its index first in the path; then nothing is answered.
  */
 export function answer(verb: Verb, input: unknown): unknown {
-	if (!Array.isArray(input)) return VERBS[verb](input);
-	if (input.length > BATCH_MAX) {
-		const message = `A batch holds at most ${BATCH_MAX} items, saw ${input.length}.`;
-		throw new InputFailure({ code: 'batch-too-large', path: '', message });
-	}
-	return input.map((item, index) => {
+	const batch = batchOf(input);
+	if (!batch) return VERBS[verb](input);
+	return batch.map((item, index) => {
 		try {
 			return VERBS[verb](item);
 		} catch (error) {
@@ -61,7 +72,7 @@ export function jsonSchema(name: string): unknown {
 		const message = `Schemas: ${Object.keys(SCHEMAS).join(', ')}; saw ${name}.`;
 		throw new InputFailure({ code: 'unknown-schema', path: '', message });
 	}
-	return z.toJSONSchema(SCHEMAS[name as keyof typeof SCHEMAS], { io: 'input', unrepresentable: 'any' });
+	return z.toJSONSchema(SCHEMAS[name]!, { io: 'input', unrepresentable: 'any' });
 }
 
 /** The verb of a word. */

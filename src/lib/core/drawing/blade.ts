@@ -1,6 +1,6 @@
 import { FITTINGS_MM } from '../catalogue/fittings';
 import type { LaidBlade } from '../geometry/lay';
-import { seeded } from '../random';
+import { seeded } from '../base/random';
 import type { TurningStyle } from '../schema/words';
 import { circlePath, pathThrough, polar, type Point } from '../geometry/path';
 import { CONTOUR_MM, DETAIL_MM, type DrawnPart, type Shape } from './shape';

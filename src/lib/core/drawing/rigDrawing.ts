@@ -1,11 +1,11 @@
-import { buildOf } from '../bench/fit';
+import { buildOf } from '../build/fit';
 import { BUZZ_MM, FITTINGS_MM } from '../catalogue/fittings';
 import { layRig, type Laid } from '../geometry/lay';
 import { polar, type Point } from '../geometry/path';
 import type { Rig } from '../schema/rig';
-import { MM_PER_IN } from '../units';
+import { MM_PER_IN } from '../base/units';
 import { bladeAnchor, drawBlade } from './blade';
-import { describeRig } from './describe';
+import { describeRig } from '../naming/describe';
 import { drawHead } from './head';
 import { drawHook } from './hook';
 import { drawBuzzBlade, drawPlate, plateAnchors } from './plates';

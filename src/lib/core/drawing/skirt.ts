@@ -1,5 +1,5 @@
 import { COLLAR, SKIRT_CUTS, STRAND_MM } from '../catalogue/dress';
-import { seeded, type Random } from '../random';
+import { seeded, type Random } from '../base/random';
 import type { Rig } from '../schema/rig';
 import { cubicPath, pathThrough, type Point } from '../geometry/path';
 import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';

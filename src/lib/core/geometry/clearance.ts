@@ -1,5 +1,5 @@
 import { BUZZ_MM } from '../catalogue/fittings';
-import { BLADE_FORMS } from '../physics/constants';
+import { BLADE_FORMS } from '../matter/constants';
 import type { TurningStyle } from '../schema/words';
 import type { Laid, LaidBlade } from './lay';
 import { polar, type Point } from './path';

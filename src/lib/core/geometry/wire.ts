@@ -1,5 +1,5 @@
 import { BUZZ_MM, FITTINGS_MM } from '../catalogue/fittings';
-import type { Fit } from '../bench/fit';
+import type { Fit } from '../build/fit';
 import { bend, lengthOf, type Move, type Point } from './path';
 
 /** A bent wire: its schedule from the head's nose on, where each move ended, and what hangs on it. */

@@ -1,6 +1,6 @@
 import { bladeOutline } from '../catalogue/bladeSizes';
 import type { TurningStyle } from '../schema/words';
-import { BLADE_FORMS, DENSITY_KGM3, GRAVITY_MPS2, WATER_KGM3 } from './constants';
+import { BLADE_FORMS, DENSITY_KGM3, GRAVITY_MPS2, WATER_KGM3 } from '../matter/constants';
 import type { Measured } from './measured';
 
 /** Bearing friction, N m: a ball-bearing swivel, and a clevis (running model, section 3). */

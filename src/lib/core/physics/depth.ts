@@ -1,4 +1,4 @@
-import { HALF_DENSITY } from './constants';
+import { HALF_DENSITY } from '../matter/constants';
 import { dragWidthM } from './line';
 import { dragM2, liftM2, type Lure } from './lure';
 

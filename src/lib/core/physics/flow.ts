@@ -1,4 +1,4 @@
-import { USUAL_TIP_M } from './constants';
+import { USUAL_TIP_M } from '../matter/constants';
 import { acrossMps, type Water } from './gateTable';
 
 /**

@@ -1,4 +1,4 @@
-import { USUAL_TIP_M } from './constants';
+import { USUAL_TIP_M } from '../matter/constants';
 import { bodyOf, depthsAtM, type Body, type Retrieve } from './depth';
 import { GATE_DISTANCES_M } from './gateTable';
 import type { Lure } from './lure';

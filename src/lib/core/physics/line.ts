@@ -1,4 +1,4 @@
-import { LINES, SPOOL_M, VISCOSITY_M2S } from './constants';
+import { LINES, SPOOL_M, VISCOSITY_M2S } from '../matter/constants';
 
 /** The Reynolds number of the line's mid-motion is taken at this share of the lure's speed (running model, 2b). */
 const MID_SHARE = 0.75;

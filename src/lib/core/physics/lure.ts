@@ -1,5 +1,5 @@
 import type { Family, TurningStyle } from '../schema/words';
-import { KG_PER_OZ } from '../units';
+import { KG_PER_OZ } from '../base/units';
 import { bladeDragM2, bladeLiftM2, bladeModel, KEEP_SHARE, smooth, wakeRatio, type BladeModel } from './blade';
 import {
 	buzzMassG,
@@ -15,7 +15,7 @@ import {
 	WATER_KGM3,
 	WIRE_LENGTH_M,
 	type Plate
-} from './constants';
+} from '../matter/constants';
 import type { Measured, MeasuredParts } from './measured';
 
 /** The parts of a rig that decide how it runs. */

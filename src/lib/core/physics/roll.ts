@@ -1,4 +1,4 @@
-import { DENSITY_KGM3, GRAVITY_MPS2, TRAILERS, WATER_KGM3 } from './constants';
+import { DENSITY_KGM3, GRAVITY_MPS2, TRAILERS, WATER_KGM3 } from '../matter/constants';
 import type { BladeModel } from './blade';
 import { buoyancy, type Lure } from './lure';
 

@@ -9,7 +9,7 @@ import {
 	USUAL_TIP_M,
 	USUAL_WIRE_IN,
 	WATER_KGM3
-} from './constants';
+} from '../matter/constants';
 import { depthAtM, planeMps, sinkMps } from './depth';
 import { inchesPerTurnAt, lineDiameterM } from './line';
 import { assembleLure, dragM2, liftM2, startMps, type Lure, type RunningRig } from './lure';

@@ -1,6 +1,6 @@
-import { N_PER_LBF } from '../units';
+import { N_PER_LBF } from '../base/units';
 import { bladeDragM2, thumpN, turnHz, type BladeModel } from './blade';
-import { DENSITY_KGM3, WATER_KGM3 } from './constants';
+import { DENSITY_KGM3, WATER_KGM3 } from '../matter/constants';
 
 /** Spring wire: modulus Pa, strength Pa at .889 mm and how it falls with diameter, yield share (recalled trend). */
 const MODULUS_PA = 193e9;

@@ -5,7 +5,7 @@ import { PHASES } from '../schema/words';
 import { anyReading } from '../testing/arbitraries';
 import { completeReading, windClass } from './complete';
 import { suggestPhase } from './phase';
-import { all, any, holds, mainForageIn, not, RAMPS, ramp, WORDS, type Word } from './words';
+import { all, any, holds, mainForageIn, not, RAMPS, ramp, WORDS, type Word } from './conditions';
 
 const complete = (reading: object) =>
 	completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1.3, bottomM: 3, ...reading }));

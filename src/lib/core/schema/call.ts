@@ -1,10 +1,11 @@
 import { z } from 'zod';
-import { HOUSE_RULES_MAX } from './house';
 import { readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
 import { FAMILIES } from './words';
 import { calledWindowSchema } from './window';
 
+/** Most rules of one's own that are weighed together. */
+export const HOUSE_RULES_MAX = 50;
 /** Most calls that one answer may hold. */
 export const TOP_MAX = 8;
 

@@ -10,6 +10,7 @@ export type FailureCode =
 	| 'unknown-topic'
 	| 'unknown-school'
 	| 'invalid-rule'
+	| 'newer-version'
 	| 'tray-not-supported'
 	| 'batch-too-large'
 	| 'body-too-large';
@@ -20,6 +21,12 @@ export interface Failure {
 	/** Dotted path into the input, the item's index first in a batch; empty for the input as a whole. */
 	readonly path: string;
 	readonly message: string;
+}
+
+/** What of an input was set aside, since it is not known here, and why. */
+export interface SetAside {
+	readonly path: string;
+	readonly why: string;
 }
 
 /** An input that the core refuses. */

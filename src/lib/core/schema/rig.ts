@@ -40,6 +40,14 @@ export const STYLES_OF: Record<Family, readonly BladeStyle[]> = {
 	buzzbait: BUZZ_BLADES
 };
 
+/** Most blades that each family carries: a front one needs the spinnerbait's upper arm. */
+export const BLADES_MAX: Readonly<Record<Family, number>> = {
+	spinnerbait: 2,
+	underspin: 1,
+	'bladed-jig': 1,
+	buzzbait: 1
+};
+
 /** Keys that only some families have; every other key belongs to all four. */
 export const FAMILY_KEYS = {
 	wireIn: ['spinnerbait', 'buzzbait'],
@@ -134,6 +142,14 @@ const rigShape = z.strictObject({
 	retrieve: retrieveSchema
 });
 
+/** What is wrong with the places of a rig's blades, or `null`. */
+function wrongPlaces(family: Family, blades: readonly { readonly position: 'front' | 'rear' }[]): string | null {
+	if (blades.length > BLADES_MAX[family]) return `A ${family} carries one blade.`;
+	const positions = blades.map(({ position }) => position);
+	if (!positions.includes('rear')) return 'A single blade is the rear one.';
+	return new Set(positions).size === positions.length ? null : 'Two blades cannot share a place.';
+}
+
 /** Everything tied on: lure with every part, line, rod, reel and how it is wound. */
 export const rigSchema = rigShape.superRefine((rig, context) => {
 	const refuse = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message });
@@ -148,9 +164,8 @@ export const rigSchema = rigShape.superRefine((rig, context) => {
 			refuse(['blades', index, 'style'], `A ${rig.family} cannot carry a ${blade.style} blade.`);
 		}
 	});
-	const positions = rig.blades.map((blade) => blade.position);
-	if (!positions.includes('rear')) refuse(['blades'], 'A single blade is the rear one.');
-	if (new Set(positions).size !== positions.length) refuse(['blades'], 'Two blades cannot share a place.');
+	const wrong = wrongPlaces(rig.family, rig.blades);
+	if (wrong) refuse(['blades'], wrong);
 });
 
 /** A rig of which only some values are fixed; blades are matched by their position. */
@@ -186,9 +201,8 @@ export const rigPartsSchema = z
 			const message = `A ${rig.family} cannot carry a ${style} blade.`;
 			context.addIssue({ code: 'custom', path: ['blades', index, 'style'], message });
 		});
-		if (!rig.blades.some(({ position }) => position === 'rear')) {
-			context.addIssue({ code: 'custom', path: ['blades'], message: 'A single blade is the rear one.' });
-		}
+		const wrong = wrongPlaces(rig.family, rig.blades);
+		if (wrong) context.addIssue({ code: 'custom', path: ['blades'], message: wrong });
 	});
 
 export type Rig = z.output<typeof rigSchema>;

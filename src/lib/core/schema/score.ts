@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { reasonSchema } from './call';
-import { HOUSE_RULES_MAX } from './house';
+import { HOUSE_RULES_MAX } from './call';
 import { readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
 

@@ -1,6 +1,6 @@
 import * as mariadb from 'mariadb';
 import { ConnectionError, ConnectionAcquireTimeoutError, DatabaseError, QueryTypes, Sequelize } from 'sequelize';
-import { config } from '../config';
+import { config } from './config';
 import { defineModels, type Models } from './models';
 
 export interface Database {
@@ -32,6 +32,11 @@ let shared: Database | null = null;
 export function database(): Database {
 	shared ??= openDatabase(config().DATABASE_URL);
 	return shared;
+}
+
+/** Ends the application's connections, where there are any. */
+export async function closeDatabase(): Promise<void> {
+	await shared?.sequelize.close();
 }
 
 const LOST = new Set([

@@ -1,4 +1,5 @@
 import { DataTypes, Op, type QueryInterface } from 'sequelize';
+import { ownKeysDown, ownKeysUp } from './steps/ownKeys';
 
 /** A step of the schema, up and down. Names never change once released: the database remembers them. */
 export interface Migration {
@@ -107,5 +108,6 @@ export const MIGRATIONS: readonly Migration[] = [
 	{ name: '0001-people', up: createPeople, down: (schema) => drop(schema, 'session', 'angler') },
 	{ name: '0002-places', up: createPlaces, down: (schema) => drop(schema, 'spot', 'water') },
 	{ name: '0003-work', up: createWork, down: (schema) => drop(schema, 'preference', 'kept_call', 'rig', 'reading') },
-	{ name: '0004-parts', up: createParts, down: (schema) => drop(schema, 'part') }
+	{ name: '0004-parts', up: createParts, down: (schema) => drop(schema, 'part') },
+	{ name: '0005-own-keys', up: ownKeysUp, down: ownKeysDown }
 ];

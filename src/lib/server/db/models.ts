@@ -7,19 +7,23 @@ import {
 	type ModelStatic,
 	type Sequelize
 } from 'sequelize';
+import type { Column, RecordKind } from '../../core/records/kind';
+import { KINDS, LISTED_KIND_NAMES, type ListedKindName } from '../../core/records/kinds';
 
-/** What every model with a client-made key has. */
 abstract class Row<T extends Model> extends Model<InferAttributes<T>, InferCreationAttributes<T>> {
-	declare id: string;
 	declare createdAt: CreationOptional<Date>;
 	declare updatedAt: CreationOptional<Date>;
 }
 
 export class Angler extends Row<Angler> {
+	declare id: string;
 	declare name: string;
+	/** Number of the angler's latest write. */
+	declare sequence: CreationOptional<number>;
 }
 
 export class Session extends Row<Session> {
+	declare id: string;
 	declare anglerId: string;
 	/** SHA-256 of the token in the cookie; the token itself is kept nowhere. */
 	declare tokenHash: string;
@@ -27,134 +31,113 @@ export class Session extends Row<Session> {
 }
 
 /** A row that belongs to an angler, counts its versions and is deleted softly. */
-export abstract class OwnedRow<T extends Model> extends Row<T> {
+export class RecordRow extends Row<RecordRow> {
+	declare id: string;
 	declare anglerId: string;
 	declare version: number;
 	declare deletedAt: CreationOptional<Date | null>;
-}
-
-export class Water extends OwnedRow<Water> {
-	declare name: string;
-	declare timeZone: string;
-	declare place: string;
-	declare latitude: number;
-	declare longitude: number;
-}
-
-export class Spot extends OwnedRow<Spot> {
-	declare waterId: string;
-	declare name: string;
-	declare bankBearingDeg: number;
 	declare document: unknown;
 }
 
-export class ReadingRow extends OwnedRow<ReadingRow> {
-	declare spotId: string | null;
-	declare name: string;
-	declare takenAt: Date;
-	declare document: unknown;
-}
-
-export class RigRow extends OwnedRow<RigRow> {
-	declare name: string;
-	declare document: unknown;
-}
-
-export class PartRow extends OwnedRow<PartRow> {
-	declare name: string;
-	declare kind: string;
-	declare document: unknown;
-}
-
-export class KeptCall extends OwnedRow<KeptCall> {
-	declare readingId: string | null;
-	declare name: string;
-	declare keptAt: Date;
-	declare claimBase: number;
-	declare document: unknown;
-}
-
-export class Preference extends OwnedRow<Preference> {
+/** A document of which an angler has one. */
+export class Preference extends RecordRow {
 	declare topic: string;
-	declare document: unknown;
+}
+
+/** The latest write to one record: what another device of the angler has to hear of. */
+export class RecordChange extends Row<RecordChange> {
+	declare anglerId: string;
+	declare kind: string;
+	declare recordId: string;
+	declare sequence: number;
+	declare version: number;
+	declare deleted: boolean;
+}
+
+/** A write that was done, by the key that its writer gave it: the same write is never done twice. */
+export class WriteKey extends Row<WriteKey> {
+	declare anglerId: string;
+	declare key: string;
+	declare version: number;
 }
 
 export interface Models {
 	readonly Angler: ModelStatic<Angler>;
 	readonly Session: ModelStatic<Session>;
-	readonly Water: ModelStatic<Water>;
-	readonly Spot: ModelStatic<Spot>;
-	readonly Reading: ModelStatic<ReadingRow>;
-	readonly Rig: ModelStatic<RigRow>;
-	readonly Part: ModelStatic<PartRow>;
-	readonly KeptCall: ModelStatic<KeptCall>;
 	readonly Preference: ModelStatic<Preference>;
+	readonly RecordChange: ModelStatic<RecordChange>;
+	readonly WriteKey: ModelStatic<WriteKey>;
+	readonly records: Readonly<Record<ListedKindName, ModelStatic<RecordRow>>>;
 }
 
-const key = () => ({ type: DataTypes.UUID, primaryKey: true, validate: { isUUID: 4 } });
 const uuid = (allowNull = false) => ({ type: DataTypes.UUID, allowNull });
+const key = () => ({ ...uuid(), primaryKey: true });
 const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false });
 const instant = () => ({ type: DataTypes.DATE(3), allowNull: false });
+const count = () => ({ type: DataTypes.BIGINT.UNSIGNED, allowNull: false });
 const stamps = () => ({ createdAt: DataTypes.DATE(3), updatedAt: DataTypes.DATE(3) });
-const json = () => ({ type: DataTypes.JSON, allowNull: false });
 const owned = () => ({
 	...stamps(),
-	id: key(),
-	anglerId: uuid(),
 	version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false },
-	deletedAt: DataTypes.DATE(3)
+	deletedAt: DataTypes.DATE(3),
+	document: { type: DataTypes.JSON, allowNull: false }
+});
+
+function columnType(column: Column) {
+	if (column.type === 'text') return text(column.length);
+	if (column.type === 'uuid') return uuid(column.nullable);
+	if (column.type === 'instant') return instant();
+	return { type: column.type === 'integer' ? DataTypes.INTEGER : DataTypes.DOUBLE, allowNull: false };
+}
+
+const recordColumns = ({ columns }: RecordKind) => ({
+	...owned(),
+	anglerId: key(),
+	id: key(),
+	...Object.fromEntries(Object.entries(columns).map(([name, column]) => [name, columnType(column)]))
 });
 
 /** Defines every model on a connection pool; the tables themselves are made by migrations. */
 export function defineModels(sequelize: Sequelize): Models {
 	// Classes of their own per pool, so that two pools in one process do not fight over one model.
-	const define = <M extends Model>(base: ModelStatic<M>, tableName: string, attributes: object, paranoid: boolean) => {
+	const define = <M extends Model>(base: ModelStatic<M>, tableName: string, attributes: object, paranoid = false) => {
 		const Owned = class extends (base as ModelStatic<Model>) {} as ModelStatic<Model>;
 		Owned.init(attributes as never, { sequelize, tableName, paranoid, modelName: tableName });
 		return Owned as ModelStatic<M>;
 	};
-	const document = { ...owned(), document: json() };
+	const records = Object.fromEntries(
+		LISTED_KIND_NAMES.map((name) => [name, define(RecordRow, KINDS[name].table, recordColumns(KINDS[name]), true)])
+	) as Record<ListedKindName, ModelStatic<RecordRow>>;
 	return {
-		Angler: define(Angler, 'angler', { ...stamps(), id: key(), name: text(120) }, false),
-		Session: define(
-			Session,
-			'session',
-			{ ...stamps(), id: key(), anglerId: uuid(), tokenHash: text(64), expiresAt: instant() },
-			false
-		),
-		Water: define(
-			Water,
-			'water',
-			{
-				...owned(),
-				name: text(120),
-				timeZone: text(64),
-				place: text(16),
-				latitude: DataTypes.DOUBLE,
-				longitude: DataTypes.DOUBLE
-			},
-			true
-		),
-		Spot: define(
-			Spot,
-			'spot',
-			{ ...document, waterId: uuid(), name: text(120), bankBearingDeg: DataTypes.DOUBLE },
-			true
-		),
-		Reading: define(
-			ReadingRow,
-			'reading',
-			{ ...document, spotId: uuid(true), name: text(120), takenAt: instant() },
-			true
-		),
-		Rig: define(RigRow, 'rig', { ...document, name: text(120) }, true),
-		Part: define(PartRow, 'part', { ...document, name: text(80), kind: text(16) }, true),
-		KeptCall: define(
-			KeptCall,
-			'kept_call',
-			{ ...document, readingId: uuid(true), name: text(120), keptAt: instant(), claimBase: DataTypes.INTEGER.UNSIGNED },
-			true
-		),
-		Preference: define(Preference, 'preference', { ...document, topic: text(40) }, true)
+		records,
+		Angler: define(Angler, 'angler', {
+			...stamps(),
+			id: key(),
+			name: text(120),
+			sequence: { ...count(), defaultValue: 0 }
+		}),
+		Session: define(Session, 'session', {
+			...stamps(),
+			id: key(),
+			anglerId: uuid(),
+			tokenHash: text(64),
+			expiresAt: instant()
+		}),
+		Preference: define(Preference, 'preference', { ...owned(), id: key(), anglerId: uuid(), topic: text(40) }, true),
+		RecordChange: define(RecordChange, 'record_change', {
+			...stamps(),
+			anglerId: key(),
+			kind: { ...text(20), primaryKey: true },
+			recordId: { ...text(40), primaryKey: true },
+			sequence: count(),
+			version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false },
+			deleted: { type: DataTypes.BOOLEAN, allowNull: false }
+		}),
+		WriteKey: define(WriteKey, 'write_key', {
+			...stamps(),
+			anglerId: key(),
+			key: key(),
+			version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false }
+		})
 	};
 }

@@ -1,9 +1,9 @@
-import { rigRecordOf } from '../../core/bench/record';
-import { startBuild, withLayout, withOwn, withRig } from '../../core/bench/start';
+import { rigRecordOf } from '../../core/records/rigRecord';
+import { startBuild, withLayout, withOwn, withRig } from '../../core/build/start';
 import type { Build, OwnUse } from '../../core/schema/build';
 import type { RigLog } from '../../core/schema/rigLog';
-import { SCHEMA_VERSION } from '../../core/schema/records';
-import type { PartRecord, RigRecord } from '../../core/schema/rigRecords';
+import { SCHEMA_VERSION } from '../../core/records/schemas';
+import type { PartRecord, RigRecord } from '../../core/records/rigSchemas';
 
 /** Parts that the demo's angler has weighed and measured. */
 export const OWN_PARTS: readonly PartRecord['part'][] = [

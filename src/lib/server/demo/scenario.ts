@@ -1,5 +1,5 @@
 import type { Cover, Forage, ReadingInput } from '../../core/schema/reading';
-import type { SpotDocument } from '../../core/schema/records';
+import type { SpotRecord } from '../../core/records/schemas';
 
 /** The invented angler of the demo. */
 export const ANGLER = { id: '6f1a3c52-0d4e-4b7a-9c11-2e5d8a7b4f01', name: 'Maren Vossel' } as const;
@@ -7,7 +7,7 @@ export const ANGLER = { id: '6f1a3c52-0d4e-4b7a-9c11-2e5d8a7b4f01', name: 'Maren
 export interface DemoSpot {
 	readonly name: string;
 	readonly bankBearingDeg: number;
-	readonly profile: SpotDocument['profile'];
+	readonly profile: SpotRecord['profile'];
 	readonly cover: readonly Cover[];
 }
 
@@ -32,7 +32,7 @@ const growth = (kind: Cover['kind'], density: Cover['density'], topM: number, fo
 	topM
 });
 
-const slope = (...points: [number, number][]): SpotDocument['profile'] =>
+const slope = (...points: [number, number][]): SpotRecord['profile'] =>
 	points.map(([outM, depthM]) => ({ outM, depthM }));
 
 /** The three invented waters with their eight spots, in rolling country near 44.1 N, 0.6 E. */

@@ -1,9 +1,12 @@
+import { randomUUID } from 'node:crypto';
+import { buildOf } from '../../core/build/fit';
 import { call } from '../../core/choice/call';
-import { seeded, type Random } from '../../core/random';
+import { seeded, type Random } from '../../core/base/random';
 import { windClass } from '../../core/reading/complete';
 import { callInputSchema } from '../../core/schema/call';
 import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/schema/reading';
-import { SCHEMA_VERSION, type DeskRecord } from '../../core/schema/records';
+import { SCHEMA_VERSION, type DeskRecord } from '../../core/records/schemas';
+import type { BenchRecord } from '../../core/records/rigSchemas';
 import type { Database } from '../db/connection';
 import { demoRigs, OWN_PARTS, partDocument } from './rigs';
 import { ANGLER, WATERS, type DemoSpot, type DemoWater } from './scenario';
@@ -108,33 +111,34 @@ interface Place {
 	readonly spotId: string;
 }
 
-async function seedPlaces({ models }: Database, random: Random): Promise<Place[]> {
+async function seedPlaces({ models }: Database, anglerId: string, random: Random): Promise<Place[]> {
 	const places: Place[] = [];
 	for (const water of WATERS) {
 		const waterId = uuidOf(random);
 		const { name, place, latitude, longitude } = water;
-		await models.Water.create({
+		await models.records.waters.create({
 			id: waterId,
-			anglerId: ANGLER.id,
+			anglerId,
 			version: 1,
 			name,
 			place,
 			latitude,
 			longitude,
-			timeZone: TIME_ZONE
-		});
+			timeZone: TIME_ZONE,
+			document: { schemaVersion: SCHEMA_VERSION }
+		} as never);
 		for (const spot of water.spots) {
 			const spotId = uuidOf(random);
 			const document = { schemaVersion: SCHEMA_VERSION, profile: spot.profile, cover: spot.cover };
 			const row = {
 				id: spotId,
-				anglerId: ANGLER.id,
+				anglerId,
 				version: 1,
 				waterId,
 				name: spot.name,
 				bankBearingDeg: spot.bankBearingDeg
 			};
-			await models.Spot.create({ ...row, document });
+			await models.records.spots.create({ ...row, document } as never);
 			places.push({ water, spot, spotId });
 		}
 	}
@@ -143,54 +147,72 @@ async function seedPlaces({ models }: Database, random: Random): Promise<Place[]
 
 async function seedKept(
 	{ models }: Database,
+	anglerId: string,
 	random: Random,
-	readingId: string,
-	name: string,
-	takenAt: Date,
-	reading: ParsedReading
+	{ id: readingId, name, spotId, takenAt, reading }: LaidReading
 ) {
 	const answer = call(callInputSchema.parse({ reading }));
-	await models.KeptCall.create({
+	await models.records['kept-calls'].create({
 		id: uuidOf(random),
-		anglerId: ANGLER.id,
+		anglerId,
 		version: 1,
 		readingId,
 		name,
 		keptAt: new Date(takenAt.getTime() + 10 * 60 * 1000),
 		claimBase: answer.claimBase,
-		document: { schemaVersion: SCHEMA_VERSION, reading, stances: {}, locks: {}, chosen: 0, answer }
-	});
+		document: {
+			schemaVersion: SCHEMA_VERSION,
+			spotId,
+			takenAt: takenAt.toISOString(),
+			reading,
+			stances: {},
+			houseRules: [],
+			locks: {},
+			chosen: 0,
+			answer
+		}
+	} as never);
 }
 
 /** Lays the latest reading on the desk, with the rig that is called for it in hand. */
-async function seedDesk({ models }: Database, random: Random, latest: LaidReading): Promise<void> {
+async function seedDesk({ models }: Database, anglerId: string, random: Random, latest: LaidReading): Promise<void> {
 	const { id, name, spotId, takenAt, reading } = latest;
 	const { calls } = call(callInputSchema.parse({ reading, top: 1 }), { windows: false, families: false });
-	const document: DeskRecord = {
-		schemaVersion: SCHEMA_VERSION,
-		name,
-		readingId: id,
-		readingVersion: 1,
-		spotId,
-		takenAt: takenAt.toISOString(),
-		reading,
-		rig: calls[0]?.rig ?? null,
-		locks: {},
-		updatedAt: takenAt.toISOString()
+	const documents: { readonly desk: DeskRecord; readonly bench: BenchRecord } = {
+		desk: {
+			schemaVersion: SCHEMA_VERSION,
+			name,
+			readingId: id,
+			readingVersion: 1,
+			spotId,
+			takenAt: takenAt.toISOString(),
+			reading,
+			locks: {}
+		},
+		bench: {
+			schemaVersion: SCHEMA_VERSION,
+			name: '',
+			rigId: uuidOf(random),
+			rigVersion: 0,
+			build: buildOf(calls[0]!.rig),
+			log: []
+		}
 	};
-	await models.Preference.create({ id: uuidOf(random), anglerId: ANGLER.id, version: 1, topic: 'desk', document });
+	for (const [topic, document] of Object.entries(documents)) {
+		await models.Preference.create({ id: randomUUID(), anglerId, version: 1, topic, document } as never);
+	}
 }
 
-async function seedBench({ models }: Database, random: Random): Promise<void> {
+async function seedBench({ models }: Database, anglerId: string, random: Random): Promise<void> {
 	const ids: string[] = [];
 	for (const part of OWN_PARTS) {
 		const id = uuidOf(random);
 		ids.push(id);
-		const row = { id, anglerId: ANGLER.id, version: 1, name: part.name, kind: part.kind };
-		await models.Part.create({ ...row, document: partDocument(part) });
+		await models.records.parts.create({ id, anglerId, version: 1, document: partDocument(part) });
 	}
 	for (const { name, ...document } of demoRigs({ id: ids[0]!, version: 1, part: OWN_PARTS[0]! })) {
-		await models.Rig.create({ id: uuidOf(random), anglerId: ANGLER.id, version: 1, name, document });
+		const row = { id: uuidOf(random), anglerId, version: 1, name };
+		await models.records.rigs.create({ ...row, document } as never);
 	}
 }
 
@@ -198,12 +220,13 @@ async function seedBench({ models }: Database, random: Random): Promise<void> {
  * Puts the demo angler with three waters, eight spots, a year of readings, a few kept calls, rigs and own parts into an empty database; the latest reading lies on the desk.
  * A database that has the angler already is left as it is.
  */
-export async function seedDemo(database: Database): Promise<void> {
+export async function seedDemo(database: Database, angler: { id: string; name: string } = ANGLER): Promise<void> {
+	const anglerId = angler.id;
 	const { models } = database;
-	if (await models.Angler.findByPk(ANGLER.id)) return;
+	if (await models.Angler.findByPk(anglerId)) return;
 	const random = seeded(SEED);
-	await models.Angler.create({ ...ANGLER });
-	const places = await seedPlaces(database, random);
+	await models.Angler.create({ ...angler });
+	const places = await seedPlaces(database, anglerId, random);
 	let latest: LaidReading | null = null;
 	for (let index = 0; index < READINGS; index++) {
 		const day = Math.round((index / READINGS) * 300 + random() * 8);
@@ -213,11 +236,11 @@ export async function seedDemo(database: Database): Promise<void> {
 		const reading = readingAt(random, day + 9, hour, water, spot);
 		const id = uuidOf(random);
 		const name = `${spot.name}, ${MONTHS[takenAt.getUTCMonth()]}`;
-		const row = { id, anglerId: ANGLER.id, version: 1, spotId, name, takenAt };
-		await models.Reading.create({ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } });
+		const row = { id, anglerId, version: 1, spotId, name, takenAt };
+		await models.records.readings.create({ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } } as never);
 		latest = { id, name, spotId, takenAt, reading };
-		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(database, random, id, name, takenAt, reading);
+		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(database, anglerId, random, latest);
 	}
-	await seedBench(database, random);
-	if (latest) await seedDesk(database, random, latest);
+	await seedBench(database, anglerId, random);
+	if (latest) await seedDesk(database, anglerId, random, latest);
 }

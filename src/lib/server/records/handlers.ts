@@ -1,45 +1,87 @@
 import type { RequestEvent } from '@sveltejs/kit';
 import { z } from 'zod';
-import { parseWith } from '../../core/schema/failure';
-import { readJson } from '../body';
-import type { OwnedRow } from '../db/models';
-import type { AnglerSession } from '../session';
-import { notFound } from '../failures';
-import type { Store } from './store';
+import type { RecordKind } from '../../core/records/kind';
+import { kindOf, type RecordKindName } from '../../core/records/kinds';
+import { readRecord } from '../../core/records/read';
+import { InputFailure, parseWith } from '../../core/schema/failure';
+import { BODY_MAX, readJson } from '../http/body';
+import type { AnglerSession } from '../auth/session';
+import { HttpFailure, notFound } from '../http/failures';
+import { PAGE_MAX, storeOf } from './store';
 
-type Event = RequestEvent<{ id: string }>;
+type Event = RequestEvent<{ kind: string; id?: string }>;
 
-const key = z.uuid({ version: 'v4' });
+const uuid = z.uuid({ version: 'v4' });
 
-/** A key from a path; anything that is not one names nothing. */
-function idOf({ params }: Event): string {
-	if (!key.safeParse(params.id).success) throw notFound('record');
-	return params.id;
+function kindFrom({ params }: Event): RecordKind {
+	const kind = kindOf(params.kind);
+	if (!kind) throw notFound('kind of record');
+	return kind;
 }
 
-export const getRecord =
-	<M extends OwnedRow<M>, R>(store: Store<M, R>) =>
-	async (event: Event, { anglerId }: AnglerSession): Promise<Response> =>
-		Response.json(await store.get(anglerId, idOf(event)));
+/** The key from a path: a document's is its kind's word; anything else that is no key names nothing. */
+function idOf(event: Event): string {
+	const kind = kindFrom(event);
+	const id = event.params.id ?? '';
+	if (kind.single ? id !== '' : !uuid.safeParse(id).success) throw notFound(kind.what);
+	return kind.single ? kind.name : id;
+}
 
-/** Body: the version last seen (0 for a new record) and the record. */
-export const putRecord =
-	<M extends OwnedRow<M>, R>(store: Store<M, R>, schema: z.ZodType<R>) =>
-	async (event: Event, { anglerId }: AnglerSession): Promise<Response> => {
-		const body = z.strictObject({ version: z.number().int().min(0), record: schema });
-		const { version, record } = parseWith(body, await readJson(event.request));
-		const stored = await store.put(anglerId, idOf(event), version, record as R);
-		return Response.json(stored, { status: version === 0 ? 201 : 200 });
-	};
+/** The key that the writer gave this write, so that trying again does nothing twice. */
+function writeKeyOf({ request }: Event): string | undefined {
+	const key = request.headers.get('idempotency-key');
+	if (key === null) return undefined;
+	if (!uuid.safeParse(key).success) {
+		throw new HttpFailure(422, 'invalid', 'A write’s key is a version 4 UUID.', 'idempotency-key');
+	}
+	return key;
+}
 
-export const removeRecord =
-	<M extends OwnedRow<M>, R>(store: Store<M, R>) =>
-	async (event: Event, { anglerId }: AnglerSession): Promise<Response> => {
-		await store.remove(anglerId, idOf(event));
-		return new Response(null, { status: 204 });
-	};
+const storeFor = (kind: RecordKind) => storeOf(kind.name as RecordKindName);
 
-export const restoreRecord =
-	<M extends OwnedRow<M>, R>(store: Store<M, R>) =>
-	async (event: Event, { anglerId }: AnglerSession): Promise<Response> =>
-		Response.json(await store.restore(anglerId, idOf(event)));
+/** One page of a kind's records, one record, or the angler's document: version 0 where there is none yet. */
+export async function listRecords(event: Event, { anglerId }: AnglerSession): Promise<Response> {
+	const kind = kindFrom(event);
+	if (kind.single) {
+		const id = idOf(event);
+		return Response.json((await storeFor(kind).find(anglerId)) ?? { id, version: 0, record: null });
+	}
+	if (event.params.id !== undefined) return Response.json(await storeFor(kind).get(anglerId, idOf(event)));
+	const { searchParams } = event.url;
+	const limit = Math.min(PAGE_MAX, Math.max(1, Math.trunc(Number(searchParams.get('limit') ?? PAGE_MAX)) || PAGE_MAX));
+	const after = searchParams.get('after');
+	return Response.json(await storeFor(kind).list(anglerId, after === null ? { limit } : { limit, after }));
+}
+
+const body = z.strictObject({ version: z.number().int().min(0), record: z.unknown() });
+
+/** Reads the record of a body; refusals say where in the body. */
+function readBody(kind: RecordKind, given: unknown) {
+	const { version, record } = parseWith(body, given);
+	try {
+		return { version, ...readRecord(kind.name as RecordKindName, record) };
+	} catch (error) {
+		throw error instanceof InputFailure ? error.under('record') : error;
+	}
+}
+
+/** Body: the version last seen (0 for a new record) and the record. What of it is not known is named in `aside`. */
+export async function putRecord(event: Event, { anglerId }: AnglerSession): Promise<Response> {
+	const kind = kindFrom(event);
+	const id = idOf(event);
+	const key = writeKeyOf(event);
+	const { version, record, aside } = readBody(kind, await readJson(event.request, BODY_MAX));
+	const stored = await storeFor(kind).put(anglerId, id, version, record as never, { key });
+	return Response.json(aside.length > 0 ? { ...stored, aside } : stored, { status: version === 0 ? 201 : 200 });
+}
+
+export async function removeRecord(event: Event, { anglerId }: AnglerSession): Promise<Response> {
+	const id = idOf(event);
+	const version = await storeFor(kindFrom(event)).remove(anglerId, id, { key: writeKeyOf(event) });
+	return Response.json({ id, version });
+}
+
+export async function restoreRecord(event: Event, { anglerId }: AnglerSession): Promise<Response> {
+	const stored = await storeFor(kindFrom(event)).restore(anglerId, idOf(event), { key: writeKeyOf(event) });
+	return Response.json(stored);
+}

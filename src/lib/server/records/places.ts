@@ -1,46 +1,28 @@
-import { spotDocumentSchema, type SpotDocument } from '../../core/schema/records';
-import { database } from '../db/connection';
+import type { SpotRecord, WaterRecord } from '../../core/records/schemas';
+import { everyRecord } from './every';
+import { storeOf } from './store';
 
 /** A spot as the screens see it. */
-export interface SpotView extends SpotDocument {
+export interface SpotView extends SpotRecord {
 	readonly id: string;
-	readonly name: string;
-	readonly bankBearingDeg: number;
 }
 
 /** A water with its spots. */
-export interface WaterView {
+export interface WaterView extends WaterRecord {
 	readonly id: string;
-	readonly name: string;
-	readonly timeZone: string;
-	readonly place: string;
-	readonly latitude: number;
-	readonly longitude: number;
 	readonly spots: readonly SpotView[];
 }
 
+const byName = (a: { name: string }, b: { name: string }): number => a.name.localeCompare(b.name, 'en');
+
 /** An angler's waters and spots, by name. */
 export async function listWaters(anglerId: string): Promise<WaterView[]> {
-	const { Water, Spot } = database().models;
-	const order: [string, string][] = [['name', 'ASC']];
 	const [waters, spots] = await Promise.all([
-		Water.findAll({ where: { anglerId }, order }),
-		Spot.findAll({ where: { anglerId }, order })
+		everyRecord(storeOf('waters').all(anglerId)),
+		everyRecord(storeOf('spots').all(anglerId))
 	]);
-	return waters.map(({ id, name, timeZone, place, latitude, longitude }) => ({
-		id,
-		name,
-		timeZone,
-		place,
-		latitude,
-		longitude,
-		spots: spots
-			.filter((spot) => spot.waterId === id)
-			.map((spot) => ({
-				id: spot.id,
-				name: spot.name,
-				bankBearingDeg: spot.bankBearingDeg,
-				...spotDocumentSchema.parse(spot.document)
-			}))
-	}));
+	const placed = spots.map(({ id, record }) => ({ id, ...record })).sort(byName);
+	return waters
+		.map(({ id, record }) => ({ id, ...record, spots: placed.filter(({ waterId }) => waterId === id) }))
+		.sort(byName);
 }

@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { changedSince, rigRecordOf } from '../../core/bench/record';
-import { startBuild, withOwn } from '../../core/bench/start';
-import { SCHEMA_VERSION } from '../../core/schema/records';
-import type { PartRecord } from '../../core/schema/rigRecords';
+import { changedSince, rigRecordOf, usersOf } from '../../core/records/rigRecord';
+import { startBuild, withOwn } from '../../core/build/start';
+import { SCHEMA_VERSION } from '../../core/records/schemas';
+import type { PartRecord } from '../../core/records/rigSchemas';
 import { FAMILIES } from '../../core/schema/words';
 import type { Database } from '../db/connection';
-import { newAngler, useFreshDatabase } from '../testing';
-import { listParts } from './partUses';
-import { parts, rigs } from './stores';
-import { exportRecords, importRecords, previewImport } from './transfer';
+import { newAngler, useFreshDatabase } from '../db/testing';
+import { storeOf } from './store';
 
+const rigs = storeOf('rigs');
+const parts = storeOf('parts');
 let database: Database;
 let angler: string;
 
@@ -41,7 +41,7 @@ describe('a kept rig', () => {
 		const other = await newAngler(database);
 		await expect(rigs.get(other, id)).rejects.toMatchObject({ status: 404 });
 		await expect(rigs.remove(other, id)).rejects.toMatchObject({ status: 404 });
-		expect(await rigs.list(other)).toEqual([]);
+		expect((await rigs.list(other)).items).toEqual([]);
 	});
 
 	it('keeps the own part that it was built from when the part changes and when it goes', async () => {
@@ -51,10 +51,11 @@ describe('a kept rig', () => {
 		const build = withOwn(startBuild('spinnerbait'), 'rear', { id: part, version: 1, part: spoon().part });
 		const id = randomUUID();
 		await rigs.put(angler, id, 0, rigRecordOf('Thumper', build, []));
-		expect(await listParts(angler)).toMatchObject([{ id: part, usedBy: ['Thumper'] }]);
+		const kept = (await rigs.list(angler)).items;
+		expect([usersOf(part, kept), usersOf(randomUUID(), kept)]).toEqual([['Thumper'], []]);
 		await parts.put(angler, part, 1, spoon(7));
 		await parts.remove(angler, part);
-		expect(await listParts(angler)).toEqual([]);
+		expect((await parts.list(angler)).items).toEqual([]);
 		const { record } = await rigs.get(angler, id);
 		expect(record.build.own.rear).toEqual({ id: part, version: 1, part: spoon().part });
 		expect(record.parts.find(({ slot }) => slot === 'rear')).toMatchObject({ version: 1, massG: 6.2, lengthMm: 41 });
@@ -65,21 +66,5 @@ describe('a kept rig', () => {
 		const record = rigRecordOf('Old', startBuild('spinnerbait'), []);
 		const old = record.parts.map((part) => (part.slot === 'rear' ? { ...part, version: 7, massG: 1 } : part));
 		expect(changedSince({ ...record, parts: old })).toEqual(['willow blade 4.5']);
-	});
-});
-
-describe('rigs and parts in a file', () => {
-	it('come out and go in unchanged, and the plan says so first', async () => {
-		angler = await newAngler(database);
-		await parts.put(angler, randomUUID(), 0, spoon());
-		await rigs.put(angler, randomUUID(), 0, rigRecordOf('Out and in', startBuild('buzzbait'), []));
-		const file = await exportRecords(angler, new Date(0));
-		expect(await previewImport(angler, file)).toMatchObject({ rigs: { same: 1 }, parts: { same: 1 } });
-		const renamed = { ...file, rigs: file.rigs.map((rig) => ({ ...rig, record: { ...rig.record, name: 'Renamed' } })) };
-		expect(await importRecords(angler, renamed)).toMatchObject({ rigs: { changed: 1 } });
-		expect((await rigs.list(angler)).map(({ record }) => record.name)).toEqual(['Renamed']);
-		const { kind, schemaVersion, exportedAt, readings, keptCalls } = file;
-		const older = { kind, schemaVersion, exportedAt, readings, keptCalls };
-		expect(await previewImport(angler, older)).toMatchObject({ rigs: { added: 0 }, parts: { added: 0 } });
 	});
 });

@@ -1,6 +1,16 @@
-import { UniqueConstraintError, type ModelStatic, type Transaction, type WhereOptions } from 'sequelize';
-import { HttpFailure, notFound } from '../failures';
-import type { OwnedRow } from '../db/models';
+import { randomUUID } from 'node:crypto';
+import { Op, UniqueConstraintError, type ModelStatic, type Transaction, type WhereOptions } from 'sequelize';
+import type { RecordKind } from '../../core/records/kind';
+import { KINDS, kindOf, type ListedKindName, type RecordKindName, type RecordOf } from '../../core/records/kinds';
+import { readRecord } from '../../core/records/read';
+import { InputFailure } from '../../core/schema/failure';
+import { database } from '../db/connection';
+import type { RecordRow } from '../db/models';
+import { HttpFailure, notFound } from '../http/failures';
+import { inTurn } from './writes';
+
+/** Most records in one page of a list. */
+export const PAGE_MAX = 200;
 
 /** A stored record with its key and version, as the application sees it. */
 export interface Stored<R> {
@@ -9,111 +19,235 @@ export interface Stored<R> {
 	readonly record: R;
 }
 
-/** How one kind of record lies in its table. */
-export interface Kind<M extends OwnedRow<M>, R> {
-	readonly what: string;
-	readonly model: () => ModelStatic<M>;
-	readonly columns: (record: R) => object;
-	readonly record: (row: M) => R;
-	/** Newest first, by this column. */
-	readonly newest: string;
-	/** Refuses what the columns cannot see, such as a reference to somebody else's row. */
-	readonly check?: (anglerId: string, record: R, transaction?: Transaction) => Promise<void>;
+/** One page of a list. */
+export interface Page<R> {
+	readonly items: readonly Stored<R>[];
+	/** Rows that could not be read: named, never in the way of the others. */
+	readonly unreadable: readonly { readonly id: string; readonly why: string }[];
+	/** Where the next page begins; `null` after the last. */
+	readonly next: string | null;
 }
 
+/** How it is written down that a document holds nothing, such as no rig in hand. */
+const NOTHING = { nothing: true };
+
 interface Written {
-	readonly transaction?: Transaction;
+	readonly key?: string | undefined;
+	readonly transaction?: Transaction | undefined;
+}
+
+/** A place in a list: the row's own time, and its key where two share one. */
+function placeOf(next: string): { at: Date; id: string } {
+	const [ms, id] = next.split('_');
+	const at = new Date(Number(ms));
+	if (Number.isNaN(at.getTime()) || !id) throw new HttpFailure(422, 'invalid', 'That is no place in a list.', 'after');
+	return { at, id };
 }
 
 /**
  * Records of one kind, each belonging to an angler. Keys are made by the client; a write names the version that it saw
  * (0 for a new record) and a write on an older version is refused with the current record, so nothing is lost.
  */
-export class Store<M extends OwnedRow<M>, R> {
-	readonly #kind: Kind<M, R>;
+export class Store<N extends RecordKindName> {
+	readonly #name: N;
+	readonly #kind: RecordKind;
 
-	constructor(kind: Kind<M, R>) {
-		this.#kind = kind;
+	constructor(name: N) {
+		this.#name = name;
+		this.#kind = KINDS[name];
 	}
 
-	#stored(row: M): Stored<R> {
-		return { id: row.id, version: row.version, record: this.#kind.record(row) };
+	get #model(): ModelStatic<RecordRow> {
+		const { records, Preference } = database().models;
+		if (this.#kind.single) return Preference as unknown as ModelStatic<RecordRow>;
+		return records[this.#name as ListedKindName];
 	}
 
-	#where(anglerId: string, id: string): WhereOptions {
-		return { id, anglerId };
+	/** A document is found by its topic, which stands for its key. */
+	#key(anglerId: string, id: string): object {
+		return this.#kind.single ? { anglerId, topic: this.#kind.name } : { anglerId, id };
 	}
 
-	async list(anglerId: string, limit = 200): Promise<Stored<R>[]> {
-		const rows = await this.#kind.model().findAll({
-			where: { anglerId } as WhereOptions,
+	#columns(record: RecordOf<N>): object {
+		const document: Record<string, unknown> = { ...(record as object) };
+		const lifted: Record<string, unknown> = {};
+		for (const [name, { type }] of Object.entries(this.#kind.columns)) {
+			lifted[name] = type === 'instant' ? new Date(document[name] as string) : document[name];
+			delete document[name];
+		}
+		return { ...lifted, document: record === null ? NOTHING : document };
+	}
+
+	#record(row: RecordRow): RecordOf<N> {
+		const lifted = Object.keys(this.#kind.columns).map((name) => {
+			const value = row.get(name);
+			return [name, value instanceof Date ? value.toISOString() : value];
+		});
+		const document = row.document as object;
+		const raw = 'nothing' in document ? null : { ...document, ...Object.fromEntries(lifted) };
+		return readRecord(this.#name, raw).record;
+	}
+
+	#stored(row: RecordRow): Stored<RecordOf<N>> {
+		return { id: this.#kind.single ? this.#kind.name : row.id, version: row.version, record: this.#record(row) };
+	}
+
+	/** One page of an angler's records, newest first. */
+	async list(anglerId: string, { after, limit = PAGE_MAX }: { after?: string; limit?: number } = {}) {
+		const { newest } = this.#kind;
+		const place = after === undefined ? null : placeOf(after);
+		const beyond = place && {
+			[Op.or]: [{ [newest]: { [Op.lt]: place.at } }, { [newest]: place.at, id: { [Op.gt]: place.id } }]
+		};
+		const rows = await this.#model.findAll({
+			where: { anglerId, ...beyond } as WhereOptions,
 			order: [
-				[this.#kind.newest, 'DESC'],
+				[newest, 'DESC'],
 				['id', 'ASC']
 			],
-			limit
+			limit: limit + 1
 		});
-		return rows.map((row) => this.#stored(row));
+		const shown = rows.slice(0, limit);
+		const last = shown[shown.length - 1];
+		const items: Stored<RecordOf<N>>[] = [];
+		const unreadable: { id: string; why: string }[] = [];
+		for (const row of shown) {
+			try {
+				items.push(this.#stored(row));
+			} catch (error) {
+				if (!(error instanceof InputFailure)) throw error;
+				const { path, message } = error.failure;
+				unreadable.push({ id: row.id, why: path ? `${path}: ${message}` : message });
+			}
+		}
+		const more = rows.length > limit && last;
+		const next = more ? `${(last.get(newest) as Date).getTime()}_${last.id}` : null;
+		return { items, unreadable, next } satisfies Page<RecordOf<N>>;
+	}
+
+	/** Every record of an angler, page by page; what cannot be read is left where it is. */
+	async *all(anglerId: string): AsyncGenerator<Stored<RecordOf<N>>> {
+		let after: string | undefined;
+		do {
+			const page: Page<RecordOf<N>> = await this.list(anglerId, after === undefined ? {} : { after });
+			yield* page.items;
+			after = page.next ?? undefined;
+		} while (after !== undefined);
 	}
 
 	/** @throws {HttpFailure} 404 when the angler has no such record. */
-	async get(anglerId: string, id: string): Promise<Stored<R>> {
-		const row = await this.#kind.model().findOne({ where: this.#where(anglerId, id) });
+	async get(anglerId: string, id: string, transaction?: Transaction): Promise<Stored<RecordOf<N>>> {
+		const row = await this.#model.findOne({ where: this.#key(anglerId, id) as WhereOptions, transaction });
 		if (!row) throw notFound(this.#kind.what);
 		return this.#stored(row);
+	}
+
+	/** The angler's document of this kind; `null` when there is none, or none that can be read. */
+	async find(anglerId: string): Promise<Stored<RecordOf<N>> | null> {
+		try {
+			return await this.get(anglerId, this.#kind.name);
+		} catch (error) {
+			if (error instanceof InputFailure || (error instanceof HttpFailure && error.status === 404)) return null;
+			throw error;
+		}
+	}
+
+	/** Refuses a reference to what the angler never had. A record that was deleted may still be named. */
+	async #check(anglerId: string, record: RecordOf<N>, transaction: Transaction): Promise<void> {
+		for (const [field, kind] of Object.entries(this.#kind.references)) {
+			const id = (record as Record<string, unknown>)[field];
+			if (id === null || id === undefined) continue;
+			const where = { anglerId, id } as WhereOptions;
+			const model = database().models.records[kind as ListedKindName];
+			const found = await model.findOne({ where, paranoid: false, transaction });
+			if (!found) throw new HttpFailure(422, 'invalid', `There is no such ${kindOf(kind)?.what ?? kind}.`, field);
+		}
 	}
 
 	/**
 	 * Writes a record.
 	 *
 	 * @param seen The version that the writer last saw; 0 for a record that is new.
-	 * @throws {HttpFailure} 409 with the current record when another write came first; 404 for somebody else's key.
+	 * @throws {HttpFailure} 409 with the current record when another write came first; 404 when it is gone.
 	 */
-	async put(anglerId: string, id: string, seen: number, record: R, { transaction }: Written = {}): Promise<Stored<R>> {
-		await this.#kind.check?.(anglerId, record, transaction);
-		if (seen === 0) return this.#create(anglerId, id, record, transaction);
-		const [changed] = await this.#kind.model().update({ ...this.#kind.columns(record), version: seen + 1 } as never, {
-			where: { ...(this.#where(anglerId, id) as object), version: seen } as WhereOptions,
-			transaction
+	async put(anglerId: string, id: string, seen: number, record: RecordOf<N>, written: Written = {}) {
+		const version = await inTurn(anglerId, { kind: this.#name, id, ...written }, false, async (transaction) => {
+			await this.#check(anglerId, record, transaction);
+			if (seen === 0) return this.#create(anglerId, id, record, transaction);
+			const where = { ...this.#key(anglerId, id), version: seen } as WhereOptions;
+			const fresh = { ...this.#columns(record), version: seen + 1 } as never;
+			const [changed] = await this.#model.update(fresh, { where, transaction });
+			if (changed === 0) throw this.#stale(await this.get(anglerId, id, transaction));
+			return seen + 1;
 		});
-		if (changed === 0) throw this.#stale(await this.get(anglerId, id));
-		return { id, version: seen + 1, record };
+		return { id, version, record };
 	}
 
-	async #create(anglerId: string, id: string, record: R, transaction?: Transaction): Promise<Stored<R>> {
+	async #create(anglerId: string, id: string, record: RecordOf<N>, transaction: Transaction): Promise<number> {
+		const key = this.#kind.single ? { id: randomUUID(), topic: this.#kind.name } : { id };
 		try {
-			const row = { id, anglerId, version: 1, ...this.#kind.columns(record) };
-			await this.#kind.model().create(row as never, { transaction });
-			return { id, version: 1, record };
+			await this.#model.create({ ...key, anglerId, version: 1, ...this.#columns(record) } as never, { transaction });
+			return 1;
 		} catch (error) {
 			if (!(error instanceof UniqueConstraintError)) throw error;
-			throw this.#stale(await this.get(anglerId, id));
+			throw this.#stale(await this.get(anglerId, id, transaction));
 		}
 	}
 
-	#stale(current: Stored<R>): HttpFailure {
+	/** Replaces a document whatever version there is: for a page that works without scripts. */
+	async replace(anglerId: string, record: RecordOf<N>, transaction?: Transaction): Promise<Stored<RecordOf<N>>> {
+		const id = this.#kind.name;
+		const present = await this.#model.findOne({ where: this.#key(anglerId, id) as WhereOptions, transaction });
+		return this.put(anglerId, id, present?.version ?? 0, record, { transaction });
+	}
+
+	#stale(current: Stored<RecordOf<N>>): HttpFailure {
 		const message = `This ${this.#kind.what} was changed elsewhere; yours is not lost.`;
 		return new HttpFailure(409, 'stale', message, '', { current });
 	}
 
-	/** Deletes softly; `restore` brings it back. Deleting what is deleted changes nothing. */
-	async remove(anglerId: string, id: string): Promise<void> {
-		const model = this.#kind.model();
-		const removed = await model.destroy({ where: this.#where(anglerId, id) });
-		if (removed > 0) return;
-		const gone = await model.findOne({ where: this.#where(anglerId, id), paranoid: false });
-		if (!gone) throw notFound(this.#kind.what);
+	/** Deletes softly, a version up; `restore` brings it back. Deleting what is deleted changes nothing. */
+	async remove(anglerId: string, id: string, { key, transaction }: Written = {}): Promise<number> {
+		return this.#turn(anglerId, id, true, key, transaction);
 	}
 
-	/** Version of a record that was deleted, brought back within a transaction; 0 when there never was one. */
-	async revive(anglerId: string, id: string, transaction: Transaction): Promise<number> {
-		await this.#kind.model().restore({ where: this.#where(anglerId, id), transaction });
-		const row = await this.#kind.model().findOne({ where: this.#where(anglerId, id), transaction });
-		return row?.version ?? 0;
+	/** Brings a deleted record back, a version up; one that is there is left alone. */
+	async restore(anglerId: string, id: string, { key, transaction }: Written = {}): Promise<Stored<RecordOf<N>>> {
+		await this.#turn(anglerId, id, false, key, transaction);
+		return this.get(anglerId, id, transaction);
 	}
 
-	async restore(anglerId: string, id: string): Promise<Stored<R>> {
-		await this.#kind.model().restore({ where: this.#where(anglerId, id) });
-		return this.get(anglerId, id);
+	async #turn(anglerId: string, id: string, deleted: boolean, key?: string, outer?: Transaction): Promise<number> {
+		const write = { kind: this.#name, id, key, transaction: outer };
+		return inTurn(anglerId, write, deleted, async (transaction) => {
+			const where = this.#key(anglerId, id) as WhereOptions;
+			const row = await this.#model.findOne({ where, paranoid: false, transaction });
+			if (!row) throw notFound(this.#kind.what);
+			if ((row.deletedAt !== null) === deleted) return row.version;
+			const fresh = { deletedAt: deleted ? new Date() : null, version: row.version + 1 } as never;
+			await this.#model.update(fresh, { where, transaction, paranoid: false });
+			return row.version + 1;
+		});
+	}
+
+	/** Keys that an angler has, deleted ones too, with their versions. */
+	async versions(
+		anglerId: string,
+		transaction?: Transaction
+	): Promise<Map<string, { version: number; gone: boolean }>> {
+		const rows = await this.#model.findAll({
+			where: { anglerId } as WhereOptions,
+			attributes: ['id', 'version', 'deletedAt'],
+			paranoid: false,
+			transaction
+		});
+		return new Map(rows.map(({ id, version, deletedAt }) => [id, { version, gone: deletedAt !== null }]));
 	}
 }
+
+const STORES = Object.fromEntries(
+	(Object.keys(KINDS) as RecordKindName[]).map((name) => [name, new Store(name)])
+) as unknown as { readonly [N in RecordKindName]: Store<N> };
+
+/** The store of a kind. */
+export const storeOf = <N extends RecordKindName>(name: N): Store<N> => STORES[name];

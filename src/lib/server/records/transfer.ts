@@ -1,49 +1,41 @@
-import { parseWith } from '../../core/schema/failure';
-import { SCHEMA_VERSION } from '../../core/schema/records';
-import { transferSchema, type Transfer } from '../../core/schema/transfer';
+import { dequal } from 'dequal';
+import type { Transaction } from 'sequelize';
+import type { DocumentKindName, RecordKind } from '../../core/records/kind';
+import {
+	KINDS,
+	LISTED_KIND_NAMES,
+	type ListedKindName,
+	type RecordKindName,
+	type RecordOf
+} from '../../core/records/kinds';
+import {
+	CARRIED,
+	readTransfer,
+	type Change,
+	type Exported,
+	type ImportPlan,
+	type Transfer
+} from '../../core/records/transfer';
+import type { SetAside } from '../../core/schema/failure';
+import { SCHEMA_VERSION } from '../../core/records/schemas';
 import { database } from '../db/connection';
-import { getPreference, setPreference } from './preferences';
-import { keptCalls, parts, readings, rigs } from './stores';
-import type { Stored, Store } from './store';
-import type { OwnedRow } from '../db/models';
-
-const EVERYTHING = 5000;
+import { HttpFailure } from '../http/failures';
+import { everyRecord } from './every';
+import { storeOf } from './store';
 
 /** Everything that an angler has kept, as one file. */
 export async function exportRecords(anglerId: string, now: Date): Promise<Transfer> {
-	const [kept, calls, keptRigs, ownParts, stand] = await Promise.all([
-		readings.list(anglerId, EVERYTHING),
-		keptCalls.list(anglerId, EVERYTHING),
-		rigs.list(anglerId, EVERYTHING),
-		parts.list(anglerId, EVERYTHING),
-		getPreference(anglerId, 'stand')
-	]);
-	return {
+	const file: Record<string, unknown> = {
 		kind: 'lucernal-records',
 		schemaVersion: SCHEMA_VERSION,
-		exportedAt: now.toISOString(),
-		...(stand ? { stand } : {}),
-		readings: kept,
-		keptCalls: calls,
-		rigs: keptRigs,
-		parts: ownParts
+		exportedAt: now.toISOString()
 	};
-}
-
-/** What an import would do to one kind of record. */
-export interface Change {
-	readonly added: number;
-	readonly changed: number;
-	readonly same: number;
-}
-
-export interface ImportPlan {
-	readonly readings: Change;
-	readonly keptCalls: Change;
-	readonly rigs: Change;
-	readonly parts: Change;
-	/** Whether the file replaces the angler's sides and own rules. */
-	readonly stand: boolean;
+	for (const name of LISTED_KIND_NAMES) file[name] = await everyRecord(storeOf(name).all(anglerId));
+	for (const name of CARRIED) {
+		const stored = await storeOf(name).find(anglerId);
+		if (stored) file[name] = stored.record;
+	}
+	return file as unknown as Transfer;
 }
 
 type Step = 'added' | 'changed' | 'same';
@@ -51,18 +43,7 @@ type Step = 'added' | 'changed' | 'same';
 interface Planned<R> {
 	readonly step: Step;
 	readonly seen: number;
-	readonly item: Stored<R>;
-}
-
-const sameRecord = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
-
-function plan<R>(incoming: readonly Stored<R>[], present: readonly Stored<R>[]): Planned<R>[] {
-	const byId = new Map(present.map((stored) => [stored.id, stored]));
-	return incoming.map((item) => {
-		const own = byId.get(item.id);
-		if (!own) return { step: 'added', seen: 0, item };
-		return { step: sameRecord(own.record, item.record) ? 'same' : 'changed', seen: own.version, item };
-	});
+	readonly item: Exported<R>;
 }
 
 function countSteps(planned: readonly { readonly step: Step }[]): Change {
@@ -70,24 +51,71 @@ function countSteps(planned: readonly { readonly step: Step }[]): Change {
 	return { added: count('added'), changed: count('changed'), same: count('same') };
 }
 
-async function plans(anglerId: string, file: Transfer) {
-	const own = await exportRecords(anglerId, new Date(0));
-	return {
-		readings: plan(file.readings, own.readings),
-		keptCalls: plan(file.keptCalls, own.keptCalls),
-		rigs: plan(file.rigs, own.rigs),
-		parts: plan(file.parts, own.parts),
-		stand: file.stand !== undefined && !sameRecord(file.stand, own.stand)
-	};
+interface Plans {
+	readonly records: { readonly [N in ListedKindName]: readonly Planned<RecordOf<N>>[] };
+	readonly documents: readonly (readonly [DocumentKindName, unknown])[];
+	readonly aside: readonly SetAside[];
 }
 
-type Plans = Awaited<ReturnType<typeof plans>>;
-const told = (planned: Plans): ImportPlan => ({
-	readings: countSteps(planned.readings),
-	keptCalls: countSteps(planned.keptCalls),
-	rigs: countSteps(planned.rigs),
-	parts: countSteps(planned.parts),
-	stand: planned.stand
+/** Keys that the angler has or the file brings, by kind. */
+async function keysOf(anglerId: string, file: Transfer) {
+	const entries = LISTED_KIND_NAMES.map(async (name) => {
+		const own = await storeOf(name).versions(anglerId);
+		return [name, new Set([...own.keys(), ...file[name].map(({ id }) => id)])] as const;
+	});
+	return Object.fromEntries(await Promise.all(entries)) as Record<ListedKindName, Set<string>>;
+}
+
+/** A record whose references lead somewhere: one that may be left open is, where what it names is gone for good. */
+function anchored<R>(kind: RecordKind, at: number, record: R, keys: Record<string, Set<string>>, aside: SetAside[]): R {
+	let held = record as Record<string, unknown>;
+	for (const [field, target] of Object.entries(kind.references) as [string, RecordKindName][]) {
+		const id = held[field];
+		if (typeof id !== 'string' || keys[target]!.has(id)) continue;
+		const path = `${kind.name}.${at}.record.${field}`;
+		const why = `There is no such ${KINDS[target].what}, here or in the file.`;
+		const column = kind.columns[field];
+		if (column?.type === 'uuid' && !column.nullable) throw new HttpFailure(422, 'invalid', why, path);
+		aside.push({ path, why });
+		held = { ...held, [field]: null };
+	}
+	return held as R;
+}
+
+async function plans(anglerId: string, raw: unknown): Promise<Plans> {
+	const { file, aside: unknown } = readTransfer(raw);
+	const keys = await keysOf(anglerId, file);
+	const aside = [...unknown];
+	const records: Record<string, unknown> = {};
+	const plan = async <N extends ListedKindName>(name: N): Promise<void> => {
+		const present = new Map<string, Exported<RecordOf<N>>>();
+		for await (const stored of storeOf(name).all(anglerId)) present.set(stored.id, stored);
+		const listed = file[name] as readonly Exported<RecordOf<N>>[];
+		records[name] = listed.map((given, at): Planned<RecordOf<N>> => {
+			const item = { ...given, record: anchored(KINDS[name], at, given.record, keys, aside) };
+			const own = present.get(item.id);
+			if (!own) return { step: 'added', seen: 0, item };
+			return { step: dequal(own.record, item.record) ? 'same' : 'changed', seen: own.version, item };
+		});
+	};
+	for (const name of LISTED_KIND_NAMES) await plan(name);
+	const documents: [DocumentKindName, unknown][] = [];
+	for (const name of CARRIED) {
+		const given = file[name];
+		if (given === undefined) continue;
+		const own = await storeOf(name).find(anglerId);
+		if (!dequal(own?.record, given)) documents.push([name, given]);
+	}
+	return { records: records as Plans['records'], documents, aside };
+}
+
+const told = ({ records, documents, aside }: Plans): ImportPlan => ({
+	records: Object.fromEntries(LISTED_KIND_NAMES.map((name) => [name, countSteps(records[name])])) as Record<
+		ListedKindName,
+		Change
+	>,
+	replaced: documents.map(([name]) => name),
+	aside
 });
 
 /**
@@ -96,7 +124,23 @@ const told = (planned: Plans): ImportPlan => ({
  * @throws {InputFailure} With the path to the first thing wrong in the file.
  */
 export async function previewImport(anglerId: string, file: unknown): Promise<ImportPlan> {
-	return told(await plans(anglerId, parseWith(transferSchema, file)));
+	return told(await plans(anglerId, file));
+}
+
+async function bringIn<N extends ListedKindName>(
+	anglerId: string,
+	name: N,
+	entries: readonly Planned<RecordOf<N>>[],
+	transaction: Transaction
+): Promise<void> {
+	const store = storeOf(name);
+	const known = await store.versions(anglerId, transaction);
+	for (const { step, seen, item } of entries) {
+		if (step === 'same') continue;
+		const own = known.get(item.id);
+		const back = own?.gone ? await store.restore(anglerId, item.id, { transaction }) : null;
+		await store.put(anglerId, item.id, back?.version ?? seen, item.record, { transaction });
+	}
 }
 
 /**
@@ -105,21 +149,12 @@ export async function previewImport(anglerId: string, file: unknown): Promise<Im
  * @throws {InputFailure} With the path to the first thing wrong in the file; then nothing was changed.
  */
 export async function importRecords(anglerId: string, file: unknown): Promise<ImportPlan> {
-	const parsed = parseWith(transferSchema, file);
-	const planned = await plans(anglerId, parsed);
+	const planned = await plans(anglerId, file);
 	await database().sequelize.transaction(async (transaction) => {
-		const write = async <M extends OwnedRow<M>, R>(store: Store<M, R>, entries: Planned<R>[]): Promise<void> => {
-			for (const { step, seen, item } of entries) {
-				if (step === 'same') continue;
-				const known = step === 'added' ? await store.revive(anglerId, item.id, transaction) : seen;
-				await store.put(anglerId, item.id, known, item.record, { transaction });
-			}
-		};
-		await write(readings, planned.readings);
-		await write(keptCalls, planned.keptCalls);
-		await write(parts, planned.parts);
-		await write(rigs, planned.rigs);
-		if (parsed.stand && planned.stand) await setPreference(anglerId, 'stand', parsed.stand, transaction);
+		for (const name of LISTED_KIND_NAMES) await bringIn(anglerId, name, planned.records[name] as never, transaction);
+		for (const [name, document] of planned.documents) {
+			await storeOf(name).replace(anglerId, document as never, transaction);
+		}
 	});
 	return told(planned);
 }

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { lureMassG, partsOf } from '$lib/core/bench/partsOf';
+	import { lureMassG, partsOf } from '$lib/core/build/partsOf';
 	import { costOf } from '$lib/core/bench/sheet';
 	import type { Pose } from '$lib/core/geometry/lay';
 	import type { Build } from '$lib/core/schema/build';
-	import { KG_PER_OZ } from '$lib/core/units';
+	import { KG_PER_OZ } from '$lib/core/base/units';
 	import Segment from '../parts/Segment.svelte';
 	import Calibrate from './Calibrate.svelte';
 	import Picture from './Picture.svelte';

@@ -3,11 +3,11 @@
 	import { changedFacets } from '$lib/core/bench/faults/changed';
 	import { drawLaid } from '$lib/core/drawing/rigDrawing';
 	import { layRig } from '$lib/core/geometry/lay';
-	import { partsOf, type Slot } from '$lib/core/bench/partsOf';
-	import { partWords, slotWord } from '$lib/core/bench/partNames';
+	import { partsOf, type Slot } from '$lib/core/build/partsOf';
+	import { partWords, slotWord } from '$lib/core/naming/partNames';
 	import type { Reading } from '$lib/core/reading/complete';
 	import type { Build } from '$lib/core/schema/build';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { checkText } from './checkText';
 	import State from './State.svelte';

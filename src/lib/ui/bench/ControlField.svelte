@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Build } from '$lib/core/schema/build';
-	import type { UnitSystem } from '$lib/core/schema/records';
-	import { shownIn } from '../units';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { shownIn } from '$lib/forms/units';
 	import type { Control } from './rows';
 
 	interface Props {

@@ -4,7 +4,7 @@
 	import type { Reading } from '$lib/core/reading/complete';
 	import type { FaultEvent } from '$lib/core/schema/rigLog';
 	import { isoNow } from '../time';
-	import type { Bench } from './bench.svelte';
+	import type { Bench } from '$lib/client/bench.svelte';
 
 	interface Props {
 		bench: Bench;

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { partWords, slotWord } from '$lib/core/bench/partNames';
-	import { partsOf } from '$lib/core/bench/partsOf';
-	import type { FigureName } from '$lib/core/catalogue/partTable';
+	import { partWords, slotWord } from '$lib/core/naming/partNames';
+	import { partsOf } from '$lib/core/build/partsOf';
+	import type { FigureName } from '$lib/core/build/partTable';
 	import type { Build } from '$lib/core/schema/build';
 
 	const { build }: { build: Build } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MODS, type Mod } from '$lib/core/bench/mods';
-	import { modPicture } from '$lib/core/drawing/modPicture';
+	import { modPicture } from '$lib/core/bench/modPicture';
 	import type { Build } from '$lib/core/schema/build';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { withRig } from '$lib/core/bench/start';
+	import { withRig } from '$lib/core/build/start';
 	import { changedRig } from '$lib/core/choice/assemble';
 	import { differencesOf } from '$lib/core/choice/difference';
 	import type { Build } from '$lib/core/schema/build';
@@ -7,14 +7,14 @@
 	import type { Rig } from '$lib/core/schema/rig';
 	import type { ScoreAnswer } from '$lib/core/schema/score';
 	import { behindWords } from '../call/whenBetter';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 
 	interface Props {
 		build: Build;
 		onbuild: (build: Build, key: string) => void;
 	}
 	const { build, onbuild }: Props = $props();
-	const desk = useDesk();
+	const app = useApp();
 	const GIVEN_UP = 2;
 	const PLACES = {
 		level: 'As good as the call.',
@@ -26,11 +26,11 @@
 	const answer = $derived(found?.answer ?? null);
 
 	async function ask(rig: Rig, question: CallInput): Promise<void> {
-		const told = await desk.ranker?.score(rig, question);
-		if (told && rig === build.rig && question === desk.question) found = { rig, answer: told };
+		const told = await app.work?.score(rig, question);
+		if (told && rig === build.rig && question === app.question) found = { rig, answer: told };
 	}
 	$effect(() => {
-		if (desk.live && desk.ranker) void ask(build.rig, desk.question);
+		if (app.work) void ask(build.rig, app.question);
 	});
 
 	const place = $derived.by(() => {

@@ -1,20 +1,19 @@
 <script lang="ts">
 	import { ownPartSchema, OWN_FORMS, OWN_KINDS, type Build, type OwnKind } from '$lib/core/schema/build';
-	import { SCHEMA_VERSION } from '$lib/core/schema/records';
-	import { withOwn } from '$lib/core/bench/start';
-	import { newUuid } from '../uuid';
-	import { spoken } from '../words';
-	import { put, remove, restore } from './records';
-	import { slotsFor, type OwnEntry } from './rows';
+	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+	import { withOwn } from '$lib/core/build/start';
+	import { useApp } from '$lib/client/app.svelte';
+	import { newUuid } from '$lib/client/uuid';
+	import { spoken } from '$lib/core/naming/spoken';
+	import { slotsFor, useOf, type OwnEntry } from './rows';
 
 	interface Props {
 		build: Build;
 		own: readonly OwnEntry[];
 		onbuild: (build: Build, key: string) => void;
-		/** Called when the list has changed on the server. */
-		onchanged: () => void;
 	}
-	const { build, own, onbuild, onchanged }: Props = $props();
+	const { build, own, onbuild }: Props = $props();
+	const app = useApp();
 	let editing = $state<OwnEntry | null>(null);
 	let draft = $state({ kind: 'blade' as OwnKind, name: '', form: 'willow', lengthMm: '', massG: '', price: '1' });
 	let wrong = $state<Record<string, string>>({});
@@ -62,32 +61,26 @@
 			? {}
 			: Object.fromEntries(parsed.error.issues.map(({ path, message: text }) => [String(path[0]), text]));
 		if (!parsed.success) return;
-		const told = await put('parts', editing?.id ?? newUuid(), editing?.version ?? 0, {
-			schemaVersion: SCHEMA_VERSION,
-			part: parsed.data
-		});
-		message = told.ok ? `“${parsed.data.name}” is in the list; choose it at its part.` : told.message;
-		if (!told.ok) return;
+		const record = { schemaVersion: SCHEMA_VERSION, part: parsed.data } as const;
+		const { name } = parsed.data;
+		await app.keeping.put('parts', editing?.id ?? newUuid(), editing?.version ?? 0, record, name);
+		message = `“${name}” is in the list; choose it at its part.`;
 		editing = null;
 		draft = { ...draft, name: '', lengthMm: '', massG: '' };
-		onchanged();
 	}
 
 	async function drop(entry: OwnEntry) {
-		const told = await remove('parts', entry.id);
-		if (!told.ok) return void (message = told.message);
+		await app.keeping.remove('parts', entry.id, entry.version, entry.record.part.name);
 		const kept = entry.usedBy.length > 0 ? ` ${entry.usedBy.join(', ')} keep it as they were built.` : '';
 		message = `Deleted “${entry.record.part.name}”.${kept}`;
 		gone = entry;
-		onchanged();
 	}
 
 	async function bringBack() {
 		if (!gone) return;
-		const told = await restore('parts', gone.id);
-		message = told.ok ? `“${gone.record.part.name}” is back.` : told.message;
-		if (told.ok) gone = null;
-		onchanged();
+		await app.keeping.bringBack();
+		message = `“${gone.record.part.name}” is back.`;
+		gone = null;
 	}
 </script>
 
@@ -114,7 +107,7 @@
 					<button
 						class="button"
 						aria-label="Use {part.name} as {slot}"
-						onclick={() => onbuild(withOwn(build, slot, { id: entry.id, version: entry.version, part }), '')}
+						onclick={() => onbuild(withOwn(build, slot, useOf(entry)), '')}
 						>{slot === 'front' || slot === 'rear' ? `Use, ${slot}` : 'Use'}</button
 					>
 				{/each}

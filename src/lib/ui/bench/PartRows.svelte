@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { partsOf } from '$lib/core/bench/partsOf';
+	import { partsOf } from '$lib/core/build/partsOf';
 	import type { Build } from '$lib/core/schema/build';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import ControlField from './ControlField.svelte';
 	import { rowsOf, type OwnEntry } from './rows';
 

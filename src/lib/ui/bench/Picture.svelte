@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { partsOf } from '$lib/core/bench/partsOf';
-	import { describeBuild, partWords, slotWord } from '$lib/core/bench/partNames';
+	import { partsOf } from '$lib/core/build/partsOf';
+	import { describeBuild, partWords, slotWord } from '$lib/core/naming/partNames';
 	import { drawExploded } from '$lib/core/drawing/exploded';
 	import { placeLabels } from '$lib/core/drawing/labels';
 	import { drawLaid } from '$lib/core/drawing/rigDrawing';

@@ -1,16 +1,16 @@
 <script lang="ts">
-	import { describeBuild } from '$lib/core/bench/partNames';
-	import { changedSince, rigRecordOf } from '$lib/core/bench/record';
-	import { failureOf } from '$lib/core/schema/failure';
-	import { rigFileSchema, type RigRecord } from '$lib/core/schema/rigRecords';
-	import { SCHEMA_VERSION } from '$lib/core/schema/records';
+	import { describeBuild } from '$lib/core/naming/partNames';
+	import { changedSince, rigRecordOf } from '$lib/core/records/rigRecord';
+	import { InputFailure } from '$lib/core/schema/failure';
+	import type { RigRecord } from '$lib/core/records/rigSchemas';
+	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
 	import { drawLaid } from '$lib/core/drawing/rigDrawing';
-	import { ouncesText, rigName } from '$lib/core/drawing/describe';
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { layRig } from '$lib/core/geometry/lay';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { svgText } from '../rig/svgText';
-	import type { Bench } from './bench.svelte';
-	import { remove, restore } from './records';
+	import type { Bench } from '$lib/client/bench.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 
 	interface KeptRig {
 		readonly id: string;
@@ -22,9 +22,9 @@
 		rigs: readonly KeptRig[];
 		/** Lays a kept rig beside the one on the bench. */
 		oncompare: (rig: KeptRig) => void;
-		onchanged: () => void;
 	}
-	const { bench, rigs, oncompare, onchanged }: Props = $props();
+	const { bench, rigs, oncompare }: Props = $props();
+	const app = useApp();
 	let message = $state('');
 	let gone = $state<KeptRig | null>(null);
 	let brought = $state.raw<RigRecord | null>(null);
@@ -42,17 +42,15 @@
 		message = `A copy of “${record.name}” is on the bench; it is not kept yet.`;
 	};
 	async function drop(rig: KeptRig) {
-		const told = await remove('rigs', rig.id);
-		message = told.ok ? `Deleted “${rig.record.name}”.` : told.message;
-		if (told.ok) gone = rig;
-		onchanged();
+		await app.keeping.remove('rigs', rig.id, rig.version, rig.record.name);
+		message = `Deleted “${rig.record.name}”.`;
+		gone = rig;
 	}
 	async function bringBack() {
 		if (!gone) return;
-		const told = await restore('rigs', gone.id);
-		message = told.ok ? `“${gone.record.name}” is back.` : told.message;
-		if (told.ok) gone = null;
-		onchanged();
+		await app.keeping.bringBack();
+		message = `“${gone.record.name}” is back.`;
+		gone = null;
 	}
 
 	function save(name: string, type: string, text: string) {
@@ -94,12 +92,13 @@
 			message = 'This file is no JSON. Choose a rig that was saved here.';
 			return;
 		}
-		const parsed = rigFileSchema.safeParse(value);
-		if (parsed.success) {
-			brought = parsed.data.rig;
+		try {
+			const { readRigFile } = await import('$lib/core/records/rigFile');
+			brought = readRigFile(value);
 			message = '';
-		} else {
-			const { path, message: text } = failureOf(parsed.error);
+		} catch (error) {
+			if (!(error instanceof InputFailure)) throw error;
+			const { path, message: text } = error.failure;
 			message = `This is no rig of ours. ${path ? `${path}: ` : ''}${text}`;
 		}
 	}

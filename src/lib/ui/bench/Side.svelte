@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { startBuild, withFamily } from '$lib/core/bench/start';
-	import { rigName } from '$lib/core/drawing/describe';
+	import { startBuild, withFamily } from '$lib/core/build/start';
+	import { rigName } from '$lib/core/naming/describe';
 	import type { Build } from '$lib/core/schema/build';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { FAMILIES, type Family } from '$lib/core/schema/words';
-	import { spokenFirst } from '../words';
-	import type { Bench } from './bench.svelte';
+	import { spokenFirst } from '$lib/core/naming/spoken';
+	import type { Bench } from '$lib/client/bench.svelte';
 	import ControlField from './ControlField.svelte';
 	import PartRows from './PartRows.svelte';
 	import { layoutChoice, type OwnEntry } from './rows';
@@ -43,7 +43,7 @@
 		id="family"
 		class="field"
 		value={build.rig.family}
-		onchange={({ currentTarget }) => bench.lay(withFamily(build, currentTarget.value as Family))}
+		onchange={({ currentTarget }) => bench.change(withFamily(build, currentTarget.value as Family))}
 	>
 		{#each FAMILIES as family (family)}<option value={family}>{spokenFirst(family)}</option>{/each}
 	</select>

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
 	import type { Chart as ChartType } from 'chart.js';
 	import {
 		DIMENSIONS,
@@ -11,9 +10,9 @@
 	} from '$lib/core/bench/sweep';
 	import type { Reading } from '$lib/core/reading/complete';
 	import type { Build } from '$lib/core/schema/build';
-	import type { UnitSystem } from '$lib/core/schema/records';
-	import { shownIn } from '../units';
-	import { Sweeper } from './sweeper';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { useApp } from '$lib/client/app.svelte';
+	import { shownIn } from '$lib/forms/units';
 
 	interface Props {
 		build: Build;
@@ -21,6 +20,7 @@
 		units: UnitSystem;
 	}
 	const { build, reading, units }: Props = $props();
+	const app = useApp();
 	const dimensions = $derived(dimensionsOf(build));
 	let wanted = $state<DimensionId>('wire');
 	const dimension = $derived(dimensions.includes(wanted) ? wanted : dimensions[0]!);
@@ -41,14 +41,14 @@
 	let swept = $state.raw<Sweep | null>(null);
 	const outcomes = $derived(swept ? (Object.keys(swept.lines) as OutcomeId[]) : []);
 	const shown = $derived(swept ? pair.filter((id) => swept?.lines[id]) : []);
-	const sweeper = new Sweeper();
-	onMount(() => () => sweeper.close());
 
 	async function ask(present: Build, water: Reading, id: DimensionId) {
-		const answer = await sweeper.ask($state.snapshot(present) as Build, $state.snapshot(water) as Reading, id);
+		const answer = await app.work?.sweep(present, water, id);
 		if (answer) swept = answer;
 	}
-	$effect(() => void ask(build, reading, dimension));
+	$effect(() => {
+		if (app.work) void ask(build, reading, dimension).catch(() => undefined);
+	});
 
 	const speed = $derived(shownIn(units, 'speed'));
 	const depth = $derived(shownIn(units, 'depth'));

@@ -1,7 +1,7 @@
 import type { Check } from '$lib/core/bench/checks/check';
 import { THRESHOLDS, type CheckUnit, type Threshold } from '$lib/core/bench/checks/thresholds';
-import type { UnitSystem } from '$lib/core/schema/records';
-import { withUnit } from '../units';
+import type { UnitSystem } from '$lib/core/records/schemas';
+import { withUnit } from '$lib/forms/units';
 
 /** A figure of a check in the angler's units. */
 export function figureOf(units: UnitSystem, unit: CheckUnit, value: number): string {

@@ -1,5 +1,6 @@
+import { SCHEMA_VERSION } from '$lib/core/records/schemas';
 import { describe, expect, it } from 'vitest';
-import { startBuild, withRig } from '$lib/core/bench/start';
+import { startBuild, withRig } from '$lib/core/build/start';
 import { checkBuild } from '$lib/core/bench/checks/checkBuild';
 import { completeReading } from '$lib/core/reading/complete';
 import { buildSchema, type Build } from '$lib/core/schema/build';
@@ -13,7 +14,7 @@ const SPOON: OwnEntry = {
 	version: 3,
 	usedBy: [],
 	record: {
-		schemaVersion: 1,
+		schemaVersion: SCHEMA_VERSION,
 		part: { kind: 'blade', name: 'Spoon', form: 'colorado', lengthMm: 41, massG: 6.2, price: 2 }
 	}
 };

@@ -2,24 +2,31 @@ import { BLADE_SIZES } from '$lib/core/catalogue/bladeSizes';
 import { HOOK_SIZES } from '$lib/core/catalogue/hooks';
 import { layoutOf, LAYOUTS, type Layout } from '$lib/core/catalogue/layouts';
 import { BUZZ_DIAMETERS_MM, LINES, METAL_FINISHES, REELS, RODS, WEIGHTS_OZ, WIRES_IN } from '$lib/core/catalogue/parts';
-import { completeFit, type Fit } from '$lib/core/bench/fit';
-import type { Slot } from '$lib/core/bench/partsOf';
-import { kindFor, withLayout, withOwn, withRig } from '$lib/core/bench/start';
-import { lineText, ouncesText } from '$lib/core/drawing/describe';
+import { completeFit, type Fit } from '$lib/core/build/fit';
+import type { Slot } from '$lib/core/build/partsOf';
+import { kindFor, withLayout, withOwn, withRig } from '$lib/core/build/start';
+import { lineText, ouncesText } from '$lib/core/naming/describe';
 import { OWN_SLOTS, type OwnSlot } from '$lib/core/schema/words';
-import type { Build } from '$lib/core/schema/build';
+import type { Build, OwnUse } from '$lib/core/schema/build';
 import type { Blade, Rig } from '$lib/core/schema/rig';
-import type { PartRecord } from '$lib/core/schema/rigRecords';
+import type { PartRecord } from '$lib/core/records/rigSchemas';
 import * as words from '$lib/core/schema/words';
-import { spoken } from '../words';
+import { spoken } from '$lib/core/naming/spoken';
 
-/** An own part as the server lists it. */
+/** An own part as the list has it, on the server or still waiting on this device. */
 export interface OwnEntry {
 	readonly id: string;
 	readonly version: number;
 	readonly record: PartRecord;
 	readonly usedBy: readonly string[];
 }
+
+/** A rig's use of an own part: one that still waits on this device will be its first version. */
+export const useOf = ({ id, version, record }: OwnEntry): OwnUse => ({
+	id,
+	version: Math.max(1, version),
+	part: record.part
+});
 
 export interface Option {
 	readonly value: string;
@@ -90,7 +97,7 @@ function withOwnOptions(build: Build, slot: OwnSlot, own: readonly OwnEntry[], b
 		set: (value) => {
 			const entry = entries.find(({ id }) => value === `own:${id}`);
 			if (!entry) return value.startsWith('own:') ? build : base.set(value);
-			return withOwn(build, slot, { id: entry.id, version: entry.version, part: entry.record.part });
+			return withOwn(build, slot, useOf(entry));
 		}
 	};
 }

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/drawing/describe';
+	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import type { CalledRig } from '$lib/core/schema/call';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import RigDrawing from '../rig/RigDrawing.svelte';
-	import { withUnit } from '../units';
+	import { withUnit } from '$lib/forms/units';
 	import { behindWords, whenBetter } from './whenBetter';
 
 	interface Props {

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { splitOf } from '$lib/core/claims/splits';
-	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/drawing/describe';
+	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
 	import type { CalledRig, CallInput } from '$lib/core/schema/call';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 
 	/** Topics of which the angler wants to see all sides. */
 	const { topics }: { topics: readonly string[] } = $props();
-	const desk = useDesk();
+	const app = useApp();
 
 	interface Side {
 		readonly topic: string;
@@ -20,15 +20,15 @@
 		const found: Side[] = [];
 		for (const { topic, school } of pairs) {
 			const stances = { ...question.stances, [topic]: school };
-			const answer = await desk.ranker?.also({ ...question, stances, top: 1 });
-			if (question !== desk.question) return;
+			const answer = await app.work?.also({ ...question, stances, top: 1 });
+			if (question !== app.question) return;
 			found.push({ topic, school, called: answer?.calls[0] ?? null });
 		}
 		sides = found;
 	}
 
 	$effect(() => {
-		if (desk.live && desk.ranker) void ask(desk.question, topics);
+		if (app.work) void ask(app.question, topics);
 	});
 </script>
 

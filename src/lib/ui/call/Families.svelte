@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { CalledRig, FamilyAnswer } from '$lib/core/schema/call';
 	import Strength from '../parts/Strength.svelte';
-	import { spokenFirst } from '../words';
+	import { spokenFirst } from '$lib/core/naming/spoken';
 	import { behindWords } from './whenBetter';
 
 	interface Props {

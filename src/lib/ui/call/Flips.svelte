@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Flip } from '$lib/core/choice/flips';
-	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/drawing/describe';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { flipText, valueText } from './fieldWords';
 
 	interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ouncesText, plainWords, rigName } from '$lib/core/drawing/describe';
+	import { ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
 	import { WEIGHTS_OZ } from '$lib/core/catalogue/parts';
 	import type { CalledRig } from '$lib/core/schema/call';
 	import type { CalledWindow } from '$lib/core/schema/window';

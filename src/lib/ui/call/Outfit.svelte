@@ -2,9 +2,9 @@
 	import Lock from '@lucide/svelte/icons/lock';
 	import LockOpen from '@lucide/svelte/icons/lock-open';
 	import type { CalledRig } from '$lib/core/schema/call';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Locks } from '$lib/core/schema/rig';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import { costText } from './lockable';
 	import { outfitOf, type OutfitItem } from './outfit';
 
@@ -15,12 +15,12 @@
 		costs: Partial<Record<keyof Locks, number | null>>;
 	}
 	const { called, units, costs }: Props = $props();
-	const desk = useDesk();
+	const app = useApp();
 	const items = $derived(outfitOf(called, units));
 	/** A trailer may also be locked by its kind alone: that is the lure's lock, not this one. */
 	const isLocked = ({ key, name }: OutfitItem): boolean =>
-		key in desk.record.locks && (name !== 'Trailer' || desk.record.locks.trailer?.colour !== undefined);
-	const toggle = (item: OutfitItem): void => desk.lock(item.key, isLocked(item) ? undefined : item.lock[item.key]);
+		key in app.record.locks && (name !== 'Trailer' || app.record.locks.trailer?.colour !== undefined);
+	const toggle = (item: OutfitItem): void => app.lock(item.key, isLocked(item) ? undefined : item.lock[item.key]);
 </script>
 
 <section class="outfit" aria-label="What it hangs on">

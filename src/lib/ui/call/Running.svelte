@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { plainWords } from '$lib/core/drawing/describe';
+	import { plainWords } from '$lib/core/naming/describe';
 	import type { CalledRig } from '$lib/core/schema/call';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { CalledWindow, WorkChange } from '$lib/core/schema/window';
-	import { withUnit } from '../units';
+	import { withUnit } from '$lib/forms/units';
 	import { cadenceWords } from './cadence';
 
 	interface Props {

@@ -2,10 +2,10 @@
 	import { splitOf } from '$lib/core/claims/splits';
 	import { differencesOf } from '$lib/core/choice/difference';
 	import type { CallAnswer } from '$lib/core/schema/call';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 
 	const { answer }: { answer: CallAnswer | null } = $props();
-	const desk = useDesk();
+	const app = useApp();
 	const SHOWN = 3;
 
 	/** The last sides for which an answer was seen, and that answer; plain values, so that watching them asks nothing anew. */
@@ -22,8 +22,8 @@
 	}
 
 	$effect(() => {
-		const { stances } = desk.stand;
-		if (!answer || desk.answer !== answer) return;
+		const { stances } = app.stand;
+		if (!answer || app.answer !== answer) return;
 		if (before && before.stances !== stances) {
 			const known = before.stances;
 			const topics = [...new Set([...Object.keys(stances), ...Object.keys(known)])];

@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { ouncesText, rigName } from '$lib/core/drawing/describe';
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import type { CalledRig } from '$lib/core/schema/call';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import Lock from '@lucide/svelte/icons/lock';
 	import LockOpen from '@lucide/svelte/icons/lock-open';
 	import type { Locks } from '$lib/core/schema/rig';
 	import type { CalledWindow } from '$lib/core/schema/window';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import Split from '../parts/Split.svelte';
 	import LengthRuler from '../rig/LengthRuler.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
@@ -23,13 +23,13 @@
 		costs: Partial<Record<keyof Locks, number | null>>;
 	}
 	const { called, window, units, costs }: Props = $props();
-	const desk = useDesk();
-	const lockedKey = (label: string): keyof Locks | undefined => lockKeys(label).find((key) => key in desk.record.locks);
-	const locked = $derived(Object.keys(desk.record.locks).length);
+	const app = useApp();
+	const lockedKey = (label: string): keyof Locks | undefined => lockKeys(label).find((key) => key in app.record.locks);
+	const locked = $derived(Object.keys(app.record.locks).length);
 
 	function toggle(label: string) {
 		const now = lockedKey(label);
-		for (const key of lockKeys(label)) desk.lock(key, now ? undefined : lockValue(rig, key));
+		for (const key of lockKeys(label)) app.lock(key, now ? undefined : lockValue(rig, key));
 	}
 	const rig = $derived(called.rig);
 	const drawing = $derived(drawRig(rig));

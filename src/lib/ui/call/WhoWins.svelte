@@ -1,10 +1,10 @@
 <script lang="ts">
 	import type { Chart as ChartType } from 'chart.js';
 	import type { Curve, CurveField } from '$lib/core/choice/flips';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Family } from '$lib/core/schema/words';
-	import { shownIn } from '../units';
-	import { spokenFirst } from '../words';
+	import { shownIn } from '$lib/forms/units';
+	import { spokenFirst } from '$lib/core/naming/spoken';
 	import { fieldName, valueText } from './fieldWords';
 	import { stretchesOf } from './winners';
 

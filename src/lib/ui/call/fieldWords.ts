@@ -1,7 +1,7 @@
 import type { Flip } from '$lib/core/choice/flips';
-import type { UnitSystem } from '$lib/core/schema/records';
-import { withUnit, type Measure } from '../units';
-import { spoken } from '../words';
+import type { UnitSystem } from '$lib/core/records/schemas';
+import { withUnit, type Measure } from '$lib/forms/units';
+import { spoken } from '$lib/core/naming/spoken';
 
 const NAMES: Readonly<Record<string, readonly [string, Measure | null]>> = {
 	waterTemperatureC: ['Water', 'temperature'],

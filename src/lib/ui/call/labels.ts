@@ -1,7 +1,7 @@
-import { bladeName, ouncesText, plainWords } from '$lib/core/drawing/describe';
+import { bladeName, ouncesText, plainWords } from '$lib/core/naming/describe';
 import type { DrawnPart } from '$lib/core/drawing/shape';
 import type { CalledRig, Reason } from '$lib/core/schema/call';
-import { MM_PER_IN } from '$lib/core/units';
+import { MM_PER_IN } from '$lib/core/base/units';
 
 /** A label on the drawing: the part, and the weightiest reason for it. */
 export interface PartLabel {

@@ -1,8 +1,8 @@
-import { plainWords } from '$lib/core/drawing/describe';
+import { plainWords } from '$lib/core/naming/describe';
 import type { CalledRig } from '$lib/core/schema/call';
 import type { Locks, Rig } from '$lib/core/schema/rig';
-import type { UnitSystem } from '$lib/core/schema/records';
-import { M_PER_IN } from '$lib/core/units';
+import type { UnitSystem } from '$lib/core/records/schemas';
+import { M_PER_IN } from '$lib/core/base/units';
 
 /** One question about what a lure hangs on: its answer, why, and what a lock on it fixes. */
 export interface OutfitItem {

@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { checkHouseRule, facetValues } from '$lib/core/choice/houseRules';
 	import { FACETS, type Facet } from '$lib/core/claims/claim';
-	import { WORDS, type Word } from '$lib/core/reading/words';
+	import { WORDS, type Word } from '$lib/core/reading/conditions';
 	import { InputFailure } from '$lib/core/schema/failure';
-	import { houseRuleSchema, houseRulesSchema, type HouseRule } from '$lib/core/schema/house';
+	import { houseRuleSchema, houseRulesSchema, type HouseRule } from '$lib/core/claims/house';
 	import { FAMILIES, type Family } from '$lib/core/schema/words';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import Strength from '../parts/Strength.svelte';
-	import { spokenFirst } from '../words';
+	import { spokenFirst } from '$lib/core/naming/spoken';
 
-	const desk = useDesk();
+	const app = useApp();
 	const values = facetValues();
 	const words = (Object.keys(WORDS) as Word[]).sort();
 	const BLANK = { strength: 2, family: '', join: 'all', first: 'always', second: '', because: '' };
@@ -25,7 +25,7 @@
 	let deleted = $state.raw<readonly HouseRule[] | null>(null);
 
 	function nextId(): string {
-		const taken = new Set(desk.stand.houseRules.map(({ id }) => id));
+		const taken = new Set(app.stand.houseRules.map(({ id }) => id));
 		for (let at = 1; at < 100; at++) {
 			const id = `MY-${String(at).padStart(2, '0')}`;
 			if (!taken.has(id)) return id;
@@ -57,7 +57,7 @@
 		}
 		try {
 			checkHouseRule(parsed.data, 'rule');
-			desk.setRules(houseRulesSchema.parse([...desk.stand.houseRules, parsed.data]));
+			app.setRules(houseRulesSchema.parse([...app.stand.houseRules, parsed.data]));
 		} catch (error) {
 			const message = error instanceof InputFailure ? error.message : 'At most fifty rules can be weighed together.';
 			refused = { path: 'prefers', message };
@@ -69,8 +69,8 @@
 	}
 
 	function remove(id: string) {
-		deleted = desk.stand.houseRules;
-		desk.setRules(desk.stand.houseRules.filter((rule) => rule.id !== id));
+		deleted = app.stand.houseRules;
+		app.setRules(app.stand.houseRules.filter((rule) => rule.id !== id));
 	}
 
 	const wants = ({ prefers }: HouseRule): string =>
@@ -91,7 +91,7 @@
 <div class="own">
 	<p class="quiet">Weighed beside the craft’s rules at their strength, and marked as yours in every ledger.</p>
 	<ul>
-		{#each desk.stand.houseRules as rule (rule.id)}
+		{#each app.stand.houseRules as rule (rule.id)}
 			<li>
 				<Strength of={rule.strength} />
 				<span class="id">{rule.id}</span>
@@ -113,7 +113,7 @@
 				class="button"
 				type="button"
 				onclick={() => {
-					desk.setRules([...deleted!]);
+					app.setRules([...deleted!]);
 					deleted = null;
 				}}>Undo</button
 			>

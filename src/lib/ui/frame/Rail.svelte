@@ -1,9 +1,11 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
+	import { useApp } from '$lib/client/app.svelte';
 	import ThemeSwitch from './ThemeSwitch.svelte';
 	import { SCREENS } from './screens';
 
+	const app = useApp();
 	const here = (path: string): boolean => page.url.pathname.startsWith(path);
 </script>
 
@@ -15,7 +17,7 @@
 		{#each SCREENS as screen, at (screen.path)}
 			<li class:parted={at > 0 && screen.group !== SCREENS[at - 1]!.group}>
 				<a href={resolve(screen.path)} aria-current={here(screen.path) ? 'page' : undefined}>
-					<kbd aria-hidden="true">{screen.key}</kbd>
+					{#if app.settings.shortcuts}<kbd aria-hidden="true">{screen.key}</kbd>{/if}
 					<screen.icon size={23} strokeWidth={1.5} aria-hidden="true" />
 					<span>{screen.name}</span>
 				</a>

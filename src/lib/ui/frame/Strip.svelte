@@ -1,23 +1,23 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { bladesText, lineText, ouncesText, rigName } from '$lib/core/drawing/describe';
+	import { bladesText, lineText, ouncesText, rigName } from '$lib/core/naming/describe';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { mainForageIn } from '$lib/core/reading/words';
+	import { mainForageIn } from '$lib/core/reading/conditions';
 	import { PHASES, SKIES } from '$lib/core/schema/words';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import Ruler from '../parts/Ruler.svelte';
-	import { FIGURES } from '../reading/fields';
+	import { FIGURES } from '$lib/forms/fields';
 	import RigDrawing from '../rig/RigDrawing.svelte';
-	import { figureText, shownIn, type Measure } from '../units';
-	import { spoken, spokenFirst } from '../words';
+	import { figureText, shownIn, type Measure } from '$lib/forms/units';
+	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
 
-	const desk = useDesk();
-	const reading = $derived(desk.complete);
-	const rig = $derived(desk.record.rig);
+	const app = useApp();
+	const reading = $derived(app.complete);
+	const rig = $derived(app.rig);
 	const drawing = $derived(rig && drawRig(rig, true));
 	/** The drawing fits a box of 134 by 60 px. */
 	const scale = $derived(drawing ? Math.min(134 / drawing.bounds.width, 60 / drawing.bounds.height) : 1);
-	const zone = $derived(desk.spot?.water.timeZone ?? 'UTC');
+	const zone = $derived(app.zone);
 	const when = $derived(
 		new Intl.DateTimeFormat('en-GB', {
 			weekday: 'short',
@@ -26,7 +26,7 @@
 			hour: '2-digit',
 			minute: '2-digit',
 			timeZone: zone
-		}).format(new Date(desk.record.takenAt))
+		}).format(new Date(app.record.takenAt))
 	);
 
 	interface Cell {
@@ -56,11 +56,11 @@
 		note: string,
 		log?: boolean
 	): Cell {
-		const { show, unit } = shownIn(desk.units, measure);
+		const { show, unit } = shownIn(app.units, measure);
 		return {
 			at,
 			label,
-			value: si === null ? '–' : figureText(desk.units, measure, si),
+			value: si === null ? '–' : figureText(app.units, measure, si),
 			unit: si === null ? '' : unit,
 			note,
 			low: show(scale[0]),
@@ -71,8 +71,8 @@
 	}
 
 	const cells = $derived.by((): Cell[] => {
-		const { show, unit } = shownIn(desk.units, 'depth');
-		const fish = `${figureText(desk.units, 'depth', reading.fishFromM)}–${figureText(desk.units, 'depth', reading.fishToM)}`;
+		const { show, unit } = shownIn(app.units, 'depth');
+		const fish = `${figureText(app.units, 'depth', reading.fishFromM)}–${figureText(app.units, 'depth', reading.fishToM)}`;
 		const wordCell = (at: string, label: string, value: string, note: string, index: number, count: number): Cell => ({
 			at,
 			label,
@@ -123,8 +123,8 @@
 <header class="strip">
 	<a class="place" href={resolve('/water')}>
 		<span class="quiet">{when}</span>
-		<strong>{desk.spot?.water.name ?? 'No water chosen'}</strong>
-		<span class="quiet">{desk.spot?.spot.name ?? desk.record.name}</span>
+		<strong>{app.spot?.water.name ?? 'No water chosen'}</strong>
+		<span class="quiet">{app.spot?.spot.name ?? app.record.name}</span>
 	</a>
 	<div class="cells">
 		{#each cells as item (item.at)}

@@ -6,22 +6,41 @@ import Waves from '@lucide/svelte/icons/waves-horizontal';
 import Settings from '@lucide/svelte/icons/sliders-horizontal';
 import type { Component } from 'svelte';
 
-/** The screens that exist, in the order of the work. */
+/** The screens that exist, in the order of the work: rail, bottom bar, shortcuts and the palette read this list. */
 export const SCREENS = [
-	{ path: '/water', name: 'Water', key: 'w', icon: Waves as Component, group: 'read' },
-	{ path: '/call', name: 'Call', key: 'c', icon: Scale as Component, group: 'choose' },
-	{ path: '/bench', name: 'Bench', key: 'b', icon: Wrench as Component, group: 'choose' },
-	{ path: '/craft', name: 'Craft', key: 'f', icon: BookOpen as Component, group: 'learn' },
-	{ path: '/kept', name: 'Kept', key: 'k', icon: Bookmark as Component, group: 'learn' },
-	{ path: '/settings', name: 'Settings', key: 's', icon: Settings as Component, group: 'learn' }
+	{ path: '/water', name: 'Water', asks: 'What is in front of me?', key: 'w', icon: Waves as Component, group: 'read' },
+	{ path: '/call', name: 'Call', asks: 'What should I tie on?', key: 'c', icon: Scale as Component, group: 'choose' },
+	{
+		path: '/bench',
+		name: 'Bench',
+		asks: 'Do these parts work together?',
+		key: 'b',
+		icon: Wrench as Component,
+		group: 'choose'
+	},
+	{ path: '/craft', name: 'Craft', asks: 'Which rules speak?', key: 'f', icon: BookOpen as Component, group: 'learn' },
+	{ path: '/kept', name: 'Kept', asks: 'What have I kept?', key: 'k', icon: Bookmark as Component, group: 'learn' },
+	{
+		path: '/settings',
+		name: 'Settings',
+		asks: 'How should it be shown?',
+		key: 's',
+		icon: Settings as Component,
+		group: 'learn'
+	}
 ] as const;
+
+/** Keys that are no screen's. */
+export const HELP_KEY = '?';
+export const PALETTE_KEY = '/';
 
 /** Every shortcut, for the list that `?` opens. */
 export const SHORTCUTS: readonly (readonly [string, string])[] = [
 	...SCREENS.map(({ key, name }) => [key, `Go to ${name}`] as const),
-	['Ctrl Z', 'Undo the last change'],
-	['Ctrl ⇧ Z', 'Redo it on Bench'],
+	[PALETTE_KEY, 'Find a screen or a thing to do'],
+	['Ctrl Z', 'Undo what was last done on this screen'],
+	['Ctrl ⇧ Z', 'Redo it'],
 	['↑ ↓', 'Move through the ranked rigs on Call'],
 	['Enter', 'Take the marked rig in hand on Call'],
-	['?', 'This list']
+	[HELP_KEY, 'This list']
 ];

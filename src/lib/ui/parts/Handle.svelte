@@ -14,21 +14,29 @@
 		/** Value at a vertical place of the drawing. */
 		valueAt: (y: number) => number;
 		onvalue: (value: number) => void;
+		/** Said when a drag begins and when it ends. */
+		ondrag?: (on: boolean) => void;
 	}
-	const { x, y, label, value, min, max, valueText, step, valueAt, onvalue }: Props = $props();
+	const { x, y, label, value, min, max, valueText, step, valueAt, onvalue, ondrag }: Props = $props();
 	let grip: SVGGElement;
 
 	const held = (next: number): number => Math.min(max, Math.max(min, next));
 
-	function drag(event: PointerEvent) {
+	/** Where on the grip it was taken hold of, px: taking hold moves nothing. */
+	let offset = 0;
+
+	function pointerY(event: PointerEvent): number {
 		const svg = grip.ownerSVGElement!;
 		const box = svg.getBoundingClientRect();
-		const scale = svg.viewBox.baseVal.height / box.height || 1;
-		onvalue(held(valueAt((event.clientY - box.top) * scale)));
+		return (event.clientY - box.top) * (svg.viewBox.baseVal.height / box.height || 1);
 	}
+
+	const drag = (event: PointerEvent) => onvalue(held(valueAt(pointerY(event) - offset)));
 
 	function onpointerdown(event: PointerEvent) {
 		grip.setPointerCapture(event.pointerId);
+		offset = pointerY(event) - y;
+		ondrag?.(true);
 		grip.focus();
 		event.preventDefault();
 	}
@@ -70,6 +78,7 @@
 	transform="translate({x} {y})"
 	{onpointerdown}
 	{onpointermove}
+	onlostpointercapture={() => ondrag?.(false)}
 	{onkeydown}
 >
 	<rect class="reach" x="-24" y="-24" width="48" height="48" />

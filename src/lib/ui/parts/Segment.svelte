@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { spoken } from '../words';
+	import { spoken } from '$lib/core/naming/spoken';
 
 	interface Props {
 		name: string;

@@ -2,18 +2,18 @@
 	import { Popover } from 'bits-ui';
 	import { SIDES } from '$lib/core/claims/sides';
 	import { autoSchool, splitOf } from '$lib/core/claims/splits';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import Stance from './Stance.svelte';
 
 	/** A side, "WIRE/thin", of which a claim is. */
 	const { side }: { side: string } = $props();
-	const desk = useDesk();
+	const app = useApp();
 	const topic = $derived(side.split('/')[0]!);
 	const school = $derived(side.split('/')[1]!);
 	const split = $derived(splitOf(topic)!);
-	const stance = $derived(desk.stand.stances[topic]);
+	const stance = $derived(app.stand.stances[topic]);
 	const decided = $derived(stance !== undefined);
-	const byDefault = $derived(autoSchool(split, desk.complete));
+	const byDefault = $derived(autoSchool(split, app.complete));
 </script>
 
 <Popover.Root>

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { SIDES } from '$lib/core/claims/sides';
 	import { splitOf } from '$lib/core/claims/splits';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 
 	/** Topic of a split: its sides, the default, and both side by side. */
 	const { topic }: { topic: string } = $props();
-	const desk = useDesk();
+	const app = useApp();
 	const split = $derived(splitOf(topic)!);
-	const stance = $derived(desk.stand.stances[topic] ?? 'auto');
+	const stance = $derived(app.stand.stances[topic] ?? 'auto');
 	const id = $props.id();
 	const options = $derived([
 		{ value: 'auto', name: 'The default', why: split.because },
@@ -31,7 +31,7 @@
 				name="{id}-{topic}"
 				{value}
 				checked={stance === value}
-				onchange={() => desk.takeSide(topic, value)}
+				onchange={() => app.takeSide(topic, value)}
 			/>
 			<span><strong>{name}.</strong> {why}</span>
 		</label>

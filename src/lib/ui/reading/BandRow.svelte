@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import type { ParsedReading } from '$lib/core/schema/reading';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import Ruler from '../parts/Ruler.svelte';
-	import { figureText, shownIn } from '../units';
+	import { figureText, shownIn } from '$lib/forms/units';
 
 	interface Props {
 		errors: Readonly<Record<string, string>>;
@@ -10,14 +11,29 @@
 		onvalue: (patch: Partial<ParsedReading>, key: string) => string | null;
 	}
 	const { errors, typed, onvalue }: Props = $props();
-	const desk = useDesk();
-	const shown = $derived(shownIn(desk.units, 'depth'));
-	const band = $derived({ fishFromM: desk.complete.fishFromM, fishToM: desk.complete.fishToM });
+	const app = useApp();
+	const shown = $derived(shownIn(app.units, 'depth'));
+	const band = $derived({ fishFromM: app.complete.fishFromM, fishToM: app.complete.fishToM });
 	type End = keyof typeof band;
 	const NAMES: Readonly<Record<End, string>> = { fishFromM: 'Fish from', fishToM: 'Fish to' };
-	let draft = $state<Partial<Record<End, string>>>({});
-	let told = $state<Partial<Record<End, string | null>>>({});
-	const wrong = $derived(told.fishFromM ?? told.fishToM ?? errors.fishFromM ?? errors.fishToM);
+	const ENDS = ['fishFromM', 'fishToM'] as const;
+	/** What is being typed; a page without scripts brings back what was refused, and it is typed once more when it can be. */
+	// svelte-ignore state_referenced_locally
+	let draft = $state<Partial<Record<End, string | undefined>>>({
+		fishFromM: typed.fishFromM?.[0],
+		fishToM: typed.fishToM?.[0]
+	});
+	// svelte-ignore state_referenced_locally
+	let told = $state<Partial<Record<End, string | null>>>({ fishFromM: errors.fishFromM, fishToM: errors.fishToM });
+	onMount(() => {
+		for (const end of ENDS) {
+			const text = typed[end]?.[0];
+			if (text === undefined) continue;
+			type(end, text);
+			leave(end);
+		}
+	});
+	const wrong = $derived(told.fishFromM ?? told.fishToM);
 
 	function type(end: End, text: string) {
 		draft[end] = text;
@@ -38,15 +54,15 @@
 <div class="row" id="field-fishFromM">
 	<div class="head">
 		<span class="label" aria-hidden="true">Fish</span>
-		{#each ['fishFromM', 'fishToM'] as const as end (end)}
+		{#each ENDS as end (end)}
 			<input
 				class="field figure"
 				name={end}
 				inputmode="decimal"
 				autocomplete="off"
 				aria-label={NAMES[end]}
-				value={draft[end] ?? typed[end]?.[0] ?? figureText(desk.units, 'depth', band[end])}
-				aria-invalid={told[end] || errors[end] ? 'true' : undefined}
+				value={draft[end] ?? figureText(app.units, 'depth', band[end])}
+				aria-invalid={told[end] ? 'true' : undefined}
 				oninput={(event) => type(end, event.currentTarget.value)}
 				onblur={() => leave(end)}
 			/>
@@ -55,7 +71,7 @@
 	</div>
 	{#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
 	<Ruler
-		scale={{ low: 0, high: shown.show(Math.max(4, desk.reading.bottomM)) }}
+		scale={{ low: 0, high: shown.show(Math.max(4, app.reading.bottomM)) }}
 		value={shown.show(band.fishFromM)}
 		to={shown.show(band.fishToM)}
 	/>

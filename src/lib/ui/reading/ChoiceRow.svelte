@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Segment from '../parts/Segment.svelte';
-	import type { ChoiceField } from './fields';
+	import type { ChoiceField } from '$lib/forms/fields';
 
 	interface Props {
 		field: ChoiceField;

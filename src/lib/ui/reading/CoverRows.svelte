@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { LIST_MAX, type Cover } from '$lib/core/schema/reading';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { COVER_FORMS, COVER_KINDS, DENSITIES } from '$lib/core/schema/words';
-	import { figureText, shownIn } from '../units';
-	import { spoken } from '../words';
+	import { figureText, shownIn } from '$lib/forms/units';
+	import { spoken } from '$lib/core/naming/spoken';
 
 	interface Props {
 		cover: readonly Cover[];
@@ -14,17 +14,28 @@
 	const { cover, units, errors, onvalue }: Props = $props();
 	const shown = $derived(shownIn(units, 'depth'));
 	let told = $state<Record<number, string | null>>({});
+	/** What is being typed, so that it is not rounded under the hand. */
+	let draft = $state<Record<number, string | undefined>>({});
 
 	const edit = (index: number, patch: Partial<Cover>): string | null =>
 		onvalue(
 			cover.map((item, at) => (at === index ? { ...item, ...patch } : item)),
 			`cover.${index}`
 		);
-	const remove = (index: number) => onvalue(cover.toSpliced(index, 1), '');
+	function remove(index: number) {
+		[draft, told] = [{}, {}];
+		onvalue(cover.toSpliced(index, 1), '');
+	}
+
+	function leave(index: number) {
+		if (!told[index]) draft[index] = undefined;
+	}
+
 	const add = (kind: string) =>
 		onvalue([...cover, { kind: kind as Cover['kind'], density: 'medium', form: 'even', topM: 0 }], '');
 
 	function top(index: number, text: string) {
+		draft[index] = text;
 		const figure = Number(text.replace(',', '.'));
 		told[index] =
 			text.trim() === '' || !Number.isFinite(figure) ? 'Write a number.' : edit(index, { topM: shown.read(figure) });
@@ -74,8 +85,9 @@
 					inputmode="decimal"
 					aria-label="Cover {index + 1}, top below the surface"
 					aria-invalid={wrong ? 'true' : undefined}
-					value={figureText(units, 'depth', item.topM)}
+					value={draft[index] ?? figureText(units, 'depth', item.topM)}
 					oninput={(e) => top(index, e.currentTarget.value)}
+					onblur={() => leave(index)}
 				/><span class="unit">{shown.unit}</span></label
 			>
 			<button

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import type { Snippet } from 'svelte';
+	import { onMount, type Snippet } from 'svelte';
 	import { READING_RANGES } from '$lib/core/schema/reading';
 	import type { ParsedReading } from '$lib/core/schema/reading';
-	import type { UnitSystem } from '$lib/core/schema/records';
+	import type { UnitSystem } from '$lib/core/records/schemas';
 	import Ruler from '../parts/Ruler.svelte';
-	import { figureText, shownIn, spokenFigure } from '../units';
-	import type { FigureField } from './fields';
-	import { rangeMessage } from './readingForm';
+	import { figureText, shownIn, spokenFigure } from '$lib/forms/units';
+	import type { FigureField } from '$lib/forms/fields';
+	import { rangeMessage } from '$lib/forms/readingForm';
 
 	interface Props {
 		field: FigureField;
@@ -24,10 +24,11 @@
 
 	const shown = $derived(shownIn(units, field.measure));
 	const text = $derived(value === undefined ? '' : figureText(units, field.measure, value));
-	/** What is being typed, until it is a figure that holds. */
-	let draft = $state<string | null>(null);
-	let told = $state<string | null>(null);
-	const message = $derived(told ?? error);
+	/** What is being typed, until it is a figure that holds; a page without scripts may have brought one that did not. */
+	// svelte-ignore state_referenced_locally
+	let draft = $state<string | null>(typed ?? null);
+	// svelte-ignore state_referenced_locally
+	let told = $state<string | null>(error ?? null);
 	const scale = $derived({
 		low: shown.show(field.scale[0]),
 		high: shown.show(Math.max(field.scale[1], value ?? 0)),
@@ -59,6 +60,13 @@
 		told = give(shown.read(Math.round(figure / grain) * grain));
 	}
 
+	// What a page without scripts brought back is typed once more, now that it can be taken.
+	onMount(() => {
+		if (typed === undefined) return;
+		type(typed);
+		leave();
+	});
+
 	function leave() {
 		if (told === null) draft = null;
 	}
@@ -75,16 +83,16 @@
 				inputmode="decimal"
 				autocomplete="off"
 				required={field.required}
-				value={draft ?? typed ?? text}
-				aria-invalid={message ? 'true' : undefined}
-				aria-describedby={message ? `wrong-${field.key}` : undefined}
+				value={draft ?? text}
+				aria-invalid={told ? 'true' : undefined}
+				aria-describedby={told ? `wrong-${field.key}` : undefined}
 				oninput={(event) => type(event.currentTarget.value)}
 				onblur={leave}
 			/><span class="unit">{shown.unit}</span>
 		</span>
 		<span class="aside">{@render aside?.()}</span>
 	</div>
-	{#if message}<p class="wrong" id="wrong-{field.key}" role="alert">{message}</p>{/if}
+	{#if told}<p class="wrong" id="wrong-{field.key}" role="alert">{told}</p>{/if}
 	<Ruler
 		{scale}
 		{zones}

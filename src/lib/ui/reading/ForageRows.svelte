@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { LIST_MAX, type Forage } from '$lib/core/schema/reading';
 	import { AMOUNTS, FORAGE_KINDS } from '$lib/core/schema/words';
-	import { spoken } from '../words';
+	import { spoken } from '$lib/core/naming/spoken';
 
 	interface Props {
 		forage: readonly Forage[];

@@ -1,18 +1,18 @@
 <script lang="ts">
 	import { getPosition } from 'suncalc';
-	import { bandWithin } from './band';
+	import { bandWithin } from '$lib/core/reading/band';
 	import { windClass } from '$lib/core/reading/complete';
 	import { suggestPhase } from '$lib/core/reading/phase';
 	import { suggestStain } from '$lib/core/reading/complete';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { ANSWERS, EVENTS } from '$lib/core/schema/words';
-	import { useDesk } from '../desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import Segment from '../parts/Segment.svelte';
-	import { spoken } from '../words';
+	import { spoken } from '$lib/core/naming/spoken';
 	import BandRow from './BandRow.svelte';
 	import ChoiceRow from './ChoiceRow.svelte';
 	import CoverRows from './CoverRows.svelte';
-	import { CHOICES, FIGURES, type ChoiceKey, type FigureKey } from './fields';
+	import { CHOICES, FIGURES, type ChoiceKey, type FigureKey } from '$lib/forms/fields';
 	import FigureRow from './FigureRow.svelte';
 	import ForageRows from './ForageRows.svelte';
 
@@ -21,40 +21,40 @@
 		typed?: Readonly<Record<string, readonly string[]>>;
 	}
 	const { errors = {}, typed = {} }: Props = $props();
-	const desk = useDesk();
+	const app = useApp();
 	const SHORT_PHASES = { 'pre-spawn': 'pre', 'post-spawn': 'post', 'late-summer': 'late s.', 'late-fall': 'late f.' };
-	const reading = $derived(desk.reading);
+	const reading = $derived(app.reading);
 	const phase = $derived(suggestPhase(reading));
 	/** Height of the sun where and when the reading is taken, whole degrees; `null` without a place. */
 	const sunDeg = $derived.by(() => {
-		const water = desk.spot?.water;
+		const water = app.spot?.water;
 		if (!water) return null;
-		return Math.round(getPosition(new Date(desk.record.takenAt), water.latitude, water.longitude).altitude);
+		return Math.round(getPosition(new Date(app.record.takenAt), water.latitude, water.longitude).altitude);
 	});
 	const rules = $derived(reading.rules ?? {});
 	let wrongRules = $state<string | null>(null);
 
 	const change = (patch: Partial<ParsedReading>, key: string): string | null => {
 		const wind = patch.windMps === undefined ? {} : { wind: windClass(patch.windMps) };
-		const band = patch.bottomM === undefined ? {} : bandWithin(desk.complete, patch.bottomM);
-		return desk.change({ ...patch, ...wind, ...band }, key);
+		const band = patch.bottomM === undefined ? {} : bandWithin(app.complete, patch.bottomM);
+		return app.change({ ...patch, ...wind, ...band }, key);
 	};
-	const choose = (key: ChoiceKey) => (value: string) => void desk.change({ [key]: value }, key);
+	const choose = (key: ChoiceKey) => (value: string) => void app.change({ [key]: value }, key);
 
 	function toggle(key: 'events' | 'answers', value: string, on: boolean) {
 		const now: readonly string[] = reading[key] ?? [];
-		desk.change({ [key]: on ? [...now, value] : now.filter((one) => one !== value) }, key);
+		app.change({ [key]: on ? [...now, value] : now.filter((one) => one !== value) }, key);
 	}
 
 	function rule(key: 'hooksMax' | 'pointsMax', text: string) {
 		const figure = text.trim() === '' ? undefined : Number(text);
-		const wrong = desk.change({ rules: { ...rules, [key]: figure } }, `rules.${key}`);
+		const wrong = app.change({ rules: { ...rules, [key]: figure } }, `rules.${key}`);
 		wrongRules = wrong && 'A whole number of one or more.';
 	}
 
 	function lead(value: string) {
 		const leadAllowed = value === '' ? undefined : value === 'yes';
-		desk.change({ rules: { ...rules, leadAllowed } }, 'rules.leadAllowed');
+		app.change({ rules: { ...rules, leadAllowed } }, 'rules.leadAllowed');
 	}
 </script>
 
@@ -62,14 +62,14 @@
 	<FigureRow
 		field={FIGURES[key]}
 		value={reading[key]}
-		units={desk.units}
+		units={app.units}
 		typed={typed[key]?.[0]}
 		error={errors[key]}
 		onvalue={change}
 	>
 		{#snippet aside()}
 			{#if key === 'sunElevationDeg' && sunDeg !== null && reading.sunElevationDeg !== sunDeg}
-				<button type="button" class="link" onclick={() => desk.change({ sunElevationDeg: sunDeg })}>
+				<button type="button" class="link" onclick={() => app.change({ sunElevationDeg: sunDeg })}>
 					by place and time {sunDeg}°
 				</button>
 			{/if}
@@ -97,7 +97,7 @@
 			Suggested: {spoken(phase)}. Choose to set it by hand.
 		{:else}
 			Set by hand; suggested: {spoken(phase)}.
-			<button type="button" class="link" onclick={() => desk.change({ phase: undefined })}>Use the suggestion</button>
+			<button type="button" class="link" onclick={() => app.change({ phase: undefined })}>Use the suggestion</button>
 		{/if}
 	</p>
 </div>
@@ -111,11 +111,11 @@
 <BandRow {errors} {typed} onvalue={change} />
 <CoverRows
 	cover={reading.cover ?? []}
-	units={desk.units}
+	units={app.units}
 	{errors}
-	onvalue={(cover, key) => desk.change({ cover }, key)}
+	onvalue={(cover, key) => app.change({ cover }, key)}
 />
-<ForageRows forage={reading.forage ?? []} {errors} onvalue={(forage, key) => desk.change({ forage }, key)} />
+<ForageRows forage={reading.forage ?? []} {errors} onvalue={(forage, key) => app.change({ forage }, key)} />
 {@render choice('mood')}
 {@render choice('pressure')}
 {@render choice('species')}

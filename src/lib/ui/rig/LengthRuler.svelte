@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { MM_PER_IN } from '$lib/core/units';
+	import { MM_PER_IN } from '$lib/core/base/units';
 
 	interface Props {
 		/** Length shown, mm, from the drawing's left extreme. */

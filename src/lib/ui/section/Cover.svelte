@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { seeded } from '$lib/core/random';
+	import { seeded } from '$lib/core/base/random';
 	import type { Reading } from '$lib/core/reading/complete';
 	import { bedM, PLACES, weedStems, yOf, type Bed, type Frame } from './geometry';
 

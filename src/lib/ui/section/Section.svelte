@@ -1,21 +1,35 @@
 <script lang="ts">
 	import type { Reading } from '$lib/core/reading/complete';
-	import { mainForageIn } from '$lib/core/reading/words';
+	import { mainForageIn } from '$lib/core/reading/conditions';
 	import type { ParsedReading } from '$lib/core/schema/reading';
-	import type { UnitSystem } from '$lib/core/schema/records';
-	import { M_PER_IN } from '$lib/core/units';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { M_PER_IN } from '$lib/core/base/units';
 	import Handle from '../parts/Handle.svelte';
 	import Tag from '../parts/Tag.svelte';
 	import { ticksOf } from '../parts/scale';
-	import { figureText, shownIn, spokenFigure, withUnit } from '../units';
-	import { spoken } from '../words';
-	import { bandWithin } from '../reading/band';
+	import { figureText, shownIn, spokenFigure, withUnit } from '$lib/forms/units';
+	import { spoken } from '$lib/core/naming/spoken';
+	import { bandWithin } from '$lib/core/reading/band';
 	import Cover from './Cover.svelte';
-	import { bedPath, depthAt, frameOf, PLACES, pxPerM, surfacePath, USUAL_WIND_MPS, yOf } from './geometry';
+	import {
+		bedPath,
+		depthAt,
+		frameOf,
+		PLACES,
+		pxPerM,
+		reachM,
+		shareAt,
+		surfacePath,
+		USUAL_WIND_MPS,
+		yOf,
+		type Bed
+	} from './geometry';
 	import { waterStops } from './water';
 
 	interface Props {
 		reading: Reading;
+		/** Soundings of the spot, from its bank outwards. */
+		profile?: Bed['profile'];
 		units: UnitSystem;
 		lamp?: boolean;
 		height?: number;
@@ -23,22 +37,43 @@
 		bare?: boolean;
 		onchange?: (patch: Partial<ParsedReading>, key: string) => void;
 	}
-	const { reading, units, lamp = false, height = 430, bare = false, onchange }: Props = $props();
+	const { reading, profile, units, lamp = false, height = 430, bare = false, onchange }: Props = $props();
 
 	let width = $state(806);
 	const id = $props.id();
 	// Facts by themselves, so that a warmer day does not bend the weed again.
 	const bottomM = $derived(reading.bottomM);
 	const ditch = $derived(reading.cover.some(({ kind }) => kind === 'ditch'));
-	const ground = $derived({ bottomM, ditch });
+	const ground = $derived({ bottomM, ditch, profile });
+	/** Round distances from the bank, where the spot was sounded. */
+	const distances = $derived.by(() => {
+		const reach = reachM(ground);
+		if (reach === null || narrow) return [];
+		const { show, read } = shownIn(units, 'distance');
+		return ticksOf({ low: 0, high: show(reach) }, 5)
+			.map(({ value, major }) => ({
+				value,
+				major,
+				x: frame.left + shareAt(ground, read(value)) * (frame.right - frame.left)
+			}))
+			.filter(({ x }) => x >= frame.left);
+	});
 	const coverList = $derived(reading.cover);
 	/** Where room is short the scales and the tags that only repeat the strip are left out. */
 	const NARROW_PX = 520;
 	const narrow = $derived(bare || width < NARROW_PX);
-	const frame = $derived(frameOf(bottomM, width, height, !narrow));
+	/** What stood when a drag began: the scale must not move under the pointer, nor the band collapse for good. */
+	let dragged = $state.raw<{ bottomM: number; band: Pick<Reading, 'fishFromM' | 'fishToM'> } | null>(null);
+	const ondrag = (on: boolean) => {
+		const { fishFromM, fishToM } = reading;
+		dragged = on ? { bottomM, band: { fishFromM, fishToM } } : null;
+	};
+	const frame = $derived(frameOf(dragged?.bottomM ?? bottomM, width, height, !narrow));
 	const y = (depthM: number): number => yOf(frame, depthM);
 	const stops = $derived(waterStops(reading, frame.maxM, lamp));
 	const bed = $derived(bedPath(ground, frame));
+	/** Where the bed is as deep as the reading says: beyond the soundings, where there are any. */
+	const bottomX = $derived(frame.left + (frame.right - frame.left) * (profile ? 0.3 : 0.44));
 	const windMps = $derived(reading.windMps ?? USUAL_WIND_MPS[reading.wind]);
 	const sunDeg = $derived(reading.sunElevationDeg ?? { day: 35, low: 5, night: -20 }[reading.light]);
 	const clouds = $derived({ sun: 0, broken: 3, overcast: 6, dark: 8 }[reading.sky]);
@@ -105,7 +140,15 @@
 
 	function bottom(bottomM: number) {
 		const next = round(bottomM);
-		onchange?.({ bottomM: next, ...bandWithin(reading, next) }, 'drag bottomM');
+		onchange?.({ bottomM: next, ...bandWithin(dragged?.band ?? reading, next) }, 'drag bottomM');
+	}
+
+	/** Moves one end of the fish band; the other gives way, so that the two never hold each other fast. */
+	function bandEnd(end: 'fishFromM' | 'fishToM', value: number) {
+		const to = round(value);
+		const { fishFromM, fishToM } = dragged?.band ?? reading;
+		const other = end === 'fishFromM' ? { fishToM: Math.max(to, fishToM) } : { fishFromM: Math.min(to, fishFromM) };
+		onchange?.({ [end]: to, ...other }, `drag ${end}`);
 	}
 
 	const title = $derived(
@@ -265,6 +308,17 @@
 				<text class="axis-unit" x={x + dir * 20} y={frame.sky - 12} text-anchor="middle">{side === 0 ? 'ft' : 'm'}</text
 				>
 			{/each}
+			{#each distances as tick (tick.value)}
+				<line class="axis" x1={tick.x} x2={tick.x} y1={height} y2={height - (tick.major ? 7 : 4)} />
+				{#if tick.major && tick.value > 0}
+					<text class="numeral" x={tick.x} y={height - 10} text-anchor="middle">{tick.value}</text>
+				{/if}
+			{/each}
+			{#if distances.length > 0}
+				<text class="numeral" x={frame.right - 4} y={height - 10} text-anchor="end"
+					>{shownIn(units, 'distance').unit} from the bank</text
+				>
+			{/if}
 			{#if y(reading.visibilityM) < height - 12}
 				<Tag
 					x={frame.left + (frame.right - frame.left) * 0.55}
@@ -284,11 +338,12 @@
 				label="Fish from"
 				value={reading.fishFromM}
 				min={0}
-				max={reading.fishToM}
+				max={reading.bottomM}
+				{ondrag}
 				{step}
 				valueText={spokenFigure(units, 'depth', reading.fishFromM)}
 				valueAt={(at) => depthAt(frame, at)}
-				onvalue={(value) => onchange({ fishFromM: round(value) }, 'drag fishFromM')}
+				onvalue={(value) => bandEnd('fishFromM', value)}
 			/>
 			<Tag x={frame.left + 32} y={y(reading.fishFromM)} text="fish from {depth(reading.fishFromM)}" />
 			<Handle
@@ -296,12 +351,13 @@
 				y={y(reading.fishToM)}
 				label="Fish to"
 				value={reading.fishToM}
-				min={reading.fishFromM}
+				min={0}
 				max={reading.bottomM}
+				{ondrag}
 				{step}
 				valueText={spokenFigure(units, 'depth', reading.fishToM)}
 				valueAt={(at) => depthAt(frame, at)}
-				onvalue={(value) => onchange({ fishToM: round(value) }, 'drag fishToM')}
+				onvalue={(value) => bandEnd('fishToM', value)}
 			/>
 			<Tag x={frame.left + 32} y={y(reading.fishToM)} text="to {depth(reading.fishToM)}" />
 			{#each weeds as { cover, index } (index)}
@@ -324,20 +380,21 @@
 				<Tag x={left + 32} y={y(cover.topM)} text="{spoken(cover.kind)} {figureText(units, 'depth', cover.topM)}" />
 			{/each}
 			<Handle
-				x={frame.left + (frame.right - frame.left) * 0.44}
+				x={bottomX}
 				y={y(reading.bottomM)}
 				label="Bottom"
 				value={reading.bottomM}
 				min={0.2}
 				max={Math.min(60, frame.maxM * 1.4)}
+				{ondrag}
 				{step}
 				valueText={spokenFigure(units, 'depth', reading.bottomM)}
 				valueAt={(at) => depthAt(frame, at)}
 				onvalue={bottom}
 			/>
 			<Tag
-				x={frame.left + (frame.right - frame.left) * 0.44}
-				y={Math.min(height - 12, y(reading.bottomM) + 24)}
+				x={bottomX}
+				y={Math.min(height - (distances.length > 0 ? 32 : 12), y(reading.bottomM) + 24)}
 				centre
 				text="bottom {depth(reading.bottomM)}"
 			/>

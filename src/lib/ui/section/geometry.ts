@@ -1,4 +1,4 @@
-import { seeded } from '$lib/core/random';
+import { seeded } from '$lib/core/base/random';
 import type { Reading } from '$lib/core/reading/complete';
 
 /** Where things are in a drawn section: px of the drawing, depth linear. */
@@ -16,6 +16,8 @@ export interface Frame {
 export interface Bed {
 	readonly bottomM: number;
 	readonly ditch: boolean;
+	/** The spot's own soundings, m out from the bank and m deep, where there are any. */
+	readonly profile?: readonly { readonly outM: number; readonly depthM: number }[] | undefined;
 }
 
 /** Space under the deepest point, px. */
@@ -41,8 +43,32 @@ export const pxPerM = (frame: Frame): number => yOf(frame, 1) - yOf(frame, 0);
 const RISE_FROM = 0.62;
 const BANK_AT = 0.965;
 
+/** The drawing goes this much further out than the soundings do. */
+const BEYOND = 1.6;
+
+/** Distance (m) from the bank to the drawing's outer edge; `null` where nobody has sounded. */
+export const reachM = ({ profile }: Bed): number | null => (profile ? profile.at(-1)!.outM * BEYOND : null);
+
+/** Where along the width (share) a distance (m) from the bank is drawn. */
+export const shareAt = (bed: Bed, outM: number): number => BANK_AT * (1 - outM / reachM(bed)!);
+
+/** Depth (m) by soundings, eased from one to the next and as deep at the end as the reading says. */
+function soundedM({ bottomM, profile }: Bed, outM: number): number {
+	const at = profile!.findIndex((point) => point.outM >= outM);
+	const last = profile!.at(-1)!;
+	const scale = last.depthM > 0 ? bottomM / last.depthM : 1;
+	if (at < 0) return last.depthM * scale;
+	const to = profile![at]!;
+	const from = profile![at - 1] ?? to;
+	const along = to.outM > from.outM ? (outM - from.outM) / (to.outM - from.outM) : 0;
+	return (from.depthM + (to.depthM - from.depthM) * along * along * (3 - 2 * along)) * scale;
+}
+
 /** Depth (m) of the bed at a share of the width: level where the cast falls, then up to the bank; a ditch dips. */
-export function bedM({ bottomM, ditch }: Bed, share: number): number {
+export function bedM(bed: Bed, share: number): number {
+	const { bottomM, ditch } = bed;
+	const reach = reachM(bed);
+	if (reach !== null && share < BANK_AT) return soundedM(bed, (1 - share / BANK_AT) * reach);
 	const dip = ditch ? 0.12 * bottomM * Math.exp(-(((share - 0.2) / 0.07) ** 2)) : 0;
 	const wave = 0.02 * bottomM * Math.sin(share * 19);
 	if (share <= RISE_FROM) return bottomM + dip + wave * (1 - share / RISE_FROM);

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { completeReading } from '$lib/core/reading/complete';
 import { readingSchema } from '$lib/core/schema/reading';
 import { anyReading } from '$lib/core/testing/arbitraries';
-import { bandWithin } from '../reading/band';
-import { bedM, bedPath, depthAt, frameOf, surfacePath, weedStems, yOf } from './geometry';
+import { bandWithin } from '$lib/core/reading/band';
+import { bedM, bedPath, depthAt, frameOf, reachM, shareAt, surfacePath, weedStems, yOf } from './geometry';
 import { waterStops } from './water';
 
 const brightness = (colour: string): number =>
@@ -32,6 +32,25 @@ describe('the section', () => {
 		expect(bedM(bed, 0.965)).toBeCloseTo(0, 6);
 		expect(bedM({ ...bed, ditch: true }, 0.2)).toBeGreaterThan(bedM(bed, 0.2));
 		expect(bedPath(bed, frameOf(4, 800, 430, true))).toMatch(/^M44\.0 /);
+	});
+
+	it('follows the spot’s own soundings: the bank at the bank, the reading’s bottom at their end and beyond', () => {
+		const profile = [
+			{ outM: 0, depthM: 0 },
+			{ outM: 6, depthM: 0.5 },
+			{ outM: 10, depthM: 4 },
+			{ outM: 20, depthM: 5 }
+		];
+		const bed = { bottomM: 10, ditch: false, profile };
+		expect(reachM({ bottomM: 10, ditch: false })).toBeNull();
+		for (const { outM, depthM } of profile) expect(bedM(bed, shareAt(bed, outM))).toBeCloseTo(depthM * 2, 6);
+		expect(bedM(bed, 0)).toBe(10);
+		fc.assert(
+			fc.property(fc.double({ min: 0, max: 0.96, noNaN: true }), (share) => {
+				expect(bedM(bed, share)).toBeGreaterThanOrEqual(0);
+				expect(bedM(bed, share)).toBeLessThanOrEqual(10 + 1e-9);
+			})
+		);
 	});
 
 	it('is a straight line in a calm', () => {

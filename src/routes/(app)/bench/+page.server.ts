@@ -1,22 +1,20 @@
-import { anglerOf } from '$lib/server/api';
+import { anglerOf } from '$lib/server/auth/api';
 import { isUnreachable } from '$lib/server/db/connection';
-import { listParts } from '$lib/server/records/partUses';
-import { getPreference } from '$lib/server/records/preferences';
-import { rigs } from '$lib/server/records/stores';
+import { everyRecord } from '$lib/server/records/every';
+import { storeOf } from '$lib/server/records/store';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, depends }) => {
-	depends('lucernal:bench');
+	depends('lucernal:records');
 	const { anglerId } = anglerOf(locals);
 	try {
-		const [bench, kept, own] = await Promise.all([
-			getPreference(anglerId, 'bench'),
-			rigs.list(anglerId),
-			listParts(anglerId)
+		const [kept, own] = await Promise.all([
+			everyRecord(storeOf('rigs').all(anglerId)),
+			everyRecord(storeOf('parts').all(anglerId))
 		]);
-		return { bench, rigs: kept, own, unreachable: false };
+		return { rigs: kept, own, unreachable: false };
 	} catch (error) {
 		if (!isUnreachable(error)) throw error;
-		return { bench: null, rigs: [], own: [], unreachable: true };
+		return { rigs: [], own: [], unreachable: true };
 	}
 };

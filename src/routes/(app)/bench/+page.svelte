@@ -1,15 +1,14 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { invalidate } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { checkBuild, worstOf } from '$lib/core/bench/checks/checkBuild';
-	import { rigRecordOf } from '$lib/core/bench/record';
-	import { startBuild } from '$lib/core/bench/start';
-	import { rigName } from '$lib/core/drawing/describe';
+	import { rigRecordOf, usersOf } from '$lib/core/records/rigRecord';
+	import { startBuild } from '$lib/core/build/start';
+	import { rigName } from '$lib/core/naming/describe';
 	import type { Build } from '$lib/core/schema/build';
-	import type { BenchRecord } from '$lib/core/schema/rigRecords';
+	import type { BenchRecord } from '$lib/core/records/rigSchemas';
 	import { FAMILIES } from '$lib/core/schema/words';
-	import { Bench, type KeptAs } from '$lib/ui/bench/bench.svelte';
+	import type { KeptAs } from '$lib/client/bench.svelte';
 	import Board from '$lib/ui/bench/Board.svelte';
 	import Checks from '$lib/ui/bench/Checks.svelte';
 	import Compare from '$lib/ui/bench/Compare.svelte';
@@ -18,46 +17,30 @@
 	import OnThisWater from '$lib/ui/bench/OnThisWater.svelte';
 	import Mods from '$lib/ui/bench/Mods.svelte';
 	import OwnParts from '$lib/ui/bench/OwnParts.svelte';
-	import { put } from '$lib/ui/bench/records';
 	import Rigs from '$lib/ui/bench/Rigs.svelte';
 	import Side from '$lib/ui/bench/Side.svelte';
 	import State from '$lib/ui/bench/State.svelte';
 	import Tune from '$lib/ui/bench/Tune.svelte';
 	import WhatIf from '$lib/ui/bench/WhatIf.svelte';
-	import { useDesk } from '$lib/ui/desk/desk.svelte';
-	import { Keeper } from '$lib/ui/desk/keeper.svelte';
-	import { newUuid } from '$lib/ui/uuid';
-	import { spokenFirst } from '$lib/ui/words';
+	import { useApp } from '$lib/client/app.svelte';
+	import { spokenFirst } from '$lib/core/naming/spoken';
 	import type { PageData } from './$types';
 
 	const { data }: { data: PageData } = $props();
-	const desk = useDesk();
-	// The bench is laid once from what the page opened with; afterwards it leads and the server follows.
-	// svelte-ignore state_referenced_locally
-	const bench = new Bench(data.bench, desk);
-	const keeper = new Keeper<BenchRecord>('bench');
-	const zone = $derived(desk.spot?.water.timeZone ?? desk.waters[0]?.timeZone ?? 'UTC');
+	const app = useApp();
+	const { bench } = app;
+	const rigs = $derived(app.keeping.withWaiting('rigs', data.rigs));
+	/** Own parts, each with the names of the kept rigs that are built with it. */
+	const own = $derived(
+		app.keeping.withWaiting('parts', data.own).map((part) => ({ ...part, usedBy: usersOf(part.id, rigs) }))
+	);
 
-	let recalled = false;
-	// After the desk has brought back its rig, not before: the bench follows the rig in hand.
-	$effect(() => {
-		if (!desk.live || recalled) return;
-		recalled = true;
-		bench.recall();
-	});
 	onMount(() => {
-		desk.stepper = bench;
 		if (matchMedia('(width < 56rem)').matches) tab = 'parts';
-		return () => {
-			desk.stepper = null;
-		};
-	});
-	$effect(() => {
-		if (desk.live && bench.record) keeper.keep(bench.record, bench.record.updatedAt);
 	});
 
 	const build = $derived(bench.build);
-	const checks = $derived(build ? checkBuild(build, desk.complete, bench.worn) : []);
+	const checks = $derived(build ? checkBuild(build, app.complete, bench.worn) : []);
 	const worst = $derived(worstOf(checks));
 	const count = (state: string): number => checks.filter((check) => check.state === state).length;
 	const VERDICT = { holds: 'It works together.', thin: 'It works, thinly.', fails: 'It does not work yet.' } as const;
@@ -84,22 +67,13 @@
 	/** Another build held beside the one on the bench, with what it is kept as. */
 	let other = $state.raw<{ name: string; build: Build; as: KeptAs } | null>(null);
 	let message = $state('');
-	let failed = $state(false);
-	const changed = () => void invalidate('lucernal:bench');
 
 	async function keep() {
 		const { record } = bench;
 		if (!record) return;
 		const name = record.name.trim() || rigName(record.build.rig);
-		const rig = rigRecordOf(name, record.build, record.log);
-		let told = await put('rigs', record.rigId, record.rigVersion, rig);
-		// Deleted meanwhile: it is kept anew rather than not at all.
-		if (!told.ok && told.gone) told = await put('rigs', newUuid(), 0, rig);
-		failed = !told.ok;
-		message = told.ok ? `Kept as “${name}”.` : told.message;
-		if (!told.ok) return;
-		bench.kept(told.value.id, told.value.version);
-		changed();
+		await app.keeping.put('rigs', record.rigId, record.rigVersion, rigRecordOf(name, record.build, record.log), name);
+		message = `Kept as “${name}”.`;
 	}
 
 	const asKept = ({ name, rigId, rigVersion, log }: BenchRecord): KeptAs => ({ name, rigId, rigVersion, log });
@@ -121,8 +95,8 @@
 				<span class="count">{count('fails')} fail, {count('thin')} thin, {count('holds')} hold</span>
 			</p>
 			<span class="doing">
-				<button class="button" disabled={!bench.canUndo} onclick={() => bench.undo()}>Undo</button>
-				<button class="button" disabled={!bench.canRedo} onclick={() => bench.redo()}>Redo</button>
+				<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
+				<button class="button" disabled={!app.canRedo} onclick={() => app.redo()}>Redo</button>
 				<a class="button" href={resolve('/bench/sheet')}>Build sheet</a>
 				<button class="button button-amber" onclick={keep}>Keep</button>
 			</span>
@@ -137,14 +111,14 @@
 					<button class="button" onclick={() => bench.lay(startBuild(family))}>{spokenFirst(family)}</button>
 				{/each}
 			</p>
-			<Rigs {bench} rigs={data.rigs} oncompare={() => undefined} onchanged={changed} />
+			<Rigs {bench} {rigs} oncompare={() => undefined} />
 		</div>
 	{:else}
 		<div class="main">
 			<noscript
 				><p class="notice">Drawing and checks are of the rig in hand. To change it here, scripts must run.</p></noscript
 			>
-			{#if message}<p class="notice" class:notice-fails={failed} role={failed ? 'alert' : 'status'}>{message}</p>{/if}
+			{#if message}<p class="notice" role="status">{message}</p>{/if}
 			{#if data.unreachable}<p class="notice notice-fails" role="alert">
 					Kept rigs and own parts cannot be read while the records are out of reach. The bench goes on; nothing is lost.
 				</p>{/if}
@@ -152,8 +126,8 @@
 				<Compare
 					{build}
 					{other}
-					reading={desk.complete}
-					units={desk.units}
+					reading={app.complete}
+					units={app.units}
 					onclose={() => (other = null)}
 					onswap={swap}
 				/>
@@ -170,24 +144,23 @@
 					{/each}
 				</div>
 				<div class="panel" class:phone-hidden={tab === 'parts'}>
-					{#if tab === 'checks' || tab === 'parts'}<Checks {checks} units={desk.units} />
-					{:else if tab === 'what-if'}<WhatIf {build} reading={desk.complete} units={desk.units} />
+					{#if tab === 'checks' || tab === 'parts'}<Checks {checks} units={app.units} />
+					{:else if tab === 'what-if'}<WhatIf {build} reading={app.complete} units={app.units} />
 					{:else if tab === 'modify'}<Mods {build} {onbuild} />
-					{:else if tab === 'tune'}<Tune {bench} reading={desk.complete} {zone} />
-					{:else if tab === 'faults'}<Faults {bench} reading={desk.complete} stances={desk.stand.stances} />
+					{:else if tab === 'tune'}<Tune {bench} reading={app.complete} zone={app.zone} />
+					{:else if tab === 'faults'}<Faults {bench} reading={app.complete} stances={app.stand.stances} />
 					{:else if tab === 'figures'}<Figures {build} />
 					{:else if tab === 'rigs'}
 						<div class="lists">
 							<Rigs
 								{bench}
-								rigs={data.rigs}
+								{rigs}
 								oncompare={({ id, version, record }) => {
 									const { name, build: held, log } = record;
 									other = { name, build: held, as: { name, rigId: id, rigVersion: version, log } };
 								}}
-								onchanged={changed}
 							/>
-							<OwnParts {build} own={data.own} {onbuild} onchanged={changed} />
+							<OwnParts {build} {own} {onbuild} />
 						</div>
 					{:else}
 						<label class="notes"
@@ -208,8 +181,8 @@
 			<Side
 				{bench}
 				{build}
-				own={data.own}
-				units={desk.units}
+				{own}
+				units={app.units}
 				{marked}
 				{onbuild}
 				onhold={() => {

@@ -2,23 +2,36 @@ import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { call } from '$lib/core/choice/call';
 import { houseClaims } from '$lib/core/choice/houseRules';
+import { BLANK_READING } from '$lib/core/reading/blank';
 import { callInputSchema, type CallAnswer, type CallInput } from '$lib/core/schema/call';
 import { readingSchema } from '$lib/core/schema/reading';
-import { SCHEMA_VERSION } from '$lib/core/schema/records';
-import { anglerOf } from '$lib/server/api';
-import { layReading } from '$lib/server/desk';
-import { asHttpFailure } from '$lib/server/failures';
-import { getPreference, setPreference } from '$lib/server/records/preferences';
-import { keptCalls } from '$lib/server/records/stores';
-import { BLANK } from '$lib/ui/reading/fields';
+import { SCHEMA_VERSION, type DeskRecord, type KeptCallRecord, type StandRecord } from '$lib/core/records/schemas';
+import { anglerOf } from '$lib/server/auth/api';
+import { layReading, layRig } from '$lib/server/records/desk';
+import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
+import { storeOf } from '$lib/server/records/store';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ parent, isDataRequest }): Promise<{ answer: CallAnswer | null }> => {
+/** What is asked of the desk as the records have it. */
+function questionOf(desk: DeskRecord | null, stand: StandRecord | null): CallInput {
+	const reading = desk?.reading ?? readingSchema.parse(BLANK_READING);
+	return {
+		reading,
+		stances: stand?.stances ?? {},
+		locks: desk?.locks ?? {},
+		houseRules: stand?.houseRules ?? []
+	};
+}
+
+export const load: PageServerLoad = async ({
+	parent,
+	isDataRequest
+}): Promise<{ answer: CallAnswer | null; newId: string }> => {
+	const newId = randomUUID();
 	// A page that is already running ranks in its own worker; only a fresh page needs the server's answer.
-	if (isDataRequest) return { answer: null };
-	const { desk, stand } = await parent();
-	const reading = desk?.reading ?? readingSchema.parse(BLANK);
-	return { answer: call({ reading, stances: stand.stances, locks: desk?.locks ?? {}, houseRules: stand.houseRules }) };
+	if (isDataRequest) return { answer: null, newId };
+	const { documents } = (await parent()).start;
+	return { answer: call(questionOf(documents.desk?.record ?? null, documents.stand?.record ?? null)), newId };
 };
 
 /** The question that the form carries: what the screen shows may be newer than what the server was told. */
@@ -26,13 +39,13 @@ async function asked(form: FormData, anglerId: string): Promise<CallInput> {
 	try {
 		return callInputSchema.parse(JSON.parse(String(form.get('question') ?? '')));
 	} catch {
-		const [desk, stand] = await Promise.all([getPreference(anglerId, 'desk'), getPreference(anglerId, 'stand')]);
-		const reading = desk?.reading ?? readingSchema.parse(BLANK);
-		return { reading, stances: stand?.stances, locks: desk?.locks, houseRules: stand?.houseRules };
+		const [desk, stand] = await Promise.all([storeOf('desk').find(anglerId), storeOf('stand').find(anglerId)]);
+		return questionOf(desk?.record ?? null, stand?.record ?? null);
 	}
 }
 
 const chosenOf = (form: FormData): number => Math.min(7, Math.max(0, Math.trunc(Number(form.get('chosen') ?? 0)) || 0));
+const textOf = (form: FormData, name: string): string | null => String(form.get(name) ?? '') || null;
 
 export const actions: Actions = {
 	/** Takes a called rig in hand. */
@@ -41,9 +54,9 @@ export const actions: Actions = {
 		try {
 			const form = await request.formData();
 			const question = await asked(form, anglerId);
-			const desk = await layReading(anglerId, question.reading, {}, new Date());
-			const rig = call(question).calls[chosenOf(form)]?.rig ?? null;
-			await setPreference(anglerId, 'desk', { ...desk, rig });
+			await layReading(anglerId, question.reading, {}, new Date());
+			const rig = call(question).calls[chosenOf(form)]?.rig;
+			if (rig) await layRig(anglerId, rig);
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
 			return fail(status, { message });
@@ -51,20 +64,23 @@ export const actions: Actions = {
 		redirect(303, '/call');
 	},
 
-	/** Keeps the reading and its call together. */
+	/** Keeps the reading and its call together; the form's own key sees to it that pressing twice keeps once. */
 	keep: async ({ request, locals }) => {
 		const { anglerId } = anglerOf(locals);
 		try {
 			const form = await request.formData();
 			const question = await asked(form, anglerId);
 			const answer = call(question);
-			const name = String(form.get('name') ?? '').trim() || 'Unnamed call';
-			const readingId = String(form.get('readingId') ?? '') || null;
-			const stored = await keptCalls.put(anglerId, randomUUID(), 0, {
+			const name = (textOf(form, 'name') ?? '').trim() || 'Unnamed call';
+			const keptAt = new Date().toISOString();
+			const id = textOf(form, 'newId') ?? randomUUID();
+			const record: KeptCallRecord = {
 				schemaVersion: SCHEMA_VERSION,
 				name,
-				readingId,
-				keptAt: new Date().toISOString(),
+				readingId: textOf(form, 'readingId'),
+				spotId: textOf(form, 'spotId'),
+				takenAt: textOf(form, 'takenAt') ?? keptAt,
+				keptAt,
 				claimBase: answer.claimBase,
 				reading: question.reading,
 				stances: question.stances ?? {},
@@ -72,11 +88,12 @@ export const actions: Actions = {
 				locks: question.locks ?? {},
 				chosen: chosenOf(form),
 				answer
-			});
-			return { kept: { id: stored.id, name } };
+			};
+			await storeOf('kept-calls').put(anglerId, id, 0, record, { key: id });
+			return { kept: { name } };
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
-			return fail(status, { message });
+			return fail(error instanceof HttpFailure ? error.status : status, { message });
 		}
 	}
 };

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
-	import { describeRig, rigName } from '$lib/core/drawing/describe';
+	import { describeRig, rigName } from '$lib/core/naming/describe';
 	import Alternates from '$lib/ui/call/Alternates.svelte';
 	import Families from '$lib/ui/call/Families.svelte';
 	import InShort from '$lib/ui/call/InShort.svelte';
@@ -19,18 +19,39 @@
 	import type { CallInput } from '$lib/core/schema/call';
 	import type { Locks, Rig } from '$lib/core/schema/rig';
 	import type { CalledWindow } from '$lib/core/schema/window';
-	import { useDesk } from '$lib/ui/desk/desk.svelte';
-	import { Flipper } from '$lib/ui/desk/flipper.svelte';
+	import { useApp } from '$lib/client/app.svelte';
+	import { Flipper } from '$lib/ui/call/flipper.svelte';
+	import { newUuid } from '$lib/client/uuid';
 	import type { ActionData, PageData } from './$types';
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();
-	const desk = useDesk();
-	const answer = $derived(desk.answer ?? data.answer);
+	const app = useApp();
+	const answer = $derived(app.answer ?? data.answer);
 	let marked = $state(0);
 	const called = $derived(answer?.calls[Math.min(marked, answer.calls.length - 1)] ?? null);
 	const best = $derived(answer?.calls[0] ?? null);
-	const kept = $derived(form && 'kept' in form ? form.kept : null);
-	const message = $derived(form && 'message' in form ? form.message : null);
+	/** The call that was kept last, and of what question: the same one is not kept twice. */
+	let keptHere = $state.raw<{ question: CallInput; marked: number; name: string } | null>(null);
+	const kept = $derived(keptHere ?? (form && 'kept' in form ? form.kept : null));
+	const isKept = $derived(keptHere?.question === app.question && keptHere.marked === marked);
+	let failed = $state<string | null>(null);
+	/** The key of a call that is kept by a page without scripts. */
+	const { newId } = $derived(data);
+
+	async function keep() {
+		if (isKept || !app.work) return;
+		const { question } = app;
+		const name = app.record.name.trim() || app.spot?.spot.name || 'Unnamed call';
+		keptHere = { question, marked, name };
+		try {
+			const whole = await app.work.whole(question);
+			await app.keeping.keepCall(question, whole, marked, name, newUuid(), new Date().toISOString());
+		} catch {
+			keptHere = null;
+			failed = 'The call could not be worked out in full, so it was not kept. Try again.';
+		}
+	}
+	const message = $derived(failed ?? (form && 'message' in form ? form.message : null));
 	const VERDICT = {
 		good: 'A day for blades.',
 		fair: 'Blades are a fair choice today.',
@@ -42,7 +63,7 @@
 
 	onMount(() => () => flipper.close());
 	$effect(() => {
-		if (desk.live) flipper.ask(desk.question);
+		if (app.work) flipper.ask(app.work, app.question);
 	});
 
 	/** Running window of the marked rig: the server's, or the worker's as soon as it has it. */
@@ -51,25 +72,25 @@
 	let costs = $state.raw<Partial<Record<keyof Locks, number | null>>>({});
 
 	async function measure(rig: Rig, question: CallInput): Promise<void> {
-		const window = await desk.ranker?.window(rig, question);
-		if (window && question === desk.question) running = { rig, window };
+		const window = await app.work?.window(rig, question);
+		if (window && question === app.question) running = { rig, window };
 	}
 	async function price(question: CallInput): Promise<void> {
-		const found = Object.keys(question.locks ?? {}).length > 0 ? await desk.ranker?.costs(question) : {};
-		if (found && question === desk.question) costs = found;
+		const found = Object.keys(question.locks ?? {}).length > 0 ? await app.work?.costs(question) : {};
+		if (found && question === app.question) costs = found;
 	}
 	$effect(() => {
-		if (desk.live && desk.ranker && called) void measure(called.rig, desk.question);
+		if (app.work && called) void measure(called.rig, app.question);
 	});
 	$effect(() => {
-		if (desk.live && desk.ranker) void price(desk.question);
+		if (app.work) void price(app.question);
 	});
 
-	const both = $derived(Object.keys(desk.stand.stances).filter((topic) => desk.stand.stances[topic] === 'both'));
+	const both = $derived(Object.keys(app.stand.stances).filter((topic) => app.stand.stances[topic] === 'both'));
 	const now = $derived({
-		waterTemperatureC: desk.complete.waterTemperatureC,
-		visibilityM: desk.complete.visibilityM,
-		depthM: (desk.complete.fishFromM + desk.complete.fishToM) / 2
+		waterTemperatureC: app.complete.waterTemperatureC,
+		visibilityM: app.complete.visibilityM,
+		depthM: (app.complete.fishFromM + app.complete.fishToM) / 2
 	});
 	const TABS = ['plan', 'short', 'wins', 'edges'] as const;
 	const TAB_NAMES = {
@@ -94,26 +115,30 @@
 			action="?/take"
 			use:enhance={({ cancel }) => {
 				if (!called) return;
-				desk.take(called.rig);
+				app.bench.take(called.rig);
 				cancel();
 			}}
 		>
 			<input type="hidden" name="chosen" value={marked} />
-			<input type="hidden" name="question" value={JSON.stringify(desk.question)} />
+			<input type="hidden" name="question" value={JSON.stringify(app.question)} />
 			<button class="button button-amber" disabled={!called}>Take in hand</button>
 		</form>
 		<form
 			method="POST"
 			action="?/keep"
-			use:enhance={() =>
-				({ update }) =>
-					update({ reset: false, invalidateAll: false })}
+			use:enhance={({ cancel }) => {
+				cancel();
+				void keep();
+			}}
 		>
+			<input type="hidden" name="newId" value={newId} />
 			<input type="hidden" name="chosen" value={marked} />
-			<input type="hidden" name="name" value={desk.record.name || (desk.spot?.spot.name ?? '')} />
-			<input type="hidden" name="readingId" value={desk.record.readingId ?? ''} />
-			<input type="hidden" name="question" value={JSON.stringify(desk.question)} />
-			<button class="button" disabled={!called}>Keep</button>
+			<input type="hidden" name="name" value={app.record.name || (app.spot?.spot.name ?? '')} />
+			<input type="hidden" name="readingId" value={app.record.readingId ?? ''} />
+			<input type="hidden" name="spotId" value={app.record.spotId ?? ''} />
+			<input type="hidden" name="takenAt" value={app.record.takenAt} />
+			<input type="hidden" name="question" value={JSON.stringify(app.question)} />
+			<button class="button" disabled={!called}>{isKept ? 'Kept' : 'Keep'}</button>
 		</form>
 	</div>
 	<p class="sr-only" role="status" aria-live="polite">{spoken}</p>
@@ -142,17 +167,17 @@
 				onmark={(index) => (marked = index)}
 			/>{/if}
 		{#if called && answer}
-			<TopCall {called} window={runningWindow} units={desk.units} {costs} />
-			<Outfit {called} units={desk.units} {costs} />
-			<Alternates calls={answer.calls} {marked} units={desk.units} onmark={(index) => (marked = index)} />
+			<TopCall {called} window={runningWindow} units={app.units} {costs} />
+			<Outfit {called} units={app.units} {costs} />
+			<Alternates calls={answer.calls} {marked} units={app.units} onmark={(index) => (marked = index)} />
 			{#if both.length > 0}<div class="below"><BothSides topics={both} /></div>{/if}
-			<section class="below" class:live={desk.live} aria-label="More about this call">
+			<section class="below" class:live={app.live} aria-label="More about this call">
 				<div class="tabs" role="group" aria-label="What to show">
 					{#each TABS as one (one)}
 						<button type="button" aria-pressed={tab === one} onclick={() => (tab = one)}>{TAB_NAMES[one]}</button>
 					{/each}
 				</div>
-				{#if tab === 'wins' && desk.live}<WhoWins curves={flipper.curves} {now} units={desk.units} />
+				{#if tab === 'wins' && app.live}<WhoWins curves={flipper.curves} {now} units={app.units} />
 				{:else if tab === 'edges'}<Edges />
 				{:else if tab === 'short'}<InShort calls={answer.calls} window={runningWindow} />
 				{:else}<Plan plan={answer.plan} />{/if}
@@ -170,7 +195,7 @@
 		<div class="why">
 			{#if called}<Why {called} close={marked === 0 ? confidence.words : 'An alternative.'} />{/if}
 		</div>
-		{#if desk.live}<Flips flips={flipper.flips} busy={flipper.busy} units={desk.units} />{/if}
+		{#if app.live}<Flips flips={flipper.flips} busy={flipper.busy} units={app.units} />{/if}
 		{#if called}<p class="sr-only">{describeRig(called.rig)}</p>{/if}
 	</div>
 </div>

@@ -7,13 +7,13 @@
 	import { FAMILIES } from '$lib/core/schema/words';
 	import { DECISIONS, filtered, type Heard } from '$lib/ui/craft/filter';
 	import HouseRules from '$lib/ui/craft/HouseRules.svelte';
-	import { useDesk } from '$lib/ui/desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import Split from '$lib/ui/parts/Split.svelte';
 	import Stance from '$lib/ui/parts/Stance.svelte';
 	import Strength from '$lib/ui/parts/Strength.svelte';
-	import { spokenFirst } from '$lib/ui/words';
+	import { spokenFirst } from '$lib/core/naming/spoken';
 
-	const desk = useDesk();
+	const app = useApp();
 	let find = $state(page.url.searchParams.get('find') ?? '');
 	let family = $state('');
 	let decision = $state('');
@@ -23,9 +23,9 @@
 	const VIEWS = { rules: 'Rules', sides: 'Where they disagree', own: 'My own rules' } as const;
 	let view = $state<keyof typeof VIEWS>('rules');
 
-	const claims = $derived([...CLAIM_BASE, ...desk.stand.houseRules.map(claimOf)]);
+	const claims = $derived([...CLAIM_BASE, ...app.stand.houseRules.map(claimOf)]);
 	const heard = $derived.by((): Heard[] => {
-		const { spoken } = new Hearing(desk.complete, desk.stand.stances, claims);
+		const { spoken } = new Hearing(app.complete, app.stand.stances, claims);
 		const shares = new Map(spoken.map(({ claim, share }) => [claim.id, share]));
 		return claims.map((claim) => ({ claim, share: shares.get(claim.id) ?? 0 }));
 	});

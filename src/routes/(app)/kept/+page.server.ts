@@ -1,41 +1,45 @@
+import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
-import { anglerOf } from '$lib/server/api';
-import { IMPORT_MAX, parseJson } from '$lib/server/body';
-import { fromStored, layReading } from '$lib/server/desk';
-import { asHttpFailure, HttpFailure } from '$lib/server/failures';
+import { laid } from '$lib/client/readingInHand';
+import { SCHEMA_VERSION, type DeskRecord, type KeptCallRecord, type ReadingRecord } from '$lib/core/records/schemas';
+import { anglerOf } from '$lib/server/auth/api';
+import { IMPORT_MAX, parseJson } from '$lib/server/http/body';
+import { layRig } from '$lib/server/records/desk';
+import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { isUnreachable } from '$lib/server/db/connection';
-import { setPreference } from '$lib/server/records/preferences';
-import { keptCalls, readings } from '$lib/server/records/stores';
+import { storeOf, type Page, type Stored } from '$lib/server/records/store';
 import { importRecords, previewImport } from '$lib/server/records/transfer';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => {
+/** A list needs the called rig alone, not the whole ledger behind it. */
+function inShort({ id, version, record }: Stored<KeptCallRecord>) {
+	const { name, keptAt, reading, answer, chosen } = record;
+	const { rig = null, score = 0 } = answer.calls[chosen] ?? {};
+	return { id, version, name, keptAt, reading, verdict: answer.verdict.blades, rig, score };
+}
+
+const NONE = { items: [], unreadable: [], next: null };
+
+interface Lists {
+	readonly readings: Page<ReadingRecord>;
+	readonly calls: readonly ReturnType<typeof inShort>[];
+	readonly unreachable: boolean;
+}
+
+export const load = (async ({ locals, depends }): Promise<Lists> => {
+	depends('lucernal:records');
 	const { anglerId } = anglerOf(locals);
 	try {
-		const [kept, calls] = await Promise.all([readings.list(anglerId), keptCalls.list(anglerId)]);
-		return {
-			readings: kept.map(({ id, version, record }) => ({ id, version, ...record })),
-			// A list needs the called rig alone, not the whole ledger behind it.
-			calls: calls.map(({ id, record }) => {
-				const { name, keptAt, reading, answer, chosen } = record;
-				const call = answer.calls[chosen];
-				return {
-					id,
-					name,
-					keptAt,
-					reading,
-					verdict: answer.verdict.blades,
-					rig: call?.rig ?? null,
-					score: call?.score ?? 0
-				};
-			}),
-			unreachable: false
-		};
+		const [readings, calls] = await Promise.all([
+			storeOf('readings').list(anglerId),
+			storeOf('kept-calls').list(anglerId)
+		]);
+		return { readings, calls: calls.items.map(inShort), unreachable: false };
 	} catch (error) {
 		if (!isUnreachable(error)) throw error;
-		return { readings: [], calls: [], unreachable: true };
+		return { readings: NONE, calls: [], unreachable: true };
 	}
-};
+}) satisfies PageServerLoad;
 
 type Action = Actions[string];
 
@@ -54,12 +58,16 @@ const action =
 		redirect(303, '/water');
 	};
 
-const storeOf = (form: FormData) => (form.get('kind') === 'call' ? keptCalls : readings);
+const storeFor = (form: FormData) => storeOf(form.get('kind') === 'call' ? 'kept-calls' : 'readings');
 const idOf = (form: FormData): string => String(form.get('id') ?? '');
 
 async function lay(form: FormData, anglerId: string, duplicate: boolean): Promise<void> {
-	const stored = await readings.get(anglerId, idOf(form));
-	await layReading(anglerId, stored.record.reading, fromStored(stored, duplicate), new Date());
+	const { id, version, record } = await storeOf('readings').get(anglerId, idOf(form));
+	const desk = laid(id, version, record);
+	if (!duplicate) return void (await storeOf('desk').replace(anglerId, desk));
+	const name = `${record.name}, again`.slice(0, 120);
+	const copy = await storeOf('readings').put(anglerId, randomUUID(), 0, { ...record, name });
+	await storeOf('desk').replace(anglerId, laid(copy.id, copy.version, copy.record));
 }
 
 async function fileOf(form: FormData): Promise<unknown> {
@@ -75,21 +83,20 @@ export const actions: Actions = {
 	open: action((form, anglerId) => lay(form, anglerId, false)),
 	duplicate: action((form, anglerId) => lay(form, anglerId, true)),
 	openCall: action(async (form, anglerId) => {
-		const { record } = await keptCalls.get(anglerId, idOf(form));
-		const desk = await layReading(
-			anglerId,
-			record.reading,
-			{ name: record.name, readingId: null, readingVersion: 0 },
-			new Date()
-		);
-		await setPreference(anglerId, 'desk', { ...desk, rig: record.answer.calls[record.chosen]?.rig ?? desk.rig });
+		const { record } = await storeOf('kept-calls').get(anglerId, idOf(form));
+		const { name, spotId, takenAt, reading, locks, answer, chosen } = record;
+		const place = { readingId: null, readingVersion: 0, spotId };
+		const desk: DeskRecord = { schemaVersion: SCHEMA_VERSION, name, ...place, takenAt, reading, locks };
+		await storeOf('desk').replace(anglerId, desk);
+		const rig = answer.calls[chosen]?.rig;
+		if (rig) await layRig(anglerId, rig);
 	}),
 	remove: action(async (form, anglerId) => {
-		await storeOf(form).remove(anglerId, idOf(form));
+		await storeFor(form).remove(anglerId, idOf(form));
 		return { removed: { id: idOf(form), kind: String(form.get('kind')), name: String(form.get('name')) } };
 	}),
 	restore: action(async (form, anglerId) => {
-		await storeOf(form).restore(anglerId, idOf(form));
+		await storeFor(form).restore(anglerId, idOf(form));
 		return { restored: String(form.get('name')) };
 	}),
 	preview: action(async (form, anglerId) => {

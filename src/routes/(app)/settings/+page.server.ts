@@ -1,10 +1,10 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { SCHEMA_VERSION, settingsRecordSchema, THEMES } from '$lib/core/schema/records';
-import { anglerOf } from '$lib/server/api';
-import { asHttpFailure } from '$lib/server/failures';
-import { setPreference } from '$lib/server/records/preferences';
-import { closeSession, SESSION_COOKIE } from '$lib/server/session';
-import { THEME_COOKIE } from '$lib/server/theme';
+import { SCHEMA_VERSION, settingsRecordSchema, THEMES } from '$lib/core/records/schemas';
+import { anglerOf } from '$lib/server/auth/api';
+import { asHttpFailure } from '$lib/server/http/failures';
+import { storeOf } from '$lib/server/records/store';
+import { closeSession, SESSION_COOKIE } from '$lib/server/auth/session';
+import { THEME_COOKIE } from '$lib/server/http/theme';
 import type { Actions } from './$types';
 
 const YEAR_S = 365 * 24 * 60 * 60;
@@ -28,7 +28,7 @@ export const actions: Actions = {
 		});
 		if (!settings.success) return fail(422, { message: 'Choose a system of units.' });
 		try {
-			await setPreference(anglerOf(locals).anglerId, 'settings', settings.data);
+			await storeOf('settings').replace(anglerOf(locals).anglerId, settings.data);
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
 			return fail(status, { message });

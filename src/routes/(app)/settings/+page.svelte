@@ -1,35 +1,27 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { useDesk } from '$lib/ui/desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import { SHORTCUTS } from '$lib/ui/frame/screens';
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
 	import Segment from '$lib/ui/parts/Segment.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();
-	const desk = useDesk();
-	let sheet: HTMLFormElement;
+	const app = useApp();
 </script>
 
 <div class="settings">
 	<h1>How should it be shown?</h1>
 	{#if form && 'message' in form}<p class="notice notice-fails" role="alert">{form.message}</p>{/if}
-	<form
-		bind:this={sheet}
-		method="POST"
-		action="?/settings"
-		use:enhance={() =>
-			({ update }) =>
-				update({ reset: false })}
-	>
+	<form method="POST" action="?/settings" use:enhance={({ cancel }) => cancel()}>
 		<div class="row">
 			<span aria-hidden="true">Units</span>
 			<Segment
 				name="units"
 				legend="Units"
 				options={['metric', 'imperial']}
-				value={desk.settings.units}
-				onvalue={() => sheet.requestSubmit()}
+				value={app.settings.units}
+				onvalue={(units) => app.set({ units: units as typeof app.units })}
 			/>
 			<span class="quiet">Lure weight stays in ounces, line in pounds-test: so it is sold.</span>
 		</div>
@@ -38,11 +30,11 @@
 			<input
 				type="checkbox"
 				name="shortcuts"
-				checked={desk.settings.shortcuts}
-				onchange={() => sheet.requestSubmit()}
+				checked={app.settings.shortcuts}
+				onchange={({ currentTarget }) => app.set({ shortcuts: currentTarget.checked })}
 			/>
 		</label>
-		<button class="button">Save</button>
+		{#if !app.live}<button class="button">Save</button>{/if}
 		{#if form && 'saved' in form}<span role="status">Saved.</span>{/if}
 	</form>
 	<div class="row"><span>Light</span><ThemeSwitch wide /></div>

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
-import { SCHEMA_VERSION, type UnitSystem } from '$lib/core/schema/records';
-import { anglerOf } from '$lib/server/api';
-import { layReading } from '$lib/server/desk';
-import { asHttpFailure } from '$lib/server/failures';
-import { readings } from '$lib/server/records/stores';
-import { readingFromForm, type FormReading } from '$lib/ui/reading/readingForm';
-import type { Actions } from './$types';
+import { SCHEMA_VERSION, type UnitSystem } from '$lib/core/records/schemas';
+import { anglerOf } from '$lib/server/auth/api';
+import { layReading } from '$lib/server/records/desk';
+import { asHttpFailure } from '$lib/server/http/failures';
+import { storeOf } from '$lib/server/records/store';
+import { readingFromForm, type FormReading } from '$lib/forms/readingForm';
+import type { Actions, PageServerLoad } from './$types';
 
 interface Posted {
 	readonly parsed: FormReading;
@@ -14,32 +14,40 @@ interface Posted {
 	readonly spotId: string | null;
 	readonly takenAt: string;
 	readonly readingId: string | null;
+	/** The key of a new reading, the same however often the form is sent. */
+	readonly newId: string;
 	readonly readingVersion: number;
 }
 
 const uuidOrNull = (value: FormDataEntryValue | null): string | null => (value ? String(value) : null);
 
-async function posted(request: Request): Promise<Posted> {
+async function posted(request: Request, anglerId: string): Promise<Posted> {
 	const form = await request.formData();
 	const units: UnitSystem = form.get('units') === 'imperial' ? 'imperial' : 'metric';
 	const taken = new Date(String(form.get('takenAt') ?? ''));
+	// A figure that was left as it was shown stays exactly what it is, not what its rounded text says.
+	const shown = (await storeOf('desk').find(anglerId))?.record.reading ?? null;
 	return {
-		parsed: readingFromForm(form, units),
+		parsed: readingFromForm(form, units, shown),
 		name: String(form.get('name') ?? '').trim(),
 		spotId: uuidOrNull(form.get('spotId')),
 		takenAt: (Number.isNaN(taken.getTime()) ? new Date() : taken).toISOString(),
 		readingId: uuidOrNull(form.get('readingId')),
+		newId: uuidOrNull(form.get('newId')) ?? randomUUID(),
 		readingVersion: Number(form.get('readingVersion') ?? 0) || 0
 	};
 }
 
+export const load: PageServerLoad = () => ({ newId: randomUUID() });
+
 export const actions: Actions = {
 	/** To the call: the reading is laid on the desk and the server ranks it. */
 	call: async ({ request, locals }) => {
-		const { parsed, ...rest } = await posted(request);
-		if (!parsed.ok) return fail(422, { errors: parsed.errors, typed: parsed.typed });
+		const { anglerId } = anglerOf(locals);
 		try {
-			await layReading(anglerOf(locals).anglerId, parsed.reading, rest, new Date());
+			const { parsed, name, spotId, takenAt, readingId, readingVersion } = await posted(request, anglerId);
+			if (!parsed.ok) return fail(422, { errors: parsed.errors, typed: parsed.typed });
+			await layReading(anglerId, parsed.reading, { name, spotId, takenAt, readingId, readingVersion }, new Date());
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
 			return fail(status, { message });
@@ -49,13 +57,14 @@ export const actions: Actions = {
 
 	/** Keeps the reading under its name. */
 	keep: async ({ request, locals }) => {
-		const { parsed, name, readingId, readingVersion, ...rest } = await posted(request);
-		if (!parsed.ok) return fail(422, { errors: parsed.errors, typed: parsed.typed });
-		if (name === '') return fail(422, { errors: { name: 'Give it a name.' }, typed: {} });
 		const { anglerId } = anglerOf(locals);
 		try {
+			const { parsed, name, readingId, newId, readingVersion, ...rest } = await posted(request, anglerId);
+			if (!parsed.ok) return fail(422, { errors: parsed.errors, typed: parsed.typed });
+			if (name === '') return fail(422, { errors: { name: 'Give it a name.' }, typed: {} });
 			const record = { schemaVersion: SCHEMA_VERSION, name, ...rest, reading: parsed.reading } as const;
-			const stored = await readings.put(anglerId, readingId ?? randomUUID(), readingId ? readingVersion : 0, record);
+			const [id, seen, key] = readingId ? [readingId, readingVersion, undefined] : [newId, 0, newId];
+			const stored = await storeOf('readings').put(anglerId, id, seen, record, { key });
 			const known = { name, ...rest, readingId: stored.id, readingVersion: stored.version };
 			const desk = await layReading(anglerId, parsed.reading, known, new Date());
 			return { kept: desk };

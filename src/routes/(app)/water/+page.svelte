@@ -3,47 +3,48 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { rigName, bladesText, ouncesText } from '$lib/core/drawing/describe';
+	import { rigName, bladesText, ouncesText } from '$lib/core/naming/describe';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { useDesk } from '$lib/ui/desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import Gauge from '$lib/ui/parts/Gauge.svelte';
 	import Strength from '$lib/ui/parts/Strength.svelte';
-	import { bandWithin } from '$lib/ui/reading/band';
 	import ReadingFields from '$lib/ui/reading/ReadingFields.svelte';
 	import RigDrawing from '$lib/ui/rig/RigDrawing.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
 	import { isLamp } from '$lib/ui/frame/theme';
 	import { localTime, utcTime } from '$lib/ui/time';
-	import type { ActionData } from './$types';
+	import type { ActionData, PageData } from './$types';
 
-	const { form }: { form: ActionData } = $props();
-	const desk = useDesk();
+	const { data, form }: { data: PageData; form: ActionData } = $props();
+	const app = useApp();
+	let keptName = $state<string | null>(null);
+	let nameless = $state<string | null>(null);
+	let unfinished = $state(false);
+	let sheet: HTMLFormElement;
 	const errors = $derived((form && 'errors' in form && form.errors) || {});
 	const typed = $derived((form && 'typed' in form && form.typed) || {});
 	const message = $derived(form && 'message' in form ? form.message : null);
-	const kept = $derived(form && 'kept' in form ? form.kept : null);
-	const zone = $derived(desk.spot?.water.timeZone ?? 'UTC');
-	const call = $derived(desk.answer?.calls[0]);
+	const kept = $derived(keptName ?? (form && 'kept' in form ? (form.kept?.name ?? null) : null));
+	const wrongName = $derived(nameless ?? errors.name);
+	const { zone } = $derived(app);
+	const call = $derived(app.answer?.calls[0]);
 	const rig = $derived(call?.rig);
 	const drawing = $derived(rig && drawRig(rig, true));
-	const verdict = $derived(desk.answer?.verdict);
+	const verdict = $derived(app.answer?.verdict);
 	const SAID = { good: 'Yes.', fair: 'Fair.', poor: 'Hardly.' } as const;
 	const plan = $derived(
-		desk.answer?.plan.filter(({ kind, topic }) => kind === 'plan' && topic === 'position').slice(0, 3) ?? []
+		app.answer?.plan.filter(({ kind, topic }) => kind === 'plan' && topic === 'position').slice(0, 3) ?? []
 	);
-	const cautions = $derived(desk.answer?.plan.filter(({ kind }) => kind === 'caution').slice(0, 1) ?? []);
+	const cautions = $derived(app.answer?.plan.filter(({ kind }) => kind === 'caution').slice(0, 1) ?? []);
 
-	function choosePlace(spotId: string) {
-		desk.put({ spotId: spotId || null });
-		const place = desk.spot;
-		if (!place) return;
-		const bottomM = place.spot.profile[place.spot.profile.length - 1]?.depthM ?? desk.reading.bottomM;
-		desk.change({
-			place: place.water.place as 'lake',
-			cover: [...place.spot.cover],
-			bottomM,
-			...bandWithin(desk.complete, bottomM)
-		});
+	/** Keeps the reading from here; a field that holds no figure yet is looked at first. */
+	function keep(asNew: boolean) {
+		const wrong = sheet.querySelector<HTMLElement>('[aria-invalid="true"]:not([name="name"])');
+		unfinished = wrong !== null;
+		keptName = null;
+		if (wrong) return wrong.focus();
+		nameless = app.keeping.keepReading(asNew);
+		if (nameless === null) keptName = app.record.name;
 	}
 </script>
 
@@ -52,77 +53,89 @@
 	method="POST"
 	action="?/keep"
 	novalidate
-	use:enhance={() =>
-		async ({ result, update }) => {
-			await update({ reset: false, invalidateAll: false });
-			if (result.type === 'success' && result.data?.kept) desk.open(result.data.kept as typeof desk.record);
-		}}
+	bind:this={sheet}
+	use:enhance={({ cancel }) => {
+		cancel();
+		keep(false);
+	}}
 >
-	<input type="hidden" name="units" value={desk.units} />
-	<input type="hidden" name="readingId" value={desk.record.readingId ?? ''} />
-	<input type="hidden" name="readingVersion" value={desk.record.readingVersion} />
-	<input type="hidden" name="takenAt" value={desk.record.takenAt} />
+	<input type="hidden" name="units" value={app.units} />
+	<input type="hidden" name="newId" value={data.newId} />
+	<input type="hidden" name="readingId" value={app.record.readingId ?? ''} />
+	<input type="hidden" name="readingVersion" value={app.record.readingVersion} />
+	<input type="hidden" name="takenAt" value={app.record.takenAt} />
 
 	<div class="title">
 		<h1>What is in front of me?</h1>
-		<label class="inline">
-			<span class="sr-only">Spot</span>
-			<select
-				class="field spot"
-				name="spotId"
-				value={desk.record.spotId ?? ''}
-				onchange={(event) => choosePlace(event.currentTarget.value)}
-			>
-				<option value="">no spot</option>
-				{#each desk.waters as water (water.id)}
-					<optgroup label={water.name}>
-						{#each water.spots as spot (spot.id)}<option value={spot.id} selected={spot.id === desk.record.spotId}
-								>{spot.name}</option
-							>{/each}
-					</optgroup>
-				{/each}
-			</select>
-		</label>
-		<label class="inline">
-			<span class="sr-only">Taken at, in the water’s own time</span>
-			<input
-				class="field clock"
-				type="datetime-local"
-				value={localTime(desk.record.takenAt, zone)}
-				onchange={(event) => desk.put({ takenAt: utcTime(event.currentTarget.value, zone) ?? desk.record.takenAt })}
-			/>
-		</label>
-		<label class="inline grow">
-			<span class="sr-only">Name of the reading</span>
-			<input
-				class="field name"
-				name="name"
-				placeholder="name this reading"
-				maxlength="120"
-				value={desk.record.name}
-				aria-invalid={errors.name ? 'true' : undefined}
-				oninput={(event) => desk.put({ name: event.currentTarget.value })}
-			/>
-		</label>
-		<button class="button" type="button" disabled={!desk.canUndo} onclick={() => desk.undo()}>Undo</button>
-		<button class="button">Keep</button>
+		<span class="doing">
+			<button class="button" type="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
+			<button class="button" type="button" onclick={() => app.begin(new Date().toISOString())}>New</button>
+			{#if app.record.readingId !== null}
+				<button class="button" type="button" onclick={() => keep(true)}>Keep as new</button>
+			{/if}
+			<button class="button">Keep</button>
+		</span>
+		<span class="place">
+			<label class="inline">
+				<span class="sr-only">Spot</span>
+				<select
+					class="field spot"
+					name="spotId"
+					value={app.record.spotId ?? ''}
+					onchange={(event) => app.moveTo(event.currentTarget.value || null)}
+				>
+					<option value="">no spot</option>
+					{#each app.waters as water (water.id)}
+						<optgroup label={water.name}>
+							{#each water.spots as spot (spot.id)}<option value={spot.id} selected={spot.id === app.record.spotId}
+									>{spot.name}</option
+								>{/each}
+						</optgroup>
+					{/each}
+				</select>
+			</label>
+			<label class="inline">
+				<span class="sr-only">Taken at, in the water’s own time</span>
+				<input
+					class="field clock"
+					type="datetime-local"
+					value={localTime(app.record.takenAt, zone)}
+					onchange={(event) => app.put({ takenAt: utcTime(event.currentTarget.value, zone) ?? app.record.takenAt })}
+				/>
+			</label>
+			<label class="inline grow">
+				<span class="sr-only">Name of the reading</span>
+				<input
+					class="field name"
+					name="name"
+					placeholder="name this reading"
+					maxlength="120"
+					value={app.record.name}
+					aria-invalid={wrongName ? 'true' : undefined}
+					oninput={(event) => app.put({ name: event.currentTarget.value }, 'name')}
+				/>
+			</label>
+		</span>
 	</div>
 
 	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
-	{#if errors.name}<p class="notice notice-fails" role="alert">{errors.name}</p>{/if}
-	{#if Object.keys(errors).length > (errors.name ? 1 : 0)}
+	{#if wrongName}<p class="notice notice-fails" role="alert">{wrongName}</p>{/if}
+	{#if unfinished || Object.keys(errors).length > (errors.name ? 1 : 0)}
 		<p class="notice notice-fails" role="alert">
 			The reading was not taken: see the marked fields. What you typed is still there.
 		</p>
 	{/if}
-	{#if kept}<p class="notice" role="status">Kept as “{kept.name}”.</p>{/if}
+	{#if kept}<p class="notice" role="status">Kept as “{kept}”.</p>{/if}
+	{#if app.said}<p class="notice" role="status">{app.said}</p>{/if}
 
 	<div class="picture">
 		<Section
-			reading={desk.complete}
-			units={desk.units}
+			reading={app.complete}
+			profile={app.spot?.spot.profile}
+			units={app.units}
+			height={424}
 			lamp={isLamp(page.data.theme)}
-			onchange={(patch, key) => desk.change(patch, key)}
+			onchange={(patch, key) => app.change(patch, key)}
 		/>
 		<div class="below">
 			<section aria-labelledby="day">
@@ -190,14 +203,20 @@
 	}
 	.title {
 		grid-column: 1;
+		display: grid;
+		grid-template-columns: 1fr auto;
+		align-items: center;
+		gap: 4px 8px;
+		padding: 4px 10px 4px 16px;
+	}
+	.doing,
+	.place {
 		display: flex;
 		align-items: center;
 		gap: 8px;
-		height: 42px;
-		padding: 0 10px 0 16px;
 	}
-	.title h1 {
-		white-space: nowrap;
+	.place {
+		grid-column: 1 / -1;
 	}
 	.grow {
 		flex: 1;
@@ -207,7 +226,7 @@
 		width: 100%;
 	}
 	.spot {
-		width: 124px;
+		width: 180px;
 	}
 	.clock {
 		width: 170px;
@@ -278,12 +297,22 @@
 			height: auto;
 		}
 		.title {
-			flex-wrap: wrap;
-			height: auto;
+			grid-template-columns: 1fr;
 			padding: 10px 12px;
 		}
-		.title h1 {
+		.place {
+			flex-wrap: wrap;
+			order: 1;
+		}
+		.doing {
+			order: 2;
+		}
+		.place .grow {
 			flex-basis: 100%;
+		}
+		.doing :global(.button) {
+			flex: auto;
+			padding-inline: 6px;
 		}
 		.picture {
 			overflow: visible;

@@ -1,10 +1,10 @@
 import { bladeDragM2 } from '../../physics/blade';
-import { SKIRTS, TRAILERS } from '../../physics/constants';
+import { SKIRTS, TRAILERS } from '../../matter/constants';
 import { engineDragM2, headLump } from '../../physics/lure';
 import type { Rod } from '../../schema/rig';
-import { KG_PER_OZ } from '../../units';
-import { measuredOf } from '../fit';
-import { lureMassG, partsOf, type Slot } from '../partsOf';
+import { KG_PER_OZ } from '../../base/units';
+import { measuredOf } from '../../build/fit';
+import { lureMassG, partsOf, type Slot } from '../../build/partsOf';
 import { check, type Check } from './check';
 import type { Subject } from './subject';
 

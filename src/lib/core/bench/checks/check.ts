@@ -1,4 +1,4 @@
-import type { Slot } from '../partsOf';
+import type { Slot } from '../../build/partsOf';
 import { THRESHOLDS, type CheckId, type Threshold } from './thresholds';
 
 export type CheckState = 'holds' | 'thin' | 'fails';

@@ -5,10 +5,10 @@ import { completeReading } from '../../reading/complete';
 import { readingSchema } from '../../schema/reading';
 import type { Build, FitChoice } from '../../schema/build';
 import type { Rig } from '../../schema/rig';
-import type { Family } from '../../schema/words';
+import { FAMILIES, type Family } from '../../schema/words';
 import { anyReading } from '../../testing/arbitraries';
-import { buildOf } from '../fit';
-import { startBuild } from '../start';
+import { buildOf } from '../../build/fit';
+import { startBuild } from '../../build/start';
 import { checkBuild, worstOf } from './checkBuild';
 import { stateOf, type CheckState } from './check';
 import { THRESHOLDS, type CheckId } from './thresholds';
@@ -53,6 +53,8 @@ const heavyHook = { size: '5/0', gauge: 'heavy', shank: 'standard' } as const;
 const bare = { skirt: { ...startBuild('bladed-jig').rig.skirt, colour: 'none' } } as const;
 const wood = { cover: [{ kind: 'wood', density: 'medium', form: 'even', topM: 1 }] };
 
+const deepRolled = { weightOz: 0.375, retrieve: { style: 'slow-roll', speedMps: 0.6 } } as const;
+
 /** Each check on both sides of its thresholds: a build, and how it stands. */
 const SIDES: readonly (readonly [CheckId, CheckState, Case])[] = [
 	['start', 'holds', { rig: at(0.7) }],
@@ -66,8 +68,8 @@ const SIDES: readonly (readonly [CheckId, CheckState, Case])[] = [
 	['roll', 'thin', { rig: { ...at(1.8), weightOz: 0.375 } }],
 	['roll', 'fails', { rig: { ...at(2), weightOz: 0.375 } }],
 	['depth', 'holds', { rig: at(0.8) }],
-	['depth', 'thin', { family: 'underspin', reading: { fishFromM: 0.6, fishToM: 3.4, bottomM: 8 } }],
-	['depth', 'fails', { family: 'underspin', reading: { fishFromM: 0.6, fishToM: 2 } }],
+	['depth', 'thin', { family: 'underspin', rig: deepRolled, reading: { fishFromM: 0.6, fishToM: 3.4, bottomM: 8 } }],
+	['depth', 'fails', { family: 'underspin', rig: deepRolled, reading: { fishFromM: 0.6, fishToM: 2 } }],
 	['frontRear', 'holds', { rig: tandem('willow', 4, 'willow', 5) }],
 	['frontRear', 'fails', { rig: tandem('willow', 5, 'willow', 6), fit: { clevisMm: 34 } }],
 	['frontTie', 'holds', { rig: tandem('colorado', 4, 'willow', 7) }],
@@ -165,7 +167,7 @@ describe('a check', () => {
 
 describe('all checks together', () => {
 	it('find nothing failing in the rig that each family starts from, on ordinary water', () => {
-		for (const family of ['spinnerbait', 'bladed-jig', 'buzzbait'] as const) {
+		for (const family of FAMILIES) {
 			expect([family, worstOf(checkBuild(startBuild(family), reading()))]).not.toEqual([family, 'fails']);
 		}
 	});

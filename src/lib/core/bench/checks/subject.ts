@@ -5,7 +5,7 @@ import { runningRig, runningWindow } from '../../physics/window';
 import type { Reading } from '../../reading/complete';
 import type { Build } from '../../schema/build';
 import type { RunningWindow } from '../../schema/window';
-import { measuredOf, type Fit } from '../fit';
+import { measuredOf, type Fit } from '../../build/fit';
 
 /** Hours fished and bends made on a rig's wire so far. */
 export interface Worn {

@@ -4,7 +4,7 @@ import { readingSchema } from '../../schema/reading';
 import { buildSchema } from '../../schema/build';
 import type { RigLog } from '../../schema/rigLog';
 import { FAMILIES } from '../../schema/words';
-import { startBuild, withRig } from '../start';
+import { startBuild, withRig } from '../../build/start';
 import { changedFacets, learned } from './changed';
 import { faultSteps, oneChange, SYMPTOMS, type FaultContext, type Symptom } from './finder';
 
@@ -84,6 +84,15 @@ describe('the fault finder', () => {
 			expect(changed.style).not.toBe(rear(build).style);
 			expect(changed.finish).toBe(rear(build).finish);
 		}
+	});
+
+	it('changes a bladed jig for a spinnerbait with notes, line and rod as they were', () => {
+		const start = startBuild('bladed-jig');
+		const line = { type: 'braid', testLb: 40, leader: null } as const;
+		const build = { ...withRig(start, { line }), notes: 'From the small box.' };
+		const change = faultSteps('fouling', context({ build })).find(({ id }) => id === 'family')!.apply!(build);
+		expect(change.rig.family).toBe('spinnerbait');
+		expect([change.notes, change.rig.line, change.rig.rod]).toEqual([build.notes, line, build.rig.rod]);
 	});
 
 	it('reads the hook’s place in the mouth', () => {

@@ -1,11 +1,11 @@
 import type { Reading } from '../../reading/complete';
-import { WORDS } from '../../reading/words';
+import { WORDS } from '../../reading/conditions';
 import type { Build } from '../../schema/build';
 import type { RigLog } from '../../schema/rigLog';
 import { hooksOf } from '../checks/rules';
 import { stateOf } from '../checks/check';
 import { THRESHOLDS } from '../checks/thresholds';
-import { startBuild, withRig } from '../start';
+import { withFamily, withRig } from '../../build/start';
 import type { Blade, Rig } from '../../schema/rig';
 
 export const SYMPTOMS = {
@@ -223,7 +223,7 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 		}),
 		step('family', 'Family', 'A spinnerbait instead of a bladed jig', {
 			skip: wrongFamily('bladed-jig', 'a bladed jig'),
-			apply: () => startBuild('spinnerbait')
+			apply: (build) => withFamily(build, 'spinnerbait')
 		}),
 		step('slower', 'Lift', 'Lift it slower over the tops', { apply: faster(-0.2) }),
 		step('angle', 'Cast', 'Cast along the lanes, not across them')

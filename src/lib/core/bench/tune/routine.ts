@@ -1,6 +1,6 @@
 import type { Build } from '../../schema/build';
 import type { Act, RigLog, Seen } from '../../schema/rigLog';
-import { completeFit } from '../fit';
+import { completeFit } from '../../build/fit';
 
 /** What the routine wants next: an answer, a deed, or nothing more. */
 export type TuneStep =
@@ -214,19 +214,22 @@ export interface RetuneDue {
 /** Hours of casting after which any wire is looked at again; a rule of thumb, assumed. */
 const LOOK_AGAIN_H = 8;
 
+/** Hours to a tenth, as they are entered. */
+const tenths = (hours: number): number => Math.round(hours * 10) / 10;
+
 /** When the next retune is due: after each good fish on thin wire (TUN-04), after some hours on any. */
 export function retuneDue(build: Build, log: RigLog): RetuneDue {
 	const tuned = log.findLastIndex((event) => event.kind === 'run' && event.saw === 'true');
 	if (tuned < 0) return { due: true, why: 'It was never run true beside the boat.' };
 	const since = log.slice(tuned + 1);
 	const fish = since.filter(({ kind }) => kind === 'fish').length;
-	const hours = since.reduce((sum, event) => sum + (event.kind === 'hours' ? event.hours : 0), 0);
+	const hours = tenths(since.reduce((sum, event) => sum + (event.kind === 'hours' ? event.hours : 0), 0));
 	const thin = build.rig.wireIn !== undefined && build.rig.wireIn < THIN_WIRE_IN;
 	if (thin && fish > 0)
 		return { due: true, why: `Thin wire, and ${fish === 1 ? 'a fish' : `${fish} fish`} since it ran true.` };
 	if (hours >= LOOK_AGAIN_H) return { due: true, why: `${hours} h of casting since it ran true.` };
 	return {
 		due: false,
-		why: thin ? 'Due after the next good fish.' : `Due after ${LOOK_AGAIN_H - hours} h more of casting.`
+		why: thin ? 'Due after the next good fish.' : `Due after ${tenths(LOOK_AGAIN_H - hours)} h more of casting.`
 	};
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Build } from '../../schema/build';
 import type { Act, RigEvent, RigLog, Seen } from '../../schema/rigLog';
-import { startBuild, withRig } from '../start';
+import { startBuild, withRig } from '../../build/start';
 import { nextStep, retuneDue, type TuneStep } from './routine';
 import { wornOf } from './wear';
 
@@ -110,5 +110,8 @@ describe('wear and the next retune', () => {
 		expect(retuneDue(usual, [run('true'), { kind: 'fish', at: AT }]).due).toBe(false);
 		expect(retuneDue(usual, [run('true'), { kind: 'hours', at: AT, hours: 7.9 }]).due).toBe(false);
 		expect(retuneDue(usual, [run('true'), { kind: 'hours', at: AT, hours: 8 }]).due).toBe(true);
+		expect(retuneDue(usual, [run('true'), { kind: 'hours', at: AT, hours: 3.3 }]).why).toContain('after 4.7 h');
+		const tenths = Array.from({ length: 80 }, () => ({ kind: 'hours', at: AT, hours: 0.1 }) as const);
+		expect(retuneDue(usual, [run('true'), ...tenths])).toMatchObject({ due: true, why: expect.stringMatching(/^8 h/) });
 	});
 });

@@ -1,27 +1,17 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { partsOf } from '$lib/core/bench/partsOf';
-	import { describeBuild, partWords, slotWord } from '$lib/core/bench/partNames';
+	import { partsOf } from '$lib/core/build/partsOf';
+	import { describeBuild, partWords, slotWord } from '$lib/core/naming/partNames';
 	import { buildSteps, cautionsOf, costOf, toolsOf } from '$lib/core/bench/sheet';
 	import { MODS } from '$lib/core/bench/mods';
-	import { ouncesText, rigName } from '$lib/core/drawing/describe';
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { drawLaid } from '$lib/core/drawing/rigDrawing';
 	import { layRig } from '$lib/core/geometry/lay';
-	import { Bench } from '$lib/ui/bench/bench.svelte';
-	import { useDesk } from '$lib/ui/desk/desk.svelte';
+	import { useApp } from '$lib/client/app.svelte';
 	import { BAR_MM, svgText } from '$lib/ui/rig/svgText';
-	import type { PageData } from './$types';
 
-	const { data }: { data: PageData } = $props();
-	const desk = useDesk();
-	// svelte-ignore state_referenced_locally
-	const bench = new Bench(data.bench, desk);
-	let recalled = false;
-	$effect(() => {
-		if (!desk.live || recalled) return;
-		recalled = true;
-		bench.recall();
-	});
+	const app = useApp();
+	const { bench } = app;
 
 	const build = $derived(bench.build);
 	const name = $derived(build ? bench.record?.name || rigName(build.rig) : '');

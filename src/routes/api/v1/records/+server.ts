@@ -1,5 +1,5 @@
-import { api } from '$lib/server/api';
-import { IMPORT_MAX, readJson } from '$lib/server/body';
+import { api } from '$lib/server/auth/api';
+import { IMPORT_MAX, readJson } from '$lib/server/http/body';
 import { exportRecords, importRecords, previewImport } from '$lib/server/records/transfer';
 
 /** Everything kept, as one file to download. */

@@ -1,0 +1,342 @@
+import { getContext, setContext } from 'svelte';
+import { completeReading, type Reading } from '$lib/core/reading/complete';
+import type { DocumentKindName } from '$lib/core/records/kind';
+import type { CallAnswer, CallInput } from '$lib/core/schema/call';
+import type { HouseRule } from '$lib/core/claims/house';
+import type { ParsedReading } from '$lib/core/schema/reading';
+import {
+	deskRecordSchema,
+	SCHEMA_VERSION,
+	settingsRecordSchema,
+	standRecordSchema,
+	type DeskRecord,
+	type SettingsRecord,
+	type SpotRecord,
+	type StandRecord,
+	type WaterRecord
+} from '$lib/core/records/schemas';
+import type { Locks, Rig } from '$lib/core/schema/rig';
+import { benchRecordSchema, type BenchRecord } from '$lib/core/records/rigSchemas';
+import { without } from '$lib/core/base/without';
+import type { z } from 'zod';
+import { Bench } from './bench.svelte';
+import type { Device } from './device';
+import { HeldDocument } from './document.svelte';
+import type { Making } from './held';
+import { Keeping } from './keeping.svelte';
+import { blankDesk, locked, movedTo, patched, type Place } from './readingInHand';
+import { reuseRigs } from './reuse';
+import { joinTabs, type Tabs } from './tabs';
+import type { Work } from './work';
+
+/** A spot, and a water with its spots, as the screens see them. */
+export interface HeldSpot extends SpotRecord {
+	readonly id: string;
+}
+export interface HeldWater extends WaterRecord {
+	readonly id: string;
+	readonly spots: readonly HeldSpot[];
+}
+
+interface Versioned<T> {
+	readonly version: number;
+	readonly record: T;
+}
+
+/** What the server knows when a page opens; nothing of it where the records were out of reach. */
+export interface AppStart {
+	readonly anglerId: string;
+	readonly documents: {
+		readonly desk: Versioned<DeskRecord> | null;
+		readonly bench: Versioned<BenchRecord | null> | null;
+		readonly stand: Versioned<StandRecord> | null;
+		readonly settings: Versioned<SettingsRecord> | null;
+	};
+	readonly waters: readonly HeldWater[];
+	readonly recordsDown: boolean;
+	/** The number of the angler's latest write. */
+	readonly sequence: number;
+	readonly now: string;
+}
+
+const DEFAULT_SETTINGS: SettingsRecord = { schemaVersion: SCHEMA_VERSION, units: 'metric', shortcuts: true };
+const NO_STAND: StandRecord = { schemaVersion: SCHEMA_VERSION, stances: {}, houseRules: [] };
+
+/** Where the reading in hand is read. */
+const READING_SCREEN = 'water';
+const WATERS_KEY = 'waters';
+const KEY = Symbol('app');
+
+/** A reader of stored values: what does not fit today's shape is none. */
+const reader =
+	<T>(schema: z.ZodType<T>) =>
+	(raw: unknown): T | undefined =>
+		schema.safeParse(raw).data;
+
+const freedWords = (count: number): string | null =>
+	count > 0 ? `${count} ${count === 1 ? 'lock was' : 'locks were'} freed: set for another water.` : null;
+
+/** Everything that the angler holds, in one place: the documents, what is worked out from them, and what waits. */
+export class App {
+	readonly anglerId: string;
+	readonly desk: HeldDocument<DeskRecord>;
+	readonly standing: HeldDocument<StandRecord>;
+	readonly setting: HeldDocument<SettingsRecord>;
+	readonly benched: HeldDocument<BenchRecord | null>;
+	readonly bench: Bench;
+	readonly keeping: Keeping;
+	waters = $state.raw<readonly HeldWater[]>([]);
+	answer = $state.raw<CallAnswer | null>(null);
+	/** Whether the page's scripts run and the device was read; before that the forms work by themselves. */
+	live = $state(false);
+	/** Whether the device keeps nothing, and whether it is full. */
+	forgetful = $state(false);
+	full = $state(false);
+	/** Said on Water after another reading was laid there, until the next change. */
+	said = $state<string | null>(null);
+	/** Works out what is asked, once the page's scripts run. */
+	work = $state.raw<Work | null>(null);
+	readonly #screen: () => string;
+	#tabs: Tabs | null = null;
+
+	/** @param screen The screen that is shown: a change belongs to it, and only there it is taken back. */
+	constructor({ anglerId, documents, waters, now }: AppStart, screen: () => string) {
+		const { desk, bench, stand, settings } = documents;
+		const held = <T>(name: DocumentKindName, from: Versioned<T> | null, blank: T, schema: z.ZodType<T>) =>
+			new HeldDocument<T>(name, from?.record ?? blank, from?.version ?? 0, reader(schema));
+		this.anglerId = anglerId;
+		this.#screen = screen;
+		this.desk = held('desk', desk, blankDesk(now), deskRecordSchema);
+		this.standing = held('stand', stand, NO_STAND, standRecordSchema);
+		this.setting = held('settings', settings, DEFAULT_SETTINGS, settingsRecordSchema);
+		this.benched = held<BenchRecord | null>('bench', bench, null, benchRecordSchema.nullable());
+		this.bench = new Bench(this.benched, (step) => this.making(step));
+		this.keeping = new Keeping(this);
+		this.waters = waters;
+	}
+
+	/** The documents that are told to the server. */
+	get documents(): readonly HeldDocument<never>[] {
+		return [this.desk, this.benched, this.standing, this.setting] as unknown as HeldDocument<never>[];
+	}
+
+	get record(): DeskRecord {
+		return this.desk.value;
+	}
+
+	get stand(): StandRecord {
+		return this.standing.value;
+	}
+
+	get settings(): SettingsRecord {
+		return this.setting.value;
+	}
+
+	get units(): SettingsRecord['units'] {
+		return this.settings.units;
+	}
+
+	// Each by itself, so that a name typed on the desk neither asks the ranking anew nor reads the water again.
+	readonly reading: ParsedReading = $derived(this.record.reading);
+	readonly #locks = $derived(this.record.locks);
+	readonly #stances = $derived(this.stand.stances);
+	readonly #houseRules = $derived(this.stand.houseRules);
+	/** What is asked of the ranking. */
+	readonly question: CallInput = $derived({
+		reading: this.reading,
+		stances: this.#stances,
+		locks: this.#locks,
+		houseRules: this.#houseRules
+	});
+	/** The reading with its defaults. */
+	readonly complete: Reading = $derived(completeReading(this.reading));
+	/** Where the reading is taken. */
+	readonly spot: { water: HeldWater; spot: HeldSpot } | null = $derived(this.spotOf(this.record.spotId));
+	/** The clock of the water that is read. */
+	readonly zone: string = $derived(this.spot?.water.timeZone ?? this.waters[0]?.timeZone ?? 'UTC');
+
+	/** The rig in hand. */
+	get rig(): Rig | null {
+		return this.bench.build?.rig ?? null;
+	}
+
+	spotOf(id: string | null): { water: HeldWater; spot: HeldSpot } | null {
+		for (const water of this.waters) {
+			const spot = water.spots.find((one) => one.id === id);
+			if (spot) return { water, spot };
+		}
+		return null;
+	}
+
+	/** How a change is made now: on the screen that is shown, after all that was changed before. */
+	making(step = ''): Making {
+		const orders = this.documents.flatMap(({ lastStep, nextStep }) => [lastStep?.order ?? 0, nextStep?.order ?? 0]);
+		return { step, screen: this.#screen(), order: Math.max(0, this.keeping.lastOrder, ...orders) + 1 };
+	}
+
+	/**
+	 * Changes some of the reading. A change that would make no reading (a band below the bottom, say) is refused.
+	 *
+	 * @param step Names the control, so that one drag is one step of undo.
+	 * @returns What is wrong, or `null` when the change was taken.
+	 */
+	change(patch: Partial<ParsedReading>, step = ''): string | null {
+		this.said = null;
+		const { wrong } = patched(this.record, patch);
+		if (wrong === null) this.desk.change((desk) => patched(desk, patch).desk ?? desk, this.making(step));
+		return wrong;
+	}
+
+	/** Changes what stands around the reading, such as its name or time. */
+	put(patch: Partial<Omit<DeskRecord, 'reading'>>, step = ''): void {
+		this.said = null;
+		this.desk.change((desk) => ({ ...desk, ...patch }), this.making(step));
+	}
+
+	#placeOf(spotId: string | null): Place | null {
+		const found = this.spotOf(spotId);
+		if (!found) return null;
+		const { water, spot } = found;
+		const bottomM = spot.profile.at(-1)!.depthM;
+		return { id: spot.id, waterId: water.id, place: water.place, cover: [...spot.cover], bottomM };
+	}
+
+	/** Goes to another spot: what a kept reading said of the old one stays with it. */
+	moveTo(spotId: string | null): void {
+		const [to, from] = [this.#placeOf(spotId), this.#placeOf(this.record.spotId)];
+		const locks = this.#lockCount;
+		this.desk.change((desk) => movedTo(desk, to, from), this.making());
+		this.said = freedWords(locks - this.#lockCount);
+	}
+
+	get #lockCount(): number {
+		return Object.keys(this.record.locks).length;
+	}
+
+	/** Lays another reading on the desk; the one that lay there is one step back on Water. */
+	lay(desk: DeskRecord): void {
+		const locks = this.#lockCount;
+		this.desk.change(() => desk, { ...this.making(), screen: READING_SCREEN });
+		const freed = freedWords(locks - this.#lockCount);
+		this.said = `“${desk.name || 'A new reading'}” lies here now. What lay here before is one Undo back. ${freed ?? ''}`;
+	}
+
+	/** Begins a reading from nothing, at the same place. */
+	begin(now: string): void {
+		this.lay({ ...blankDesk(now), spotId: this.record.spotId });
+	}
+
+	lock(key: keyof Locks, value: Locks[keyof Locks]): void {
+		this.desk.change((desk) => locked(desk, key, value), this.making());
+	}
+
+	/** Takes a side in a split, the default with "auto", or "both". */
+	takeSide(topic: string, stance: string): void {
+		this.standing.change((stand) => {
+			const rest = without(stand.stances, topic) as StandRecord['stances'];
+			return { ...stand, stances: stance === 'auto' ? rest : { ...rest, [topic]: stance } };
+		}, this.making());
+	}
+
+	/** Replaces the angler's own rules. */
+	setRules(houseRules: HouseRule[]): void {
+		this.standing.change((stand) => ({ ...stand, houseRules }), this.making());
+	}
+
+	set(settings: Partial<SettingsRecord>): void {
+		this.setting.change((before) => ({ ...before, ...settings }), this.making());
+	}
+
+	/** Takes an answer; rigs that are as before stay the very same objects, so that they are not drawn anew. */
+	hear(answer: CallAnswer): void {
+		this.answer = reuseRigs(answer, this.answer);
+	}
+
+	/** What undo would take back on this screen: the latest step of those that were made here. */
+	#back() {
+		const screen = this.#screen();
+		const here = this.documents.filter(({ lastStep }) => lastStep?.screen === screen);
+		return here.sort((a, b) => b.lastStep!.order - a.lastStep!.order)[0];
+	}
+
+	#forth() {
+		const screen = this.#screen();
+		const here = this.documents.filter(({ nextStep }) => nextStep?.screen === screen);
+		return here.sort((a, b) => a.nextStep!.order - b.nextStep!.order)[0];
+	}
+
+	get canUndo(): boolean {
+		return this.#back() !== undefined || this.keeping.deletionOn(this.#screen()) !== null;
+	}
+
+	get canRedo(): boolean {
+		return this.#forth() !== undefined;
+	}
+
+	/** Takes back the last thing that was done on this screen: a change never made elsewhere. */
+	undo(): void {
+		const back = this.#back();
+		const deletion = this.keeping.deletionOn(this.#screen());
+		if (deletion && deletion.order > (back?.lastStep?.order ?? 0)) void this.keeping.bringBack();
+		else back?.undo();
+	}
+
+	redo(): void {
+		this.#forth()?.redo();
+	}
+
+	/** Ends the step that goes on: the pointer was lifted, the field was left. */
+	closeStep(): void {
+		for (const document of this.documents) document.close();
+	}
+
+	/** Brings back what this device holds, and goes on from there: told to the server, shared with other tabs. */
+	async open(device: Device, start: AppStart, work: Work | null): Promise<void> {
+		this.work = work;
+		this.forgetful = !device.lasting;
+		this.#tabs = joinTabs(this.anglerId, (word) => {
+			if (word.kind === 'outbox') void this.keeping.refresh();
+			else void this.documents.find(({ name }) => name === word.name)?.refresh();
+		});
+		const tabs = this.#tabs;
+		await this.keeping.open(device, start.sequence, tabs);
+		const served = start.documents as Record<string, Versioned<never> | null>;
+		await Promise.all(
+			this.documents.map((document) => {
+				const from = start.recordsDown ? null : served[document.name];
+				return document.open(device, from ? { value: from.record, version: from.version } : null, {
+					onchange: () => this.keeping.told(document),
+					onsaved: () => tabs.tell({ kind: 'document', name: document.name }),
+					onfull: () => (this.full = true)
+				});
+			})
+		);
+		await this.#recallWaters(device, start);
+		this.live = true;
+	}
+
+	async #recallWaters(device: Device, { waters, recordsDown }: AppStart): Promise<void> {
+		if (!recordsDown) await device.update(WATERS_KEY, () => waters).catch(() => undefined);
+		else this.waters = (await device.read<readonly HeldWater[]>(WATERS_KEY)) ?? [];
+	}
+
+	/** Takes over what the server has newer, of what was not changed here. */
+	heard({ documents, waters, recordsDown }: AppStart): void {
+		if (recordsDown) return;
+		this.waters = waters;
+		const served = documents as Record<string, Versioned<never> | null>;
+		for (const document of this.documents) {
+			const from = served[document.name];
+			if (from && !document.untold && from.version > document.base) document.replace(from.record, from.version);
+		}
+	}
+
+	close(): void {
+		this.keeping.close();
+		this.work?.close();
+		this.#tabs?.close();
+	}
+}
+
+export const provideApp = (start: AppStart, screen: () => string): App => setContext(KEY, new App(start, screen));
+export const useApp = (): App => getContext<App>(KEY);

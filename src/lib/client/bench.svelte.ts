@@ -1,0 +1,83 @@
+import { buildOf } from '$lib/core/build/fit';
+import { wornOf } from '$lib/core/bench/tune/wear';
+import type { Build } from '$lib/core/schema/build';
+import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+import type { Rig } from '$lib/core/schema/rig';
+import type { RigEvent, RigLog } from '$lib/core/schema/rigLog';
+import type { BenchRecord } from '$lib/core/records/rigSchemas';
+import { dequal } from 'dequal';
+import type { HeldDocument } from './document.svelte';
+import type { Making } from './held';
+import { newUuid } from './uuid';
+
+/** What a build is kept as: its name, key and history. */
+export type KeptAs = Pick<BenchRecord, 'name' | 'rigId' | 'rigVersion' | 'log'>;
+
+/** A build that was not kept yet. */
+const fresh = (build: Build): BenchRecord => ({
+	schemaVersion: SCHEMA_VERSION,
+	name: '',
+	rigId: newUuid(),
+	rigVersion: 0,
+	build,
+	log: []
+});
+
+/** The rig in hand, as it lies on the bench: one build with its history. */
+export class Bench {
+	readonly #held: HeldDocument<BenchRecord | null>;
+	readonly #making: (step?: string) => Making;
+
+	constructor(held: HeldDocument<BenchRecord | null>, making: (step?: string) => Making) {
+		this.#held = held;
+		this.#making = making;
+	}
+
+	get record(): BenchRecord | null {
+		return this.#held.value;
+	}
+
+	readonly build: Build | null = $derived(this.record?.build ?? null);
+	readonly log: RigLog = $derived(this.record?.log ?? []);
+	readonly worn = $derived(wornOf(this.log));
+
+	#change(make: (record: BenchRecord) => BenchRecord, step = ''): void {
+		this.#held.change((record) => record && make(record), this.#making(step));
+	}
+
+	/** Changes the build; `step` names the control, so that one run of its keys is one step. */
+	change(build: Build, step = ''): void {
+		if (!this.record) return this.lay(build);
+		this.#change((record) => ({ ...record, build }), step);
+	}
+
+	/** Lays another build on the bench, kept (`rigId`) or not. */
+	lay(build: Build, kept: Partial<KeptAs> = {}): void {
+		const record = { ...fresh(build), ...kept };
+		this.#held.change(() => record, this.#making());
+	}
+
+	/** Takes a called rig in hand; the one that is in hand already stays, with its history. */
+	take(rig: Rig): void {
+		if (!dequal(this.build?.rig, rig)) this.lay(buildOf(rig));
+	}
+
+	rename(name: string): void {
+		this.#change((record) => ({ ...record, name }), 'name');
+	}
+
+	/** Writes down what happened to the rig. */
+	note(event: RigEvent): void {
+		this.#change((record) => ({ ...record, log: [...record.log, event] }));
+	}
+
+	/** Replaces the history, as when an outcome is added to an entry. */
+	setLog(log: RigLog): void {
+		this.#change((record) => ({ ...record, log }));
+	}
+
+	/** The rig was kept, under another key when the old one was gone: every step back and forth knows it from now on. */
+	kept(before: string, rigId: string, rigVersion: number): void {
+		this.#held.amend((record) => (record?.rigId === before ? { ...record, rigId, rigVersion } : record));
+	}
+}

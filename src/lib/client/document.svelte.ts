@@ -1,0 +1,199 @@
+import type { Device } from './device';
+import * as steps from './held';
+import type { Held, Making } from './held';
+
+type Change<T> = (held: Held<T>) => Held<T>;
+
+/** A document on the device; every write counts, so that a tab sees whether another one came between. */
+interface Stored {
+	readonly writes: number;
+	readonly held: Held<unknown>;
+}
+
+/** What a document is told by those around it. */
+export interface Around {
+	/** Said after every change that is to go to the server. */
+	readonly onchange: () => void;
+	/** Said when the device has the latest change, so that other tabs look. */
+	readonly onsaved: () => void;
+	/** Said when the device cannot take it. */
+	readonly onfull: () => void;
+}
+
+/**
+ * One document that the angler holds. It changes at once on the screen, then on the device, then at the server; another
+ * tab's change is never overwritten: whatever was changed here is done again on top of it.
+ */
+export class HeldDocument<T> {
+	readonly name: string;
+	#held = $state.raw<Held<T>>() as Held<T>;
+	readonly #read: (raw: unknown) => T | undefined;
+	#device: Device | null = null;
+	#around: Around = { onchange: () => undefined, onsaved: () => undefined, onfull: () => undefined };
+	/** Changes that the device does not have yet. */
+	#pending: Change<T>[] = [];
+	/** How often the device had been written to when it was last looked at. */
+	#seen = 0;
+	#saving: Promise<void> = Promise.resolve();
+
+	/**
+	 * @param read Makes a value of what was stored, `undefined` of what is none any more.
+	 * @param version The server's version of the value; 0 when it has none.
+	 */
+	constructor(name: string, value: T, version: number, read: (raw: unknown) => T | undefined) {
+		this.name = name;
+		this.#read = read;
+		this.#held = steps.heldFrom(value, version);
+	}
+
+	get value(): T {
+		return this.#held.value;
+	}
+
+	get base(): number {
+		return this.#held.base;
+	}
+
+	get revision(): number {
+		return this.#held.revision;
+	}
+
+	get untold(): boolean {
+		return steps.isUntold(this.#held);
+	}
+
+	/** The step that undo would take back. */
+	get lastStep(): { readonly screen: string; readonly order: number } | undefined {
+		return this.#held.past.at(-1);
+	}
+
+	get nextStep(): { readonly screen: string; readonly order: number } | undefined {
+		return this.#held.future[0];
+	}
+
+	get #key(): string {
+		return `document.${this.name}`;
+	}
+
+	#valid(held: Held<unknown> | undefined): Held<T> | undefined {
+		if (!held) return undefined;
+		const value = this.#read(held.value);
+		if (value === undefined) return undefined;
+		const sound = (list: readonly steps.Step<unknown>[]): steps.Step<T>[] =>
+			list.flatMap((step) => {
+				const before = this.#read(step.value);
+				return before === undefined ? [] : [{ ...step, value: before }];
+			});
+		return { ...held, value, past: sound(held.past), future: sound(held.future) };
+	}
+
+	/** Brings back what the device holds; what was changed before that is done again on top of it. */
+	async open(device: Device, server: { value: T; version: number } | null, around: Around): Promise<void> {
+		this.#device = device;
+		this.#around = around;
+		const stored = await device.read<Stored>(this.#key);
+		this.#seen = stored?.writes ?? 0;
+		const mine = steps.begun(this.#valid(stored?.held), server);
+		if (mine) this.#held = this.#pending.reduce((held, change) => change(held), mine);
+		if (this.#pending.length > 0) void this.#save();
+		if (this.untold) around.onchange();
+	}
+
+	#apply(change: Change<T>): void {
+		const before = this.#held;
+		this.#held = change(before);
+		if (this.#held === before) return;
+		this.#pending.push(change);
+		if (this.#device) void this.#save();
+	}
+
+	/** Changes the value. */
+	change(make: (value: T) => T, making: Making): void {
+		this.#apply((held) => steps.changed(held, make(held.value), making));
+		this.#around.onchange();
+	}
+
+	/** Changes every step alike, as when a record was kept and got its version. */
+	amend(amend: (value: T) => T): void {
+		this.#apply((held) => steps.amended(held, amend));
+		this.#around.onchange();
+	}
+
+	undo(): void {
+		this.#apply(steps.undone);
+		this.#around.onchange();
+	}
+
+	redo(): void {
+		this.#apply(steps.redone);
+		this.#around.onchange();
+	}
+
+	/** Ends the step that goes on: the pointer was lifted, the field was left. */
+	close(): void {
+		if (this.#held.open !== '') this.#apply(steps.closed);
+	}
+
+	/** The server took a revision. */
+	acknowledge(revision: number, version: number): void {
+		this.#apply((held) => steps.acknowledged(held, revision, version));
+	}
+
+	/** Another device changed it, and it was not changed here; or the angler chose the other one. */
+	replace(value: T, version: number): void {
+		this.#apply((held) => steps.replaced(held, value, version));
+	}
+
+	/** The angler keeps this one over the server's of a version. */
+	rebase(version: number): void {
+		this.#apply((held) => ({ ...held, base: version, revision: held.revision + 1 }));
+		this.#around.onchange();
+	}
+
+	/** Looks at the device again: another tab has changed it. */
+	async refresh(): Promise<void> {
+		await this.#saving;
+		const stored = await this.#device?.read<Stored>(this.#key);
+		const held = this.#valid(stored?.held);
+		if (!stored || !held || this.#pending.length > 0 || stored.writes <= this.#seen) return;
+		this.#seen = stored.writes;
+		this.#held = held;
+	}
+
+	/** Once everything up to here is on the device. */
+	settled(): Promise<void> {
+		return this.#saving;
+	}
+
+	#save(): Promise<void> {
+		this.#saving = this.#saving.then(() => this.#write());
+		return this.#saving;
+	}
+
+	async #write(): Promise<void> {
+		const pending = [...this.#pending];
+		if (pending.length === 0 || !this.#device) return;
+		const mine = this.#held;
+		const merge = (stored: Stored | undefined): Held<T> => {
+			const theirs = stored && stored.writes !== this.#seen ? this.#valid(stored.held) : undefined;
+			return theirs ? pending.reduce((held, change) => change(held), theirs) : mine;
+		};
+		const write = (make: (held: Held<T>) => Held<T>): Promise<Stored | undefined> =>
+			this.#device!.update<Stored>(this.#key, (stored) => ({
+				writes: (stored?.writes ?? 0) + 1,
+				held: make(merge(stored))
+			}));
+		try {
+			// Where the device is full, the value itself matters more than the steps that led to it.
+			const after = await write((held) => held).catch(() => write((held) => ({ ...held, past: [], future: [] })));
+			this.#seen = after!.writes;
+			this.#pending = this.#pending.slice(pending.length);
+			// What was changed meanwhile goes on top of what the device holds now.
+			if (after!.held !== mine)
+				this.#held = this.#pending.reduce((held, change) => change(held), after!.held as Held<T>);
+			this.#around.onsaved();
+		} catch {
+			this.#around.onfull();
+		}
+	}
+}

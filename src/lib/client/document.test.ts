@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { describe, expect, it, vi } from 'vitest';
+import { MemoryDevice, type Device } from './device';
+import { HeldDocument, type Around } from './document.svelte';
+
+const read = (raw: unknown): string[] | undefined => (Array.isArray(raw) ? (raw as string[]) : undefined);
+const quiet: Around = { onchange: () => undefined, onsaved: () => undefined, onfull: () => undefined };
+const making = { screen: 'water', order: 1 };
+const document = (value: string[] = []) => new HeldDocument<string[]>('desk', value, 0, read);
+
+/** A tab: its own copy of the document on the same device, which hears when another one has saved. */
+async function tab(device: Device, others: HeldDocument<string[]>[], around: Partial<Around> = {}) {
+	const own = document();
+	others.push(own);
+	const tell = () => others.forEach((other) => other !== own && void other.refresh());
+	await own.open(device, null, { ...quiet, onsaved: tell, ...around });
+	return own;
+}
+
+describe('a document', () => {
+	it('changes at once, and is there again after a reload with its steps', async () => {
+		const device = new MemoryDevice();
+		const first = await tab(device, []);
+		first.change((list) => [...list, 'a'], making);
+		first.change((list) => [...list, 'b'], making);
+		expect(first.value).toEqual(['a', 'b']);
+		await first.settled();
+		const second = await tab(device, []);
+		expect(second.value).toEqual(['a', 'b']);
+		second.undo();
+		expect(second.value).toEqual(['a']);
+	});
+
+	it('changed before the device was read keeps the change on top of what was there', async () => {
+		const device = new MemoryDevice();
+		const before = await tab(device, []);
+		before.change(() => ['old'], making);
+		await before.settled();
+		const early = document();
+		early.change((list) => [...list, 'new'], making);
+		await early.open(device, null, quiet);
+		await early.settled();
+		expect(early.value).toEqual(['old', 'new']);
+		expect((await tab(device, [])).value).toEqual(['old', 'new']);
+	});
+
+	it('of another shape on the device is left alone, and the server’s is shown', async () => {
+		const device = new MemoryDevice();
+		await device.update('document.desk', () => ({
+			writes: 1,
+			held: {
+				revision: 4,
+				told: 0,
+				base: 0,
+				value: 'no list',
+				past: [],
+				future: []
+			}
+		}));
+		const held = document(['server']);
+		await held.open(device, { value: ['server'], version: 2 }, quiet);
+		expect(held.value).toEqual(['server']);
+	});
+
+	it('stays where the device is full, without its steps, and says when even that fails', async () => {
+		const device = new MemoryDevice();
+		const room = vi.spyOn(device, 'update');
+		const full = vi.fn();
+		const held = await tab(device, [], { onfull: full });
+		room.mockRejectedValueOnce(new Error('QuotaExceededError'));
+		held.change(() => ['kept'], making);
+		await held.settled();
+		expect(full).not.toHaveBeenCalled();
+		expect((await tab(device, [])).value).toEqual(['kept']);
+		room.mockRejectedValue(new Error('QuotaExceededError'));
+		held.change(() => ['on the screen'], making);
+		await held.settled();
+		expect(full).toHaveBeenCalled();
+		expect(held.value).toEqual(['on the screen']);
+	});
+});
+
+describe('two tabs', () => {
+	type Edit = { readonly tab: 0 | 1; readonly word: string; readonly wait: boolean };
+	const edits = fc.array(
+		fc.record({ tab: fc.constantFrom(0 as const, 1 as const), word: fc.uuid(), wait: fc.boolean() }),
+		{ maxLength: 12 }
+	);
+
+	it('lose nothing of each other, however their changes fall', async () => {
+		await fc.assert(
+			fc.asyncProperty(edits, async (list: Edit[]) => {
+				const device = new MemoryDevice();
+				const tabs: HeldDocument<string[]>[] = [];
+				const pair = [await tab(device, tabs), await tab(device, tabs)];
+				for (const { tab: at, word, wait } of list) {
+					pair[at]!.change((words) => [...words, word], making);
+					if (wait) await Promise.all(pair.map((one) => one.settled()));
+				}
+				for (let round = 0; round < 3; round++) {
+					await Promise.all(pair.map((one) => one.settled()));
+					await Promise.all(pair.map((one) => one.refresh()));
+				}
+				const words = list.map(({ word }) => word).sort();
+				for (const { value } of pair) expect([...value].sort()).toEqual(words);
+			}),
+			{ numRuns: 100 }
+		);
+	});
+
+	it('share their steps: undo takes back the last change, whoever made it', async () => {
+		const device = new MemoryDevice();
+		const tabs: HeldDocument<string[]>[] = [];
+		const [one, other] = [await tab(device, tabs), await tab(device, tabs)];
+		one.change(() => ['one'], making);
+		await one.settled();
+		await other.refresh();
+		other.change((list) => [...list, 'other'], making);
+		await other.settled();
+		await one.refresh();
+		one.undo();
+		expect(one.value).toEqual(['one']);
+	});
+});

@@ -1,0 +1,312 @@
+import type { RecordKindName } from '$lib/core/records/kinds';
+import type { CallAnswer, CallInput } from '$lib/core/schema/call';
+import {
+	readingRecordSchema,
+	SCHEMA_VERSION,
+	type DeskRecord,
+	type KeptCallRecord,
+	type ReadingRecord,
+	type StandRecord
+} from '$lib/core/records/schemas';
+import type { PartRecord, RigRecord } from '$lib/core/records/rigSchemas';
+import type { App } from './app.svelte';
+import type { Device } from './device';
+import type { HeldDocument } from './document.svelte';
+import { listWithWaiting, toShow, type Listed } from './lists';
+import { mergedStand } from './merge';
+import { Outbox, type Write } from './outbox.svelte';
+import { recordOf } from './readingInHand';
+import * as server from './server';
+import { inOneTab, type Tabs } from './tabs';
+import { newUuid } from './uuid';
+
+/** Pause (ms) after the last change of a document before the server is told. The device has it already. */
+const PAUSE_MS = 800;
+
+/** A record that was deleted on a screen, until something else is. */
+interface Deletion {
+	readonly kind: RecordKindName;
+	readonly id: string;
+	readonly title: string;
+	readonly screen: string;
+	readonly order: number;
+}
+
+interface Records {
+	readonly readings: ReadingRecord;
+	readonly 'kept-calls': KeptCallRecord;
+	readonly rigs: RigRecord;
+	readonly parts: PartRecord;
+}
+type Kept = keyof Records;
+
+/** What is a document to the angler, in a sentence. */
+const TITLES: Readonly<Record<string, string>> = {
+	desk: 'The reading in hand',
+	bench: 'The rig in hand',
+	stand: 'Your sides and own rules',
+	settings: 'Your settings'
+};
+
+/** Brings what the angler holds and keeps to the server, and what was written elsewhere back. */
+export class Keeping {
+	outbox = $state.raw<Outbox | null>(null);
+	/** The last deletion, for undo. */
+	deletion = $state.raw<Deletion | null>(null);
+	/** Writes to lists that the server took since the lists were last read: shown until they are read again. */
+	recent = $state.raw<readonly Write[]>([]);
+	/** Counts what was heard to have changed on the server, so that lists are read again. */
+	changes = $state(0);
+	readonly #app: App;
+	#sequence = 0;
+	readonly #timers: Record<string, ReturnType<typeof setTimeout>> = {};
+
+	constructor(app: App) {
+		this.#app = app;
+	}
+
+	/** Whether the server could not be reached the last time. */
+	get away(): boolean {
+		return this.outbox?.away ?? false;
+	}
+
+	get lastOrder(): number {
+		return this.deletion?.order ?? 0;
+	}
+
+	/** What undo would bring back on a screen. */
+	deletionOn(screen: string): Deletion | null {
+		return this.deletion?.screen === screen ? this.deletion : null;
+	}
+
+	async open(device: Device, sequence: number, tabs: Tabs): Promise<void> {
+		this.#sequence = sequence;
+		const outbox = new Outbox(device, {
+			send: server.send,
+			alone: (run) => inOneTab(this.#app.anglerId, run),
+			ontold: (write, version) => this.#acknowledge(write, version),
+			onchange: () => {
+				tabs.tell({ kind: 'outbox' });
+				void this.#decide();
+			}
+		});
+		await outbox.refresh();
+		this.outbox = outbox;
+		if (outbox.writes.length > 0) void outbox.flush();
+	}
+
+	/** Looks again at what waits: another tab has sent some of it, perhaps an older value of what was changed here. */
+	async refresh(): Promise<void> {
+		await this.outbox?.refresh();
+		for (const document of this.#app.documents) if (document.untold) this.told(document);
+	}
+
+	/** Tries again to send what waits, and asks what was written elsewhere. */
+	async look(): Promise<void> {
+		await this.outbox?.flush();
+		for (let more = true; more;) {
+			const heard = await server.changesSince(this.#sequence);
+			if (!heard) return;
+			more = heard.more;
+			this.#sequence = heard.sequence;
+			if (heard.changes.length > 0) this.changes++;
+		}
+	}
+
+	/** Tells a document a moment after it has stopped changing. */
+	told(document: HeldDocument<never>): void {
+		clearTimeout(this.#timers[document.name]);
+		this.#timers[document.name] = setTimeout(() => void this.tell(document), PAUSE_MS);
+	}
+
+	/** Puts a document's latest value on its way. While the last one is still under way it waits for it. */
+	async tell(document: HeldDocument<never>): Promise<void> {
+		const { outbox } = this;
+		await document.settled();
+		const kind = document.name as RecordKindName;
+		if (!outbox || !document.untold) return;
+		const waiting = outbox.of(kind, kind);
+		if (waiting && (waiting.sent || waiting.refusal)) return;
+		await outbox.add({
+			kind,
+			id: kind,
+			action: 'put',
+			base: document.base,
+			record: document.value,
+			revision: document.revision,
+			title: TITLES[kind] ?? kind
+		});
+	}
+
+	/** Everything that waits for its moment goes now: the page is being left. */
+	async hurry(): Promise<void> {
+		for (const document of this.#app.documents) {
+			clearTimeout(this.#timers[document.name]);
+			if (document.untold) await this.tell(document);
+		}
+	}
+
+	#acknowledge(write: Write, version: number): void {
+		const { kind, id, revision } = write;
+		const document = this.#documentOf(kind);
+		if (document) {
+			document.acknowledge(revision, version);
+			if (document.untold) this.told(document);
+			return;
+		}
+		const { desk, bench } = this.#app;
+		if (kind === 'readings' && desk.value.readingId === id) {
+			desk.amend((record) => (record.readingId === id ? { ...record, readingVersion: version } : record));
+		}
+		if (kind === 'rigs' && bench.record?.rigId === id) bench.kept(id, id, version);
+		this.recent = [...this.recent, { ...write, base: version }];
+		this.changes++;
+	}
+
+	#documentOf(kind: RecordKindName): HeldDocument<never> | undefined {
+		return this.#app.documents.find(({ name }) => name === kind);
+	}
+
+	/** Keeps a record of a list under a key; `version` is the one it was built on, 0 for a new one. */
+	async put<K extends Kept>(kind: K, id: string, version: number, record: Records[K], title: string): Promise<void> {
+		await this.outbox?.add({ kind, id, action: 'put', base: version, record, revision: 0, title });
+	}
+
+	/**
+	 * Keeps the reading in hand under its name: the kept one that it was opened from, or a new one.
+	 *
+	 * @returns What is wrong with it, or `null`.
+	 */
+	keepReading(asNew: boolean): string | null {
+		const { desk } = this.#app;
+		const parsed = readingRecordSchema.safeParse(recordOf(desk.value, desk.value.name));
+		if (!parsed.success) return parsed.error.issues[0]!.message;
+		const known = asNew ? null : desk.value.readingId;
+		const id = known ?? newUuid();
+		const version = known ? desk.value.readingVersion : 0;
+		// The key is there at once, so that pressing twice keeps once.
+		const { readingId, takenAt, spotId, name } = desk.value;
+		const isSame = (one: DeskRecord): boolean =>
+			one.readingId === readingId && one.takenAt === takenAt && one.spotId === spotId && (!asNew || one.name === name);
+		desk.amend((one) => (isSame(one) ? { ...one, readingId: id, readingVersion: version } : one));
+		void this.put('readings', id, version, parsed.data, parsed.data.name);
+		return null;
+	}
+
+	/** Keeps a call with everything that it takes to replay it. */
+	async keepCall(question: CallInput, answer: CallAnswer, chosen: number, name: string, id: string, keptAt: string) {
+		const { record } = this.#app;
+		await this.put(
+			'kept-calls',
+			id,
+			0,
+			{
+				schemaVersion: SCHEMA_VERSION,
+				name,
+				readingId: record.readingId,
+				spotId: record.spotId,
+				takenAt: record.takenAt,
+				keptAt,
+				claimBase: answer.claimBase,
+				reading: question.reading,
+				stances: question.stances ?? {},
+				houseRules: this.#app.stand.houseRules,
+				locks: question.locks ?? {},
+				chosen,
+				answer
+			},
+			name
+		);
+	}
+
+	async remove(kind: Kept, id: string, version: number, title: string): Promise<void> {
+		const { screen, order } = this.#app.making();
+		await this.outbox?.add({ kind, id, action: 'remove', base: version, record: null, revision: 0, title });
+		// Said once the list lacks it, not before.
+		this.deletion = { kind, id, title, screen, order };
+	}
+
+	/** Brings the record back that was deleted last. */
+	async bringBack(): Promise<void> {
+		const { deletion, outbox } = this;
+		if (!deletion || !outbox) return;
+		this.deletion = null;
+		const { kind, id, title } = deletion;
+		const waiting = outbox.writes.find((write) => write.kind === kind && write.id === id && write.action === 'remove');
+		if (waiting && !waiting.sent) return outbox.drop(waiting.key);
+		await outbox.add({ kind, id, action: 'restore', base: 0, record: null, revision: 0, title });
+	}
+
+	/** A list as the server has it, with what still waits on this device. */
+	withWaiting<K extends Kept>(kind: K, list: readonly Listed<Records[K]>[]): Listed<Records[K]>[] {
+		return listWithWaiting(list, this.since(kind));
+	}
+
+	/** What a list has still to show of the writes since it was last read: told, and still waiting. */
+	since(kind: RecordKindName): Write[] {
+		// For a moment a write is both told and still waiting.
+		const told = this.recent.map(({ key }) => key);
+		const waiting = this.outbox?.writes.filter(({ key }) => !told.includes(key)) ?? [];
+		return toShow([...this.recent, ...waiting].filter((write) => write.kind === kind));
+	}
+
+	/** Whether a record was deleted since its list was last read. */
+	isRemoved(kind: RecordKindName, id: string): boolean {
+		return this.since(kind).some((write) => write.id === id && write.action === 'remove');
+	}
+
+	/** The lists were read: what the server had taken before that is in them. */
+	listsRead(before: readonly Write[]): void {
+		this.recent = this.recent.filter((write) => !before.includes(write));
+	}
+
+	/** The angler's own word stands over the server's. */
+	async keepMine(write: Write): Promise<void> {
+		const document = this.#documentOf(write.kind);
+		const version = write.refusal?.current?.version ?? 0;
+		if (!document) return this.outbox?.again(write.key, { base: version });
+		await this.outbox?.drop(write.key);
+		document.rebase(version);
+	}
+
+	/** A refused record is kept beside the server's, as a new one. */
+	async keepAsNew(write: Write): Promise<void> {
+		const id = newUuid();
+		const { desk, bench } = this.#app;
+		if (write.kind === 'readings') {
+			desk.amend((record) =>
+				record.readingId === write.id ? { ...record, readingId: id, readingVersion: 0 } : record
+			);
+		}
+		if (write.kind === 'rigs') bench.kept(write.id, id, 0);
+		await this.outbox?.again(write.key, { id, base: 0 });
+	}
+
+	/** The server's word stands: a document is replaced, and what was here is one step back. */
+	async takeTheirs(write: Write): Promise<void> {
+		const { current } = write.refusal ?? {};
+		if (current) this.#documentOf(write.kind)?.replace(current.record as never, current.version);
+		await this.outbox?.drop(write.key);
+		this.changes++;
+	}
+
+	/** Decides what needs no deciding: nothing is lost by it, and nothing is asked. */
+	async #decide(): Promise<void> {
+		for (const write of this.outbox?.refused ?? []) {
+			const { kind, action, refusal } = write;
+			// Sides and rules that were changed in two places are put together.
+			if (kind === 'stand' && refusal?.current) {
+				const theirs = refusal.current.record as StandRecord;
+				this.#app.standing.amend((mine) => mergedStand(mine, theirs));
+				return this.keepMine(write);
+			}
+			// What was deleted meanwhile is kept anew rather than not at all.
+			if (action === 'put' && refusal?.status === 404) return this.keepAsNew(write);
+		}
+	}
+
+	close(): void {
+		for (const timer of Object.values(this.#timers)) clearTimeout(timer);
+		this.outbox?.close();
+	}
+}

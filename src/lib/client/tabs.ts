@@ -1,0 +1,31 @@
+/** What one tab tells the others: that something on the device has changed. */
+export type TabWord = { readonly kind: 'document'; readonly name: string } | { readonly kind: 'outbox' };
+
+/** The other tabs of this browser that hold the same angler's desk. */
+export interface Tabs {
+	tell(word: TabWord): void;
+	close(): void;
+}
+
+/** Joins the angler's other tabs; where the browser cannot, this one is alone. */
+export function joinTabs(anglerId: string, onword: (word: TabWord) => void): Tabs {
+	if (typeof BroadcastChannel === 'undefined') return { tell: () => undefined, close: () => undefined };
+	const channel = new BroadcastChannel(`lucernal-${anglerId}`);
+	channel.onmessage = ({ data }: MessageEvent<TabWord>) => onword(data);
+	let open = true;
+	return {
+		// What was under way when the page closed may still come to an end.
+		tell: (word) => void (open && channel.postMessage(word)),
+		close: () => {
+			open = false;
+			channel.close();
+		}
+	};
+}
+
+/** Runs something in one tab at a time: a tab that finds another at it waits for it. */
+export async function inOneTab(anglerId: string, run: () => Promise<void>): Promise<void> {
+	// Plain HTTP pages have no locks: there the keys of the writes see to it that nothing is done twice.
+	if (typeof navigator === 'undefined' || !navigator.locks) return run();
+	await navigator.locks.request(`lucernal-${anglerId}`, run);
+}

@@ -1,0 +1,75 @@
+import { vi } from 'vitest';
+import type { AppStart } from '../app.svelte';
+
+interface Row {
+	version: number;
+	record: unknown;
+}
+
+/** A server of one angler behind `fetch`: records with versions, keys that were done, and ways for the line to fail. */
+export class FakeServer {
+	readonly rows = new Map<string, Row>();
+	readonly #done = new Map<string, Response>();
+	/** Every write that came through, oldest first. */
+	readonly log: { readonly path: string; readonly version: number }[] = [];
+	/** Whether the records are out of reach. */
+	down = false;
+	/** What the next requests are answered with instead. */
+	readonly refuse: { status: number; body: object }[] = [];
+
+	constructor() {
+		vi.stubGlobal('fetch', (path: string, init?: RequestInit) => this.#answer(path, init));
+	}
+
+	/** What the server has under a path, as "desk" or "readings/ID". */
+	at(path: string): Row | undefined {
+		return this.rows.get(path);
+	}
+
+	/** Another device of the angler writes. */
+	write(path: string, record: unknown): void {
+		this.rows.set(path, { version: (this.rows.get(path)?.version ?? 0) + 1, record: structuredClone(record) });
+	}
+
+	/** What a page that opens now begins with. */
+	start(now = '2026-05-09T06:40:00.000Z', waters: AppStart['waters'] = []): AppStart {
+		const of = (name: string) => (this.down ? null : (structuredClone(this.rows.get(name)) ?? null));
+		return {
+			anglerId: 'angler',
+			documents: { desk: of('desk'), bench: of('bench'), stand: of('stand'), settings: of('settings') } as never,
+			waters: this.down ? [] : waters,
+			recordsDown: this.down,
+			sequence: 0,
+			now
+		};
+	}
+
+	async #answer(path: string, init: RequestInit = {}): Promise<Response> {
+		await Promise.resolve();
+		if (this.down) throw new TypeError('Failed to fetch');
+		const refusal = this.refuse.shift();
+		if (refusal) return Response.json(refusal.body, { status: refusal.status });
+		if (path.startsWith('/api/v1/changes')) return Response.json({ sequence: 0, changes: [], more: false });
+		const key = new Headers(init.headers).get('idempotency-key') ?? '';
+		const known = this.#done.get(key);
+		if (known) return known.clone();
+		const response = this.#write(path.replace('/api/v1/', ''), init);
+		if (response.ok) this.#done.set(key, response.clone());
+		return response;
+	}
+
+	#write(path: string, { method, body }: RequestInit): Response {
+		const [kind, id] = path.split('/');
+		const place = id ? `${kind}/${id}` : kind!;
+		const present = this.rows.get(place);
+		if (method === 'DELETE') this.rows.delete(place);
+		if (method !== 'PUT') return Response.json({ id, version: (present?.version ?? 0) + 1 });
+		const { version, record } = JSON.parse(String(body)) as Row;
+		if ((present?.version ?? 0) !== version) {
+			return Response.json({ error: { code: 'stale', message: 'Stale.' }, current: present }, { status: 409 });
+		}
+		this.rows.set(place, { version: version + 1, record });
+		this.log.push({ path: place, version: version + 1 });
+		return Response.json({ id, version: version + 1, record });
+	}
+}

@@ -1,0 +1,87 @@
+import { proxy } from 'comlink';
+import type { FlipEvent } from '$lib/core/choice/flips';
+import type { DimensionId, Sweep } from '$lib/core/bench/sweep';
+import type { Reading } from '$lib/core/reading/complete';
+import type { Build } from '$lib/core/schema/build';
+import type { CallAnswer, CallInput } from '$lib/core/schema/call';
+import type { Locks, Rig } from '$lib/core/schema/rig';
+import type { ScoreAnswer } from '$lib/core/schema/score';
+import type { CalledWindow } from '$lib/core/schema/window';
+import type { AsidesApi } from '$lib/workers/asides.worker';
+import type { BenchApi } from '$lib/workers/bench.worker';
+import type { CallApi } from '$lib/workers/call.worker';
+import { WorkerClient } from './workers';
+
+/** How long (ms) a ranking may go on before what is asked beside it no longer waits. */
+const PATIENCE_MS = 400;
+
+/** Everything that is worked out beside the screen. The ranking has a worker of its own, and goes first. */
+export class Work {
+	readonly #ranking = new WorkerClient<CallApi>(
+		() => new Worker(new URL('../workers/call.worker.ts', import.meta.url), { type: 'module' })
+	);
+	readonly #asides = new WorkerClient<AsidesApi>(
+		() => new Worker(new URL('../workers/asides.worker.ts', import.meta.url), { type: 'module' })
+	);
+	readonly #bench = new WorkerClient<BenchApi>(
+		() => new Worker(new URL('../workers/bench.worker.ts', import.meta.url), { type: 'module' })
+	);
+
+	/** Waits until no ranking goes on. */
+	async #after(): Promise<void> {
+		await Promise.race([this.#ranking.idle(), new Promise((resolve) => setTimeout(resolve, PATIENCE_MS))]);
+	}
+
+	/** The call; `null` where a newer question came meanwhile. `whole` brings alternatives and families too. */
+	rank(input: CallInput, whole: boolean): Promise<CallAnswer | null> {
+		return this.#ranking.latest('call', (api) => api.call(input, whole) as Promise<CallAnswer>);
+	}
+
+	/** The running window of a rig on the water of a question. */
+	async window(rig: Rig, input: CallInput): Promise<CalledWindow | null> {
+		await this.#after();
+		return this.#asides.latest('window', (api) => api.window(rig, input));
+	}
+
+	/** What the call thinks of any rig on the water of a question. */
+	async score(rig: Rig, { reading, stances, houseRules }: CallInput): Promise<ScoreAnswer | null> {
+		await this.#after();
+		return this.#asides.latest('score', (api) => api.score({ reading, rig, stances, houseRules }));
+	}
+
+	/** What each lock of a question costs. */
+	async costs(input: CallInput): Promise<Partial<Record<keyof Locks, number | null>> | null> {
+		await this.#after();
+		return this.#asides.latest('costs', (api) => api.costs(input));
+	}
+
+	/** One more call, beside the one whose latest answer counts. */
+	async also(input: CallInput): Promise<CallAnswer> {
+		await this.#after();
+		return this.#asides.run((api) => api.call(input) as Promise<CallAnswer>);
+	}
+
+	/** The whole answer to a question, windows and families too: what is kept. */
+	whole(input: CallInput): Promise<CallAnswer> {
+		return this.#asides.run((api) => api.whole(input) as Promise<CallAnswer>);
+	}
+
+	/** Looks for what would flip the answer, and tells as it finds; a newer search ends this one. */
+	async flips(input: CallInput, tell: (events: FlipEvent[]) => void): Promise<void> {
+		await this.#after();
+		await this.#asides.run((api) => api.flips(input, proxy(tell)));
+	}
+
+	stopFlips(): void {
+		void this.#asides.run((api) => api.stopFlips()).catch(() => undefined);
+	}
+
+	/** One dimension of a build swept; `null` where a newer sweep was asked for meanwhile. */
+	sweep(build: Build, reading: Reading, dimension: DimensionId): Promise<Sweep | null> {
+		return this.#bench.latest('sweep', (api) => api.sweep(build, reading, dimension));
+	}
+
+	close(): void {
+		for (const client of [this.#ranking, this.#asides, this.#bench]) client.close();
+	}
+}

@@ -1,0 +1,139 @@
+import {
+	deskRecordSchema,
+	keptCallRecordSchema,
+	readingRecordSchema,
+	settingsRecordSchema,
+	spotRecordSchema,
+	standRecordSchema,
+	waterRecordSchema
+} from './schemas';
+import { benchRecordSchema, partRecordSchema, rigRecordSchema } from './rigSchemas';
+import { without } from '../base/without';
+import { buildRepaired } from './repair';
+import { tolerantStand } from './stand';
+import type { z } from 'zod';
+import type { Column, DocumentKindName, RawRecord, RecordKind } from './kind';
+
+const NAME: Column = { type: 'text', length: 120 };
+const second = (older: RawRecord): RawRecord => ({ ...older, schemaVersion: 2 });
+
+/** What most kinds have in common. */
+const USUAL = {
+	single: false,
+	newest: 'updatedAt',
+	columns: {},
+	references: {},
+	transferred: true,
+	upgrades: { 1: second }
+} as const;
+
+/** A document of which an angler has one. */
+const document = { ...USUAL, table: 'preference', single: true, transferred: false } as const;
+
+/**
+ * Every kind of record, in an order in which references lead to kinds before: a new one is a schema, an entry here, and a
+ * migration for its table.
+ */
+export const KINDS = {
+	waters: {
+		...USUAL,
+		name: 'waters',
+		what: 'water',
+		table: 'water',
+		schema: waterRecordSchema,
+		columns: {
+			name: NAME,
+			timeZone: { type: 'text', length: 64 },
+			place: { type: 'text', length: 16 },
+			latitude: { type: 'number' },
+			longitude: { type: 'number' }
+		}
+	},
+	spots: {
+		...USUAL,
+		name: 'spots',
+		what: 'spot',
+		table: 'spot',
+		schema: spotRecordSchema,
+		columns: { waterId: { type: 'uuid' }, name: NAME, bankBearingDeg: { type: 'number' } },
+		references: { waterId: 'waters' }
+	},
+	readings: {
+		...USUAL,
+		name: 'readings',
+		what: 'reading',
+		table: 'reading',
+		schema: readingRecordSchema,
+		newest: 'takenAt',
+		columns: { name: NAME, spotId: { type: 'uuid', nullable: true }, takenAt: { type: 'instant' } },
+		references: { spotId: 'spots' }
+	},
+	'kept-calls': {
+		...USUAL,
+		name: 'kept-calls',
+		what: 'kept call',
+		table: 'kept_call',
+		schema: keptCallRecordSchema,
+		newest: 'keptAt',
+		columns: {
+			name: NAME,
+			readingId: { type: 'uuid', nullable: true },
+			keptAt: { type: 'instant' },
+			claimBase: { type: 'integer' }
+		},
+		references: { readingId: 'readings', spotId: 'spots' },
+		upgrades: { 1: (older) => ({ spotId: null, takenAt: older.keptAt, ...second(older) }) }
+	},
+	parts: { ...USUAL, name: 'parts', what: 'part', table: 'part', schema: partRecordSchema },
+	rigs: {
+		...USUAL,
+		name: 'rigs',
+		what: 'rig',
+		table: 'rig',
+		schema: rigRecordSchema,
+		columns: { name: NAME },
+		upgrades: { 1: (older) => ({ ...second(older), build: buildRepaired(older.build) }) }
+	},
+	desk: {
+		...document,
+		name: 'desk',
+		what: 'reading in hand',
+		schema: deskRecordSchema,
+		upgrades: {
+			// The rig in hand has become a document of its own.
+			1: (older) => second(without(without(older, 'rig'), 'updatedAt'))
+		}
+	},
+	bench: {
+		...document,
+		name: 'bench',
+		what: 'rig in hand',
+		schema: benchRecordSchema.nullable(),
+		upgrades: {
+			1: (older) => ({ ...second(without(older, 'updatedAt')), build: buildRepaired(older.build) })
+		}
+	},
+	stand: {
+		...document,
+		name: 'stand',
+		what: 'stand',
+		schema: standRecordSchema,
+		transferred: true,
+		tolerate: tolerantStand
+	},
+	settings: { ...document, name: 'settings', what: 'settings', schema: settingsRecordSchema, transferred: true }
+} as const satisfies Readonly<Record<string, RecordKind>>;
+
+export type RecordKindName = keyof typeof KINDS;
+/** Kinds of which an angler has many. */
+export type ListedKindName = Exclude<RecordKindName, DocumentKindName>;
+export const LISTED_KIND_NAMES = (Object.keys(KINDS) as RecordKindName[]).filter(
+	(name) => !KINDS[name].single
+) as ListedKindName[];
+
+/** The record of a kind, as it is held now. */
+export type RecordOf<N extends RecordKindName> = z.output<(typeof KINDS)[N]['schema']>;
+
+/** The kind of a word; `null` for a word that names none. */
+export const kindOf = (word: string): RecordKind | null =>
+	Object.hasOwn(KINDS, word) ? KINDS[word as RecordKindName] : null;

@@ -1,0 +1,106 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { startBuild } from '../build/start';
+import { refusalOf } from '../testing/refusal';
+import { FAMILIES } from '../schema/words';
+import { BLADES_MAX, rigPartsSchema, rigSchema } from '../schema/rig';
+import { SPLITS } from '../claims/splits';
+import { SCHEMA_VERSION } from './schemas';
+import { DOCUMENT_KIND_NAMES } from './kind';
+import { KINDS, kindOf, LISTED_KIND_NAMES } from './kinds';
+import { readRecord } from './read';
+import { readRigFile, rigFileOf } from './rigFile';
+import { rigRecordOf } from './rigRecord';
+import { readTransfer } from './transfer';
+
+const reading = { waterTemperatureC: 16.5, visibilityM: 0.9, bottomM: 2.4 };
+describe('the kinds of record', () => {
+	it('are each under their own word, and every reference leads to a kind that comes before', () => {
+		const names = [...LISTED_KIND_NAMES, ...DOCUMENT_KIND_NAMES];
+		expect(Object.keys(KINDS).sort()).toEqual([...names].sort());
+		for (const name of names) {
+			const kind = KINDS[name];
+			expect(kind.name).toBe(name);
+			for (const target of Object.values(kind.references)) {
+				expect(names.indexOf(target)).toBeLessThan(names.indexOf(name));
+			}
+		}
+		expect([kindOf('rigs')?.what, kindOf('boats'), kindOf('constructor')]).toEqual(['rig', null, null]);
+	});
+
+	it('have a step from every older version', () => {
+		for (const kind of Object.values(KINDS)) {
+			for (let version = 1; version < SCHEMA_VERSION; version++) expect(kind.upgrades).toHaveProperty([version]);
+		}
+	});
+});
+
+describe('a record of the first version', () => {
+	it('of the desk is read without the rig that lies on the bench now', () => {
+		const place = { name: '', readingId: null, readingVersion: 0, spotId: null };
+		const old = { schemaVersion: 1, ...place, takenAt: '2026-05-09T06:40:00.000Z', reading };
+		const { record } = readRecord('desk', { ...old, rig: startBuild('buzzbait').rig, updatedAt: old.takenAt });
+		expect(record).toMatchObject({ schemaVersion: SCHEMA_VERSION, locks: {} });
+		expect(record).not.toHaveProperty('rig');
+		expect(record).not.toHaveProperty('updatedAt');
+	});
+
+	it('in a rig’s file keeps the rear blade where it had more than its family carries', () => {
+		const now = rigRecordOf('Thumper', startBuild('underspin'), []);
+		const [blade] = now.build.rig.blades;
+		const blades = [{ ...blade, position: 'front' }, blade, blade];
+		const old = { ...now, schemaVersion: 1, build: { ...now.build, rig: { ...now.build.rig, blades } } };
+		expect(readRigFile({ kind: 'lucernal-rig', schemaVersion: 1, rig: old }).build.rig.blades).toEqual([blade]);
+		expect(readRigFile(JSON.parse(JSON.stringify(rigFileOf(now))))).toEqual(now);
+	});
+
+	it('that a later edition wrote is refused as such', () => {
+		expect(refusalOf(() => readRecord('readings', { schemaVersion: 99 }))).toMatchObject({ code: 'newer-version' });
+		const file = { kind: 'lucernal-records', schemaVersion: 99, exportedAt: '2026-05-09T06:40:00.000Z' };
+		expect(refusalOf(() => readTransfer(file))).toMatchObject({ code: 'newer-version', path: 'schemaVersion' });
+	});
+});
+
+describe('a rig', () => {
+	it('has at most the blades that its family carries, in places of their own', () => {
+		for (const family of FAMILIES) {
+			const { rig } = startBuild(family);
+			const rear = rig.blades.find(({ position }) => position === 'rear')!;
+			const two = { ...rig, blades: [{ ...rear, position: 'front' }, rear] };
+			expect(rigSchema.safeParse(two).success).toBe(BLADES_MAX[family] === 2);
+			const { family: kept, weightOz } = rig;
+			const parts = { family: kept, weightOz, blades: [rear, rear] };
+			expect(rigPartsSchema.safeParse(parts).success).toBe(false);
+			expect(rigPartsSchema.safeParse({ ...parts, blades: [rear] }).success).toBe(true);
+		}
+	});
+});
+
+describe('a stand', () => {
+	const word = fc.oneof(fc.constantFrom(...SPLITS.map(({ topic }) => topic)), fc.string({ maxLength: 12 }));
+	const school = fc.oneof(fc.constantFrom(...SPLITS.flatMap(({ schools }) => schools), 'auto', 'both'), fc.anything());
+	const stances = fc.oneof(fc.dictionary(word, school, { noNullPrototype: true }), fc.anything());
+
+	it('is read whatever lies in it: what is not known is named, and the rest holds', () => {
+		fc.assert(
+			fc.property(stances, fc.oneof(fc.array(fc.anything(), { maxLength: 4 }), fc.anything()), (sides, houseRules) => {
+				const { record, aside } = readRecord('stand', { schemaVersion: SCHEMA_VERSION, stances: sides, houseRules });
+				for (const [topic, side] of Object.entries(record.stances)) {
+					const split = SPLITS.find((one) => one.topic === topic)!;
+					expect([...split.schools, 'auto', 'both']).toContain(side);
+				}
+				const given = typeof sides === 'object' && sides !== null ? Object.keys(sides).length : 0;
+				const rules = Array.isArray(houseRules) ? houseRules.length : 0;
+				const held = Object.keys(record.stances).length + record.houseRules.length;
+				expect(held + aside.length).toBe(given + rules);
+			})
+		);
+	});
+
+	it('names a rule whose value no part has', () => {
+		const rule = { id: 'MY-01', strength: 2, when: { join: 'all', words: ['night'] }, because: 'So.' };
+		const houseRules = [{ ...rule, prefers: { colour: { plaid: 1 } } }];
+		const { record, aside } = readRecord('stand', { schemaVersion: 1, stances: {}, houseRules });
+		expect([record.houseRules, aside.map(({ path }) => path)]).toEqual([[], ['houseRules.0.prefers']]);
+	});
+});

@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import { buildSchema, ownPartSchema } from '../schema/build';
+import { recordName, schemaVersion, uuid } from './schemas';
+import { rigLogSchema } from '../schema/rigLog';
+
+/** A part of a kept rig as the table had it on that day: what the rig was built from, whatever the table says later. */
+const builtPartSchema = z.strictObject({
+	slot: z.string().max(20),
+	id: z.string().max(80),
+	version: z.number().int().min(1),
+	name: z.string().max(120),
+	count: z.number().int().min(1).max(20),
+	lengthMm: z.number().nullable(),
+	massG: z.number().nullable()
+});
+
+/** A rig as it is kept: its build, the parts it was built from, and what happened to it since. */
+export const rigRecordSchema = z.strictObject({
+	schemaVersion,
+	name: recordName,
+	build: buildSchema,
+	parts: z.array(builtPartSchema).max(40),
+	log: rigLogSchema
+});
+
+/** A part of the angler's own as it is kept. */
+export const partRecordSchema = z.strictObject({ schemaVersion, part: ownPartSchema });
+
+/** The rig in hand as it lies on the bench: a build, kept or not yet. */
+export const benchRecordSchema = z.strictObject({
+	schemaVersion,
+	name: z.string().max(120),
+	/** Key under which the rig is kept, or would be; version 0 until it is. */
+	rigId: uuid,
+	rigVersion: z.number().int().min(0),
+	build: buildSchema,
+	log: rigLogSchema
+});
+
+export type RigRecord = z.output<typeof rigRecordSchema>;
+export type PartRecord = z.output<typeof partRecordSchema>;
+export type BenchRecord = z.output<typeof benchRecordSchema>;

@@ -1,0 +1,123 @@
+import { z } from 'zod';
+import { InputFailure, parseWith, type SetAside } from '../schema/failure';
+import { instant, SCHEMA_VERSION, uuid } from './schemas';
+import { DOCUMENT_KIND_NAMES, type DocumentKindName } from './kind';
+import { KINDS, LISTED_KIND_NAMES, type ListedKindName, type RecordKindName, type RecordOf } from './kinds';
+import { newerVersion, readRecord } from './read';
+
+/** Most records of one kind in a file. */
+const RECORDS_MAX = 50_000;
+
+/** Documents that a file carries. */
+export const CARRIED = DOCUMENT_KIND_NAMES.filter((name) => KINDS[name].transferred);
+
+const exported = <T extends z.ZodType>(record: T) =>
+	z.strictObject({ id: uuid, version: z.number().int().min(1), record });
+
+const lists = Object.fromEntries(
+	LISTED_KIND_NAMES.map((name) => [name, z.array(exported(KINDS[name].schema)).max(RECORDS_MAX).default([])])
+);
+const documents = Object.fromEntries(CARRIED.map((name) => [name, KINDS[name].schema.optional()]));
+
+/** A file of everything that an angler keeps, as it is written now: for its JSON Schema. */
+export const transferSchema = z.strictObject({
+	kind: z.literal('lucernal-records'),
+	schemaVersion: z.literal(SCHEMA_VERSION),
+	exportedAt: instant,
+	...lists,
+	...documents
+});
+
+/** One record of a file. */
+export interface Exported<R> {
+	readonly id: string;
+	readonly version: number;
+	readonly record: R;
+}
+
+export type Transfer = {
+	readonly kind: 'lucernal-records';
+	readonly schemaVersion: number;
+	readonly exportedAt: string;
+} & {
+	readonly [N in ListedKindName]: readonly Exported<RecordOf<N>>[];
+} & { readonly [N in DocumentKindName]?: RecordOf<N> };
+
+/** The first version called the kept calls by another word. */
+const OLDER_WORDS: Readonly<Record<string, string>> = { keptCalls: 'kept-calls' };
+
+const head = z.looseObject({
+	kind: z.literal('lucernal-records', { error: 'This is no file of records that was saved here.' }),
+	schemaVersion: z.number().int().min(1),
+	exportedAt: instant
+});
+const entry = z.strictObject({ id: uuid, version: z.number().int().min(1), record: z.unknown() });
+const entries = z.array(entry).max(RECORDS_MAX);
+
+/** Runs something whose refusals are about a part of the file. */
+function within<T>(path: readonly (string | number)[], run: () => T): T {
+	try {
+		return run();
+	} catch (error) {
+		if (!(error instanceof InputFailure)) throw error;
+		throw path.reduceRight<InputFailure>((failure, segment) => failure.under(segment), error);
+	}
+}
+
+/** A file of records as it is held now, and what of it was set aside. */
+export interface ReadTransfer {
+	readonly file: Transfer;
+	readonly aside: readonly SetAside[];
+}
+
+/**
+ * Reads a file of any version.
+ *
+ * @throws {InputFailure} With the path to the first thing wrong in the file.
+ */
+export function readTransfer(raw: unknown): ReadTransfer {
+	const { kind, schemaVersion, exportedAt, ...given } = parseWith(head, raw);
+	if (schemaVersion > SCHEMA_VERSION) throw new InputFailure(newerVersion('schemaVersion'));
+	const named = Object.entries(given).map(([word, value]) => ({ word, name: OLDER_WORDS[word] ?? word, value }));
+	const aside: SetAside[] = [];
+	const read = <N extends RecordKindName>(
+		name: N,
+		record: unknown,
+		path: readonly (string | number)[]
+	): RecordOf<N> => {
+		const found = within(path, () => readRecord(name, record));
+		aside.push(...found.aside.map(({ path: under, why }) => ({ path: [...path, under].join('.'), why })));
+		return found.record;
+	};
+	const file: Record<string, unknown> = { kind, schemaVersion: SCHEMA_VERSION, exportedAt };
+	for (const name of LISTED_KIND_NAMES) file[name] = [];
+	for (const { word, name, value } of named) {
+		if ((LISTED_KIND_NAMES as readonly string[]).includes(name)) {
+			const list = within([word], () => parseWith(entries, value));
+			file[name] = list.map((item, at) => ({
+				...item,
+				record: read(name as ListedKindName, item.record, [word, at, 'record'])
+			}));
+		} else if ((CARRIED as readonly string[]).includes(name)) {
+			file[name] = read(name as DocumentKindName, value, [word]);
+		} else {
+			throw new InputFailure({ code: 'unknown-key', path: word, message: `The key ${word} is not known here.` });
+		}
+	}
+	return { file: file as unknown as Transfer, aside };
+}
+
+/** What an import would do to one kind of record. */
+export interface Change {
+	readonly added: number;
+	readonly changed: number;
+	readonly same: number;
+}
+
+export interface ImportPlan {
+	readonly records: Readonly<Record<ListedKindName, Change>>;
+	/** Documents that the file replaces, such as the angler's sides and own rules. */
+	readonly replaced: readonly DocumentKindName[];
+	/** What of the file is not known here and would be left out. */
+	readonly aside: readonly SetAside[];
+}

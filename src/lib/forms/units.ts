@@ -1,0 +1,76 @@
+import type { UnitSystem } from '$lib/core/records/schemas';
+import { celsiusOf, fahrenheitOf, ftOf, M_PER_FT, MPS_PER_MPH } from '$lib/core/base/units';
+
+/** What is measured, each with one unit per system. */
+export type Measure =
+	'temperature' | 'depth' | 'distance' | 'speed' | 'wind' | 'length' | 'hours' | 'degrees' | 'share' | 'count';
+
+/** How a measure is shown and entered. */
+export interface Shown {
+	readonly unit: string;
+	/** The unit as it is spoken. */
+	readonly spokenUnit: string;
+	readonly digits: number;
+	readonly show: (si: number) => number;
+	readonly read: (shown: number) => number;
+}
+
+const same = (value: number): number => value;
+const plain = (unit: string, spokenUnit: string, digits: number): Shown => ({
+	unit,
+	spokenUnit,
+	digits,
+	show: same,
+	read: same
+});
+const scaled = (unit: string, spokenUnit: string, digits: number, si: number): Shown => ({
+	unit,
+	spokenUnit,
+	digits,
+	show: (value) => value / si,
+	read: (value) => value * si
+});
+
+const IMPERIAL: Readonly<Record<Measure, Shown>> = {
+	temperature: { unit: '°F', spokenUnit: 'degrees Fahrenheit', digits: 0, show: fahrenheitOf, read: celsiusOf },
+	depth: { unit: 'ft', spokenUnit: 'feet', digits: 1, show: ftOf, read: (ft) => ft * M_PER_FT },
+	distance: { unit: 'ft', spokenUnit: 'feet', digits: 0, show: ftOf, read: (ft) => ft * M_PER_FT },
+	speed: { unit: 'ft/s', spokenUnit: 'feet per second', digits: 1, show: ftOf, read: (ft) => ft * M_PER_FT },
+	wind: scaled('mph', 'miles per hour', 0, MPS_PER_MPH),
+	length: plain('in', 'inches', 1),
+	hours: plain('h', 'hours', 1),
+	degrees: plain('°', 'degrees', 0),
+	share: scaled('%', 'percent', 0, 0.01),
+	count: plain('', '', 0)
+};
+
+const METRIC: Readonly<Record<Measure, Shown>> = {
+	...IMPERIAL,
+	temperature: plain('°C', 'degrees Celsius', 1),
+	depth: plain('m', 'metres', 2),
+	distance: plain('m', 'metres', 0),
+	speed: plain('m/s', 'metres per second', 1),
+	wind: plain('m/s', 'metres per second', 1)
+};
+
+/** How a measure is shown in a system of units. Tackle keeps its trade units in both. */
+export function shownIn(units: UnitSystem, measure: Measure): Shown {
+	return (units === 'metric' ? METRIC : IMPERIAL)[measure];
+}
+
+/** A figure as text in the angler's units, without its unit and without trailing zeros. */
+export function figureText(units: UnitSystem, measure: Measure, si: number): string {
+	const { show, digits } = shownIn(units, measure);
+	return String(Number(show(si).toFixed(digits)));
+}
+
+/** A figure with its unit, as text. */
+export function withUnit(units: UnitSystem, measure: Measure, si: number): string {
+	const { unit } = shownIn(units, measure);
+	return `${figureText(units, measure, si)}${unit === '°' || unit === '%' ? '' : ' '}${unit}`;
+}
+
+/** A figure with its unit in full, for a voice. */
+export function spokenFigure(units: UnitSystem, measure: Measure, si: number): string {
+	return `${figureText(units, measure, si)} ${shownIn(units, measure).spokenUnit}`.trim();
+}

@@ -1,0 +1,26 @@
+import type { RequestEvent } from '@sveltejs/kit';
+import { asHttpFailure, failureResponse, HttpFailure } from '../http/failures';
+import type { AnglerSession } from './session';
+
+/**
+ * The angler who asks.
+ *
+ * @throws {HttpFailure} 401 without a session.
+ */
+export function anglerOf(locals: App.Locals): AnglerSession {
+	if (!locals.session) throw new HttpFailure(401, 'unauthorized', 'Open a session on the welcome page first.');
+	return locals.session;
+}
+
+type Handler<E extends RequestEvent> = (event: E, angler: AnglerSession) => Promise<Response> | Response;
+
+/** Wraps an API handler: it needs a session, and every refusal becomes one JSON shape with its status. */
+export function api<E extends RequestEvent>(handler: Handler<E>): (event: E) => Promise<Response> {
+	return async (event) => {
+		try {
+			return await handler(event, anglerOf(event.locals));
+		} catch (error) {
+			return failureResponse(asHttpFailure(error, event.locals.requestId));
+		}
+	};
+}

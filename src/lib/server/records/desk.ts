@@ -1,0 +1,43 @@
+import { randomUUID } from 'node:crypto';
+import { buildOf } from '../../core/build/fit';
+import { SCHEMA_VERSION, type DeskRecord } from '../../core/records/schemas';
+import type { Rig } from '../../core/schema/rig';
+import type { ParsedReading } from '../../core/schema/reading';
+
+import { storeOf } from './store';
+
+/** The angler's desk with this reading in hand: for pages that work without scripts. Locks of another reading go. */
+export async function layReading(
+	anglerId: string,
+	reading: ParsedReading,
+	rest: Partial<Pick<DeskRecord, 'name' | 'spotId' | 'takenAt' | 'readingId' | 'readingVersion'>>,
+	now: Date
+): Promise<DeskRecord> {
+	const before = await storeOf('desk').find(anglerId);
+	const desk: DeskRecord = {
+		schemaVersion: SCHEMA_VERSION,
+		name: '',
+		readingId: null,
+		readingVersion: 0,
+		spotId: null,
+		takenAt: now.toISOString(),
+		locks: {},
+		...before?.record,
+		...rest,
+		reading
+	};
+	await storeOf('desk').replace(anglerId, desk);
+	return desk;
+}
+
+/** Lays a rig in hand: for pages that work without scripts. */
+export async function layRig(anglerId: string, rig: Rig): Promise<void> {
+	await storeOf('bench').replace(anglerId, {
+		schemaVersion: SCHEMA_VERSION,
+		name: '',
+		rigId: randomUUID(),
+		rigVersion: 0,
+		build: buildOf(rig),
+		log: []
+	});
+}

@@ -1,0 +1,220 @@
+import { randomUUID } from 'node:crypto';
+import type { WhereOptions } from 'sequelize';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { call } from '../../core/choice/call';
+import { callInputSchema } from '../../core/schema/call';
+import { SCHEMA_VERSION } from '../../core/records/schemas';
+import type { Database } from '../db/connection';
+import { newAngler, useFreshDatabase } from '../db/testing';
+import { storeOf } from './store';
+import { keptRecord, readingRecord, WATER } from './testing';
+import { changesSince } from './writes';
+
+const readings = storeOf('readings');
+const keptCalls = storeOf('kept-calls');
+let database: Database;
+let angler: string;
+
+beforeAll(async () => {
+	database = await useFreshDatabase();
+	angler = await newAngler(database);
+});
+afterAll(() => database.sequelize.close());
+
+describe('a stored reading', () => {
+	it('comes back as it went in, at version 1', async () => {
+		const id = randomUUID();
+		await readings.put(angler, id, 0, readingRecord());
+		expect(await readings.get(angler, id)).toEqual({ id, version: 1, record: readingRecord() });
+	});
+
+	it('goes up a version with each write, and a stale write is refused with the current record', async () => {
+		const id = randomUUID();
+		await readings.put(angler, id, 0, readingRecord());
+		const second = await readings.put(angler, id, 1, readingRecord({ name: 'Pad Bay' }));
+		expect(second.version).toBe(2);
+		const stale = readings.put(angler, id, 1, readingRecord({ name: 'Lost' }));
+		await expect(stale).rejects.toMatchObject({ status: 409, code: 'stale', detail: { current: second } });
+		expect((await readings.get(angler, id)).record.name).toBe('Pad Bay');
+	});
+
+	it('is not made twice under one key', async () => {
+		const id = randomUUID();
+		const first = await readings.put(angler, id, 0, readingRecord());
+		const again = readings.put(angler, id, 0, readingRecord({ name: 'Other' }));
+		await expect(again).rejects.toMatchObject({ status: 409, detail: { current: first } });
+	});
+
+	it('is nobody else’s', async () => {
+		const id = randomUUID();
+		await readings.put(angler, id, 0, readingRecord());
+		const stranger = await newAngler(database, 'Stranger');
+		await expect(readings.get(stranger, id)).rejects.toMatchObject({ status: 404 });
+		await expect(readings.put(stranger, id, 1, readingRecord())).rejects.toMatchObject({ status: 404 });
+		await expect(readings.remove(stranger, id)).rejects.toMatchObject({ status: 404 });
+		expect((await readings.list(stranger)).items).toEqual([]);
+		// Keys are an angler's own: the same one in another account is another record.
+		expect(await readings.put(stranger, id, 0, readingRecord({ name: 'Theirs' }))).toMatchObject({ version: 1 });
+		expect((await readings.get(angler, id)).record.name).toBe('Alder Bank');
+	});
+
+	it('is deleted softly and comes back by undo', async () => {
+		const id = randomUUID();
+		const stored = await readings.put(angler, id, 0, readingRecord());
+		await readings.remove(angler, id);
+		await expect(readings.get(angler, id)).rejects.toMatchObject({ status: 404 });
+		await readings.remove(angler, id);
+		expect(await readings.restore(angler, id)).toEqual({ ...stored, version: 3 });
+	});
+
+	it('cannot be at a spot that the angler does not have', async () => {
+		const record = readingRecord({ spotId: randomUUID() });
+		const write = readings.put(angler, randomUUID(), 0, record);
+		await expect(write).rejects.toMatchObject({ status: 422, path: 'spotId' });
+	});
+});
+
+describe('a kept call', () => {
+	it('replays to the identical answer', async () => {
+		const id = randomUUID();
+		await keptCalls.put(angler, id, 0, keptRecord());
+		const { record } = await keptCalls.get(angler, id);
+		const { reading, stances, locks } = record;
+		expect(call(callInputSchema.parse({ reading, stances, locks }))).toEqual(record.answer);
+	});
+
+	it('outlives the reading it came from', async () => {
+		const readingId = randomUUID();
+		const id = randomUUID();
+		await readings.put(angler, readingId, 0, readingRecord());
+		await keptCalls.put(angler, id, 0, keptRecord(readingId));
+		await readings.remove(angler, readingId);
+		expect((await keptCalls.get(angler, id)).record.reading).toEqual(WATER);
+	});
+});
+
+describe('a list of records', () => {
+	it('comes in pages, newest first, each record once', async () => {
+		const owner = await newAngler(database);
+		const days = [3, 1, 2, 2, 5];
+		for (const day of days) {
+			const record = { ...readingRecord({ name: `Day ${day}` }), takenAt: `2026-05-0${day}T06:40:00.000Z` };
+			await readings.put(owner, randomUUID(), 0, record);
+		}
+		const names: string[] = [];
+		let after: string | null = null;
+		do {
+			const page: Awaited<ReturnType<typeof readings.list>> = await readings.list(owner, {
+				limit: 2,
+				...(after ? { after } : {})
+			});
+			names.push(...page.items.map(({ record }) => record.name));
+			after = page.next;
+		} while (after !== null);
+		expect(names).toEqual(['Day 5', 'Day 3', 'Day 2', 'Day 2', 'Day 1']);
+	});
+
+	it('names a row that cannot be read and shows the others', async () => {
+		const owner = await newAngler(database);
+		const bad = randomUUID();
+		await readings.put(owner, randomUUID(), 0, readingRecord({ name: 'Good' }));
+		await readings.put(owner, bad, 0, readingRecord({ name: 'Bad' }));
+		const document = { schemaVersion: SCHEMA_VERSION, reading: { waterTemperatureC: 'warm' } };
+		await database.models.records.readings.update({ document }, { where: { anglerId: owner, id: bad } });
+		const { items, unreadable } = await readings.list(owner);
+		expect(items.map(({ record }) => record.name)).toEqual(['Good']);
+		expect(unreadable).toMatchObject([{ id: bad, why: expect.stringContaining('reading.waterTemperatureC') }]);
+	});
+
+	it('refuses a place that is none', async () => {
+		await expect(readings.list(angler, { after: 'nowhere' })).rejects.toMatchObject({ status: 422, path: 'after' });
+	});
+});
+
+describe('a document', () => {
+	const settings = storeOf('settings');
+	const both = { schemaVersion: SCHEMA_VERSION, units: 'metric', shortcuts: true } as const;
+
+	it('is one per angler, with versions like any record', async () => {
+		const owner = await newAngler(database);
+		expect(await settings.find(owner)).toBeNull();
+		await settings.put(owner, 'settings', 0, both);
+		await settings.put(owner, 'settings', 1, { ...both, units: 'imperial' });
+		const stale = settings.put(owner, 'settings', 1, both);
+		await expect(stale).rejects.toMatchObject({ status: 409, detail: { current: { version: 2 } } });
+		expect(await settings.find(owner)).toMatchObject({ id: 'settings', version: 2, record: { units: 'imperial' } });
+		expect(await settings.find(angler)).toBeNull();
+	});
+
+	it('can hold nothing, as a bench without a rig does', async () => {
+		const owner = await newAngler(database);
+		await storeOf('bench').put(owner, 'bench', 0, null);
+		expect(await storeOf('bench').find(owner)).toEqual({ id: 'bench', version: 1, record: null });
+	});
+
+	it('without what is not known here is read all the same', async () => {
+		const owner = await newAngler(database);
+		await storeOf('stand').put(owner, 'stand', 0, { schemaVersion: SCHEMA_VERSION, stances: {}, houseRules: [] });
+		const stances = { WIRE: 'heavy', MOONS: 'full', SKY: 'stormy' };
+		const document = { schemaVersion: 1, stances, houseRules: [{ id: 'MY-01', prefers: { blade: { spoon: 1 } } }] };
+		await database.models.Preference.update(
+			{ document },
+			{ where: { anglerId: owner, topic: 'stand' } as WhereOptions }
+		);
+		expect((await storeOf('stand').find(owner))?.record).toEqual({
+			schemaVersion: SCHEMA_VERSION,
+			stances: { WIRE: 'heavy' },
+			houseRules: []
+		});
+	});
+});
+
+describe('writes of an angler', () => {
+	it('are numbered, and what was written since a number is told once with its latest version', async () => {
+		const owner = await newAngler(database);
+		const [first, second] = [randomUUID(), randomUUID()];
+		await readings.put(owner, first, 0, readingRecord());
+		const { sequence } = await changesSince(owner, 0);
+		await readings.put(owner, second, 0, readingRecord());
+		await readings.put(owner, first, 1, readingRecord({ name: 'Again' }));
+		await readings.remove(owner, second);
+		const later = await changesSince(owner, sequence);
+		expect(later.changes).toEqual([
+			{ kind: 'readings', id: first, version: 2, deleted: false },
+			{ kind: 'readings', id: second, version: 2, deleted: true }
+		]);
+		expect(await changesSince(owner, later.sequence)).toMatchObject({ changes: [], sequence: later.sequence });
+		expect((await changesSince(await newAngler(database), 0)).changes).toEqual([]);
+	});
+
+	it('with a key are done once, however often they are sent', async () => {
+		const owner = await newAngler(database);
+		const [id, key] = [randomUUID(), randomUUID()];
+		await readings.put(owner, id, 0, readingRecord(), { key });
+		expect(await readings.put(owner, id, 0, readingRecord(), { key })).toMatchObject({ version: 1 });
+		await readings.put(owner, id, 1, readingRecord({ name: 'Later' }), { key: randomUUID() });
+		expect(await readings.put(owner, id, 0, readingRecord(), { key })).toMatchObject({ version: 1 });
+		expect(await readings.get(owner, id)).toMatchObject({ version: 2, record: { name: 'Later' } });
+	});
+
+	it('that come at once are done one after the other, none lost', async () => {
+		const owner = await newAngler(database);
+		const ids = Array.from({ length: 8 }, () => randomUUID());
+		await Promise.all(ids.map((id) => readings.put(owner, id, 0, readingRecord())));
+		const { changes, sequence } = await changesSince(owner, 0);
+		expect(changes.map(({ id }) => id).sort()).toEqual([...ids].sort());
+		expect(sequence).toBe(ids.length);
+	});
+
+	it('that were refused leave no number and no key behind', async () => {
+		const owner = await newAngler(database);
+		const [id, key] = [randomUUID(), randomUUID()];
+		await readings.put(owner, id, 0, readingRecord());
+		const before = await changesSince(owner, 0);
+		await expect(readings.put(owner, id, 7, readingRecord({ name: 'No' }), { key })).rejects.toMatchObject({
+			status: 409
+		});
+		expect(await changesSince(owner, 0)).toEqual(before);
+		expect(await readings.put(owner, id, 1, readingRecord({ name: 'Yes' }), { key })).toMatchObject({ version: 2 });
+	});
+});

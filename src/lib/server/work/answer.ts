@@ -1,0 +1,28 @@
+import { answer, batchOf, type Verb } from '../../core/cli/verbs';
+import { InputFailure } from '../../core/schema/failure';
+import { answerOf, pool, type Pool } from './pool';
+
+async function item(threads: Pool, verb: Verb, input: unknown, index: number): Promise<unknown> {
+	const done = await threads.ask({ verb, input }, true);
+	try {
+		return answerOf(done);
+	} catch (error) {
+		throw error instanceof InputFailure ? error.under(index) : error;
+	}
+}
+
+/**
+ * Answers one input or each of a batch, in the threads where there are any: the server itself goes on meanwhile.
+ *
+ * @throws {InputFailure} For the first bad item, its index first in the path; then nothing is answered.
+ */
+export async function answerBeside(verb: Verb, input: unknown): Promise<unknown> {
+	const threads = pool();
+	if (!threads) return answer(verb, input);
+	const batch = batchOf(input);
+	if (!batch) return answerOf(await threads.ask({ verb, input }, false));
+	const answers = await Promise.allSettled(batch.map((one, index) => item(threads, verb, one, index)));
+	const refused = answers.find((one) => one.status === 'rejected');
+	if (refused) throw refused.reason;
+	return answers.map((one) => (one as PromiseFulfilledResult<unknown>).value);
+}

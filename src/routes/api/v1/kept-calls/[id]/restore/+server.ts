@@ -1,5 +1,0 @@
-import { api } from '$lib/server/api';
-import { restoreRecord } from '$lib/server/records/handlers';
-import { keptCalls } from '$lib/server/records/stores';
-
-export const POST = api(restoreRecord(keptCalls));

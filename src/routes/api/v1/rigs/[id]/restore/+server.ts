@@ -1,5 +1,0 @@
-import { api } from '$lib/server/api';
-import { restoreRecord } from '$lib/server/records/handlers';
-import { rigs } from '$lib/server/records/stores';
-
-export const POST = api(restoreRecord(rigs));
