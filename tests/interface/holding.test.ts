@@ -80,6 +80,21 @@ describe('what is typed', () => {
 		expect(await field(page, 'Water').inputValue()).toBe('18.5');
 	});
 
+	it('and pressed before the device is ready is there on the next page', async () => {
+		const page = await signedIn();
+		await page.addInitScript(() => {
+			if (location.pathname !== '/call') return;
+			const never = indexedDB.open('never');
+			never.addEventListener = () => undefined;
+			indexedDB.open = () => never;
+		});
+		await page.goto('/call');
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+		await page.goto('/bench');
+		await expect.poll(() => page.getByText(/^It (works together|works, thinly|does not work yet)\.$/).count()).toBe(1);
+	});
+
 	it('pressed twice without scripts is kept once, and a figure left alone keeps its exact value', async () => {
 		const angler = await newAngler();
 		const page = await signedIn({}, angler);

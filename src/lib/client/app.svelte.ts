@@ -290,16 +290,17 @@ export class App {
 		for (const document of this.documents) document.close();
 	}
 
-	/** Brings back what this device holds, and goes on from there: told to the server, shared with other tabs. */
-	async open(device: Device, start: AppStart, work: Work | null): Promise<void> {
-		this.work = work;
-		this.forgetful = !device.lasting;
+	/**
+	 * Brings back what this device holds, and goes on from there: told to the server, shared with other tabs. What is
+	 * changed or kept before that is done is not lost, so that screens need not wait for it.
+	 */
+	async open(device: Device, start: AppStart): Promise<void> {
 		this.#tabs = joinTabs(this.anglerId, (word) => {
 			if (word.kind === 'outbox') void this.keeping.refresh();
 			else void this.documents.find(({ name }) => name === word.name)?.refresh();
 		});
 		const tabs = this.#tabs;
-		await this.keeping.open(device, start.sequence, tabs);
+		const kept = this.keeping.open(device, start.sequence, tabs);
 		const served = start.documents as Record<string, Versioned<never> | null>;
 		await Promise.all(
 			this.documents.map((document) => {
@@ -311,7 +312,9 @@ export class App {
 				});
 			})
 		);
+		await kept;
 		await this.#recallWaters(device, start);
+		this.forgetful = !(await device.lasting());
 		this.live = true;
 	}
 
@@ -329,6 +332,13 @@ export class App {
 			const from = served[document.name];
 			if (from && !document.untold && from.version > document.base) document.replace(from.record, from.version);
 		}
+	}
+
+	/** The page is being left: the device has everything before it is gone, and the server hears what there is time for. */
+	leave(): void {
+		for (const document of this.documents) document.leave();
+		this.keeping.outbox?.leave();
+		void this.keeping.hurry();
 	}
 
 	close(): void {

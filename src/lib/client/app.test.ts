@@ -18,7 +18,7 @@ async function page(device: Device, waters: readonly HeldWater[] = []): Promise<
 	const start = server.start(undefined, waters);
 	const app = new App(start, () => screen);
 	open.push(app);
-	await app.open(device, start, null);
+	await app.open(device, start);
 	return app;
 }
 

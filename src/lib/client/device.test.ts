@@ -1,15 +1,16 @@
+// @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { describe, expect, it } from 'vitest';
-import { MemoryDevice, openDevice, type Device } from './device';
+import { MemoryDevice, StoredDevice, type Device } from './device';
 
 let anglers = 0;
 
 describe.each([
-	['in the browser’s store', () => openDevice(`angler-${anglers++}`)],
-	['in memory', async () => new MemoryDevice()]
-])('what a device holds %s', (_where, fresh: () => Promise<Device>) => {
+	['in the browser’s store', () => new StoredDevice(`angler-${anglers++}`)],
+	['in memory', () => new MemoryDevice()]
+])('what a device holds %s', (_where, fresh: () => Device) => {
 	it('is what was put there, by key, and nothing before', async () => {
-		const device = await fresh();
+		const device = fresh();
 		expect(await device.read('desk')).toBeUndefined();
 		expect(await device.update('desk', () => ({ name: 'Dawn' }))).toEqual({ name: 'Dawn' });
 		expect(await device.read('desk')).toEqual({ name: 'Dawn' });
@@ -17,7 +18,7 @@ describe.each([
 	});
 
 	it('is changed from what was there, and taken away with nothing', async () => {
-		const device = await fresh();
+		const device = fresh();
 		const more = (before: number | undefined) => (before ?? 0) + 1;
 		await Promise.all([1, 2, 3].map(() => device.update('count', more)));
 		expect(await device.read('count')).toBe(3);
@@ -26,7 +27,7 @@ describe.each([
 	});
 
 	it('is a copy: what is changed afterwards on the screen is not changed on the device', async () => {
-		const device = await fresh();
+		const device = fresh();
 		const list = ['a'];
 		await device.update('list', () => list);
 		list.push('b');
@@ -34,7 +35,7 @@ describe.each([
 	});
 
 	it('stays as it was where a change goes wrong', async () => {
-		const device = await fresh();
+		const device = fresh();
 		await device.update('desk', () => 'before');
 		const wrong = device.update('desk', () => {
 			throw new Error('no');
@@ -45,9 +46,38 @@ describe.each([
 });
 
 it('outlives the page, one angler’s apart from another’s', async () => {
-	const [mine, again, other] = [await openDevice('mine'), await openDevice('mine'), await openDevice('other')];
+	const [mine, again, other] = [new StoredDevice('mine'), new StoredDevice('mine'), new StoredDevice('other')];
 	await mine.update('desk', () => 'mine');
 	expect(await again.read('desk')).toBe('mine');
 	expect(await other.read('desk')).toBeUndefined();
-	expect([mine.lasting, new MemoryDevice().lasting]).toEqual([true, false]);
+	expect(await Promise.all([mine.lasting(), new MemoryDevice().lasting()])).toEqual([true, false]);
+});
+
+describe('the last words of a page that is left', () => {
+	it.each([
+		['in the browser’s store', new StoredDevice('left'), () => new StoredDevice('left')],
+		['in memory', ...((device) => [device, () => device] as const)(new MemoryDevice())]
+	])('are there until they are forgotten, %s', (_where, left: Device, again: () => Device) => {
+		left.say('desk', { name: 'Dawn' });
+		expect(again().said('bench')).toEqual([]);
+		const [word] = again().said('desk');
+		expect(word!.value).toEqual({ name: 'Dawn' });
+		word!.forget();
+		expect(again().said('desk')).toEqual([]);
+	});
+
+	it('are one angler’s and one tab’s: those of two tabs are both there', () => {
+		const [left, right] = [new StoredDevice('one'), new StoredDevice('one')];
+		left.say('desk', 'left');
+		right.say('desk', 'right');
+		const values = new StoredDevice('one').said('desk').map(({ value }) => value);
+		expect(values.sort()).toEqual(['left', 'right']);
+		expect(new StoredDevice('two').said('desk')).toEqual([]);
+	});
+
+	it('are taken back when the page is shown again', () => {
+		new StoredDevice('back').say('desk', 'said');
+		window.dispatchEvent(new Event('pageshow'));
+		expect(new StoredDevice('back').said('desk')).toEqual([]);
+	});
 });

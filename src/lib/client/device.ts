@@ -1,9 +1,10 @@
-import { openDB, type IDBPDatabase } from 'idb';
+import type { IDBPDatabase } from 'idb';
+import { newUuid } from './uuid';
 
 /** What this device holds, by key: every value outlives a reload, and no other tab comes between an update. */
 export interface Device {
 	/** Whether what is held outlives the page; `false` in a browser that refuses to store anything. */
-	readonly lasting: boolean;
+	lasting(): Promise<boolean>;
 	read<T>(key: string): Promise<T | undefined>;
 	/**
 	 * Replaces a value by what `change` makes of it; `undefined` leaves nothing.
@@ -12,38 +13,31 @@ export interface Device {
 	 * @throws {DOMException} `QuotaExceededError` when the device is full; then what was held stays.
 	 */
 	update<T>(key: string, change: (before: T | undefined) => T | undefined): Promise<T | undefined>;
+	/**
+	 * Writes a value down before this call returns, for a page that is being left: what is under way dies with it. A page
+	 * that is shown again takes its last words back.
+	 */
+	say(key: string, lastWord: unknown): void;
+	/** What was said under a key as pages were left, until it is forgotten. */
+	said(key: string): readonly LastWord[];
+}
+
+/** Said as a page was left. */
+export interface LastWord {
+	readonly value: unknown;
+	/** To be called once it is in its place. */
+	readonly forget: () => void;
 }
 
 const STORE = 'held';
 
-class StoredDevice implements Device {
-	readonly lasting = true;
-	readonly #database: IDBPDatabase;
-
-	constructor(database: IDBPDatabase) {
-		this.#database = database;
-	}
-
-	read<T>(key: string): Promise<T | undefined> {
-		return this.#database.get(STORE, key) as Promise<T | undefined>;
-	}
-
-	async update<T>(key: string, change: (before: T | undefined) => T | undefined): Promise<T | undefined> {
-		const transaction = this.#database.transaction(STORE, 'readwrite');
-		const after = change((await transaction.store.get(key)) as T | undefined);
-		await (after === undefined ? transaction.store.delete(key) : transaction.store.put(after, key));
-		await transaction.done;
-		return after;
-	}
-}
-
 /** A device that forgets with the page: for browsers that store nothing, and for tests. */
 export class MemoryDevice implements Device {
-	readonly lasting: boolean;
 	readonly #held = new Map<string, unknown>();
+	readonly #words = new Map<string, unknown>();
 
-	constructor(lasting = false) {
-		this.lasting = lasting;
+	async lasting(): Promise<boolean> {
+		return false;
 	}
 
 	async read<T>(key: string): Promise<T | undefined> {
@@ -56,16 +50,83 @@ export class MemoryDevice implements Device {
 		else this.#held.set(key, structuredClone(after));
 		return after;
 	}
+
+	say(key: string, lastWord: unknown): void {
+		this.#words.set(key, structuredClone(lastWord));
+	}
+
+	said(key: string): readonly LastWord[] {
+		return this.#words.has(key) ? [{ value: this.#words.get(key), forget: () => this.#words.delete(key) }] : [];
+	}
 }
 
-/** What this device holds of one angler: each has a store of its own, so that nobody sees another's. */
-export async function openDevice(anglerId: string): Promise<Device> {
-	try {
-		const database = await openDB(`lucernal-${anglerId}`, 1, {
-			upgrade: (fresh) => void fresh.createObjectStore(STORE)
-		});
-		return new StoredDevice(database);
-	} catch {
-		return new MemoryDevice();
+/**
+ * The browser's own store. It is there at once, though it takes a moment to open: whatever is asked of it waits for that,
+ * and where the browser refuses to store anything, it forgets with the page.
+ */
+export class StoredDevice implements Device {
+	readonly #name: string;
+	readonly #database: Promise<IDBPDatabase | null>;
+	readonly #memory = new MemoryDevice();
+	/** This tab, while its page is open. */
+	readonly #tab = newUuid();
+
+	/** @param anglerId Each angler has a store of its own, so that nobody sees another's. */
+	constructor(anglerId: string) {
+		this.#name = `lucernal-${anglerId}`;
+		this.#database = this.#open().catch(() => null);
+		window.addEventListener('pageshow', () => this.#takeBack());
+	}
+
+	async #open(): Promise<IDBPDatabase> {
+		const { openDB } = await import('idb');
+		return openDB(this.#name, 1, { upgrade: (fresh) => void fresh.createObjectStore(STORE) });
+	}
+
+	async lasting(): Promise<boolean> {
+		return (await this.#database) !== null;
+	}
+
+	async read<T>(key: string): Promise<T | undefined> {
+		const database = await this.#database;
+		return database ? ((await database.get(STORE, key)) as T | undefined) : this.#memory.read(key);
+	}
+
+	async update<T>(key: string, change: (before: T | undefined) => T | undefined): Promise<T | undefined> {
+		const database = await this.#database;
+		if (!database) return this.#memory.update(key, change);
+		const transaction = database.transaction(STORE, 'readwrite');
+		const after = change((await transaction.store.get(key)) as T | undefined);
+		await (after === undefined ? transaction.store.delete(key) : transaction.store.put(after, key));
+		await transaction.done;
+		return after;
+	}
+
+	say(key: string, lastWord: unknown): void {
+		try {
+			localStorage.setItem(`${this.#name}/${key}/${this.#tab}`, JSON.stringify(lastWord));
+		} catch {
+			// A browser that stores nothing, or is full: nobody is left to hear of it.
+		}
+	}
+
+	said(key: string): readonly LastWord[] {
+		return this.#places(`${this.#name}/${key}/`).map((place) => ({
+			value: JSON.parse(localStorage.getItem(place)!) as unknown,
+			forget: () => localStorage.removeItem(place)
+		}));
+	}
+
+	#takeBack(): void {
+		const mine = this.#places(`${this.#name}/`).filter((place) => place.endsWith(this.#tab));
+		for (const place of mine) localStorage.removeItem(place);
+	}
+
+	#places(start: string): string[] {
+		try {
+			return Object.keys(localStorage).filter((place) => place.startsWith(start));
+		} catch {
+			return [];
+		}
 	}
 }

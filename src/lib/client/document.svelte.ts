@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import type { Device } from './device';
 import * as steps from './held';
 import type { Held, Making } from './held';
@@ -8,6 +9,11 @@ type Change<T> = (held: Held<T>) => Held<T>;
 interface Stored {
 	readonly writes: number;
 	readonly held: Held<unknown>;
+}
+
+/** A document on a page that was left before the device had it. */
+interface LastValue extends Making {
+	readonly value: unknown;
 }
 
 /** What a document is told by those around it. */
@@ -30,6 +36,8 @@ export class HeldDocument<T> {
 	readonly #read: (raw: unknown) => T | undefined;
 	#device: Device | null = null;
 	#around: Around = { onchange: () => undefined, onsaved: () => undefined, onfull: () => undefined };
+	/** As the page came with it. */
+	readonly #first: Held<T>;
 	/** Changes that the device does not have yet. */
 	#pending: Change<T>[] = [];
 	/** How often the device had been written to when it was last looked at. */
@@ -43,7 +51,8 @@ export class HeldDocument<T> {
 	constructor(name: string, value: T, version: number, read: (raw: unknown) => T | undefined) {
 		this.name = name;
 		this.#read = read;
-		this.#held = steps.heldFrom(value, version);
+		this.#first = steps.heldFrom(value, version);
+		this.#held = this.#first;
 	}
 
 	get value(): T {
@@ -91,12 +100,27 @@ export class HeldDocument<T> {
 	async open(device: Device, server: { value: T; version: number } | null, around: Around): Promise<void> {
 		this.#device = device;
 		this.#around = around;
+		const words = device.said(this.#key);
+		for (const { value } of words) this.#layOn(value as LastValue);
+		this.#saving = this.#readDevice(device, server);
+		await this.#saving;
+		if (this.#pending.length > 0) void this.#save();
+		if (words.length > 0) void this.#saving.then(() => words.forEach(({ forget }) => forget()));
+		if (this.untold) around.onchange();
+	}
+
+	/** What was said as a page was left comes as a step on top of what the device has. */
+	#layOn({ value: raw, ...making }: LastValue): void {
+		const value = this.#read(raw);
+		if (value === undefined) return;
+		this.#pending.unshift((held) => (dequal(held.value, value) ? held : steps.changed(held, value, making)));
+	}
+
+	async #readDevice(device: Device, server: { value: T; version: number } | null): Promise<void> {
 		const stored = await device.read<Stored>(this.#key);
 		this.#seen = stored?.writes ?? 0;
-		const mine = steps.begun(this.#valid(stored?.held), server);
-		if (mine) this.#held = this.#pending.reduce((held, change) => change(held), mine);
-		if (this.#pending.length > 0) void this.#save();
-		if (this.untold) around.onchange();
+		const mine = steps.begun(this.#valid(stored?.held), server) ?? this.#first;
+		this.#held = this.#pending.reduce((held, change) => change(held), mine);
 	}
 
 	#apply(change: Change<T>): void {
@@ -168,6 +192,14 @@ export class HeldDocument<T> {
 	#save(): Promise<void> {
 		this.#saving = this.#saving.then(() => this.#write());
 		return this.#saving;
+	}
+
+	/** Says what the device does not have yet: the page is being left. */
+	leave(): void {
+		if (this.#pending.length === 0) return;
+		const { screen, order } = this.lastStep ?? { screen: '', order: 0 };
+		const word: LastValue = { value: this.value, screen, order };
+		this.#device?.say(this.#key, word);
 	}
 
 	async #write(): Promise<void> {

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
 import { MemoryDevice, type Device } from './device';
 import { HeldDocument, type Around } from './document.svelte';
+import { tooSlow } from './testing/device';
 
 const read = (raw: unknown): string[] | undefined => (Array.isArray(raw) ? (raw as string[]) : undefined);
 const quiet: Around = { onchange: () => undefined, onsaved: () => undefined, onfull: () => undefined };
@@ -42,6 +43,37 @@ describe('a document', () => {
 		await early.settled();
 		expect(early.value).toEqual(['old', 'new']);
 		expect((await tab(device, [])).value).toEqual(['old', 'new']);
+	});
+
+	it('that is left before the device has stored it is there again', async () => {
+		const device = new MemoryDevice();
+		const left = await tab(tooSlow(device), []);
+		left.change(() => ['typed'], making);
+		left.change((list) => [...list, 'and typed'], making);
+		left.leave();
+		const again = await tab(device, []);
+		expect(again.value).toEqual(['typed', 'and typed']);
+		again.undo();
+		expect(again.value).toEqual([]);
+		await again.settled();
+		expect(device.said('document.desk')).toEqual([]);
+	});
+
+	it('changed on a page that was left before the device was read keeps the change, as one step', async () => {
+		const device = new MemoryDevice();
+		const before = await tab(device, []);
+		before.change(() => ['old'], making);
+		await before.settled();
+		const left = document();
+		void left.open({ ...tooSlow(device), read: () => new Promise<never>(() => undefined) }, null, quiet);
+		left.change(() => ['early'], making);
+		left.leave();
+		for (const value of [['early'], ['old']]) {
+			const again = await tab(device, []);
+			expect(again.value).toEqual(value);
+			again.undo();
+			await again.settled();
+		}
 	});
 
 	it('of another shape on the device is left alone, and the server’s is shown', async () => {

@@ -79,6 +79,7 @@ export class Keeping {
 		return this.deletion?.screen === screen ? this.deletion : null;
 	}
 
+	/** What is kept from now on is on its way, also while the device is still being opened. */
 	async open(device: Device, sequence: number, tabs: Tabs): Promise<void> {
 		this.#sequence = sequence;
 		const outbox = new Outbox(device, {
@@ -90,8 +91,8 @@ export class Keeping {
 				void this.#decide();
 			}
 		});
-		await outbox.refresh();
 		this.outbox = outbox;
+		await outbox.open();
 		if (outbox.writes.length > 0) void outbox.flush();
 	}
 

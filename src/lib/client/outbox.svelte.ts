@@ -51,6 +51,11 @@ export interface Line {
 /** A write before it got its key. */
 export type NewWrite = Omit<Write, 'key' | 'sent' | 'refusal'>;
 
+interface NewWithKey {
+	readonly key: string;
+	readonly write: NewWrite;
+}
+
 /** What lies on the device: writes in their order, and the version that each record got by the last one that was told. */
 interface Held {
 	readonly writes: readonly Write[];
@@ -69,7 +74,8 @@ const sameRecord = (a: Write, b: Pick<Write, 'kind' | 'id'>): boolean => a.kind 
  * A write added to those that wait: an unsent one of the same document takes the newer value. It is built on the version
  * that this device knows of by now, though another tab may have been the one to hear of it.
  */
-function added({ writes, versions }: Held, key: string, write: NewWrite): Held {
+function added({ writes, versions }: Held, { key, write }: NewWithKey): Held {
+	if (writes.some((one) => one.key === key)) return { writes, versions };
 	const base = Math.max(write.base, versions[placeOf(write)] ?? 0);
 	const fresh: Write = { ...write, base, key, sent: false, refusal: null };
 	const replaced = writes.find(
@@ -111,6 +117,8 @@ export class Outbox {
 	signedOut = $state(false);
 	readonly #device: Device;
 	readonly #line: Line;
+	/** New writes on their way to the device. */
+	#adding: NewWithKey[] = [];
 	#running: Promise<void> | null = null;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#closed = false;
@@ -148,9 +156,32 @@ export class Outbox {
 
 	/** Puts a write where it survives a reload, then tries to send it. */
 	async add(write: NewWrite): Promise<void> {
-		const key = newUuid();
-		await this.#update((held) => added(held, key, write));
+		await this.#add({ key: newUuid(), write });
 		void this.flush();
+	}
+
+	async #add(adding: NewWithKey): Promise<void> {
+		this.#adding.push(adding);
+		try {
+			await this.#update((held) => added(held, adding));
+		} finally {
+			this.#adding = this.#adding.filter((one) => one !== adding);
+		}
+	}
+
+	/** Takes up what the device holds, and what was said as a page was left. */
+	async open(): Promise<void> {
+		const words = this.#device.said(KEY);
+		for (const { value, forget } of words) {
+			for (const adding of value as NewWithKey[]) await this.#add(adding);
+			forget();
+		}
+		await this.refresh();
+	}
+
+	/** Says what is on its way to the device: the page is being left. */
+	leave(): void {
+		if (this.#adding.length > 0) this.#device.say(KEY, this.#adding);
 	}
 
 	/** Sends what waits, one after the other, until all is told or the server cannot be reached. */

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
 import { MemoryDevice, type Device } from './device';
 import { Outbox, type Line, type NewWrite, type Outcome, type Write } from './outbox.svelte';
+import { tooSlow } from './testing/device';
 
 /** A server in a few lines: versions, keys that were done, and a line that can fail before or after the work. */
 class Server {
@@ -87,6 +88,19 @@ describe('the outbox', () => {
 		const later = outboxOn(device, server);
 		await settle(later);
 		expect(server.records.get('settings/settings')).toEqual({ version: 1, record: 'metric' });
+	});
+
+	it('has what was kept as the page was left', async () => {
+		const [server, device] = [new Server(), new MemoryDevice()];
+		const left = outboxOn(tooSlow(device), server);
+		void left.add(write('a', 1));
+		void left.add(write('b', 2));
+		left.leave();
+		left.close();
+		const again = outboxOn(device, server);
+		await again.open();
+		await settle(again);
+		expect(server.log).toEqual(['readings/a', 'readings/b']);
 	});
 
 	it('does a write once whose answer was lost, also after a reload', async () => {

@@ -3,6 +3,7 @@
 	import { beforeNavigate, invalidate } from '$app/navigation';
 	import { navigating, page } from '$app/state';
 	import { provideApp } from '$lib/client/app.svelte';
+	import { StoredDevice } from '$lib/client/device';
 	import BottomBar from '$lib/ui/frame/BottomBar.svelte';
 	import Rail from '$lib/ui/frame/Rail.svelte';
 	import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
@@ -21,10 +22,12 @@
 		return () => app.close();
 	});
 
-	/** Device and workers come after the first paint: the first view does without their code. */
+	/** Workers come after the first paint: the first view does without their code. */
 	async function begin() {
-		const [{ openDevice }, { Work }] = await Promise.all([import('$lib/client/device'), import('$lib/client/work')]);
-		await app.open(await openDevice(data.start.anglerId), data.start, new Work());
+		const opening = app.open(new StoredDevice(data.start.anglerId), data.start);
+		const { Work } = await import('$lib/client/work');
+		app.work = new Work();
+		await opening;
 	}
 
 	$effect(() => app.heard(data.start));
@@ -61,7 +64,7 @@
 		if (answer) app.hear(answer);
 	}
 	$effect(() => {
-		if (app.live && ranks) void rank(app.question, whole).catch(() => undefined);
+		if (app.live && app.work && ranks) void rank(app.question, whole).catch(() => undefined);
 	});
 
 	const look = () => void (app.live && app.keeping.look());
@@ -74,7 +77,7 @@
 
 <svelte:head><title>Lucernal: {screen}</title></svelte:head>
 <svelte:document {onvisibilitychange} />
-<svelte:window ononline={look} onpointerup={close} onfocusout={close} onpagehide={() => void app.keeping.hurry()} />
+<svelte:window ononline={look} onpointerup={close} onfocusout={close} onpagehide={() => app.leave()} />
 
 <a class="skip" href="#main">To the screen</a>
 <div class="frame">

@@ -1,0 +1,10 @@
+import type { Device } from '../device';
+
+/** A device whose page is gone before anything that is under way is stored. */
+export const tooSlow = (device: Device): Device => ({
+	lasting: () => device.lasting(),
+	read: (key) => device.read(key),
+	update: () => new Promise<never>(() => undefined),
+	say: (key, lastWord) => device.say(key, lastWord),
+	said: (key) => device.said(key)
+});
