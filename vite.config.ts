@@ -64,6 +64,8 @@ export default defineConfig({
 					include: ['tests/interface/**/*.test.ts'],
 					environment: 'node',
 					globalSetup: ['tests/database.ts', 'tests/application.ts'],
+					// A busy machine is slow, not wrong.
+					expect: { ...shared.expect, poll: { timeout: 15_000 } },
 					maxWorkers: 2,
 					testTimeout: 60_000,
 					hookTimeout: 60_000

@@ -71,8 +71,8 @@ async function build() {
 
 // Two cores, two lanes: each step of a lane keeps one of them busy. The journeys then take both.
 const lanes = await Promise.all([
-	(async () => [...(await inTurn(CHECKS, check)), ...(await tests(['search', 'client', 'server']))])(),
-	(async () => [...(await build()), ...(await tests(['core']))])()
+	(async () => [...(await inTurn(CHECKS, check)), ...(await tests(['client', 'server']))])(),
+	(async () => [...(await build()), ...(await tests(['core', 'search']))])()
 ]);
 const results = [...lanes.flat(), ...(await tests(['interface']))];
 rmSync(folder, { recursive: true, force: true });

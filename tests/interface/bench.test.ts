@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Page } from 'playwright-core';
+import type { BrowserContextOptions, Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { complaints, signedIn } from './browser';
 import { strokesOf } from './pdf';
@@ -12,16 +12,18 @@ const control = (page: Page, name: string) => page.getByRole('combobox', { name,
 const tab = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
 
 /** The bench with nothing on it: the records and this device both forget what lay there. */
-async function emptyBench(page: Page): Promise<void> {
-	await page.goto('/bench');
+async function emptyBench(options: BrowserContextOptions = {}): Promise<Page> {
+	const page = await signedIn({ ...options, at: '/bench' });
 	await page.getByText('No rig is in hand.').waitFor();
+	return page;
 }
 
 /** A spinnerbait from nothing. */
-async function begun(page: Page, family: (typeof FAMILIES)[number] = 'Spinnerbait'): Promise<void> {
-	await emptyBench(page);
+async function begun(family: (typeof FAMILIES)[number] = 'Spinnerbait'): Promise<Page> {
+	const page = await emptyBench();
 	await page.getByRole('button', { name: family, exact: true }).click();
 	await verdict(page).waitFor();
+	return page;
 }
 
 /** Moves the focus with Tab until it rests on a control of this name. */
@@ -39,8 +41,7 @@ async function tabTo(page: Page, name: string): Promise<void> {
 
 describe('building from nothing', () => {
 	it.each(FAMILIES)('a %s with the keyboard alone, to a kept rig', async (family) => {
-		const page = await signedIn();
-		await emptyBench(page);
+		const page = await emptyBench();
 		await tabTo(page, family);
 		await page.keyboard.press('Enter');
 		await verdict(page).waitFor();
@@ -56,8 +57,7 @@ describe('building from nothing', () => {
 	});
 
 	it.each(FAMILIES)('a %s with a thumb on a phone', async (family) => {
-		const page = await signedIn(PHONE);
-		await emptyBench(page);
+		const page = await emptyBench(PHONE);
 		await page.getByRole('button', { name: family, exact: true }).tap();
 		await verdict(page).waitFor();
 		const select = control(page, 'Head: Material');
@@ -74,8 +74,7 @@ describe('building from nothing', () => {
 
 describe('the bench', () => {
 	it('undoes and redoes, and both outlive a reload', async () => {
-		const page = await signedIn();
-		await begun(page);
+		const page = await begun();
 		await control(page, 'Head: Weight').selectOption('0.75');
 		await control(page, 'Wire: Wire').selectOption('0.045');
 		await page.keyboard.press('Escape');
@@ -90,8 +89,7 @@ describe('the bench', () => {
 	});
 
 	it('keeps a rig again after an undo, and anew after it was deleted', async () => {
-		const page = await signedIn();
-		await begun(page);
+		const page = await begun();
 		const rig = `Undone ${Date.now()}`;
 		await page.getByRole('textbox', { name: 'Rig' }).fill(rig);
 		await page.keyboard.press('Tab');
@@ -112,8 +110,7 @@ describe('the bench', () => {
 	});
 
 	it('refuses a bad figure at its field and keeps what was typed', async () => {
-		const page = await signedIn();
-		await begun(page);
+		const page = await begun();
 		const arm = page.getByRole('textbox', { name: 'Wire: Upper arm' });
 		await arm.fill('500');
 		await arm.press('Enter');
@@ -125,8 +122,7 @@ describe('the bench', () => {
 	});
 
 	it('takes up the rig from a call, and its checks follow a swapped part', async () => {
-		const page = await signedIn();
-		await page.goto('/call');
+		const page = await signedIn({ at: '/call' });
 		await page.getByRole('button', { name: 'Take in hand' }).click();
 		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
 		await page.goto('/bench');
@@ -140,8 +136,7 @@ describe('the bench', () => {
 	});
 
 	it('compares with a kept rig and sweeps a dimension', async () => {
-		const page = await signedIn();
-		await begun(page);
+		const page = await begun();
 		await tab(page, 'Rigs and own parts').click();
 		await page.getByRole('button', { name: 'Compare with Pit thumper' }).click();
 		await page.getByRole('region', { name: 'Compared with Pit thumper' }).waitFor();
@@ -154,8 +149,7 @@ describe('the bench', () => {
 	});
 
 	it('uses a part of one’s own, and a rig keeps it when the part is deleted', async () => {
-		const page = await signedIn();
-		await begun(page);
+		const page = await begun();
 		await tab(page, 'Rigs and own parts').click();
 		const name = `Spoon ${Date.now()}`;
 		await page.getByRole('button', { name: 'Add the part' }).click();
@@ -178,8 +172,7 @@ describe('the bench', () => {
 	});
 
 	it('saves a rig and its drawing as files and brings the rig back', async () => {
-		const page = await signedIn();
-		await begun(page, 'Buzzbait');
+		const page = await begun('Buzzbait');
 		await tab(page, 'Rigs and own parts').click();
 		const [json] = await Promise.all([
 			page.waitForEvent('download'),
@@ -209,8 +202,7 @@ describe('the bench', () => {
 
 describe('tuning and faults', () => {
 	it('guides to the cause, writes every answer down, and keeps the history with the rig', async () => {
-		const page = await signedIn();
-		await begun(page);
+		const page = await begun();
 		await tab(page, 'Tune').click();
 		await tab(page, 'Yes, freely').click();
 		await tab(page, 'Leans right').click();
@@ -227,8 +219,7 @@ describe('tuning and faults', () => {
 	});
 
 	it('advises one change, and says that two at once teach nothing', async () => {
-		const page = await signedIn();
-		await begun(page);
+		const page = await begun();
 		await tab(page, 'Fault finder').click();
 		await page.getByText('Change one thing: the other finish on the rear blade.').waitFor();
 		await tab(page, 'Change it on the bench and try').click();
@@ -242,8 +233,7 @@ describe('tuning and faults', () => {
 
 describe('the build sheet', () => {
 	it('prints one page with the drawing life-size: its bar of 100 mm is 100 mm on paper, in every family', async () => {
-		const page = await signedIn();
-		await begun(page);
+		const page = await begun();
 		for (const family of FAMILIES) {
 			await page.goto('/bench');
 			await page.locator('#family').selectOption({ label: family });

@@ -59,16 +59,19 @@ export async function newAngler(databaseUrl = inject('databaseUrl')): Promise<Te
 	return { id, token: await openSession(id, new Date()) };
 }
 
-/** A page on Water with an angler's session: a new angler's unless one is given, whose second browser this then is. */
+/** How a browser is, and the screen that it opens first: Water unless another is named. */
+export type Opening = BrowserContextOptions & { readonly at?: string };
+
+/** A page with an angler's session: a new angler's unless one is given, whose second browser this then is. */
 export async function signedIn(
-	options: BrowserContextOptions = {},
+	{ at = '/water', ...options }: Opening = {},
 	angler?: TestAngler,
 	address = inject('address')
 ): Promise<Page> {
 	const { token } = angler ?? (await newAngler());
 	const page = await newPage(options, address);
 	await page.context().addCookies([{ name: 'lucernal_session', value: token, url: address }]);
-	await page.goto('/water');
+	await page.goto(at);
 	return page;
 }
 

@@ -147,8 +147,7 @@ describe('what is kept', () => {
 	});
 
 	it('is deleted and brought back by the keyboard alone', async () => {
-		const page = await signedIn();
-		await page.goto('/kept');
+		const page = await signedIn({ at: '/kept' });
 		const open = page.getByRole('button', { name: /^Open Stone Point/ });
 		const before = await open.count();
 		await page

@@ -59,8 +59,7 @@ describe('from water to a kept call', () => {
 		await page.getByRole('button', { name: 'Open Dawn over the pads, reading and rig' }).waitFor();
 
 		// Tomorrow, on the same account but a fresh browser: the records alone must know it.
-		const tomorrow = await signedIn({}, angler);
-		await tomorrow.goto('/kept');
+		const tomorrow = await signedIn({ at: '/kept' }, angler);
 		await tomorrow.getByRole('button', { name: 'Open Dawn over the pads, reading and rig' }).click();
 		await tomorrow.waitForURL('**/water');
 		await ranked(tomorrow);
@@ -145,8 +144,7 @@ describe('by keyboard', () => {
 
 describe('where the angler stands', () => {
 	it('locks a facet at a price, takes a side, adds a rule, and finds all of it after a reload', async () => {
-		const page = await signedIn();
-		await page.goto('/call');
+		const page = await signedIn({ at: '/call' });
 		await page.getByRole('button', { name: /^Lock .*fluorocarbon/ }).click();
 		const free = page.getByRole('button', { name: /^Free .*fluorocarbon/ });
 		await free.waitFor();
@@ -187,8 +185,7 @@ describe('where the angler stands', () => {
 	});
 
 	it('sees the four families with why, locks the outfit without moving the lure, and hears what a side changes', async () => {
-		const page = await signedIn();
-		await page.goto('/call');
+		const page = await signedIn({ at: '/call' });
 		const families = page.getByRole('region', { name: 'The four families on one scale' });
 		expect(await families.getByRole('listitem').count()).toBe(4);
 		const name = await page.locator('#call-name').textContent();
@@ -211,8 +208,7 @@ describe('where the angler stands', () => {
 	});
 
 	it('reads on the bench what the call thinks of the rig in hand, and takes the change that gains most', async () => {
-		const page = await signedIn();
-		await page.goto('/call');
+		const page = await signedIn({ at: '/call' });
 		await page.getByRole('button', { name: 'Take in hand' }).click();
 		await page.goto('/bench');
 		await page.getByText('As good as the call.').waitFor();
@@ -224,8 +220,7 @@ describe('where the angler stands', () => {
 	});
 
 	it('hears what would flip the call, and finds every rule by its id', async () => {
-		const page = await signedIn();
-		await page.goto('/call');
+		const page = await signedIn({ at: '/call' });
 		await page.getByRole('heading', { name: /What would flip this/ }).waitFor();
 		await page.locator('.flips li strong').first().waitFor({ timeout: 45_000 });
 		const id = (await page.locator('.why a.id').first().textContent())!;
@@ -237,8 +232,7 @@ describe('where the angler stands', () => {
 
 describe('what is kept', () => {
 	it('is deleted with an undo, duplicated, exported, and a broken file changes nothing', async () => {
-		const page = await signedIn();
-		await page.goto('/kept');
+		const page = await signedIn({ at: '/kept' });
 		const open = page.getByRole('button', { name: /^Open Stone Point/ });
 		const before = await open.count();
 		await page

@@ -60,7 +60,6 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 	await page.goto('/kept');
 	await page.getByRole('button', { name: 'Open While it was away' }).waitFor();
 	// Told by the records themselves, in a browser that never saw it.
-	const other = await signedIn({}, angler, application.address);
-	await other.goto('/kept');
+	const other = await signedIn({ at: '/kept' }, angler, application.address);
 	expect(await other.getByRole('button', { name: 'Open While it was away' }).count()).toBe(1);
 });

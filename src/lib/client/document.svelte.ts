@@ -12,8 +12,15 @@ interface Stored {
 }
 
 /** A document on a page that was left before the device had it. */
-interface LastValue extends Making {
-	readonly value: unknown;
+interface LastWord {
+	/** How often the device's copy had been written to when it was last looked at; -1 where it was not. */
+	readonly seen: number;
+	readonly held: Held<unknown>;
+}
+
+interface Versioned<T> {
+	readonly value: T;
+	readonly version: number;
 }
 
 /** What a document is told by those around it. */
@@ -40,8 +47,8 @@ export class HeldDocument<T> {
 	readonly #first: Held<T>;
 	/** Changes that the device does not have yet. */
 	#pending: Change<T>[] = [];
-	/** How often the device had been written to when it was last looked at. */
-	#seen = 0;
+	/** How often the device's copy had been written to when it was last looked at; -1 before that. */
+	#seen = -1;
 	#saving: Promise<void> = Promise.resolve();
 
 	/**
@@ -97,30 +104,39 @@ export class HeldDocument<T> {
 	}
 
 	/** Brings back what the device holds; what was changed before that is done again on top of it. */
-	async open(device: Device, server: { value: T; version: number } | null, around: Around): Promise<void> {
+	async open(device: Device, server: Versioned<T> | null, around: Around): Promise<void> {
 		this.#device = device;
 		this.#around = around;
 		const words = device.said(this.#key);
-		for (const { value } of words) this.#layOn(value as LastValue);
-		this.#saving = this.#readDevice(device, server);
+		this.#saving = this.#readDevice(
+			device,
+			server,
+			words.map(({ value }) => value as LastWord)
+		);
 		await this.#saving;
 		if (this.#pending.length > 0) void this.#save();
 		if (words.length > 0) void this.#saving.then(() => words.forEach(({ forget }) => forget()));
 		if (this.untold) around.onchange();
 	}
 
-	/** What was said as a page was left comes as a step on top of what the device has. */
-	#layOn({ value: raw, ...making }: LastValue): void {
-		const value = this.#read(raw);
-		if (value === undefined) return;
-		this.#pending.unshift((held) => (dequal(held.value, value) ? held : steps.changed(held, value, making)));
-	}
-
-	async #readDevice(device: Device, server: { value: T; version: number } | null): Promise<void> {
+	async #readDevice(device: Device, server: Versioned<T> | null, words: readonly LastWord[]): Promise<void> {
 		const stored = await device.read<Stored>(this.#key);
 		this.#seen = stored?.writes ?? 0;
+		for (const word of words) this.#hear(word);
 		const mine = steps.begun(this.#valid(stored?.held), server) ?? this.#first;
 		this.#held = this.#pending.reduce((held, change) => change(held), mine);
+	}
+
+	/** What was said as a page was left is newer than what it had seen, and a step on top of what came between. */
+	#hear({ seen, held: raw }: LastWord): void {
+		const said = this.#valid(raw);
+		if (!said) return;
+		const making = { screen: '', order: 0, ...said.past.at(-1) };
+		const hear = (held: Held<T>): Held<T> => {
+			if (seen === this.#seen) return said;
+			return dequal(held.value, said.value) ? held : steps.changed(held, said.value, making);
+		};
+		this.#pending.unshift(hear);
 	}
 
 	#apply(change: Change<T>): void {
@@ -197,8 +213,7 @@ export class HeldDocument<T> {
 	/** Says what the device does not have yet: the page is being left. */
 	leave(): void {
 		if (this.#pending.length === 0) return;
-		const { screen, order } = this.lastStep ?? { screen: '', order: 0 };
-		const word: LastValue = { value: this.value, screen, order };
+		const word: LastWord = { seen: this.#seen, held: this.#held };
 		this.#device?.say(this.#key, word);
 	}
 

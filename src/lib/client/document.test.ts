@@ -50,11 +50,14 @@ describe('a document', () => {
 		const left = await tab(tooSlow(device), []);
 		left.change(() => ['typed'], making);
 		left.change((list) => [...list, 'and typed'], making);
+		left.change((list) => [...list, 'but not this'], making);
+		left.undo();
 		left.leave();
 		const again = await tab(device, []);
 		expect(again.value).toEqual(['typed', 'and typed']);
+		expect(again.nextStep).toBeDefined();
 		again.undo();
-		expect(again.value).toEqual([]);
+		expect(again.value).toEqual(['typed']);
 		await again.settled();
 		expect(device.said('document.desk')).toEqual([]);
 	});
