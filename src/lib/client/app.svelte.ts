@@ -18,7 +18,7 @@ import {
 import type { Locks, Rig } from '$lib/core/schema/rig';
 import { benchRecordSchema, type BenchRecord } from '$lib/core/records/rigSchemas';
 import { without } from '$lib/core/base/without';
-import type { z } from 'zod';
+import * as z from 'zod/mini';
 import { Bench } from './bench.svelte';
 import type { Device } from './device';
 import { HeldDocument } from './document.svelte';
@@ -69,7 +69,7 @@ const KEY = Symbol('app');
 
 /** A reader of stored values: what does not fit today's shape is none. */
 const reader =
-	<T>(schema: z.ZodType<T>) =>
+	<T>(schema: z.ZodMiniType<T>) =>
 	(raw: unknown): T | undefined =>
 		schema.safeParse(raw).data;
 
@@ -102,14 +102,14 @@ export class App {
 	/** @param screen The screen that is shown: a change belongs to it, and only there it is taken back. */
 	constructor({ anglerId, documents, waters, now }: AppStart, screen: () => string) {
 		const { desk, bench, stand, settings } = documents;
-		const held = <T>(name: DocumentKindName, from: Versioned<T> | null, blank: T, schema: z.ZodType<T>) =>
+		const held = <T>(name: DocumentKindName, from: Versioned<T> | null, blank: T, schema: z.ZodMiniType<T>) =>
 			new HeldDocument<T>(name, from?.record ?? blank, from?.version ?? 0, reader(schema));
 		this.anglerId = anglerId;
 		this.#screen = screen;
 		this.desk = held('desk', desk, blankDesk(now), deskRecordSchema);
 		this.standing = held('stand', stand, NO_STAND, standRecordSchema);
 		this.setting = held('settings', settings, DEFAULT_SETTINGS, settingsRecordSchema);
-		this.benched = held<BenchRecord | null>('bench', bench, null, benchRecordSchema.nullable());
+		this.benched = held<BenchRecord | null>('bench', bench, null, z.nullable(benchRecordSchema));
 		this.bench = new Bench(this.benched, (step) => this.making(step));
 		this.keeping = new Keeping(this);
 		this.waters = waters;

@@ -1,5 +1,4 @@
 import { buildOf } from '$lib/core/build/fit';
-import { wornOf } from '$lib/core/bench/tune/wear';
 import type { Build } from '$lib/core/schema/build';
 import { SCHEMA_VERSION } from '$lib/core/records/schemas';
 import type { Rig } from '$lib/core/schema/rig';
@@ -39,7 +38,6 @@ export class Bench {
 
 	readonly build: Build | null = $derived(this.record?.build ?? null);
 	readonly log: RigLog = $derived(this.record?.log ?? []);
-	readonly worn = $derived(wornOf(this.log));
 
 	#change(make: (record: BenchRecord) => BenchRecord, step = ''): void {
 		this.#held.change((record) => record && make(record), this.#making(step));

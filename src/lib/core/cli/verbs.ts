@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { answerCall } from '../choice/call';
 import { answerScore } from '../choice/score';
 import { buildSchema, ownPartSchema } from '../schema/build';
@@ -18,7 +18,7 @@ export const VERBS = { call: answerCall, score: answerScore, window: answerWindo
 export type Verb = keyof typeof VERBS;
 
 /** Schemas that can be printed. */
-export const SCHEMAS: Readonly<Record<string, z.ZodType>> = {
+export const SCHEMAS: Readonly<Record<string, z.ZodMiniType>> = {
 	reading: readingSchema,
 	rig: rigSchema,
 	call: callInputSchema,

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import type { SetAside } from '../schema/failure';
 
 /** How a field of a record lies in a column of its own. */
@@ -11,7 +11,7 @@ export type Column =
 export type RawRecord = Readonly<Record<string, unknown>>;
 
 /** Everything that store, transfer and screens need to know about one kind of record. */
-export interface RecordKind<S extends z.ZodType = z.ZodType> {
+export interface RecordKind<S extends z.ZodMiniType = z.ZodMiniType> {
 	/** The word in paths, files and changes. */
 	readonly name: string;
 	/** One of them, in a sentence. */

@@ -11,7 +11,7 @@ import { benchRecordSchema, partRecordSchema, rigRecordSchema } from './rigSchem
 import { without } from '../base/without';
 import { buildRepaired } from './repair';
 import { tolerantStand } from './stand';
-import type { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Column, DocumentKindName, RawRecord, RecordKind } from './kind';
 
 const NAME: Column = { type: 'text', length: 120 };
@@ -108,7 +108,7 @@ export const KINDS = {
 		...document,
 		name: 'bench',
 		what: 'rig in hand',
-		schema: benchRecordSchema.nullable(),
+		schema: z.nullable(benchRecordSchema),
 		upgrades: {
 			1: (older) => ({ ...second(without(older, 'updatedAt')), build: buildRepaired(older.build) })
 		}

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { parseWith } from '../schema/failure';
 import { rigRecordSchema, type RigRecord } from './rigSchemas';
 import { SCHEMA_VERSION } from './schemas';
@@ -13,7 +13,7 @@ export const rigFileSchema = z.strictObject({
 
 const anyVersion = z.strictObject({
 	kind: z.literal('lucernal-rig', { error: 'This is no rig that was saved here.' }),
-	schemaVersion: z.number().int().min(1),
+	schemaVersion: z.int().check(z.minimum(1)),
 	rig: z.unknown()
 });
 

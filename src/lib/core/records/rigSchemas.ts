@@ -1,17 +1,17 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { buildSchema, ownPartSchema } from '../schema/build';
 import { recordName, schemaVersion, uuid } from './schemas';
 import { rigLogSchema } from '../schema/rigLog';
 
 /** A part of a kept rig as the table had it on that day: what the rig was built from, whatever the table says later. */
 const builtPartSchema = z.strictObject({
-	slot: z.string().max(20),
-	id: z.string().max(80),
-	version: z.number().int().min(1),
-	name: z.string().max(120),
-	count: z.number().int().min(1).max(20),
-	lengthMm: z.number().nullable(),
-	massG: z.number().nullable()
+	slot: z.string().check(z.maxLength(20)),
+	id: z.string().check(z.maxLength(80)),
+	version: z.int().check(z.minimum(1)),
+	name: z.string().check(z.maxLength(120)),
+	count: z.int().check(z.minimum(1), z.maximum(20)),
+	lengthMm: z.nullable(z.number()),
+	massG: z.nullable(z.number())
 });
 
 /** A rig as it is kept: its build, the parts it was built from, and what happened to it since. */
@@ -19,7 +19,7 @@ export const rigRecordSchema = z.strictObject({
 	schemaVersion,
 	name: recordName,
 	build: buildSchema,
-	parts: z.array(builtPartSchema).max(40),
+	parts: z.array(builtPartSchema).check(z.maxLength(40)),
 	log: rigLogSchema
 });
 
@@ -29,10 +29,10 @@ export const partRecordSchema = z.strictObject({ schemaVersion, part: ownPartSch
 /** The rig in hand as it lies on the bench: a build, kept or not yet. */
 export const benchRecordSchema = z.strictObject({
 	schemaVersion,
-	name: z.string().max(120),
+	name: z.string().check(z.maxLength(120)),
 	/** Key under which the rig is kept, or would be; version 0 until it is. */
 	rigId: uuid,
-	rigVersion: z.number().int().min(0),
+	rigVersion: z.int().check(z.minimum(0)),
 	build: buildSchema,
 	log: rigLogSchema
 });

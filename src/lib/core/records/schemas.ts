@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { callAnswerSchema } from '../schema/call';
 import { houseRulesSchema } from '../claims/house';
 import { coverSchema, readingSchema } from '../schema/reading';
@@ -14,7 +14,9 @@ import { lockSchema } from '../schema/rig';
 export const SCHEMA_VERSION = 2;
 
 export const schemaVersion = z.literal(SCHEMA_VERSION);
-export const recordName = z.string().trim().min(1, 'Give it a name.').max(120, 'A name has at most 120 letters.');
+export const recordName = z
+	.string()
+	.check(z.trim(), z.minLength(1, 'Give it a name.'), z.maxLength(120, 'A name has at most 120 letters.'));
 export const uuid = z.uuid({ version: 'v4', error: 'A key is a version 4 UUID.' });
 export const instant = z.iso.datetime({ offset: false, error: 'A time is written in UTC, like 2026-05-09T06:40:00Z.' });
 
@@ -22,7 +24,7 @@ export const instant = z.iso.datetime({ offset: false, error: 'A time is written
 export const readingRecordSchema = z.strictObject({
 	schemaVersion,
 	name: recordName,
-	spotId: uuid.nullable(),
+	spotId: z.nullable(uuid),
 	takenAt: instant,
 	reading: readingSchema
 });
@@ -31,32 +33,32 @@ export const readingRecordSchema = z.strictObject({
 export const keptCallRecordSchema = z.strictObject({
 	schemaVersion,
 	name: recordName,
-	readingId: uuid.nullable(),
+	readingId: z.nullable(uuid),
 	/** Where and when the reading was taken. */
-	spotId: uuid.nullable(),
+	spotId: z.nullable(uuid),
 	takenAt: instant,
 	keptAt: instant,
-	claimBase: z.number().int().min(1),
+	claimBase: z.int().check(z.minimum(1)),
 	reading: readingSchema,
 	stances: z.record(z.string(), z.string()),
-	houseRules: houseRulesSchema.default([]),
+	houseRules: z._default(houseRulesSchema, []),
 	locks: lockSchema,
 	/** Which of the answer's calls was kept, from 0. */
-	chosen: z.number().int().min(0).max(7),
+	chosen: z.int().check(z.minimum(0), z.maximum(7)),
 	answer: callAnswerSchema
 });
 
 /** The reading in hand, kept or not, with what is fixed about the rig that is called for it. */
 export const deskRecordSchema = z.strictObject({
 	schemaVersion,
-	name: z.string().max(120),
-	readingId: uuid.nullable(),
-	readingVersion: z.number().int().min(0),
-	spotId: uuid.nullable(),
+	name: z.string().check(z.maxLength(120)),
+	readingId: z.nullable(uuid),
+	readingVersion: z.int().check(z.minimum(0)),
+	spotId: z.nullable(uuid),
 	takenAt: instant,
 	reading: readingSchema,
 	/** What the angler fixed about the rig. */
-	locks: lockSchema.default({})
+	locks: z._default(lockSchema, {})
 });
 
 export const UNIT_SYSTEMS = ['metric', 'imperial'] as const;
@@ -72,20 +74,20 @@ export const settingsRecordSchema = z.strictObject({
 /** Where an angler stands: sides taken in the splits, and rules of their own. */
 export const standRecordSchema = z.strictObject({
 	schemaVersion,
-	stances: z.record(z.string().max(40), z.string().max(40)),
+	stances: z.record(z.string().check(z.maxLength(40)), z.string().check(z.maxLength(40))),
 	houseRules: houseRulesSchema
 });
 
-const bearing = z.number().min(0).max(360);
+const bearing = z.number().check(z.minimum(0), z.maximum(360));
 
 /** A water: where it lies and which clock it keeps. */
 export const waterRecordSchema = z.strictObject({
 	schemaVersion,
 	name: recordName,
-	timeZone: z.string().min(1).max(64),
+	timeZone: z.string().check(z.minLength(1), z.maxLength(64)),
 	place: z.enum(PLACES),
-	latitude: z.number().min(-90).max(90),
-	longitude: z.number().min(-180).max(180)
+	latitude: z.number().check(z.minimum(-90), z.maximum(90)),
+	longitude: z.number().check(z.minimum(-180), z.maximum(180))
 });
 
 /** A spot of a water: depth profile and cover; distances in m from the bank. */
@@ -95,7 +97,9 @@ export const spotRecordSchema = z.strictObject({
 	name: recordName,
 	/** Compass bearing (degrees) in which one looks from the bank over the water. */
 	bankBearingDeg: bearing,
-	profile: z.array(z.strictObject({ outM: z.number().min(0), depthM: z.number().min(0) })).min(2),
+	profile: z
+		.array(z.strictObject({ outM: z.number().check(z.minimum(0)), depthM: z.number().check(z.minimum(0)) }))
+		.check(z.minLength(2)),
 	cover: z.array(coverSchema)
 });
 

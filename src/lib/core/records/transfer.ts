@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { InputFailure, parseWith, type SetAside } from '../schema/failure';
 import { instant, SCHEMA_VERSION, uuid } from './schemas';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from './kind';
@@ -11,13 +11,16 @@ const RECORDS_MAX = 50_000;
 /** Documents that a file carries. */
 export const CARRIED = DOCUMENT_KIND_NAMES.filter((name) => KINDS[name].transferred);
 
-const exported = <T extends z.ZodType>(record: T) =>
-	z.strictObject({ id: uuid, version: z.number().int().min(1), record });
+const exported = <T extends z.ZodMiniType>(record: T) =>
+	z.strictObject({ id: uuid, version: z.int().check(z.minimum(1)), record });
 
 const lists = Object.fromEntries(
-	LISTED_KIND_NAMES.map((name) => [name, z.array(exported(KINDS[name].schema)).max(RECORDS_MAX).default([])])
+	LISTED_KIND_NAMES.map((name) => [
+		name,
+		z._default(z.array(exported(KINDS[name].schema)).check(z.maxLength(RECORDS_MAX)), [])
+	])
 );
-const documents = Object.fromEntries(CARRIED.map((name) => [name, KINDS[name].schema.optional()]));
+const documents = Object.fromEntries(CARRIED.map((name) => [name, z.optional(KINDS[name].schema)]));
 
 /** A file of everything that an angler keeps, as it is written now: for its JSON Schema. */
 export const transferSchema = z.strictObject({
@@ -48,11 +51,11 @@ const OLDER_WORDS: Readonly<Record<string, string>> = { keptCalls: 'kept-calls' 
 
 const head = z.looseObject({
 	kind: z.literal('lucernal-records', { error: 'This is no file of records that was saved here.' }),
-	schemaVersion: z.number().int().min(1),
+	schemaVersion: z.int().check(z.minimum(1)),
 	exportedAt: instant
 });
-const entry = z.strictObject({ id: uuid, version: z.number().int().min(1), record: z.unknown() });
-const entries = z.array(entry).max(RECORDS_MAX);
+const entry = z.strictObject({ id: uuid, version: z.int().check(z.minimum(1)), record: z.unknown() });
+const entries = z.array(entry).check(z.maxLength(RECORDS_MAX));
 
 /** Runs something whose refusals are about a part of the file. */
 function within<T>(path: readonly (string | number)[], run: () => T): T {

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { rigSchema } from './rig';
 import {
 	ACCENTS,
@@ -32,68 +32,76 @@ export const PRICE_CLASSES = [1, 2, 3] as const;
 export const ownPartSchema = z
 	.strictObject({
 		kind: z.enum(OWN_KINDS),
-		name: z.string().trim().min(1, 'Give the part a name.').max(80, 'A name has at most 80 letters.'),
+		name: z
+			.string()
+			.check(z.trim(), z.minLength(1, 'Give the part a name.'), z.maxLength(80, 'A name has at most 80 letters.')),
 		form: z.string(),
-		lengthMm: z.number({ error: 'Write its length.' }).min(2, 'At least 2 mm.').max(200, 'At most 200 mm.'),
-		massG: z.number({ error: 'Write its weight.' }).min(0.05, 'At least 0.05 g.').max(120, 'At most 120 g.'),
+		lengthMm: z
+			.number({ error: 'Write its length.' })
+			.check(z.minimum(2, 'At least 2 mm.'), z.maximum(200, 'At most 200 mm.')),
+		massG: z
+			.number({ error: 'Write its weight.' })
+			.check(z.minimum(0.05, 'At least 0.05 g.'), z.maximum(120, 'At most 120 g.')),
 		price: z.union(PRICE_CLASSES.map((price) => z.literal(price)))
 	})
-	.superRefine(({ kind, form }, context) => {
-		if ((OWN_FORMS[kind] as readonly string[]).includes(form)) return;
-		context.addIssue({ code: 'custom', path: ['form'], message: `A ${kind} cannot be like ${form}.` });
-	});
+	.check(
+		z.superRefine(({ kind, form }, context) => {
+			if ((OWN_FORMS[kind] as readonly string[]).includes(form)) return;
+			context.addIssue({ code: 'custom', path: ['form'], message: `A ${kind} cannot be like ${form}.` });
+		})
+	);
 
 /** An own part as a rig was built from it: the version stays although the part may change or go. */
 const ownUseSchema = z.strictObject({
 	id: z.uuid({ version: 'v4' }),
-	version: z.number().int().min(1),
+	version: z.int().check(z.minimum(1)),
 	part: ownPartSchema
 });
 
 /** What the bench decides beyond the rig; whatever is left out is as usual for the rig. */
-export const fitSchema = z
-	.strictObject({
+export const fitSchema = z.partial(
+	z.strictObject({
 		/** Runs of the wire: head to line tie, and line tie to the blade's eye, mm. */
-		lowerArmMm: z.number().min(15).max(60),
-		upperArmMm: z.number().min(30).max(120),
+		lowerArmMm: z.number().check(z.minimum(15), z.maximum(60)),
+		upperArmMm: z.number().check(z.minimum(30), z.maximum(120)),
 		/** Rise of the upper arm over the level, degrees. */
-		riseDeg: z.number().min(5).max(60),
+		riseDeg: z.number().check(z.minimum(5), z.maximum(60)),
 		/** Clevis to line tie along the upper arm, mm. */
-		clevisMm: z.number().min(8).max(100),
-		beads: z.number().int().min(1).max(6),
+		clevisMm: z.number().check(z.minimum(8), z.maximum(100)),
+		beads: z.int().check(z.minimum(1), z.maximum(6)),
 		tie: z.enum(['open', 'closed']),
 		/** What joins line and lure: the knot alone, or a snap put between. */
 		join: z.enum(['direct', 'snap']),
 		/** Upper arm out of the plane of the lower on purpose, degrees. */
-		offsetDeg: z.number().min(-25).max(25),
+		offsetDeg: z.number().check(z.minimum(-25), z.maximum(25)),
 		/** How crooked the trailer sits, degrees. */
-		kinkDeg: z.number().min(0).max(30),
+		kinkDeg: z.number().check(z.minimum(0), z.maximum(30)),
 		/** Pin gap opened (or closed, below zero) beyond the usual, degrees. */
-		gapDeg: z.number().min(-20).max(20),
+		gapDeg: z.number().check(z.minimum(-20), z.maximum(20)),
 		/** Lip of a bladed jig's plate bent down, degrees. */
-		lipDeg: z.number().min(0).max(30),
-		trailerCutMm: z.number().min(0).max(80),
+		lipDeg: z.number().check(z.minimum(0), z.maximum(30)),
+		trailerCutMm: z.number().check(z.minimum(0), z.maximum(80)),
 		/** Length that the skirt is cut to, mm. */
-		skirtMm: z.number().min(10).max(90),
+		skirtMm: z.number().check(z.minimum(10), z.maximum(90)),
 		bellyOff: z.boolean(),
 		roundDown: z.boolean(),
 		inked: z.boolean(),
 		dye: z.enum(ACCENTS),
 		/** Keeper wires of an underspin. */
-		keepers: z.number().int().min(1).max(2),
+		keepers: z.int().check(z.minimum(1), z.maximum(2)),
 		/** A bead before a buzz blade that keeps weed out of it. */
 		weedBead: z.boolean(),
 		/** Drag set on the reel, pounds. */
-		dragLb: z.number().min(1).max(25)
+		dragLb: z.number().check(z.minimum(1), z.maximum(25))
 	})
-	.partial();
+);
 
 /** A rig with everything that the bench knows about it. */
 export const buildSchema = z.strictObject({
 	rig: rigSchema,
 	fit: fitSchema,
 	own: z.partialRecord(z.enum(OWN_SLOTS), ownUseSchema),
-	notes: z.string().max(4000, 'Notes have at most 4000 letters.')
+	notes: z.string().check(z.maxLength(4000, 'Notes have at most 4000 letters.'))
 });
 
 export type OwnUse = z.output<typeof ownUseSchema>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
 import { FAMILIES } from './words';
@@ -12,24 +12,24 @@ export const TOP_MAX = 8;
 /** What `call` takes: a reading, the angler's sides in the splits, and what is fixed. */
 export const callInputSchema = z.strictObject({
 	reading: readingSchema,
-	stances: z.record(z.string(), z.string()).optional(),
-	locks: lockSchema.optional(),
+	stances: z.optional(z.record(z.string(), z.string())),
+	locks: z.optional(lockSchema),
 	/** Rules of the angler's own, weighed like the claims of the base; what is no rule is set aside and named. */
-	houseRules: z.array(z.unknown()).max(HOUSE_RULES_MAX).optional(),
-	tray: z.array(z.unknown()).optional(),
-	top: z.number().int().min(1).max(TOP_MAX).optional()
+	houseRules: z.optional(z.array(z.unknown()).check(z.maxLength(HOUSE_RULES_MAX))),
+	tray: z.optional(z.array(z.unknown())),
+	top: z.optional(z.int().check(z.minimum(1), z.maximum(TOP_MAX)))
 });
 
 export const reasonSchema = z.object({
 	claim: z.string(),
 	/** Where in the order of deciding it belongs. */
-	tier: z.enum(['family', 'lure', 'finish', 'outfit']).default('lure'),
+	tier: z._default(z.enum(['family', 'lure', 'finish', 'outfit']), 'lure'),
 	points: z.number(),
 	possible: z.number(),
 	/** What it adds to the score. */
 	counts: z.number(),
 	strength: z.number(),
-	split: z.string().nullable(),
+	split: z.nullable(z.string()),
 	text: z.string()
 });
 
@@ -38,7 +38,7 @@ const adviceSchema = z.object({
 	kind: z.enum(['plan', 'advice', 'caution']),
 	topic: z.enum(['position', 'cast', 'retrieve', 'hookset', 'advice', 'caution']),
 	strength: z.number(),
-	split: z.string().nullable(),
+	split: z.nullable(z.string()),
 	text: z.string()
 });
 
@@ -48,9 +48,9 @@ const familySchema = z.object({
 	points: z.number(),
 	conflicts: z.number(),
 	/** Place of its best rig among the calls; `null` when it is not among them. */
-	best: z.number().int().nullable(),
+	best: z.nullable(z.int()),
 	/** Why nothing of it can be called; `null` when something can. */
-	barred: z.string().nullable(),
+	barred: z.nullable(z.string()),
 	reasons: z.array(reasonSchema)
 });
 
@@ -68,20 +68,21 @@ export const callAnswerSchema = z.object({
 			score: z.number(),
 			reasons: z.array(reasonSchema),
 			// A kept call may hold the window of an earlier model; it is measured anew when it is shown.
-			window: calledWindowSchema.nullable().catch(null)
+			window: z.catch(z.nullable(calledWindowSchema), null)
 		})
 	),
 	/** All four families, best first, barred and locked-out ones last. */
-	families: z.array(familySchema).default([]),
+	families: z._default(z.array(familySchema), []),
 	/** Stances and rules that are none, set aside, and why. */
-	ignored: z.array(z.object({ path: z.string(), why: z.string() })).default([]),
+	ignored: z._default(z.array(z.object({ path: z.string(), why: z.string() })), []),
 	plan: z.array(adviceSchema),
 	exact: z.boolean(),
 	candidates: z.number(),
 	/** Work done: nodes looked at, and what was cut off by what. */
-	search: z
-		.object({ nodes: z.number(), bound: z.number(), gate: z.number(), lock: z.number(), limit: z.number() })
-		.default({ nodes: 0, bound: 0, gate: 0, lock: 0, limit: 0 }),
+	search: z._default(
+		z.object({ nodes: z.number(), bound: z.number(), gate: z.number(), lock: z.number(), limit: z.number() }),
+		{ nodes: 0, bound: 0, gate: 0, lock: 0, limit: 0 }
+	),
 	claimBase: z.number()
 });
 

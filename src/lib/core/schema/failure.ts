@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 
 /** Stable words for what can go wrong at the core's edge; the text beside them may change, these may not. */
 export type FailureCode =
@@ -47,7 +47,7 @@ export class InputFailure extends Error {
 }
 
 /** The first thing that a schema found wrong, as a failure with its dotted path. */
-export function failureOf(error: z.ZodError): Failure {
+export function failureOf(error: z.core.$ZodError): Failure {
 	const issue = error.issues[0]!;
 	if (issue.code === 'unrecognized_keys') {
 		const path = [...issue.path, issue.keys[0]!].map(String).join('.');
@@ -61,7 +61,7 @@ export function failureOf(error: z.ZodError): Failure {
  *
  * @throws {InputFailure} With the first issue's path when the value does not fit.
  */
-export function parseWith<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
+export function parseWith<T extends z.ZodMiniType>(schema: T, value: unknown): z.output<T> {
 	const parsed = schema.safeParse(value);
 	if (!parsed.success) throw new InputFailure(failureOf(parsed.error));
 	return parsed.data;

@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import './english';
+import * as z from 'zod/mini';
 import {
 	AMOUNTS,
 	ANSWERS,
@@ -47,78 +48,80 @@ export const LIST_MAX = 12;
 
 function ranged(key: keyof typeof READING_RANGES) {
 	const [low, high] = READING_RANGES[key];
-	return z.number().min(low).max(high);
+	return z.number().check(z.minimum(low), z.maximum(high));
 }
 
 export const coverSchema = z.strictObject({
 	kind: z.enum(COVER_KINDS),
 	density: z.enum(DENSITIES),
-	form: z.enum(COVER_FORMS).default('even'),
-	topM: z.number().min(0).max(60)
+	form: z._default(z.enum(COVER_FORMS), 'even'),
+	topM: z.number().check(z.minimum(0), z.maximum(60))
 });
 
 export const forageSchema = z.strictObject({
 	kind: z.enum(FORAGE_KINDS),
-	lengthIn: z.number().min(0.2).max(14),
+	lengthIn: z.number().check(z.minimum(0.2), z.maximum(14)),
 	amount: z.enum(AMOUNTS)
 });
 
 export const rulesSchema = z.strictObject({
-	hooksMax: z.number().int().min(1).max(20).optional(),
-	pointsMax: z.number().int().min(1).max(60).optional(),
-	leadAllowed: z.boolean().optional()
+	hooksMax: z.optional(z.int().check(z.minimum(1), z.maximum(20))),
+	pointsMax: z.optional(z.int().check(z.minimum(1), z.maximum(60))),
+	leadAllowed: z.optional(z.boolean())
 });
 
 const readingShape = z.strictObject({
 	waterTemperatureC: ranged('waterTemperatureC'),
-	trend: z.enum(TRENDS).optional(),
-	phase: z.enum(PHASES).optional(),
-	dayLengthH: ranged('dayLengthH').optional(),
-	dayLength: z.enum(DAY_LENGTHS).optional(),
+	trend: z.optional(z.enum(TRENDS)),
+	phase: z.optional(z.enum(PHASES)),
+	dayLengthH: z.optional(ranged('dayLengthH')),
+	dayLength: z.optional(z.enum(DAY_LENGTHS)),
 	visibilityM: ranged('visibilityM'),
-	stain: z.enum(STAINS).optional(),
-	sky: z.enum(SKIES).optional(),
-	light: z.enum(LIGHTS).optional(),
-	sunElevationDeg: ranged('sunElevationDeg').optional(),
-	moon: ranged('moon').optional(),
-	pressureTrend: z.enum(TRENDS).optional(),
-	wind: z.enum(WINDS).optional(),
-	windMps: ranged('windMps').optional(),
-	bank: z.enum(BANKS).optional(),
-	current: z.enum(CURRENTS).optional(),
-	level: z.enum(TRENDS).optional(),
+	stain: z.optional(z.enum(STAINS)),
+	sky: z.optional(z.enum(SKIES)),
+	light: z.optional(z.enum(LIGHTS)),
+	sunElevationDeg: z.optional(ranged('sunElevationDeg')),
+	moon: z.optional(ranged('moon')),
+	pressureTrend: z.optional(z.enum(TRENDS)),
+	wind: z.optional(z.enum(WINDS)),
+	windMps: z.optional(ranged('windMps')),
+	bank: z.optional(z.enum(BANKS)),
+	current: z.optional(z.enum(CURRENTS)),
+	level: z.optional(z.enum(TRENDS)),
 	bottomM: ranged('bottomM'),
-	fishFromM: ranged('fishFromM').optional(),
-	fishToM: ranged('fishToM').optional(),
-	cover: z.array(coverSchema).max(LIST_MAX).optional(),
-	forage: z.array(forageSchema).max(LIST_MAX).optional(),
-	events: z.array(z.enum(EVENTS)).max(LIST_MAX).optional(),
-	species: z.enum(SPECIES).optional(),
-	goal: z.enum(GOALS).optional(),
-	mood: z.enum(MOODS).optional(),
-	pressure: z.enum(PRESSURES).optional(),
-	others: z.enum(OTHERS).optional(),
-	answers: z.array(z.enum(ANSWERS)).max(LIST_MAX).optional(),
-	castM: ranged('castM').optional(),
-	place: z.enum(PLACES).optional(),
-	from: z.enum(STANDS).optional(),
-	rules: rulesSchema.optional()
+	fishFromM: z.optional(ranged('fishFromM')),
+	fishToM: z.optional(ranged('fishToM')),
+	cover: z.optional(z.array(coverSchema).check(z.maxLength(LIST_MAX))),
+	forage: z.optional(z.array(forageSchema).check(z.maxLength(LIST_MAX))),
+	events: z.optional(z.array(z.enum(EVENTS)).check(z.maxLength(LIST_MAX))),
+	species: z.optional(z.enum(SPECIES)),
+	goal: z.optional(z.enum(GOALS)),
+	mood: z.optional(z.enum(MOODS)),
+	pressure: z.optional(z.enum(PRESSURES)),
+	others: z.optional(z.enum(OTHERS)),
+	answers: z.optional(z.array(z.enum(ANSWERS)).check(z.maxLength(LIST_MAX))),
+	castM: z.optional(ranged('castM')),
+	place: z.optional(z.enum(PLACES)),
+	from: z.optional(z.enum(STANDS)),
+	rules: z.optional(rulesSchema)
 });
 
 /**
  * A reading as it comes in: the water in front of the angler. Only temperature, visibility and bottom are required;
  * `completeReading` gives the rest its defaults. The fish band must lie in the water.
  */
-export const readingSchema = readingShape.superRefine((reading, context) => {
-	const from = reading.fishFromM ?? 0;
-	const to = reading.fishToM ?? reading.bottomM;
-	if (to > reading.bottomM + 1e-9) {
-		context.addIssue({ code: 'custom', path: ['fishToM'], message: 'The fish band ends below the bottom.' });
-	}
-	if (from > to) {
-		context.addIssue({ code: 'custom', path: ['fishFromM'], message: 'The fish band begins below its end.' });
-	}
-});
+export const readingSchema = readingShape.check(
+	z.superRefine((reading, context) => {
+		const from = reading.fishFromM ?? 0;
+		const to = reading.fishToM ?? reading.bottomM;
+		if (to > reading.bottomM + 1e-9) {
+			context.addIssue({ code: 'custom', path: ['fishToM'], message: 'The fish band ends below the bottom.' });
+		}
+		if (from > to) {
+			context.addIssue({ code: 'custom', path: ['fishFromM'], message: 'The fish band begins below its end.' });
+		}
+	})
+);
 
 export type ReadingInput = z.input<typeof readingSchema>;
 export type ParsedReading = z.output<typeof readingSchema>;

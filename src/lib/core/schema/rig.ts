@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import './english';
+import * as z from 'zod/mini';
 import {
 	ACCENTS,
 	BODIES,
@@ -60,19 +61,19 @@ export const FAMILY_KEYS = {
 const bladeShape = z.strictObject({
 	position: z.enum(['front', 'rear']),
 	style: z.enum(ALL_STYLES),
-	size: z.number().min(0).max(120),
+	size: z.number().check(z.minimum(0), z.maximum(120)),
 	finish: z.enum(FINISHES),
 	texture: z.enum(TEXTURES),
 	thickness: z.enum(THICKNESSES)
 });
 
-const bladeSchema = bladeShape.extend({
-	texture: bladeShape.shape.texture.default('smooth'),
-	thickness: bladeShape.shape.thickness.default('standard')
+const bladeSchema = z.extend(bladeShape, {
+	texture: z._default(bladeShape.shape.texture, 'smooth'),
+	thickness: z._default(bladeShape.shape.thickness, 'standard')
 });
 
 const hookSchema = z.strictObject({
-	size: z.string().regex(/^([1-9]|1[0-2]|[1-9]\/0|1[0-2]\/0)$/, 'A hook size is written like 4/0 or 2.'),
+	size: z.string().check(z.regex(/^([1-9]|1[0-2]|[1-9]\/0|1[0-2]\/0)$/, 'A hook size is written like 4/0 or 2.')),
 	gauge: z.enum(HOOK_GAUGES),
 	shank: z.enum(HOOK_SHANKS)
 });
@@ -87,54 +88,54 @@ const skirtSchema = z.strictObject({
 const trailerSchema = z.strictObject({
 	kind: z.enum(TRAILER_KINDS),
 	colour: z.enum(SKIRT_COLOURS),
-	lengthIn: z.number().min(0.5).max(10),
+	lengthIn: z.number().check(z.minimum(0.5), z.maximum(10)),
 	mount: z.enum(MOUNTS)
 });
 
 const leaderSchema = z.strictObject({
 	type: z.enum(['fluorocarbon', 'mono']),
-	testLb: z.number().min(2).max(100),
-	lengthIn: z.number().min(4).max(240)
+	testLb: z.number().check(z.minimum(2), z.maximum(100)),
+	lengthIn: z.number().check(z.minimum(4), z.maximum(240))
 });
 
 const lineSchema = z.strictObject({
 	type: z.enum(LINE_TYPES),
-	testLb: z.number().min(2).max(100),
-	leader: leaderSchema.nullable()
+	testLb: z.number().check(z.minimum(2), z.maximum(100)),
+	leader: z.nullable(leaderSchema)
 });
 
 const rodSchema = z.strictObject({
-	lengthIn: z.number().min(48).max(120),
+	lengthIn: z.number().check(z.minimum(48), z.maximum(120)),
 	power: z.enum(ROD_POWERS),
 	action: z.enum(ROD_ACTIONS),
 	material: z.enum(ROD_MATERIALS)
 });
 
 const reelSchema = z.strictObject({
-	ratio: z.number().min(3).max(12),
-	inchesPerTurn: z.number().min(8).max(60),
+	ratio: z.number().check(z.minimum(3), z.maximum(12)),
+	inchesPerTurn: z.number().check(z.minimum(8), z.maximum(60)),
 	kind: z.enum(REEL_KINDS)
 });
 
 const retrieveSchema = z.strictObject({
 	style: z.enum(RETRIEVES),
-	speedMps: z.number().min(0).max(4)
+	speedMps: z.number().check(z.minimum(0), z.maximum(4))
 });
 
 const rigShape = z.strictObject({
 	family: z.enum(FAMILIES),
-	weightOz: z.number().min(0.03).max(4),
+	weightOz: z.number().check(z.minimum(0.03), z.maximum(4)),
 	headMaterial: z.enum(HEAD_MATERIALS),
 	headShape: z.enum(HEAD_SHAPES),
-	body: z.enum(BODIES).optional(),
-	blades: z.array(bladeSchema).min(1).max(2),
-	wireIn: z.number().min(0.02).max(0.07).optional(),
-	array: z.boolean().optional(),
-	screwIn: z.boolean().optional(),
-	noise: z.enum(NOISES).optional(),
+	body: z.optional(z.enum(BODIES)),
+	blades: z.array(bladeSchema).check(z.minLength(1), z.maxLength(2)),
+	wireIn: z.optional(z.number().check(z.minimum(0.02), z.maximum(0.07))),
+	array: z.optional(z.boolean()),
+	screwIn: z.optional(z.boolean()),
+	noise: z.optional(z.enum(NOISES)),
 	hook: hookSchema,
 	skirt: skirtSchema,
-	trailer: trailerSchema.nullable(),
+	trailer: z.nullable(trailerSchema),
 	trailerHook: z.enum(TRAILER_HOOKS),
 	line: lineSchema,
 	rod: rodSchema,
@@ -151,37 +152,36 @@ function wrongPlaces(family: Family, blades: readonly { readonly position: 'fron
 }
 
 /** Everything tied on: lure with every part, line, rod, reel and how it is wound. */
-export const rigSchema = rigShape.superRefine((rig, context) => {
-	const refuse = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message });
-	for (const [key, families] of Object.entries(FAMILY_KEYS)) {
-		const given = rig[key as keyof typeof FAMILY_KEYS] !== undefined;
-		const belongs = (families as readonly Family[]).includes(rig.family);
-		if (given && !belongs) refuse([key], `A ${rig.family} has no ${key}.`);
-		if (!given && belongs) refuse([key], `A ${rig.family} needs ${key}.`);
-	}
-	rig.blades.forEach((blade, index) => {
-		if (!STYLES_OF[rig.family].includes(blade.style)) {
-			refuse(['blades', index, 'style'], `A ${rig.family} cannot carry a ${blade.style} blade.`);
+export const rigSchema = rigShape.check(
+	z.superRefine((rig, context) => {
+		const refuse = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message });
+		for (const [key, families] of Object.entries(FAMILY_KEYS)) {
+			const given = rig[key as keyof typeof FAMILY_KEYS] !== undefined;
+			const belongs = (families as readonly Family[]).includes(rig.family);
+			if (given && !belongs) refuse([key], `A ${rig.family} has no ${key}.`);
+			if (!given && belongs) refuse([key], `A ${rig.family} needs ${key}.`);
 		}
-	});
-	const wrong = wrongPlaces(rig.family, rig.blades);
-	if (wrong) refuse(['blades'], wrong);
-});
+		rig.blades.forEach((blade, index) => {
+			if (!STYLES_OF[rig.family].includes(blade.style)) {
+				refuse(['blades', index, 'style'], `A ${rig.family} cannot carry a ${blade.style} blade.`);
+			}
+		});
+		const wrong = wrongPlaces(rig.family, rig.blades);
+		if (wrong) refuse(['blades'], wrong);
+	})
+);
 
 /** A rig of which only some values are fixed; blades are matched by their position. */
 export const lockSchema = z.strictObject({
-	...rigShape.partial().shape,
-	blades: z
-		.array(bladeShape.partial().required({ position: true }))
-		.max(2)
-		.optional(),
-	hook: hookSchema.partial().optional(),
-	skirt: skirtSchema.partial().optional(),
-	trailer: trailerSchema.partial().nullable().optional(),
-	line: lineSchema.partial().optional(),
-	rod: rodSchema.partial().optional(),
-	reel: reelSchema.partial().optional(),
-	retrieve: retrieveSchema.partial().optional()
+	...z.partial(rigShape).shape,
+	blades: z.optional(z.array(z.required(z.partial(bladeShape), { position: true })).check(z.maxLength(2))),
+	hook: z.optional(z.partial(hookSchema)),
+	skirt: z.optional(z.partial(skirtSchema)),
+	trailer: z.optional(z.nullable(z.partial(trailerSchema))),
+	line: z.optional(z.partial(lineSchema)),
+	rod: z.optional(z.partial(rodSchema)),
+	reel: z.optional(z.partial(reelSchema)),
+	retrieve: z.optional(z.partial(retrieveSchema))
 });
 
 /** A rig of which the parts that decide how it runs are given, and perhaps others. */
@@ -191,19 +191,20 @@ export const rigPartsSchema = z
 		family: rigShape.shape.family,
 		weightOz: rigShape.shape.weightOz,
 		blades: z
-			.array(bladeShape.partial().required({ position: true, style: true, size: true }))
-			.min(1)
-			.max(2)
+			.array(z.required(z.partial(bladeShape), { position: true, style: true, size: true }))
+			.check(z.minLength(1), z.maxLength(2))
 	})
-	.superRefine((rig, context) => {
-		rig.blades.forEach(({ style }, index) => {
-			if (STYLES_OF[rig.family].includes(style)) return;
-			const message = `A ${rig.family} cannot carry a ${style} blade.`;
-			context.addIssue({ code: 'custom', path: ['blades', index, 'style'], message });
-		});
-		const wrong = wrongPlaces(rig.family, rig.blades);
-		if (wrong) context.addIssue({ code: 'custom', path: ['blades'], message: wrong });
-	});
+	.check(
+		z.superRefine((rig, context) => {
+			rig.blades.forEach(({ style }, index) => {
+				if (STYLES_OF[rig.family].includes(style)) return;
+				const message = `A ${rig.family} cannot carry a ${style} blade.`;
+				context.addIssue({ code: 'custom', path: ['blades', index, 'style'], message });
+			});
+			const wrong = wrongPlaces(rig.family, rig.blades);
+			if (wrong) context.addIssue({ code: 'custom', path: ['blades'], message: wrong });
+		})
+	);
 
 export type Rig = z.output<typeof rigSchema>;
 export type Blade = z.output<typeof bladeSchema>;

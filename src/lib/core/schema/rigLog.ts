@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { rigSchema } from './rig';
 
 /** What was seen of a lure drawn past the boat at speed; sides as seen from behind it. */
@@ -36,24 +36,29 @@ const tuneEventSchema = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('begin'), at: instant }),
 	z.strictObject({ kind: z.literal('flick'), at: instant, spins: z.boolean() }),
 	z.strictObject({ kind: z.literal('run'), at: instant, saw: z.enum(SEEN) }),
-	z.strictObject({ kind: z.literal('act'), at: instant, act: z.enum(ACTS), degrees: z.number().min(0).max(45) }),
+	z.strictObject({
+		kind: z.literal('act'),
+		at: instant,
+		act: z.enum(ACTS),
+		degrees: z.number().check(z.minimum(0), z.maximum(45))
+	}),
 	z.strictObject({ kind: z.literal('fish'), at: instant }),
-	z.strictObject({ kind: z.literal('hours'), at: instant, hours: z.number().min(0.1).max(24) }),
+	z.strictObject({ kind: z.literal('hours'), at: instant, hours: z.number().check(z.minimum(0.1), z.maximum(24)) }),
 	z.strictObject({
 		kind: z.literal('fault'),
 		at: instant,
-		symptom: z.string().max(40),
-		change: z.string().max(60),
+		symptom: z.string().check(z.maxLength(40)),
+		change: z.string().check(z.maxLength(60)),
 		/** The rig as it was when the change was advised: what differs afterwards is what was changed. */
 		before: rigSchema,
 		outcome: z.enum(['open', 'better', 'same', 'worse']),
 		/** Facets that had changed when the outcome was told. */
-		changed: z.array(z.string().max(40)).max(40)
+		changed: z.array(z.string().check(z.maxLength(40))).check(z.maxLength(40))
 	})
 ]);
 
 /** What happened to a rig since it was built, oldest first. */
-export const rigLogSchema = z.array(tuneEventSchema).max(2000);
+export const rigLogSchema = z.array(tuneEventSchema).check(z.maxLength(2000));
 
 export type Seen = (typeof SEEN)[number];
 export type Act = (typeof ACTS)[number];

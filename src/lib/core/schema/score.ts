@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { reasonSchema } from './call';
 import { HOUSE_RULES_MAX } from './call';
 import { readingSchema } from './reading';
@@ -11,8 +11,8 @@ export const BETTER_MAX = 5;
 export const scoreInputSchema = z.strictObject({
 	reading: readingSchema,
 	rig: rigSchema,
-	stances: z.record(z.string(), z.string()).optional(),
-	houseRules: z.array(z.unknown()).max(HOUSE_RULES_MAX).optional()
+	stances: z.optional(z.record(z.string(), z.string())),
+	houseRules: z.optional(z.array(z.unknown()).check(z.maxLength(HOUSE_RULES_MAX)))
 });
 
 /** What `score` answers. */
@@ -20,16 +20,16 @@ export const scoreAnswerSchema = z.object({
 	/** The very sum that `call` gives the same rig. */
 	score: z.number(),
 	/** Points behind the best call, 0 for it; below 0 only for a rig that reads better than it runs; `null` without a call. */
-	behind: z.number().nullable(),
+	behind: z.nullable(z.number()),
 	reasons: z.array(reasonSchema),
 	/** Why it is not called at all; `null` when it could be. */
-	barred: z.string().nullable(),
+	barred: z.nullable(z.string()),
 	/** Fields that are judged as the nearest part of the catalogue, by their path. */
 	nearest: z.array(z.string()),
 	/** The single changes that gain most, the best first. */
 	better: z.array(z.object({ change: lockSchema, points: z.number() })),
 	/** Stances and rules that are none, set aside, and why. */
-	ignored: z.array(z.object({ path: z.string(), why: z.string() })).default([])
+	ignored: z._default(z.array(z.object({ path: z.string(), why: z.string() })), [])
 });
 
 export type ScoreInput = z.output<typeof scoreInputSchema>;

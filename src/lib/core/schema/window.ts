@@ -1,16 +1,16 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { rigPartsSchema } from './rig';
 
 /** What `window` takes: a rig, of which only family, weight and blades are required, and how it is fished. */
 export const windowInputSchema = z.strictObject({
 	rig: rigPartsSchema,
-	speedMps: z.number().positive().max(5),
-	armM: z.number().min(0.02).max(0.2).optional(),
-	tipM: z.number().min(0).max(5).optional(),
-	distanceM: z.number().min(1).max(100).optional(),
-	lineOutM: z.number().min(0).max(150).optional(),
-	castM: z.number().min(2).max(100).optional(),
-	countdownS: z.number().min(0).max(120).optional()
+	speedMps: z.number().check(z.positive(), z.maximum(5)),
+	armM: z.optional(z.number().check(z.minimum(0.02), z.maximum(0.2))),
+	tipM: z.optional(z.number().check(z.minimum(0), z.maximum(5))),
+	distanceM: z.optional(z.number().check(z.minimum(1), z.maximum(100))),
+	lineOutM: z.optional(z.number().check(z.minimum(0), z.maximum(150))),
+	castM: z.optional(z.number().check(z.minimum(2), z.maximum(100))),
+	countdownS: z.optional(z.number().check(z.minimum(0), z.maximum(120)))
 });
 
 /** What `window` answers; parts that a family does not have are left out. */
@@ -28,14 +28,14 @@ export const windowSchema = z.object({
 	wake: z.number(),
 	startMps: z.number(),
 	keepMps: z.number(),
-	rollMps: z.number().nullable(),
+	rollMps: z.nullable(z.number()),
 	sinkMps: z.number(),
 	submergedN: z.number(),
 	dragAreaCm2: z.number(),
 	liftAreaCm2: z.number(),
-	depthM: z.number().nullable(),
-	wire: z
-		.object({
+	depthM: z.nullable(z.number()),
+	wire: z.optional(
+		z.object({
 			stiffnessNPerM: z.number(),
 			naturalHz: z.number(),
 			amplification: z.number(),
@@ -46,10 +46,10 @@ export const windowSchema = z.object({
 			safeDragLb: z.number(),
 			lifeH: z.number()
 		})
-		.optional(),
-	jigBlade: z.object({ beatHz: z.number(), forceN: z.number() }).optional(),
-	surface: z.object({ planeMps: z.number(), turnHz: z.number() }).optional(),
-	reel: z.object({ inchesPerTurn: z.number() }).optional()
+	),
+	jigBlade: z.optional(z.object({ beatHz: z.number(), forceN: z.number() })),
+	surface: z.optional(z.object({ planeMps: z.number(), turnHz: z.number() })),
+	reel: z.optional(z.object({ inchesPerTurn: z.number() }))
 });
 
 /** Changes that may keep a called rig among the fish for longer. */
@@ -57,10 +57,10 @@ export const WORK_CHANGES = ['tip-up', 'shorter-cast', 'lighter', 'heavier'] as 
 export type WorkChange = (typeof WORK_CHANGES)[number];
 
 /** The window of a rig that was called: how it is to be fished on this water as well. */
-export const calledWindowSchema = windowSchema.extend({
+export const calledWindowSchema = z.extend(windowSchema, {
 	/** How it works among the fish at its own pace; `null` for a surface lure. */
-	band: z
-		.object({
+	band: z.nullable(
+		z.object({
 			/** Depths (m) between which a fish takes it. */
 			fromM: z.number(),
 			toM: z.number(),
@@ -70,11 +70,11 @@ export const calledWindowSchema = windowSchema.extend({
 			share: z.number(),
 			shareTipUp: z.number(),
 			/** Depths (m) at 18, 14 and 10 m of line. */
-			depthsM: z.array(z.number().nullable()),
+			depthsM: z.array(z.nullable(z.number())),
 			/** Single changes that keep it among them longer, the best first. */
 			more: z.array(z.object({ change: z.enum(WORK_CHANGES), share: z.number() }))
 		})
-		.nullable(),
+	),
 	/** Turns of the reel's handle in a second, with half the cast out. */
 	turnsPerS: z.number()
 });

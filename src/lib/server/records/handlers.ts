@@ -1,5 +1,5 @@
 import type { RequestEvent } from '@sveltejs/kit';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { RecordKind } from '../../core/records/kind';
 import { kindOf, type RecordKindName } from '../../core/records/kinds';
 import { readRecord } from '../../core/records/read';
@@ -53,7 +53,7 @@ export async function listRecords(event: Event, { anglerId }: AnglerSession): Pr
 	return Response.json(await storeFor(kind).list(anglerId, after === null ? { limit } : { limit, after }));
 }
 
-const body = z.strictObject({ version: z.number().int().min(0), record: z.unknown() });
+const body = z.strictObject({ version: z.int().check(z.minimum(0)), record: z.unknown() });
 
 /** Reads the record of a body; refusals say where in the body. */
 function readBody(kind: RecordKind, given: unknown) {

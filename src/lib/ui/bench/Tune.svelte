@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { wornOf } from '$lib/core/bench/tune/wear';
 	import { lifeLeft } from '$lib/core/bench/checks/wire';
 	import { subjectOf } from '$lib/core/bench/checks/subject';
 	import { nextStep, retuneDue, sessionOf } from '$lib/core/bench/tune/routine';
@@ -16,7 +17,7 @@
 	const build = $derived(bench.build!);
 	const step = $derived(nextStep(build, bench.log));
 	const due = $derived(retuneDue(build, bench.log));
-	const worn = $derived(bench.worn);
+	const worn = $derived(wornOf(bench.log));
 	const left = $derived(build.rig.wireIn === undefined ? null : lifeLeft(subjectOf(build, reading, worn)));
 	const session = $derived(sessionOf(bench.log));
 	let hours = $state(4);

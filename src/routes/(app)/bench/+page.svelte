@@ -2,6 +2,7 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { checkBuild, worstOf } from '$lib/core/bench/checks/checkBuild';
+	import { wornOf } from '$lib/core/bench/tune/wear';
 	import { rigRecordOf, usersOf } from '$lib/core/records/rigRecord';
 	import { startBuild } from '$lib/core/build/start';
 	import { rigName } from '$lib/core/naming/describe';
@@ -40,7 +41,7 @@
 	});
 
 	const build = $derived(bench.build);
-	const checks = $derived(build ? checkBuild(build, app.complete, bench.worn) : []);
+	const checks = $derived(build ? checkBuild(build, app.complete, wornOf(bench.log)) : []);
 	const worst = $derived(worstOf(checks));
 	const count = (state: string): number => checks.filter((check) => check.state === state).length;
 	const VERDICT = { holds: 'It works together.', thin: 'It works, thinly.', fails: 'It does not work yet.' } as const;
