@@ -31,7 +31,7 @@ export async function serve(databaseUrl, port, extra = {}) {
 		HOST: '127.0.0.1',
 		PORT: String(port),
 		ORIGIN: address,
-		BODY_SIZE_LIMIT: '9M',
+		BODY_SIZE_LIMIT: '65M',
 		...extra
 	};
 	const child = start(process.execPath, [join(ROOT, 'build', 'index.js')], { env });

@@ -18,7 +18,9 @@ export const pathOf = ({ kind, id }: Pick<Write, 'kind' | 'id'>): string =>
 function requestOf(write: Write): [string, RequestInit] {
 	const path = pathOf(write);
 	const headers = { 'content-type': 'application/json', 'idempotency-key': write.key };
-	if (write.action === 'remove') return [path, { method: 'DELETE', headers, keepalive: true }];
+	if (write.action === 'remove') {
+		return [`${path}?version=${write.base}`, { method: 'DELETE', headers, keepalive: true }];
+	}
 	if (write.action === 'restore') return [`${path}/restore`, { method: 'POST', headers, keepalive: true }];
 	const body = JSON.stringify({ version: write.base, record: write.record });
 	return [path, { method: 'PUT', headers, body, keepalive: body.length < KEEPALIVE_MAX }];

@@ -53,7 +53,7 @@ export class FakeServer {
 		const key = new Headers(init.headers).get('idempotency-key') ?? '';
 		const known = this.#done.get(key);
 		if (known) return known.clone();
-		const response = this.#write(path.replace('/api/v1/', ''), init);
+		const response = this.#write(path.replace('/api/v1/', '').replace(/\?.*/, ''), init);
 		if (response.ok) this.#done.set(key, response.clone());
 		return response;
 	}

@@ -2,7 +2,7 @@ import { HttpFailure } from './failures';
 
 /** Largest body (bytes) of an ordinary request, and of an import. */
 export const BODY_MAX = 512 * 1024;
-export const IMPORT_MAX = 8 * 1024 * 1024;
+export const IMPORT_MAX = 64 * 1024 * 1024;
 
 const tooLarge = (limit: number): HttpFailure =>
 	new HttpFailure(413, 'body-too-large', `The body is over ${Math.round(limit / 1024)} kB.`);

@@ -24,7 +24,8 @@ function idOf(event: Event): string {
 	const kind = kindFrom(event);
 	const id = event.params.id ?? '';
 	if (kind.single ? id !== '' : !uuid.safeParse(id).success) throw notFound(kind.what);
-	return kind.single ? kind.name : id;
+	// One key however it is written.
+	return kind.single ? kind.name : id.toLowerCase();
 }
 
 /** The key that the writer gave this write, so that trying again does nothing twice. */
@@ -75,9 +76,18 @@ export async function putRecord(event: Event, { anglerId }: AnglerSession): Prom
 	return Response.json(aside.length > 0 ? { ...stored, aside } : stored, { status: version === 0 ? 201 : 200 });
 }
 
+/** The version last seen, where the writer says it: `?version=`. */
+function seenOf({ url }: Event): { seen?: number } {
+	const given = url.searchParams.get('version');
+	if (given === null) return {};
+	if (!/^\d{1,9}$/.test(given)) throw new HttpFailure(422, 'invalid', 'A version is a whole number.', 'version');
+	return { seen: Number(given) };
+}
+
 export async function removeRecord(event: Event, { anglerId }: AnglerSession): Promise<Response> {
 	const id = idOf(event);
-	const version = await storeFor(kindFrom(event)).remove(anglerId, id, { key: writeKeyOf(event) });
+	const written = { key: writeKeyOf(event), ...seenOf(event) };
+	const version = await storeFor(kindFrom(event)).remove(anglerId, id, written);
 	return Response.json({ id, version });
 }
 

@@ -45,6 +45,25 @@ describe('a stored reading', () => {
 		await expect(again).rejects.toMatchObject({ status: 409, detail: { current: first } });
 	});
 
+	it('written again just as it is, as by a retry, stays as it is', async () => {
+		const id = randomUUID();
+		await readings.put(angler, id, 0, readingRecord());
+		expect(await readings.put(angler, id, 0, readingRecord())).toMatchObject({ version: 1 });
+		await readings.put(angler, id, 1, readingRecord({ name: 'Pad Bay' }));
+		expect(await readings.put(angler, id, 1, readingRecord({ name: 'Pad Bay' }))).toMatchObject({ version: 2 });
+	});
+
+	it('is not deleted by somebody who saw an older one', async () => {
+		const id = randomUUID();
+		await readings.put(angler, id, 0, readingRecord());
+		const second = await readings.put(angler, id, 1, readingRecord({ name: 'Pad Bay' }));
+		const stale = readings.remove(angler, id, { seen: 1 });
+		await expect(stale).rejects.toMatchObject({ status: 409, detail: { current: second } });
+		expect(await readings.remove(angler, id, { seen: 2 })).toBe(3);
+		// A second time changes nothing, whatever was seen.
+		expect(await readings.remove(angler, id, { seen: 2 })).toBe(3);
+	});
+
 	it('is nobody else’s', async () => {
 		const id = randomUUID();
 		await readings.put(angler, id, 0, readingRecord());
@@ -216,5 +235,16 @@ describe('writes of an angler', () => {
 		});
 		expect(await changesSince(owner, 0)).toEqual(before);
 		expect(await readings.put(owner, id, 1, readingRecord({ name: 'Yes' }), { key })).toMatchObject({ version: 2 });
+	});
+});
+
+describe('a document', () => {
+	it('is replaced by every page that asks, also at once, and each is a version', async () => {
+		const own = await newAngler(database, 'At once');
+		const settings = storeOf('settings');
+		const units = ['metric', 'imperial'] as const;
+		const record = (at: number) => ({ schemaVersion: SCHEMA_VERSION, units: units[at % 2]!, shortcuts: at < 3 });
+		await Promise.all([0, 1, 2, 3, 4, 5].map((at) => settings.replace(own, record(at) as never)));
+		expect((await settings.find(own))?.version).toBe(6);
 	});
 });

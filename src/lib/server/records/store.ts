@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { dequal } from 'dequal';
 import { Op, UniqueConstraintError, type ModelStatic, type Transaction, type WhereOptions } from 'sequelize';
 import type { RecordKind } from '../../core/records/kind';
 import { KINDS, kindOf, type ListedKindName, type RecordKindName, type RecordOf } from '../../core/records/kinds';
@@ -7,10 +8,13 @@ import { InputFailure } from '../../core/schema/failure';
 import { database } from '../db/connection';
 import type { RecordRow } from '../db/models';
 import { HttpFailure, notFound } from '../http/failures';
-import { inTurn } from './writes';
+import { inTurn, noteAdded } from './writes';
 
 /** Most records in one page of a list. */
 export const PAGE_MAX = 200;
+
+/** Most rows in one statement. */
+const TOGETHER = 250;
 
 /** A stored record with its key and version, as the application sees it. */
 export interface Stored<R> {
@@ -30,6 +34,13 @@ export interface Page<R> {
 
 /** How it is written down that a document holds nothing, such as no rig in hand. */
 const NOTHING = { nothing: true };
+
+/** Which page of a list is asked for. */
+interface Asked {
+	readonly after?: string | undefined;
+	readonly limit?: number;
+	readonly transaction?: Transaction | undefined;
+}
 
 interface Written {
 	readonly key?: string | undefined;
@@ -93,7 +104,7 @@ export class Store<N extends RecordKindName> {
 	}
 
 	/** One page of an angler's records, newest first. */
-	async list(anglerId: string, { after, limit = PAGE_MAX }: { after?: string; limit?: number } = {}) {
+	async list(anglerId: string, { after, limit = PAGE_MAX, transaction }: Asked = {}) {
 		const { newest } = this.#kind;
 		const place = after === undefined ? null : placeOf(after);
 		const beyond = place && {
@@ -105,7 +116,8 @@ export class Store<N extends RecordKindName> {
 				[newest, 'DESC'],
 				['id', 'ASC']
 			],
-			limit: limit + 1
+			limit: limit + 1,
+			transaction
 		});
 		const shown = rows.slice(0, limit);
 		const last = shown[shown.length - 1];
@@ -126,10 +138,10 @@ export class Store<N extends RecordKindName> {
 	}
 
 	/** Every record of an angler, page by page; what cannot be read is left where it is. */
-	async *all(anglerId: string): AsyncGenerator<Stored<RecordOf<N>>> {
+	async *all(anglerId: string, transaction?: Transaction): AsyncGenerator<Stored<RecordOf<N>>> {
 		let after: string | undefined;
 		do {
-			const page: Page<RecordOf<N>> = await this.list(anglerId, after === undefined ? {} : { after });
+			const page: Page<RecordOf<N>> = await this.list(anglerId, { after, transaction });
 			yield* page.items;
 			after = page.next ?? undefined;
 		} while (after !== undefined);
@@ -143,9 +155,9 @@ export class Store<N extends RecordKindName> {
 	}
 
 	/** The angler's document of this kind; `null` when there is none, or none that can be read. */
-	async find(anglerId: string): Promise<Stored<RecordOf<N>> | null> {
+	async find(anglerId: string, transaction?: Transaction): Promise<Stored<RecordOf<N>> | null> {
 		try {
-			return await this.get(anglerId, this.#kind.name);
+			return await this.get(anglerId, this.#kind.name, transaction);
 		} catch (error) {
 			if (error instanceof InputFailure || (error instanceof HttpFailure && error.status === 404)) return null;
 			throw error;
@@ -171,16 +183,19 @@ export class Store<N extends RecordKindName> {
 	 * @throws {HttpFailure} 409 with the current record when another write came first; 404 when it is gone.
 	 */
 	async put(anglerId: string, id: string, seen: number, record: RecordOf<N>, written: Written = {}) {
-		const version = await inTurn(anglerId, { kind: this.#name, id, ...written }, false, async (transaction) => {
-			await this.#check(anglerId, record, transaction);
-			if (seen === 0) return this.#create(anglerId, id, record, transaction);
-			const where = { ...this.#key(anglerId, id), version: seen } as WhereOptions;
-			const fresh = { ...this.#columns(record), version: seen + 1 } as never;
-			const [changed] = await this.#model.update(fresh, { where, transaction });
-			if (changed === 0) throw this.#stale(await this.get(anglerId, id, transaction));
-			return seen + 1;
-		});
+		const version = await inTurn(anglerId, { kind: this.#name, id, ...written }, false, (transaction) =>
+			this.#write(anglerId, id, seen, record, transaction)
+		);
 		return { id, version, record };
+	}
+
+	async #write(anglerId: string, id: string, seen: number, record: RecordOf<N>, transaction: Transaction) {
+		await this.#check(anglerId, record, transaction);
+		if (seen === 0) return this.#create(anglerId, id, record, transaction);
+		const where = { ...this.#key(anglerId, id), version: seen } as WhereOptions;
+		const fresh = { ...this.#columns(record), version: seen + 1 } as never;
+		const [changed] = await this.#model.update(fresh, { where, transaction });
+		return changed === 0 ? this.#settled(anglerId, id, record, transaction) : seen + 1;
 	}
 
 	async #create(anglerId: string, id: string, record: RecordOf<N>, transaction: Transaction): Promise<number> {
@@ -190,15 +205,26 @@ export class Store<N extends RecordKindName> {
 			return 1;
 		} catch (error) {
 			if (!(error instanceof UniqueConstraintError)) throw error;
-			throw this.#stale(await this.get(anglerId, id, transaction));
+			return this.#settled(anglerId, id, record, transaction);
 		}
 	}
 
+	/** Another write came first: where it wrote the very same, as a retry does, there is nothing to refuse. */
+	async #settled(anglerId: string, id: string, record: RecordOf<N>, transaction: Transaction): Promise<number> {
+		const current = await this.get(anglerId, id, transaction);
+		if (dequal(current.record, record)) return current.version;
+		throw this.#stale(current);
+	}
+
 	/** Replaces a document whatever version there is: for a page that works without scripts. */
-	async replace(anglerId: string, record: RecordOf<N>, transaction?: Transaction): Promise<Stored<RecordOf<N>>> {
+	async replace(anglerId: string, record: RecordOf<N>, outer?: Transaction): Promise<Stored<RecordOf<N>>> {
 		const id = this.#kind.name;
-		const present = await this.#model.findOne({ where: this.#key(anglerId, id) as WhereOptions, transaction });
-		return this.put(anglerId, id, present?.version ?? 0, record, { transaction });
+		const write = { kind: this.#name, id, transaction: outer };
+		const version = await inTurn(anglerId, write, false, async (transaction) => {
+			const present = await this.#model.findOne({ where: this.#key(anglerId, id) as WhereOptions, transaction });
+			return this.#write(anglerId, id, present?.version ?? 0, record, transaction);
+		});
+		return { id, version, record };
 	}
 
 	#stale(current: Stored<RecordOf<N>>): HttpFailure {
@@ -206,28 +232,48 @@ export class Store<N extends RecordKindName> {
 		return new HttpFailure(409, 'stale', message, '', { current });
 	}
 
-	/** Deletes softly, a version up; `restore` brings it back. Deleting what is deleted changes nothing. */
-	async remove(anglerId: string, id: string, { key, transaction }: Written = {}): Promise<number> {
-		return this.#turn(anglerId, id, true, key, transaction);
+	/**
+	 * Deletes softly, a version up; `restore` brings it back. Deleting what is deleted changes nothing.
+	 *
+	 * @throws {HttpFailure} 409 with the current record when another write came after the version that was `seen`.
+	 */
+	async remove(anglerId: string, id: string, { seen, ...written }: Written & { seen?: number } = {}): Promise<number> {
+		return this.#turn(anglerId, id, true, written, seen);
 	}
 
 	/** Brings a deleted record back, a version up; one that is there is left alone. */
-	async restore(anglerId: string, id: string, { key, transaction }: Written = {}): Promise<Stored<RecordOf<N>>> {
-		await this.#turn(anglerId, id, false, key, transaction);
-		return this.get(anglerId, id, transaction);
+	async restore(anglerId: string, id: string, written: Written = {}): Promise<Stored<RecordOf<N>>> {
+		await this.#turn(anglerId, id, false, written);
+		return this.get(anglerId, id, written.transaction);
 	}
 
-	async #turn(anglerId: string, id: string, deleted: boolean, key?: string, outer?: Transaction): Promise<number> {
-		const write = { kind: this.#name, id, key, transaction: outer };
+	async #turn(anglerId: string, id: string, deleted: boolean, written: Written, seen?: number): Promise<number> {
+		const write = { kind: this.#name, id, ...written };
 		return inTurn(anglerId, write, deleted, async (transaction) => {
 			const where = this.#key(anglerId, id) as WhereOptions;
 			const row = await this.#model.findOne({ where, paranoid: false, transaction });
 			if (!row) throw notFound(this.#kind.what);
 			if ((row.deletedAt !== null) === deleted) return row.version;
+			if (seen !== undefined && row.version !== seen) throw this.#stale(this.#stored(row));
 			const fresh = { deletedAt: deleted ? new Date() : null, version: row.version + 1 } as never;
 			await this.#model.update(fresh, { where, transaction, paranoid: false });
 			return row.version + 1;
 		});
+	}
+
+	/** Adds many new records at once, whose references were checked: each is a write with a number of its own. */
+	async addAll(
+		anglerId: string,
+		items: readonly { readonly id: string; readonly record: RecordOf<N> }[],
+		transaction: Transaction
+	): Promise<void> {
+		for (let at = 0; at < items.length; at += TOGETHER) {
+			const some = items.slice(at, at + TOGETHER);
+			const rows = some.map(({ id, record }) => ({ id, anglerId, version: 1, ...this.#columns(record) }));
+			await this.#model.bulkCreate(rows as never[], { transaction });
+			const ids = some.map(({ id }) => id);
+			await noteAdded(anglerId, this.#name, ids, transaction);
+		}
 	}
 
 	/** Keys that an angler has, deleted ones too, with their versions. */

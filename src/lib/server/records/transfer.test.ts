@@ -9,7 +9,9 @@ import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';
 import { storeOf } from './store';
 import { keptRecord, readingRecord, WATER } from './testing';
-import { exportRecords, importRecords, previewImport } from './transfer';
+import type { Transfer } from '../../core/records/transfer';
+import { everyRecord } from './every';
+import { exportedText, importRecords, previewImport } from './transfer';
 
 const NOW = new Date('2026-05-10T00:00:00Z');
 let database: Database;
@@ -55,6 +57,9 @@ async function furnished(): Promise<string> {
 	});
 	return anglerId;
 }
+
+const exportRecords = async (anglerId: string, now: Date): Promise<Transfer> =>
+	JSON.parse((await everyRecord(exportedText(anglerId, now))).join('')) as Transfer;
 
 const travelled = (file: unknown): unknown => JSON.parse(JSON.stringify(file));
 const noChange = { added: 0, changed: 0, same: 0 };
@@ -191,4 +196,34 @@ describe('a file that is refused', () => {
 			failure: { code: 'newer-version', path: 'readings.0.record.schemaVersion' }
 		});
 	});
+});
+
+describe('imports at once', () => {
+	const empty = { kind: 'lucernal-records', schemaVersion: SCHEMA_VERSION, exportedAt: NOW.toISOString() };
+	const readings = (count: number, name: string) => ({
+		...empty,
+		readings: Array.from({ length: count }, () => ({ id: randomUUID(), version: 1, record: readingRecord({ name }) }))
+	});
+
+	it('by one angler and by six all come in, whole', async () => {
+		const one = await newAngler(database);
+		const six = await Promise.all([1, 2, 3, 4, 5, 6].map(() => newAngler(database)));
+		const same = readings(20, 'The same file');
+		const mine = [1, 2, 3, 4, 5].map(() => readings(20, 'One of five'));
+		await Promise.all([...mine, same, same].map((file) => importRecords(one, file)));
+		await Promise.all(six.map((angler) => importRecords(angler, same)));
+		expect((await exportRecords(one, NOW)).readings).toHaveLength(120);
+		for (const angler of six) expect((await exportRecords(angler, NOW)).readings).toHaveLength(20);
+	});
+
+	it('of ten thousand records leave none out, there and back', async () => {
+		const [from, to] = [await newAngler(database), await newAngler(database)];
+		const file = readings(10_000, 'One of many');
+		expect((await importRecords(from, file)).records.readings.added).toBe(10_000);
+		const back = await exportRecords(from, NOW);
+		await importRecords(to, back);
+		const again = await exportRecords(to, NOW);
+		const byId = (a: { id: string }, b: { id: string }): number => (a.id < b.id ? -1 : 1);
+		expect(again.readings.toSorted(byId)).toEqual(file.readings.toSorted(byId));
+	}, 60_000);
 });

@@ -14,28 +14,34 @@ import {
 	type Change,
 	type Exported,
 	type ImportPlan,
+	type ReadTransfer,
 	type Transfer
 } from '../../core/records/transfer';
 import type { SetAside } from '../../core/schema/failure';
 import { SCHEMA_VERSION } from '../../core/records/schemas';
-import { database } from '../db/connection';
+import { inTransaction } from '../db/transaction';
 import { HttpFailure } from '../http/failures';
-import { everyRecord } from './every';
 import { storeOf } from './store';
+import { waitForTurn } from './writes';
 
-/** Everything that an angler has kept, as one file. */
-export async function exportRecords(anglerId: string, now: Date): Promise<Transfer> {
-	const file: Record<string, unknown> = {
-		kind: 'lucernal-records',
-		schemaVersion: SCHEMA_VERSION,
-		exportedAt: now.toISOString()
-	};
-	for (const name of LISTED_KIND_NAMES) file[name] = await everyRecord(storeOf(name).all(anglerId));
+/** Everything that an angler has kept, as the text of one file, piece by piece: it is never whole in memory. */
+export async function* exportedText(anglerId: string, now: Date): AsyncGenerator<string> {
+	const head = { kind: 'lucernal-records', schemaVersion: SCHEMA_VERSION, exportedAt: now.toISOString() };
+	yield JSON.stringify(head).slice(0, -1);
+	for (const name of LISTED_KIND_NAMES) {
+		yield `,\n${JSON.stringify(name)}:[`;
+		let between = '\n';
+		for await (const stored of storeOf(name).all(anglerId)) {
+			yield between + JSON.stringify(stored);
+			between = ',\n';
+		}
+		yield ']';
+	}
 	for (const name of CARRIED) {
 		const stored = await storeOf(name).find(anglerId);
-		if (stored) file[name] = stored.record;
+		if (stored) yield `,\n${JSON.stringify(name)}:${JSON.stringify(stored.record)}`;
 	}
-	return file as unknown as Transfer;
+	yield '}\n';
 }
 
 type Step = 'added' | 'changed' | 'same';
@@ -58,12 +64,13 @@ interface Plans {
 }
 
 /** Keys that the angler has or the file brings, by kind. */
-async function keysOf(anglerId: string, file: Transfer) {
-	const entries = LISTED_KIND_NAMES.map(async (name) => {
-		const own = await storeOf(name).versions(anglerId);
-		return [name, new Set([...own.keys(), ...file[name].map(({ id }) => id)])] as const;
-	});
-	return Object.fromEntries(await Promise.all(entries)) as Record<ListedKindName, Set<string>>;
+async function keysOf(anglerId: string, file: Transfer, transaction?: Transaction) {
+	const entries: (readonly [ListedKindName, Set<string>])[] = [];
+	for (const name of LISTED_KIND_NAMES) {
+		const own = await storeOf(name).versions(anglerId, transaction);
+		entries.push([name, new Set([...own.keys(), ...file[name].map(({ id }) => id)])]);
+	}
+	return Object.fromEntries(entries) as Record<ListedKindName, Set<string>>;
 }
 
 /** A record whose references lead somewhere: one that may be left open is, where what it names is gone for good. */
@@ -82,14 +89,17 @@ function anchored<R>(kind: RecordKind, at: number, record: R, keys: Record<strin
 	return held as R;
 }
 
-async function plans(anglerId: string, raw: unknown): Promise<Plans> {
-	const { file, aside: unknown } = readTransfer(raw);
-	const keys = await keysOf(anglerId, file);
+async function plans(
+	anglerId: string,
+	{ file, aside: unknown }: ReadTransfer,
+	transaction?: Transaction
+): Promise<Plans> {
+	const keys = await keysOf(anglerId, file, transaction);
 	const aside = [...unknown];
 	const records: Record<string, unknown> = {};
 	const plan = async <N extends ListedKindName>(name: N): Promise<void> => {
 		const present = new Map<string, Exported<RecordOf<N>>>();
-		for await (const stored of storeOf(name).all(anglerId)) present.set(stored.id, stored);
+		for await (const stored of storeOf(name).all(anglerId, transaction)) present.set(stored.id, stored);
 		const listed = file[name] as readonly Exported<RecordOf<N>>[];
 		records[name] = listed.map((given, at): Planned<RecordOf<N>> => {
 			const item = { ...given, record: anchored(KINDS[name], at, given.record, keys, aside) };
@@ -103,7 +113,7 @@ async function plans(anglerId: string, raw: unknown): Promise<Plans> {
 	for (const name of CARRIED) {
 		const given = file[name];
 		if (given === undefined) continue;
-		const own = await storeOf(name).find(anglerId);
+		const own = await storeOf(name).find(anglerId, transaction);
 		if (!dequal(own?.record, given)) documents.push([name, given]);
 	}
 	return { records: records as Plans['records'], documents, aside };
@@ -124,7 +134,7 @@ const told = ({ records, documents, aside }: Plans): ImportPlan => ({
  * @throws {InputFailure} With the path to the first thing wrong in the file.
  */
 export async function previewImport(anglerId: string, file: unknown): Promise<ImportPlan> {
-	return told(await plans(anglerId, file));
+	return told(await plans(anglerId, readTransfer(file)));
 }
 
 async function bringIn<N extends ListedKindName>(
@@ -135,8 +145,14 @@ async function bringIn<N extends ListedKindName>(
 ): Promise<void> {
 	const store = storeOf(name);
 	const known = await store.versions(anglerId, transaction);
+	const fresh = entries.filter(({ item }) => !known.has(item.id));
+	await store.addAll(
+		anglerId,
+		fresh.map(({ item }) => item),
+		transaction
+	);
 	for (const { step, seen, item } of entries) {
-		if (step === 'same') continue;
+		if (step === 'same' || !known.has(item.id)) continue;
 		const own = known.get(item.id);
 		const back = own?.gone ? await store.restore(anglerId, item.id, { transaction }) : null;
 		await store.put(anglerId, item.id, back?.version ?? seen, item.record, { transaction });
@@ -149,12 +165,15 @@ async function bringIn<N extends ListedKindName>(
  * @throws {InputFailure} With the path to the first thing wrong in the file; then nothing was changed.
  */
 export async function importRecords(anglerId: string, file: unknown): Promise<ImportPlan> {
-	const planned = await plans(anglerId, file);
-	await database().sequelize.transaction(async (transaction) => {
+	const read = readTransfer(file);
+	return inTransaction(async (transaction) => {
+		// What is there is looked at in the same turn in which it is changed.
+		await waitForTurn(anglerId, transaction);
+		const planned = await plans(anglerId, read, transaction);
 		for (const name of LISTED_KIND_NAMES) await bringIn(anglerId, name, planned.records[name] as never, transaction);
 		for (const [name, document] of planned.documents) {
 			await storeOf(name).replace(anglerId, document as never, transaction);
 		}
+		return told(planned);
 	});
-	return told(planned);
 }

@@ -1,5 +1,6 @@
 import { Op, type Transaction } from 'sequelize';
 import { database } from '../db/connection';
+import { inTransaction } from '../db/transaction';
 
 /** How long (ms) a write's key is remembered: a device that was off for so long asks anew what there is. */
 const REMEMBERED_MS = 60 * 24 * 60 * 60 * 1000;
@@ -18,9 +19,8 @@ export interface Write {
 }
 
 /** Does one write in a transaction: the caller's, or one of its own. */
-async function within<T>(outer: Transaction | undefined, run: (transaction: Transaction) => Promise<T>): Promise<T> {
-	return outer ? run(outer) : database().sequelize.transaction(run);
-}
+const within = <T>(outer: Transaction | undefined, run: (transaction: Transaction) => Promise<T>): Promise<T> =>
+	outer ? run(outer) : inTransaction(run);
 
 /**
  * Does a write in its turn: an angler's writes come one after the other, each with the next number of the angler's
@@ -38,11 +38,11 @@ export async function inTurn(
 ): Promise<number> {
 	const { Angler, RecordChange, WriteKey } = database().models;
 	return within(outer, async (transaction) => {
-		const angler = await Angler.findByPk(anglerId, { transaction, lock: true });
+		const before = await waitForTurn(anglerId, transaction);
 		const done = key ? await WriteKey.findOne({ where: { anglerId, key }, transaction }) : null;
 		if (done) return done.version;
 		const version = await work(transaction);
-		const sequence = Number(angler?.sequence ?? 0) + 1;
+		const sequence = before + 1;
 		await Angler.update({ sequence }, { where: { id: anglerId }, transaction });
 		await RecordChange.upsert({ anglerId, kind, recordId: id, sequence, version, deleted }, { transaction });
 		if (key) await WriteKey.create({ anglerId, key, version }, { transaction });
@@ -52,6 +52,28 @@ export async function inTurn(
 		}
 		return version;
 	});
+}
+
+/** Waits until it is the angler's turn to write: nobody else's write of theirs comes between until the end. */
+export async function waitForTurn(anglerId: string, transaction: Transaction): Promise<number> {
+	const angler = await database().models.Angler.findByPk(anglerId, { transaction, lock: true });
+	return Number(angler?.sequence ?? 0);
+}
+
+/** Gives new records of one kind their numbers in the angler's sequence. */
+export async function noteAdded(
+	anglerId: string,
+	kind: string,
+	ids: readonly string[],
+	transaction: Transaction
+): Promise<void> {
+	const { Angler, RecordChange } = database().models;
+	const before = await waitForTurn(anglerId, transaction);
+	const rows = ids.map((recordId, at) => {
+		return { anglerId, kind, recordId, sequence: before + at + 1, version: 1, deleted: false };
+	});
+	await RecordChange.bulkCreate(rows, { transaction });
+	await Angler.update({ sequence: before + ids.length }, { where: { id: anglerId }, transaction });
 }
 
 /** What was written since a number of the angler's sequence. */

@@ -75,7 +75,7 @@ async function fileOf(form: FormData): Promise<unknown> {
 	if (held !== '') return parseJson(held);
 	const file = form.get('file');
 	if (!(file instanceof File) || file.size === 0) throw new HttpFailure(422, 'invalid', 'Choose a file first.');
-	if (file.size > IMPORT_MAX) throw new HttpFailure(413, 'body-too-large', 'The file is over 8 MB.');
+	if (file.size > IMPORT_MAX) throw new HttpFailure(413, 'body-too-large', 'The file is over 64 MB.');
 	return parseJson(await file.text());
 }
 

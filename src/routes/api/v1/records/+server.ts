@@ -1,12 +1,13 @@
+import { Readable } from 'node:stream';
 import { api } from '$lib/server/auth/api';
 import { IMPORT_MAX, readJson } from '$lib/server/http/body';
-import { exportRecords, importRecords, previewImport } from '$lib/server/records/transfer';
+import { exportedText, importRecords, previewImport } from '$lib/server/records/transfer';
 
 /** Everything kept, as one file to download. */
 export const GET = api(async (_event, { anglerId }) => {
-	const file = await exportRecords(anglerId, new Date());
-	const name = `lucernal-${file.exportedAt.slice(0, 10)}.json`;
-	return new Response(JSON.stringify(file, null, '\t'), {
+	const now = new Date();
+	const name = `lucernal-${now.toISOString().slice(0, 10)}.json`;
+	return new Response(Readable.toWeb(Readable.from(exportedText(anglerId, now))) as ReadableStream, {
 		headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${name}"` }
 	});
 });
