@@ -1,14 +1,18 @@
 import { randomUUID } from 'node:crypto';
+import { building } from '$app/environment';
 import { redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
 import { sequence } from '@sveltejs/kit/hooks';
 import { closeDatabase, isUnreachable } from '$lib/server/db/connection';
 import { failureResponse, HttpFailure, RECORDS_DOWN } from '$lib/server/http/failures';
 import { log } from '$lib/server/http/log';
-import { checkSession, SESSION_COOKIE } from '$lib/server/auth/session';
+import { tokenFrom } from '$lib/server/auth/cookie';
+import { checkSession } from '$lib/server/auth/session';
+import { config } from '$lib/server/db/config';
+import { isOwn } from '$lib/server/http/guard';
 import { themeOf } from '$lib/server/http/theme';
 import { closePool } from '$lib/server/work/pool';
 
-const OPEN_TO_ALL = new Set(['/', '/api/health']);
+const OPEN_TO_ALL = new Set(['/', '/sign-in', '/sign-up', '/recover', '/api/health', '/api/live', '/api/v1/session']);
 
 const HEADERS: Readonly<Record<string, string>> = {
 	'x-content-type-options': 'nosniff',
@@ -37,17 +41,25 @@ const harden: Handle = async ({ event, resolve }) => {
 		transformPageChunk: ({ html }) => html.replace('%lucernal.theme%', theme ? `data-theme="${theme}"` : '')
 	});
 	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
+	// What is an angler's own is kept by nobody on the way.
+	if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
 	return response;
 };
 
+/** A write from a page that is not ours is not looked at. */
+const guard: Handle = ({ event, resolve }) => {
+	if (isOwn(event)) return resolve(event);
+	return failureResponse(new HttpFailure(403, 'forbidden', 'Writes come from pages of this application only.'));
+};
+
 function turnAway(isApi: boolean, recordsDown: boolean): Response {
-	if (isApi && recordsDown) return failureResponse(new HttpFailure(503, 'records-unreachable', RECORDS_DOWN));
+	if (isApi && recordsDown) return failureResponse(HttpFailure.later(503, 'records-unreachable', RECORDS_DOWN, 2));
 	if (isApi) return failureResponse(new HttpFailure(401, 'unauthorized', 'Open a session on the welcome page first.'));
 	redirect(303, '/');
 }
 
 const admit: Handle = async ({ event, resolve }) => {
-	const token = event.cookies.get(SESSION_COOKIE);
+	const token = tokenFrom(event.cookies);
 	const checked = token ? await checkSession(token, new Date()) : { session: null, recordsDown: false };
 	event.locals.session = checked.session;
 	event.locals.recordsDown = checked.recordsDown;
@@ -56,10 +68,13 @@ const admit: Handle = async ({ event, resolve }) => {
 	return resolve(event);
 };
 
+// A setting that cannot be used is told at the start, not at the first visit.
+if (!building) config();
+
 /** The server was told to end: connections and threads that are held open would keep it for seconds. */
 process.once('sveltekit:shutdown', () => void Promise.allSettled([closeDatabase(), closePool()]));
 
-export const handle = sequence(observe, harden, admit);
+export const handle = sequence(observe, harden, guard, admit);
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	if (isUnreachable(error)) return { code: 'records-unreachable', message: RECORDS_DOWN };

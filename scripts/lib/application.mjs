@@ -32,6 +32,7 @@ export async function serve(databaseUrl, port, extra = {}) {
 		PORT: String(port),
 		ORIGIN: address,
 		BODY_SIZE_LIMIT: '65M',
+		LUCERNAL_DEMO: 'true',
 		...extra
 	};
 	const child = start(process.execPath, [join(ROOT, 'build', 'index.js')], { env });

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
+	import { resolve } from '$app/paths';
 	import { RECORDS_DOWN_SHORT } from '$lib/ui/messages';
 	import type { ActionData, PageData } from './$types';
 
@@ -17,12 +17,18 @@
 		buzzbaits and underspins.
 	</p>
 	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
-	<form method="POST" action="?/open" use:enhance>
-		<button class="button button-amber">Open the demo as Maren Vossel</button>
-	</form>
+	<p class="ways">
+		<a class="button" class:button-amber={!data.demo} href={resolve('/sign-in')}>Sign in</a>
+		<a class="button" href={resolve('/sign-up')}>Make an account</a>
+	</p>
+	{#if data.demo}
+		<form method="POST" action="?/open">
+			<button class="button button-amber">Open the demo as Maren Vossel</button>
+		</form>
+	{/if}
 	<p class="small">
-		Three invented waters, a year of readings. What you enter stays on this machine. Local rules and the authority’s
-		word come before any advice given here.
+		{#if data.demo}Three invented waters, a year of readings. What you enter stays on this machine.{/if}
+		Local rules and the authority’s word come before any advice given here.
 	</p>
 </main>
 
@@ -36,6 +42,10 @@
 		min-height: 100vh;
 		margin: 0 auto;
 		padding: 24px;
+	}
+	.ways {
+		display: flex;
+		gap: 10px;
 	}
 	h1 {
 		font-size: 28px;

@@ -44,6 +44,8 @@ export async function newPage(options: BrowserContextOptions = {}, address = inj
 export interface TestAngler {
 	readonly id: string;
 	readonly token: string;
+	/** One more session of the same angler. */
+	readonly another: () => Promise<string>;
 }
 
 export async function newAngler(databaseUrl = inject('databaseUrl')): Promise<TestAngler> {
@@ -56,7 +58,8 @@ export async function newAngler(databaseUrl = inject('databaseUrl')): Promise<Te
 	const id = randomUUID();
 	await seedDemo(database(), { id, name: 'Maren Vossel' });
 	await database().models.Preference.destroy({ where: { anglerId: id }, force: true });
-	return { id, token: await openSession(id, new Date()) };
+	const another = () => openSession(id, new Date(), 'A test');
+	return { id, another, token: await another() };
 }
 
 /** How a browser is, and the screen that it opens first: Water unless another is named. */

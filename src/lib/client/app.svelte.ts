@@ -97,6 +97,7 @@ export class App {
 	/** Works out what is asked, once the page's scripts run. */
 	work = $state.raw<Work | null>(null);
 	readonly #screen: () => string;
+	#device: Device | null = null;
 	#tabs: Tabs | null = null;
 
 	/** @param screen The screen that is shown: a change belongs to it, and only there it is taken back. */
@@ -295,6 +296,7 @@ export class App {
 	 * changed or kept before that is done is not lost, so that screens need not wait for it.
 	 */
 	async open(device: Device, start: AppStart): Promise<void> {
+		this.#device = device;
 		this.#tabs = joinTabs(this.anglerId, (word) => {
 			if (word.kind === 'outbox') void this.keeping.refresh();
 			else void this.documents.find(({ name }) => name === word.name)?.refresh();
@@ -339,6 +341,21 @@ export class App {
 		for (const document of this.documents) document.leave();
 		this.keeping.outbox?.leave();
 		void this.keeping.hurry();
+	}
+
+	/** How many changes the records do not have, after all was tried. */
+	async untold(): Promise<number> {
+		await this.keeping.hurry();
+		await this.keeping.outbox?.flush();
+		const waiting = this.keeping.outbox?.writes ?? [];
+		const unsaid = this.documents.filter(({ name, untold }) => untold && !waiting.some(({ kind }) => kind === name));
+		return waiting.length + unsaid.length;
+	}
+
+	/** This device forgets the angler: the session is being closed. */
+	async forget(): Promise<void> {
+		this.close();
+		await this.#device?.forget();
 	}
 
 	close(): void {

@@ -20,6 +20,8 @@ export interface Device {
 	say(key: string, lastWord: unknown): void;
 	/** What was said under a key as pages were left, until it is forgotten. */
 	said(key: string): readonly LastWord[];
+	/** Forgets everything that is held of the angler. */
+	forget(): Promise<void>;
 }
 
 /** Said as a page was left. */
@@ -57,6 +59,11 @@ export class MemoryDevice implements Device {
 
 	said(key: string): readonly LastWord[] {
 		return this.#words.has(key) ? [{ value: this.#words.get(key), forget: () => this.#words.delete(key) }] : [];
+	}
+
+	async forget(): Promise<void> {
+		this.#held.clear();
+		this.#words.clear();
 	}
 }
 
@@ -115,6 +122,11 @@ export class StoredDevice implements Device {
 			value: JSON.parse(localStorage.getItem(place)!) as unknown,
 			forget: () => localStorage.removeItem(place)
 		}));
+	}
+
+	async forget(): Promise<void> {
+		for (const place of this.#places(`${this.#name}/`)) localStorage.removeItem(place);
+		await (await this.#database)?.clear(STORE);
 	}
 
 	#takeBack(): void {

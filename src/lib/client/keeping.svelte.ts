@@ -147,6 +147,19 @@ export class Keeping {
 		}
 	}
 
+	/**
+	 * Opens a session in place, and tells what waited for it. Another angler's desk is another page.
+	 *
+	 * @returns What is wrong, or `null`.
+	 */
+	async signInAgain(name: string, passphrase: string): Promise<string | null> {
+		const opened = await server.openSession(name, passphrase);
+		if ('wrong' in opened) return opened.wrong;
+		if (opened.anglerId !== this.#app.anglerId) location.assign('/water');
+		else await this.outbox?.flush();
+		return null;
+	}
+
 	#acknowledge(write: Write, version: number): void {
 		const { kind, id, revision } = write;
 		const document = this.#documentOf(kind);

@@ -72,3 +72,16 @@ export async function pageOf<R>(kind: RecordKindName, after: string): Promise<R 
 	const response = await fetch(`/api/v1/${kind}?after=${encodeURIComponent(after)}`).catch(() => null);
 	return response?.ok ? response.json() : null;
 }
+
+/** Opens a session, or says what is wrong. */
+export async function openSession(
+	name: string,
+	passphrase: string
+): Promise<{ readonly anglerId: string } | { readonly wrong: string }> {
+	const headers = { 'content-type': 'application/json' };
+	const body = JSON.stringify({ name, passphrase });
+	const response = await fetch('/api/v1/session', { method: 'POST', headers, body }).catch(() => null);
+	const answer = ((await response?.json().catch(() => null)) ?? {}) as Body & { anglerId?: string };
+	if (response?.ok && answer.anglerId) return { anglerId: answer.anglerId };
+	return { wrong: answer.error?.message ?? 'The server cannot be reached just now. Try again in a moment.' };
+}

@@ -1,6 +1,8 @@
 import { redirect } from '@sveltejs/kit';
 import type { AppStart } from '$lib/client/app.svelte';
+import { config } from '$lib/server/db/config';
 import { isUnreachable } from '$lib/server/db/connection';
+import { ANGLER } from '$lib/server/demo/scenario';
 import { listWaters } from '$lib/server/records/places';
 import { storeOf } from '$lib/server/records/store';
 import { latestSequence } from '$lib/server/records/writes';
@@ -38,5 +40,6 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	if (!locals.session) redirect(303, '/');
 	const { anglerId, name } = locals.session;
 	const start: AppStart = { anglerId, ...(await recordsOf(anglerId)), now: new Date().toISOString() };
-	return { start, angler: name, theme: themeOf(cookies) };
+	const demo = config().demo && anglerId === ANGLER.id;
+	return { start, angler: name, demo, theme: themeOf(cookies) };
 };

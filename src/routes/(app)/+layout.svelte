@@ -84,7 +84,7 @@
 	<Rail />
 	<div class="column">
 		<Strip />
-		<Waiting recordsDown={data.start.recordsDown} />
+		<Waiting recordsDown={data.start.recordsDown} angler={data.angler} demo={data.demo} />
 		<main id="main">{@render children()}</main>
 		<BottomBar />
 	</div>

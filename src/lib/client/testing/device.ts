@@ -6,5 +6,6 @@ export const tooSlow = (device: Device): Device => ({
 	read: (key) => device.read(key),
 	update: () => new Promise<never>(() => undefined),
 	say: (key, lastWord) => device.say(key, lastWord),
-	said: (key) => device.said(key)
+	said: (key) => device.said(key),
+	forget: () => device.forget()
 });

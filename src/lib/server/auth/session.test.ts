@@ -25,7 +25,7 @@ describe('a session', () => {
 	it('is known by its token, of which only a hash is stored', async () => {
 		const anglerId = await newAngler(database, 'Known');
 		const token = await openSession(anglerId, NOW);
-		expect(await checkSession(token, NOW)).toEqual({ session: { anglerId, name: 'Known' }, recordsDown: false });
+		expect(await checkSession(token, NOW)).toMatchObject({ session: { anglerId, name: 'Known' }, recordsDown: false });
 		const row = await database.models.Session.findOne({ where: { anglerId } });
 		expect(row?.tokenHash).toBe(createHash('sha256').update(token).digest('hex'));
 	});

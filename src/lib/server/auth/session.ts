@@ -2,16 +2,21 @@ import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { Op } from 'sequelize';
 import { database, isUnreachable } from '../db/connection';
 
-export const SESSION_COOKIE = 'lucernal_session';
+const DAY_MS = 24 * 60 * 60 * 1000;
 const TOKEN_BYTES = 32;
-/** A session lasts this long (ms), 30 days. */
-export const SESSION_MS = 30 * 24 * 60 * 60 * 1000;
+/** A session ends after this long (ms) in any case, and after this long without use. */
+export const SESSION_MS = 90 * DAY_MS;
+export const IDLE_MS = 30 * DAY_MS;
+/** Its last use is written down no more often than this (ms). */
+const SEEN_MS = 5 * 60 * 1000;
 /** Checked sessions are trusted for this long (ms) when the records cannot be reached. */
 const GRACE_MS = 15 * 60 * 1000;
 const REMEMBERED_MAX = 500;
+const DEVICE_MAX = 120;
 
 /** Who is asking. */
 export interface AnglerSession {
+	readonly id: string;
 	readonly anglerId: string;
 	readonly name: string;
 }
@@ -30,13 +35,19 @@ function remember(hash: string, session: AnglerSession, now: number): void {
 	if (remembered.size > REMEMBERED_MAX) remembered.delete(remembered.keys().next().value!);
 }
 
-/** Opens a session for an angler and returns the token for the cookie. */
-export async function openSession(anglerId: string, now: Date): Promise<string> {
+/**
+ * Opens a session for an angler and returns the token for the cookie.
+ *
+ * @param device What the browser calls itself.
+ */
+export async function openSession(anglerId: string, now: Date, device = ''): Promise<string> {
 	const token = randomBytes(TOKEN_BYTES).toString('base64url');
 	const { Session } = database().models;
-	await Session.destroy({ where: { expiresAt: { [Op.lt]: now } } });
+	const idle = { [Op.lt]: new Date(now.getTime() - IDLE_MS) };
+	await Session.destroy({ where: { [Op.or]: [{ expiresAt: { [Op.lt]: now } }, { seenAt: idle }] } });
 	const expiresAt = new Date(now.getTime() + SESSION_MS);
-	await Session.create({ id: randomUUID(), anglerId, tokenHash: hashOf(token), expiresAt });
+	const row = { id: randomUUID(), anglerId, tokenHash: hashOf(token), expiresAt, seenAt: now };
+	await Session.create({ ...row, device: device.slice(0, DEVICE_MAX) });
 	return token;
 }
 
@@ -46,11 +57,38 @@ export async function closeSession(token: string): Promise<void> {
 	await database().models.Session.destroy({ where: { tokenHash: hashOf(token) } });
 }
 
+/** A session as its angler sees it. */
+export interface OpenSession {
+	readonly id: string;
+	readonly device: string;
+	readonly openedAt: string;
+	readonly seenAt: string;
+}
+
+/** An angler's sessions that are open, the last used first. */
+export async function sessionsOf(anglerId: string, now: Date): Promise<OpenSession[]> {
+	const seenAt = { [Op.gt]: new Date(now.getTime() - IDLE_MS) };
+	const where = { anglerId, seenAt, expiresAt: { [Op.gt]: now } };
+	const rows = await database().models.Session.findAll({ where, order: [['seenAt', 'DESC']] });
+	return rows.map(({ id, device, createdAt, seenAt }) => {
+		return { id, device, openedAt: createdAt.toISOString(), seenAt: seenAt.toISOString() };
+	});
+}
+
+/** Ends one of an angler's sessions, wherever it is open. */
+export async function endSession(anglerId: string, id: string): Promise<void> {
+	for (const [hash, { session }] of remembered) if (session.id === id) remembered.delete(hash);
+	await database().models.Session.destroy({ where: { anglerId, id } });
+}
+
 async function find(hash: string, now: Date): Promise<AnglerSession | null> {
 	const { Session, Angler } = database().models;
-	const row = await Session.findOne({ where: { tokenHash: hash, expiresAt: { [Op.gt]: now } } });
+	const seenAt = { [Op.gt]: new Date(now.getTime() - IDLE_MS) };
+	const row = await Session.findOne({ where: { tokenHash: hash, expiresAt: { [Op.gt]: now }, seenAt } });
 	const angler = row && (await Angler.findByPk(row.anglerId));
-	return angler ? { anglerId: angler.id, name: angler.name } : null;
+	if (!angler) return null;
+	if (now.getTime() - row.seenAt.getTime() > SEEN_MS) await row.update({ seenAt: now });
+	return { id: row.id, anglerId: angler.id, name: angler.name };
 }
 
 /** What a token says: whose it is, and whether the records could be asked. */

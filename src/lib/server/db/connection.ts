@@ -13,7 +13,7 @@ const ACQUIRE_MS = 2500;
 const CONNECT_MS = 1500;
 
 /** Opens a pool on a MariaDB address, with the models defined on it. Nothing is connected until first used. */
-export function openDatabase(url: string): Database {
+export function openDatabase(url: string, pool: { readonly min?: number; readonly max?: number } = {}): Database {
 	const sequelize = new Sequelize(url.replace(/^mysql:/, 'mariadb:'), {
 		dialect: 'mariadb',
 		dialectModule: mariadb,
@@ -21,7 +21,7 @@ export function openDatabase(url: string): Database {
 		timezone: '+00:00',
 		define: { charset: 'utf8mb4', collate: 'utf8mb4_unicode_ci', underscored: true },
 		dialectOptions: { connectTimeout: CONNECT_MS, initSql: "SET SESSION sql_mode='STRICT_ALL_TABLES'" },
-		pool: { max: 5, min: 0, acquire: ACQUIRE_MS, idle: 10_000 }
+		pool: { max: 5, min: 0, acquire: ACQUIRE_MS, idle: 10_000, ...pool }
 	});
 	return { sequelize, models: defineModels(sequelize) };
 }
@@ -30,7 +30,7 @@ let shared: Database | null = null;
 
 /** The application's database. */
 export function database(): Database {
-	shared ??= openDatabase(config().DATABASE_URL);
+	shared ??= openDatabase(config().databaseUrl);
 	return shared;
 }
 

@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import type { WhereOptions } from 'sequelize';
+import { QueryTypes, type WhereOptions } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startBuild } from '../../core/build/start';
 import { freshDatabaseUrl } from './testing';
 import { openDatabase, type Database } from './connection';
-import { migrator } from './migrate';
+import { migrate, migrator } from './migrate';
 import { MIGRATIONS } from './migrations';
 
 let database: Database;
@@ -15,6 +15,16 @@ const tables = async (): Promise<string[]> => {
 		.filter((name) => name !== 'migration')
 		.sort();
 };
+
+/** Every column, index and key of a database. */
+async function schemaOf({ sequelize }: Database): Promise<unknown> {
+	const columns = `SELECT TABLE_NAME, COLUMN_NAME, COLUMN_TYPE, IS_NULLABLE, COLUMN_DEFAULT, COLUMN_KEY
+		FROM information_schema.COLUMNS WHERE TABLE_SCHEMA = DATABASE() ORDER BY 1, 2`;
+	const keys = `SELECT TABLE_NAME, CONSTRAINT_NAME, COLUMN_NAME, REFERENCED_TABLE_NAME
+		FROM information_schema.KEY_COLUMN_USAGE WHERE TABLE_SCHEMA = DATABASE() ORDER BY 1, 2, 3`;
+	const select = { type: QueryTypes.SELECT } as const;
+	return [await sequelize.query(columns, select), await sequelize.query(keys, select)];
+}
 
 beforeAll(async () => {
 	database = openDatabase(await freshDatabaseUrl());
@@ -65,9 +75,11 @@ describe('migrations', () => {
 			'preference',
 			'reading',
 			'record_change',
+			'recovery_code',
 			'rig',
 			'session',
 			'spot',
+			'throttle',
 			'water',
 			'write_key'
 		]);
@@ -76,6 +88,43 @@ describe('migrations', () => {
 			expect(await tables()).toEqual(before.pop());
 		}
 		await umzug.up();
+	});
+
+	it('cut off after any statement are brought to their end by the next start', async () => {
+		const url = await freshDatabaseUrl();
+		const cut = openDatabase(url);
+		const { query } = cut.sequelize;
+		const writes = /^(CREATE|ALTER|DROP|INSERT)/i;
+		const steps = async (): Promise<number> => (await migrator(cut.sequelize).executed()).length;
+		// Each start comes a statement further in its step than the last one before it is killed.
+		let [starts, further] = [0, 0];
+		while ((await steps()) < MIGRATIONS.length) {
+			const before = await steps();
+			let left = further;
+			cut.sequelize.query = (async (...given: unknown[]) => {
+				const statement = String((given[0] as { query?: string }).query ?? given[0]);
+				if (writes.test(statement) && left-- === 0) throw new Error('killed');
+				return (query as (...given: unknown[]) => Promise<unknown>).apply(cut.sequelize, given);
+			}) as typeof query;
+			await migrator(cut.sequelize)
+				.up()
+				.catch(() => undefined);
+			cut.sequelize.query = query;
+			further = (await steps()) > before ? 0 : further + 1;
+			starts++;
+		}
+		expect(starts).toBeGreaterThan(30);
+		await migrator(database.sequelize).up();
+		expect(await schemaOf(cut)).toEqual(await schemaOf(database));
+		await cut.sequelize.close();
+	}, 60_000);
+
+	it('started twice at once are done once', async () => {
+		const url = await freshDatabaseUrl();
+		await Promise.all([migrate(url), migrate(url)]);
+		const ready = openDatabase(url);
+		expect(await schemaOf(ready)).toEqual(await schemaOf(database));
+		await ready.sequelize.close();
 	});
 
 	it('leave a schema that refuses what is not so', async () => {

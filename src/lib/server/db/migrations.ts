@@ -1,4 +1,5 @@
 import { DataTypes, Op, type QueryInterface } from 'sequelize';
+import { accountsDown, accountsUp } from './steps/accounts';
 import { ownKeysDown, ownKeysUp } from './steps/ownKeys';
 
 /** A step of the schema, up and down. Names never change once released: the database remembers them. */
@@ -109,5 +110,6 @@ export const MIGRATIONS: readonly Migration[] = [
 	{ name: '0002-places', up: createPlaces, down: (schema) => drop(schema, 'spot', 'water') },
 	{ name: '0003-work', up: createWork, down: (schema) => drop(schema, 'preference', 'kept_call', 'rig', 'reading') },
 	{ name: '0004-parts', up: createParts, down: (schema) => drop(schema, 'part') },
-	{ name: '0005-own-keys', up: ownKeysUp, down: ownKeysDown }
+	{ name: '0005-own-keys', up: ownKeysUp, down: ownKeysDown },
+	{ name: '0006-accounts', up: accountsUp, down: accountsDown }
 ];

@@ -20,6 +20,12 @@ export class Angler extends Row<Angler> {
 	declare name: string;
 	/** Number of the angler's latest write. */
 	declare sequence: CreationOptional<number>;
+	/** The name in the form that is compared; `null` for the demo's angler, who has no passphrase. */
+	declare signName: CreationOptional<string | null>;
+	/** Argon2id, with its parameters. */
+	declare passphrase: CreationOptional<string | null>;
+	/** When everything was last taken out as a file. */
+	declare exportedAt: CreationOptional<Date | null>;
 }
 
 export class Session extends Row<Session> {
@@ -28,6 +34,24 @@ export class Session extends Row<Session> {
 	/** SHA-256 of the token in the cookie; the token itself is kept nowhere. */
 	declare tokenHash: string;
 	declare expiresAt: Date;
+	/** When it was last used, to a few minutes. */
+	declare seenAt: Date;
+	/** What the browser calls itself, so that the angler knows which one it is. */
+	declare device: string;
+}
+
+/** A code that opens an account once whose passphrase is lost; only its SHA-256 is stored. */
+export class RecoveryCode extends Row<RecoveryCode> {
+	declare anglerId: string;
+	declare codeHash: string;
+}
+
+/** Wrong guesses of one kind, by the hash of whose they were. */
+export class Throttle extends Row<Throttle> {
+	declare bucket: string;
+	declare failures: number;
+	/** No guess is looked at before this. */
+	declare until: Date;
 }
 
 /** A row that belongs to an angler, counts its versions and is deleted softly. */
@@ -64,6 +88,8 @@ export class WriteKey extends Row<WriteKey> {
 export interface Models {
 	readonly Angler: ModelStatic<Angler>;
 	readonly Session: ModelStatic<Session>;
+	readonly RecoveryCode: ModelStatic<RecoveryCode>;
+	readonly Throttle: ModelStatic<Throttle>;
 	readonly Preference: ModelStatic<Preference>;
 	readonly RecordChange: ModelStatic<RecordChange>;
 	readonly WriteKey: ModelStatic<WriteKey>;
@@ -75,6 +101,7 @@ const key = () => ({ ...uuid(), primaryKey: true });
 const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false });
 const instant = () => ({ type: DataTypes.DATE(3), allowNull: false });
 const count = () => ({ type: DataTypes.BIGINT.UNSIGNED, allowNull: false });
+const hash = () => ({ type: DataTypes.CHAR(64), allowNull: false });
 const stamps = () => ({ createdAt: DataTypes.DATE(3), updatedAt: DataTypes.DATE(3) });
 const owned = () => ({
 	...stamps(),
@@ -114,14 +141,30 @@ export function defineModels(sequelize: Sequelize): Models {
 			...stamps(),
 			id: key(),
 			name: text(120),
-			sequence: { ...count(), defaultValue: 0 }
+			sequence: { ...count(), defaultValue: 0 },
+			signName: DataTypes.STRING(120),
+			passphrase: DataTypes.STRING(255),
+			exportedAt: DataTypes.DATE(3)
 		}),
 		Session: define(Session, 'session', {
 			...stamps(),
 			id: key(),
 			anglerId: uuid(),
 			tokenHash: text(64),
-			expiresAt: instant()
+			expiresAt: instant(),
+			seenAt: instant(),
+			device: text(120)
+		}),
+		RecoveryCode: define(RecoveryCode, 'recovery_code', {
+			...stamps(),
+			anglerId: key(),
+			codeHash: { ...hash(), primaryKey: true }
+		}),
+		Throttle: define(Throttle, 'throttle', {
+			...stamps(),
+			bucket: { ...hash(), primaryKey: true },
+			failures: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false },
+			until: instant()
 		}),
 		Preference: define(Preference, 'preference', { ...owned(), id: key(), anglerId: uuid(), topic: text(40) }, true),
 		RecordChange: define(RecordChange, 'record_change', {

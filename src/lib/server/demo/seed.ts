@@ -7,7 +7,9 @@ import { callInputSchema } from '../../core/schema/call';
 import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/schema/reading';
 import { SCHEMA_VERSION, type DeskRecord } from '../../core/records/schemas';
 import type { BenchRecord } from '../../core/records/rigSchemas';
+import type { Transaction } from 'sequelize';
 import type { Database } from '../db/connection';
+import type { Models } from '../db/models';
 import { demoRigs, OWN_PARTS, partDocument } from './rigs';
 import { ANGLER, WATERS, type DemoSpot, type DemoWater } from './scenario';
 
@@ -111,22 +113,31 @@ interface Place {
 	readonly spotId: string;
 }
 
-async function seedPlaces({ models }: Database, anglerId: string, random: Random): Promise<Place[]> {
+/** Where the demo is written to: wholly or not at all. */
+interface Sowing {
+	readonly models: Models;
+	readonly transaction: Transaction;
+}
+
+async function seedPlaces({ models, transaction }: Sowing, anglerId: string, random: Random): Promise<Place[]> {
 	const places: Place[] = [];
 	for (const water of WATERS) {
 		const waterId = uuidOf(random);
 		const { name, place, latitude, longitude } = water;
-		await models.records.waters.create({
-			id: waterId,
-			anglerId,
-			version: 1,
-			name,
-			place,
-			latitude,
-			longitude,
-			timeZone: TIME_ZONE,
-			document: { schemaVersion: SCHEMA_VERSION }
-		} as never);
+		await models.records.waters.create(
+			{
+				id: waterId,
+				anglerId,
+				version: 1,
+				name,
+				place,
+				latitude,
+				longitude,
+				timeZone: TIME_ZONE,
+				document: { schemaVersion: SCHEMA_VERSION }
+			} as never,
+			{ transaction }
+		);
 		for (const spot of water.spots) {
 			const spotId = uuidOf(random);
 			const document = { schemaVersion: SCHEMA_VERSION, profile: spot.profile, cover: spot.cover };
@@ -138,7 +149,7 @@ async function seedPlaces({ models }: Database, anglerId: string, random: Random
 				name: spot.name,
 				bankBearingDeg: spot.bankBearingDeg
 			};
-			await models.records.spots.create({ ...row, document } as never);
+			await models.records.spots.create({ ...row, document } as never, { transaction });
 			places.push({ water, spot, spotId });
 		}
 	}
@@ -146,36 +157,44 @@ async function seedPlaces({ models }: Database, anglerId: string, random: Random
 }
 
 async function seedKept(
-	{ models }: Database,
+	{ models, transaction }: Sowing,
 	anglerId: string,
 	random: Random,
 	{ id: readingId, name, spotId, takenAt, reading }: LaidReading
 ) {
 	const answer = call(callInputSchema.parse({ reading }));
-	await models.records['kept-calls'].create({
-		id: uuidOf(random),
-		anglerId,
-		version: 1,
-		readingId,
-		name,
-		keptAt: new Date(takenAt.getTime() + 10 * 60 * 1000),
-		claimBase: answer.claimBase,
-		document: {
-			schemaVersion: SCHEMA_VERSION,
-			spotId,
-			takenAt: takenAt.toISOString(),
-			reading,
-			stances: {},
-			houseRules: [],
-			locks: {},
-			chosen: 0,
-			answer
-		}
-	} as never);
+	await models.records['kept-calls'].create(
+		{
+			id: uuidOf(random),
+			anglerId,
+			version: 1,
+			readingId,
+			name,
+			keptAt: new Date(takenAt.getTime() + 10 * 60 * 1000),
+			claimBase: answer.claimBase,
+			document: {
+				schemaVersion: SCHEMA_VERSION,
+				spotId,
+				takenAt: takenAt.toISOString(),
+				reading,
+				stances: {},
+				houseRules: [],
+				locks: {},
+				chosen: 0,
+				answer
+			}
+		} as never,
+		{ transaction }
+	);
 }
 
 /** Lays the latest reading on the desk, with the rig that is called for it in hand. */
-async function seedDesk({ models }: Database, anglerId: string, random: Random, latest: LaidReading): Promise<void> {
+async function seedDesk(
+	{ models, transaction }: Sowing,
+	anglerId: string,
+	random: Random,
+	latest: LaidReading
+): Promise<void> {
 	const { id, name, spotId, takenAt, reading } = latest;
 	const { calls } = call(callInputSchema.parse({ reading, top: 1 }), { windows: false, families: false });
 	const documents: { readonly desk: DeskRecord; readonly bench: BenchRecord } = {
@@ -199,20 +218,22 @@ async function seedDesk({ models }: Database, anglerId: string, random: Random, 
 		}
 	};
 	for (const [topic, document] of Object.entries(documents)) {
-		await models.Preference.create({ id: randomUUID(), anglerId, version: 1, topic, document } as never);
+		await models.Preference.create({ id: randomUUID(), anglerId, version: 1, topic, document } as never, {
+			transaction
+		});
 	}
 }
 
-async function seedBench({ models }: Database, anglerId: string, random: Random): Promise<void> {
+async function seedBench({ models, transaction }: Sowing, anglerId: string, random: Random): Promise<void> {
 	const ids: string[] = [];
 	for (const part of OWN_PARTS) {
 		const id = uuidOf(random);
 		ids.push(id);
-		await models.records.parts.create({ id, anglerId, version: 1, document: partDocument(part) });
+		await models.records.parts.create({ id, anglerId, version: 1, document: partDocument(part) }, { transaction });
 	}
 	for (const { name, ...document } of demoRigs({ id: ids[0]!, version: 1, part: OWN_PARTS[0]! })) {
 		const row = { id: uuidOf(random), anglerId, version: 1, name };
-		await models.records.rigs.create({ ...row, document } as never);
+		await models.records.rigs.create({ ...row, document } as never, { transaction });
 	}
 }
 
@@ -221,12 +242,17 @@ async function seedBench({ models }: Database, anglerId: string, random: Random)
  * A database that has the angler already is left as it is.
  */
 export async function seedDemo(database: Database, angler: { id: string; name: string } = ANGLER): Promise<void> {
-	const anglerId = angler.id;
 	const { models } = database;
-	if (await models.Angler.findByPk(anglerId)) return;
+	if (await models.Angler.findByPk(angler.id)) return;
+	await database.sequelize.transaction((transaction) => sow({ models, transaction }, angler));
+}
+
+async function sow(sowing: Sowing, angler: { readonly id: string; readonly name: string }): Promise<void> {
+	const { models, transaction } = sowing;
+	const anglerId = angler.id;
 	const random = seeded(SEED);
-	await models.Angler.create({ ...angler });
-	const places = await seedPlaces(database, anglerId, random);
+	await models.Angler.create({ ...angler }, { transaction });
+	const places = await seedPlaces(sowing, anglerId, random);
 	let latest: LaidReading | null = null;
 	for (let index = 0; index < READINGS; index++) {
 		const day = Math.round((index / READINGS) * 300 + random() * 8);
@@ -237,10 +263,12 @@ export async function seedDemo(database: Database, angler: { id: string; name: s
 		const id = uuidOf(random);
 		const name = `${spot.name}, ${MONTHS[takenAt.getUTCMonth()]}`;
 		const row = { id, anglerId, version: 1, spotId, name, takenAt };
-		await models.records.readings.create({ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } } as never);
+		await models.records.readings.create({ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } } as never, {
+			transaction
+		});
 		latest = { id, name, spotId, takenAt, reading };
-		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(database, anglerId, random, latest);
+		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(sowing, anglerId, random, latest);
 	}
-	await seedBench(database, anglerId, random);
-	if (latest) await seedDesk(database, anglerId, random, latest);
+	await seedBench(sowing, anglerId, random);
+	if (latest) await seedDesk(sowing, anglerId, random, latest);
 }

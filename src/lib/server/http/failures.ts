@@ -3,7 +3,19 @@ import { isUnreachable } from '../db/connection';
 import { log } from './log';
 
 /** Codes that only the server knows, beside the core's. */
-type ServerCode = 'unauthorized' | 'not-found' | 'stale' | 'records-unreachable' | 'internal' | 'unsupported-media';
+type ServerCode =
+	| 'unauthorized'
+	| 'forbidden'
+	| 'not-found'
+	| 'stale'
+	| 'export-first'
+	| 'too-many'
+	| 'busy'
+	| 'too-long'
+	| 'full'
+	| 'records-unreachable'
+	| 'internal'
+	| 'unsupported-media';
 
 /** An expected refusal with its HTTP status. */
 export class HttpFailure extends Error {
@@ -12,6 +24,13 @@ export class HttpFailure extends Error {
 	readonly path: string;
 	/** What the caller needs to go on, such as the current row after a stale write. */
 	readonly detail: object;
+	/** Seconds after which trying again may help. */
+	readonly retryAfterS: number | null = null;
+
+	/** A refusal that another time may not meet. */
+	static later(status: number, code: ServerCode, message: string, seconds: number): HttpFailure {
+		return Object.assign(new HttpFailure(status, code, message), { retryAfterS: seconds });
+	}
 
 	constructor(status: number, code: ServerCode | Failure['code'], message: string, path = '', detail: object = {}) {
 		super(message);
@@ -36,14 +55,14 @@ export function asHttpFailure(error: unknown, requestId: string): HttpFailure {
 		const { code, path, message } = error.failure;
 		return new HttpFailure(TOO_LARGE.includes(code) ? 413 : 422, code, message, path);
 	}
-	if (isUnreachable(error)) return new HttpFailure(503, 'records-unreachable', RECORDS_DOWN);
+	if (isUnreachable(error)) return HttpFailure.later(503, 'records-unreachable', RECORDS_DOWN, 2);
 	log.error({ requestId, err: error }, 'request failed');
 	return new HttpFailure(500, 'internal', `Something went wrong here (${requestId}).`);
 }
 
 /** The JSON body of a refusal, the same shape as on the command line. */
 export function failureResponse(failure: HttpFailure): Response {
-	const { code, path, message, detail, status } = failure;
-	const headers: Record<string, string> = status === 503 ? { 'retry-after': '2' } : {};
+	const { code, path, message, detail, status, retryAfterS } = failure;
+	const headers: Record<string, string> = retryAfterS === null ? {} : { 'retry-after': String(retryAfterS) };
 	return Response.json({ error: { code, path, message }, ...detail }, { status, headers });
 }

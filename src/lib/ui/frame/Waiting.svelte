@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/app.svelte';
 	import type { Write } from '$lib/client/outbox.svelte';
 	import { isDocument } from '$lib/client/server';
 	import { RECORDS_DOWN_SHORT } from '../messages';
+	import SignInAgain from './SignInAgain.svelte';
 
-	const { recordsDown }: { recordsDown: boolean } = $props();
+	const { recordsDown, angler, demo }: { recordsDown: boolean; angler: string; demo: boolean } = $props();
 	const app = useApp();
 	const outbox = $derived(app.keeping.outbox);
 	const refused = $derived(outbox?.refused ?? []);
@@ -27,10 +27,7 @@
 	</p>
 {/if}
 {#if outbox?.signedOut}
-	<p class="notice notice-fails" role="alert">
-		Your session is over. What you entered is kept on this device and is told once you are back.
-		<a class="button" href={resolve('/')}>Open a session</a>
-	</p>
+	<SignInAgain name={angler} {demo} />
 {/if}
 {#if app.full}
 	<p class="notice notice-fails" role="alert">

@@ -3,11 +3,29 @@ import { SCHEMA_VERSION, settingsRecordSchema, THEMES } from '$lib/core/records/
 import { anglerOf } from '$lib/server/auth/api';
 import { asHttpFailure } from '$lib/server/http/failures';
 import { storeOf } from '$lib/server/records/store';
-import { closeSession, SESSION_COOKIE } from '$lib/server/auth/session';
+import { changePassphrase, removeAccount, renewCodes } from '$lib/server/auth/accounts';
+import { leave } from '$lib/server/auth/cookie';
+import { tried } from '$lib/server/auth/forms';
+import { endSession, sessionsOf } from '$lib/server/auth/session';
+import { database, isUnreachable } from '$lib/server/db/connection';
 import { THEME_COOKIE } from '$lib/server/http/theme';
-import type { Actions } from './$types';
+import type { Actions, PageServerLoad } from './$types';
 
 const YEAR_S = 365 * 24 * 60 * 60;
+
+export const load: PageServerLoad = async ({ locals }) => {
+	const { id, anglerId } = anglerOf(locals);
+	try {
+		const [sessions, angler] = await Promise.all([
+			sessionsOf(anglerId, new Date()),
+			database().models.Angler.findByPk(anglerId)
+		]);
+		return { session: id, sessions, hasPassphrase: angler?.passphrase != null };
+	} catch (error) {
+		if (!isUnreachable(error)) throw error;
+		return { session: id, sessions: [], hasPassphrase: false };
+	}
+};
 
 export const actions: Actions = {
 	theme: async ({ request, cookies }) => {
@@ -36,15 +54,35 @@ export const actions: Actions = {
 		return { saved: true };
 	},
 
-	close: async ({ cookies, locals }) => {
-		const token = cookies.get(SESSION_COOKIE);
+	close: async (event) => {
 		try {
-			if (token) await closeSession(token);
+			await leave(event);
 		} catch (error) {
-			const { status, message } = asHttpFailure(error, locals.requestId);
+			const { status, message } = asHttpFailure(error, event.locals.requestId);
 			return fail(status, { message });
 		}
-		cookies.delete(SESSION_COOKIE, { path: '/' });
 		redirect(303, '/');
-	}
+	},
+
+	passphrase: (event) =>
+		tried(event, 'passphrase', async ({ old = '', fresh = '' }) => {
+			const { anglerId, id: keep } = anglerOf(event.locals);
+			await changePassphrase(anglerId, { old, fresh, keep, address: event.getClientAddress() }, new Date());
+			return { done: 'The passphrase is changed; every other session has ended.' };
+		}),
+
+	codes: (event) => tried(event, 'codes', async () => ({ codes: await renewCodes(anglerOf(event.locals).anglerId) })),
+
+	end: (event) =>
+		tried(event, 'end', async ({ session = '' }) => {
+			await endSession(anglerOf(event.locals).anglerId, session);
+			return { done: 'That session has ended.' };
+		}),
+
+	remove: (event) =>
+		tried(event, 'remove', async ({ passphrase = '' }) => {
+			await removeAccount(anglerOf(event.locals).anglerId, passphrase, event.getClientAddress(), new Date());
+			await leave(event);
+			redirect(303, '/');
+		})
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import Account from './Account.svelte';
 	import { useApp } from '$lib/client/app.svelte';
 	import { SHORTCUTS } from '$lib/ui/frame/screens';
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
@@ -12,7 +13,9 @@
 
 <div class="settings">
 	<h1>How should it be shown?</h1>
-	{#if form && 'message' in form}<p class="notice notice-fails" role="alert">{form.message}</p>{/if}
+	{#if form && 'message' in form && !('field' in form)}<p class="notice notice-fails" role="alert">
+			{form.message}
+		</p>{/if}
 	<form method="POST" action="?/settings" use:enhance={({ cancel }) => cancel()}>
 		<div class="row">
 			<span aria-hidden="true">Units</span>
@@ -47,9 +50,7 @@
 				</div>{/each}
 		</dl>
 	</section>
-	<form method="POST" action="?/close">
-		<p>Signed in as {data.angler}. <button class="button">Close the session</button></p>
-	</form>
+	<Account {data} {form} />
 </div>
 
 <style>

@@ -1,4 +1,5 @@
 import { Readable } from 'node:stream';
+import { noteExport } from '$lib/server/auth/accounts';
 import { api } from '$lib/server/auth/api';
 import { IMPORT_MAX, readJson } from '$lib/server/http/body';
 import { exportedText, importRecords, previewImport } from '$lib/server/records/transfer';
@@ -6,6 +7,7 @@ import { exportedText, importRecords, previewImport } from '$lib/server/records/
 /** Everything kept, as one file to download. */
 export const GET = api(async (_event, { anglerId }) => {
 	const now = new Date();
+	await noteExport(anglerId, now);
 	const name = `lucernal-${now.toISOString().slice(0, 10)}.json`;
 	return new Response(Readable.toWeb(Readable.from(exportedText(anglerId, now))) as ReadableStream, {
 		headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${name}"` }

@@ -1,0 +1,36 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		title: string;
+		message?: string | null | undefined;
+		children: Snippet;
+	}
+	const { title, message, children }: Props = $props();
+</script>
+
+<svelte:head><title>Lucernal: {title.toLowerCase()}</title></svelte:head>
+
+<main>
+	<a href={resolve('/')} class="mark"><img src="/icon.svg" alt="Lucernal" width="48" height="48" /></a>
+	<h1>{title}</h1>
+	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
+	{@render children()}
+</main>
+
+<style>
+	main {
+		display: grid;
+		gap: 14px;
+		justify-items: start;
+		align-content: center;
+		max-width: 34rem;
+		min-height: 100vh;
+		margin: 0 auto;
+		padding: 24px;
+	}
+	.mark {
+		display: block;
+	}
+</style>

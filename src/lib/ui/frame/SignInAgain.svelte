@@ -1,0 +1,35 @@
+<script lang="ts">
+	import { useApp } from '$lib/client/app.svelte';
+	import Entry from '../account/Entry.svelte';
+
+	/** The angler's own name, and whether anybody may open the demo. */
+	const { name, demo }: { name: string; demo: boolean } = $props();
+	const app = useApp();
+	let wrong = $state<string | null>(null);
+
+	async function again(event: SubmitEvent) {
+		event.preventDefault();
+		const passphrase = String(new FormData(event.currentTarget as HTMLFormElement).get('passphrase') ?? '');
+		wrong = await app.keeping.signInAgain(name, passphrase);
+	}
+</script>
+
+<div class="notice notice-fails" role="alert">
+	<p>Your session is over. What you entered is kept on this device and is told once you are back.</p>
+	<form onsubmit={again}>
+		<input type="text" name="name" value={name} autocomplete="username" hidden readonly />
+		{#if !demo}
+			<Entry name="passphrase" label="Passphrase of {name}" type="password" {wrong} autocomplete="current-password" />
+		{:else if wrong}<p>{wrong}</p>{/if}
+		<button class="button">Sign in again</button>
+	</form>
+</div>
+
+<style>
+	form {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px 12px;
+		align-items: end;
+	}
+</style>

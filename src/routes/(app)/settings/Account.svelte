@@ -1,0 +1,162 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { useApp } from '$lib/client/app.svelte';
+	import Codes from '$lib/ui/account/Codes.svelte';
+	import Entry from '$lib/ui/account/Entry.svelte';
+	import type { Refused } from '$lib/server/auth/forms';
+	import type { ActionData, PageData } from './$types';
+
+	const { data, form }: { data: PageData; form: ActionData } = $props();
+	const app = useApp();
+	const refused = $derived(form && 'field' in form ? (form as Refused) : null);
+	const codes = $derived(form && 'codes' in form ? (form.codes as readonly string[]) : null);
+	const wrong = (of: string, field: string) =>
+		refused?.form === of && (refused.field === field || refused.field === '') ? refused.message : null;
+	const day = (instant: string): string =>
+		new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
+	/** What this device has of the angler goes with the session; what the records lack would go for good. */
+	let lost = $state(0);
+	let closing: HTMLFormElement;
+	async function close(event: SubmitEvent) {
+		if (!app.live) return;
+		event.preventDefault();
+		const left = await app.untold();
+		if (left > 0 && lost === 0) lost = left;
+		else {
+			await app.forget();
+			closing.submit();
+		}
+	}
+</script>
+
+<section aria-labelledby="account">
+	<h2 id="account">Account</h2>
+	{#if form && 'done' in form}<p class="notice" role="status">{form.done}</p>{/if}
+	<form method="POST" action="?/close" bind:this={closing} onsubmit={close}>
+		{#if lost > 0}
+			<p class="notice notice-fails" role="alert">
+				{lost}
+				{lost === 1 ? 'change has' : 'changes have'} not reached the records and would be lost. Close all the same?
+			</p>
+		{/if}
+		<p>
+			Signed in as {data.angler}.
+			<button class="button">{lost > 0 ? 'Close and lose them' : 'Close the session'}</button>
+		</p>
+	</form>
+
+	<h3>Open sessions</h3>
+	<ul>
+		{#each data.sessions as { id, device, openedAt, seenAt } (id)}
+			<li>
+				<span class="device">{device || 'A browser'}</span>
+				<span class="quiet">since {day(openedAt)}, last used {day(seenAt)}</span>
+				{#if id === data.session}<strong>this one</strong>
+				{:else}
+					<form method="POST" action="?/end">
+						<input type="hidden" name="session" value={id} />
+						<button class="button">End it</button>
+					</form>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+
+	{#if data.hasPassphrase}
+		<details open={refused?.form === 'passphrase'}>
+			<summary>Change the passphrase</summary>
+			<form method="POST" action="?/passphrase" class="account">
+				<input type="text" name="name" value={data.angler} autocomplete="username" hidden readonly />
+				<Entry
+					name="old"
+					label="Passphrase now"
+					type="password"
+					wrong={wrong('passphrase', 'old')}
+					autocomplete="current-password"
+				/>
+				<Entry
+					name="fresh"
+					label="New passphrase"
+					type="password"
+					wrong={wrong('passphrase', 'fresh')}
+					hint="At least 12 characters: a few words will do."
+					autocomplete="new-password"
+				/>
+				<button class="button">Change it</button>
+			</form>
+		</details>
+		<details open={codes !== null}>
+			<summary>Codes for a lost passphrase</summary>
+			{#if codes}<Codes {codes} />
+			{:else}
+				<form method="POST" action="?/codes" class="account">
+					<p>New codes take the place of the old ones, which are worth nothing then.</p>
+					<button class="button">Make new codes</button>
+				</form>
+			{/if}
+		</details>
+		<details open={refused?.form === 'remove'}>
+			<summary>Delete the account</summary>
+			<form method="POST" action="?/remove" class="account">
+				<p>
+					Everything in it goes for good. First take it out as a file:
+					<a class="button" href={resolve('/api/v1/records')} download>Everything as a file</a>
+				</p>
+				<Entry
+					name="passphrase"
+					label="Passphrase"
+					type="password"
+					wrong={wrong('remove', 'passphrase')}
+					autocomplete="current-password"
+				/>
+				<button class="button">Delete everything</button>
+			</form>
+		</details>
+	{/if}
+</section>
+
+<style>
+	section,
+	form {
+		display: grid;
+		gap: 10px;
+		justify-items: start;
+	}
+	section {
+		width: 100%;
+	}
+	ul {
+		display: grid;
+		gap: 6px;
+	}
+	li {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 12px;
+		align-items: center;
+	}
+	.device {
+		overflow: hidden;
+		max-width: 22rem;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	details {
+		width: 100%;
+		max-width: 34rem;
+		border-top: 1px solid var(--rule);
+		padding: 8px 0;
+	}
+	summary {
+		min-height: 32px;
+		font-weight: 640;
+		cursor: pointer;
+	}
+	details form {
+		padding-top: 8px;
+	}
+</style>

@@ -1,0 +1,118 @@
+import { randomUUID } from 'node:crypto';
+import { describe, expect, it } from 'vitest';
+import { complaints, field, newAngler, newPage, ranked, signedIn } from './browser';
+
+const PASSPHRASE = 'tern over the weir';
+
+describe('an account of one’s own', () => {
+	it('is made, holds a reading, is closed without a trace on the device, and opened again', async () => {
+		const page = await newPage();
+		const name = `Wader ${randomUUID().slice(0, 8)}`;
+		await page.goto('/');
+		await page.getByRole('link', { name: 'Make an account' }).click();
+		await page.getByRole('textbox', { name: 'Name' }).fill(name);
+		await page.getByLabel('Passphrase').fill('too short');
+		await page.getByRole('button', { name: 'Make the account' }).click();
+		await page.getByText('At least 12 characters: a few words will do.').waitFor();
+		expect(await page.getByRole('textbox', { name: 'Name' }).inputValue()).toBe(name);
+		await page.getByLabel('Passphrase').fill(PASSPHRASE);
+		await page.getByRole('button', { name: 'Make the account' }).click();
+		await page.getByRole('heading', { name: 'Codes for the day the passphrase is lost' }).waitFor();
+		expect(await page.getByRole('listitem').count()).toBe(8);
+		await page.getByRole('link', { name: /^They are written down/ }).click();
+		await ranked(page);
+		await field(page, 'Name of the reading').fill('My own water');
+		await page.getByRole('button', { name: 'Keep', exact: true }).click();
+		await page.getByText('Kept as “My own water”.').waitFor();
+		await page.getByRole('link', { name: 'Settings' }).first().click();
+		await page.getByRole('button', { name: 'Close the session' }).click();
+		await page.getByRole('link', { name: 'Sign in' }).click();
+		const held = await page.evaluate(async () => {
+			const names = (await indexedDB.databases()).map(({ name }) => name!);
+			const counts = names.map(
+				(name) =>
+					new Promise<number>((resolve) => {
+						const open = indexedDB.open(name);
+						open.onsuccess = () => {
+							const count = open.result.transaction('held').objectStore('held').count();
+							count.onsuccess = () => resolve(count.result);
+						};
+					})
+			);
+			return (await Promise.all(counts)).reduce((sum, one) => sum + one, 0);
+		});
+		expect(held).toBe(0);
+		await page.getByRole('textbox', { name: 'Name' }).fill(name.toUpperCase());
+		await page.getByLabel('Passphrase').fill(PASSPHRASE);
+		await page.getByRole('button', { name: 'Sign in' }).click();
+		await ranked(page);
+		await page.goto('/kept');
+		await page.getByRole('button', { name: /^Open My own water/ }).waitFor();
+	});
+
+	it('whose session ends goes on in place, and what was typed meanwhile is told', async () => {
+		const page = await newPage();
+		const name = `Wader ${randomUUID().slice(0, 8)}`;
+		await page.goto('/sign-up');
+		await page.getByRole('textbox', { name: 'Name' }).fill(name);
+		await page.getByLabel('Passphrase').fill(PASSPHRASE);
+		await page.getByRole('button', { name: 'Make the account' }).click();
+		await page.getByRole('link', { name: /^They are written down/ }).click();
+		await ranked(page);
+		await page.context().clearCookies();
+		await field(page, 'Name of the reading').fill('While signed out');
+		await page.getByText(/^Your session is over/).waitFor();
+		await page.getByLabel(`Passphrase of ${name}`).fill('not the passphrase');
+		await page.getByRole('button', { name: 'Sign in again' }).click();
+		await page.getByText('Name and passphrase do not go together.').waitFor();
+		await page.getByLabel(`Passphrase of ${name}`).fill(PASSPHRASE);
+		const told = page.waitForResponse((response) => response.url().endsWith('/api/v1/desk') && response.ok());
+		await page.getByRole('button', { name: 'Sign in again' }).click();
+		await told;
+		await expect.poll(() => page.getByText(/^Your session is over/).count()).toBe(0);
+		expect(await field(page, 'Name of the reading').inputValue()).toBe('While signed out');
+	});
+
+	it('lists its sessions and ends one from another browser', async () => {
+		const angler = await newAngler();
+		const phone = await signedIn({}, angler);
+		const laptop = await signedIn({ at: '/settings' }, { ...angler, token: await angler.another() });
+		await laptop.getByRole('button', { name: 'End it' }).click();
+		await laptop.getByText('That session has ended.').waitFor();
+		const answer = await phone.request.get('/api/v1/desk');
+		expect(answer.status()).toBe(401);
+	});
+});
+
+describe('what comes from elsewhere', () => {
+	it('is no write, with a body or without one, whatever session the browser has', async () => {
+		const page = await signedIn({ at: '/kept' });
+		const { items } = await (await page.request.get('/api/v1/readings?limit=1')).json();
+		const path = `/api/v1/readings/${items[0].id}`;
+		const elsewhere: Record<string, string>[] = [
+			{ origin: 'https://elsewhere.example' },
+			{ 'sec-fetch-site': 'cross-site' }
+		];
+		for (const headers of elsewhere) {
+			expect((await page.request.delete(path, { headers })).status()).toBe(403);
+			expect((await page.request.put(path, { headers, data: {} })).status()).toBe(403);
+		}
+		expect((await page.request.get(path)).status()).toBe(200);
+	});
+
+	it('and what is an angler’s own is kept by nobody on the way', async () => {
+		const page = await signedIn({ at: '/settings' });
+		for (const path of ['/water', '/api/v1/readings', '/']) {
+			const answer = await page.request.get(path, { maxRedirects: 0 });
+			expect([path, answer.headers()['cache-control'], answer.headers()['x-frame-options']]).toEqual([
+				path,
+				expect.stringMatching(/no-store/),
+				'DENY'
+			]);
+		}
+	});
+});
+
+it('nothing above made the browser complain', () => {
+	expect(complaints).toEqual([]);
+});
