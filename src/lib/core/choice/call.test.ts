@@ -341,6 +341,30 @@ describe('stances', () => {
 		);
 	}, 60_000);
 
+	it('are all weighed or named, however many facets fifty rules of one’s own tie together', () => {
+		const values = facetValues();
+		const facets = FACETS.filter((facet) => values[facet].length > 0);
+		const fit = (facet: (typeof FACETS)[number]) =>
+			fc.dictionary(fc.constantFrom(...values[facet]), fc.double({ min: -1, max: 1, noNaN: true }), { minKeys: 1 });
+		const rule = fc
+			.tuple(fc.constantFrom(...facets), fc.constantFrom(...facets))
+			.chain(([a, b]) => fc.record({ [a]: fit(a), [b]: fit(b) }));
+		fc.assert(
+			fc.property(fc.array(rule, { minLength: 50, maxLength: 50 }), (all) => {
+				const houseRules = all.map((prefers, at) => {
+					const id = `MY-${String(at).padStart(2, '0')}`;
+					return { id, strength: 3, when: { join: 'all', words: ['always'] }, prefers, because: 'Mine.' };
+				});
+				const { calls, ignored, exact } = ask(READINGS['winter ditch']!, { houseRules, top: 1 });
+				expect(exact).toBe(true);
+				expect(calls[0]!.reasons.reduce((sum, { counts }) => sum + counts, 0)).toBeCloseTo(calls[0]!.score, 9);
+				const named = new Set(ignored.map(({ path }) => path.split('.')[1]));
+				expect(named.size).toBeLessThan(25);
+			}),
+			{ numRuns: 8, seed: 5 }
+		);
+	}, 60_000);
+
 	it('that are taken silence what else answers their question, and nothing of another family', () => {
 		const reading = { ...READINGS['wind and cloud over reeds']!, visibilityM: 0.3, stain: 'mud' as const };
 		const heard = (stances: Record<string, string>, family: 'spinnerbait' | 'bladed-jig') => {

@@ -2,6 +2,7 @@ import { FACETS, type Claim, type Facet, type Prefers } from '../claims/claim';
 import { InputFailure, type SetAside } from '../schema/failure';
 import { houseRuleSchema, type HouseRule } from '../claims/house';
 import { FAMILIES } from '../schema/words';
+import { Effort } from './effort';
 import { fitTable } from './tables';
 import { SPACES } from './spaces';
 
@@ -68,11 +69,14 @@ export interface HouseClaims {
 	readonly ignored: readonly SetAside[];
 }
 
+const TOO_MUCH = 'With your other rules it ties together more parts than can be weighed exactly.';
+
 /** Checks each rule by itself: what is no rule, or tells no rigs apart, is set aside and named. */
 export function houseClaims(given: readonly unknown[]): HouseClaims {
 	const sound: HouseRule[] = [];
 	const claims: Claim[] = [];
 	const ignored: SetAside[] = [];
+	const effort = new Effort();
 	given.forEach((rule, at) => {
 		const path = `houseRules.${at}`;
 		const parsed = houseRuleSchema.safeParse(rule);
@@ -86,7 +90,9 @@ export function houseClaims(given: readonly unknown[]): HouseClaims {
 			return;
 		}
 		try {
-			claims.push(checkHouseRule(parsed.data, path));
+			const claim = checkHouseRule(parsed.data, path);
+			if (!effort.take(claim)) refuse(`${path}.prefers`, TOO_MUCH);
+			claims.push(claim);
 			sound.push(parsed.data);
 		} catch (error) {
 			if (!(error instanceof InputFailure)) throw error;

@@ -61,6 +61,12 @@ function planOf(space: Space): Plan {
 	return { ...plan, sizes };
 }
 
+/** In which order a space's variables are removed, how many values each has, and which its links join. */
+export function removalOf(space: Space) {
+	const { free, gated, sizes, links } = planOf(space);
+	return { order: [...free, ...gated], sizes, links: links.map(({ variables }) => variables) };
+}
+
 /** How much of the work was cut short, and by what. */
 export interface Tally {
 	nodes: number;

@@ -1,9 +1,12 @@
 import { answer, batchOf, type Verb } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
-import { answerOf, pool, type Pool } from './pool';
+import { answerOf, pool, type Asking, type Pool } from './pool';
 
-async function item(threads: Pool, verb: Verb, input: unknown, index: number): Promise<unknown> {
-	const done = await threads.ask({ verb, input }, true);
+/** Who asks, and whether they still wait. */
+export type Asker = Omit<Asking, 'batch'>;
+
+async function item(threads: Pool, verb: Verb, input: unknown, index: number, asker: Asker): Promise<unknown> {
+	const done = await threads.ask({ verb, input }, { ...asker, batch: true });
 	try {
 		return answerOf(done);
 	} catch (error) {
@@ -15,13 +18,14 @@ async function item(threads: Pool, verb: Verb, input: unknown, index: number): P
  * Answers one input or each of a batch, in the threads where there are any: the server itself goes on meanwhile.
  *
  * @throws {InputFailure} For the first bad item, its index first in the path; then nothing is answered.
+ * @throws {HttpFailure} 429 or 503 where there is too much to do, 422 where an item takes too long.
  */
-export async function answerBeside(verb: Verb, input: unknown): Promise<unknown> {
+export async function answerBeside(verb: Verb, input: unknown, asker: Asker): Promise<unknown> {
 	const threads = pool();
 	if (!threads) return answer(verb, input);
 	const batch = batchOf(input);
-	if (!batch) return answerOf(await threads.ask({ verb, input }, false));
-	const answers = await Promise.allSettled(batch.map((one, index) => item(threads, verb, one, index)));
+	if (!batch) return answerOf(await threads.ask({ verb, input }, { ...asker, batch: false }));
+	const answers = await Promise.allSettled(batch.map((one, index) => item(threads, verb, one, index, asker)));
 	const refused = answers.find((one) => one.status === 'rejected');
 	if (refused) throw refused.reason;
 	return answers.map((one) => (one as PromiseFulfilledResult<unknown>).value);

@@ -12,14 +12,18 @@ import { setTimeout } from 'node:timers/promises';
 parentPort.on('message', async ({ input }) => {
 	if (input === 'die') process.exit(1);
 	await setTimeout(5);
+	if (input === 'endless') for (;;);
 	const failure = { code: 'invalid', path: 'x', message: 'No.' };
 	parentPort.postMessage(input === 'bad' ? { ok: false, failure } : { ok: true, answer: input });
 });
+parentPort.postMessage('ready');
 `;
 let folder = '';
 let pool: Pool;
 const script = () => join(folder, 'thread.mjs');
-const opened = (size: number): Pool => (pool = new Pool(script(), size));
+const opened = (size: number, itemMs = 10_000): Pool => (pool = new Pool(script(), size, itemMs));
+const single = { batch: false, asker: 'one' };
+const batched = { batch: true, asker: 'one' };
 const call = (input: unknown) => ({ verb: 'call', input }) as const;
 
 beforeAll(() => {
@@ -31,7 +35,7 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 it('answers each with its own, in as many threads as there are', async () => {
 	const threads = opened(2);
-	const asked = Array.from({ length: 12 }, (_, at) => threads.ask(call(at), at % 2 === 0));
+	const asked = Array.from({ length: 12 }, (_, at) => threads.ask(call(at), at % 2 === 0 ? batched : single));
 	expect((await Promise.all(asked)).map(answerOf)).toEqual(Array.from({ length: 12 }, (_, at) => at));
 });
 
@@ -39,22 +43,66 @@ it('takes a single question before the rest of a batch', async () => {
 	const threads = opened(1);
 	const order: unknown[] = [];
 	const heard = (done: Parameters<typeof answerOf>[0]) => order.push(answerOf(done));
-	const batch = Array.from({ length: 20 }, (_, at) => threads.ask(call(at), true).then(heard));
-	await threads.ask(call('single'), false).then(heard);
+	const batch = Array.from({ length: 20 }, (_, at) => threads.ask(call(at), batched).then(heard));
+	await threads.ask(call('single'), single).then(heard);
 	await Promise.all(batch);
 	expect(order.indexOf('single')).toBeLessThan(3);
 	expect(order).toHaveLength(21);
 });
 
 it('gives back what the core refused as its refusal', async () => {
-	const done = await opened(1).ask(call('bad'), false);
+	const done = await opened(1).ask(call('bad'), single);
 	expect(() => answerOf(done)).toThrow(InputFailure);
 });
 
 it('loses with a thread that dies the question it worked on, and no other', async () => {
 	const threads = opened(1);
-	const lost = threads.ask(call('die'), false);
-	const next = threads.ask(call('next'), false);
+	const lost = threads.ask(call('die'), single);
+	const next = threads.ask(call('next'), single);
 	await expect(lost).rejects.toThrow();
 	expect(answerOf(await next)).toBe('next');
+});
+
+it('gives up an item that takes too long, and goes on with the others', async () => {
+	const threads = opened(1, 150);
+	const endless = threads.ask(call('endless'), single);
+	const next = threads.ask(call('next'), single);
+	await expect(endless).rejects.toMatchObject({ status: 422, code: 'too-long' });
+	expect(answerOf(await next)).toBe('next');
+});
+
+it('tells whoever asks for too much to come again, and nobody else', async () => {
+	const threads = opened(1);
+	const mine = Array.from({ length: 260 }, (_, at) => threads.ask(call(at), batched));
+	const settled = Promise.allSettled(mine);
+	expect(answerOf(await threads.ask(call('other'), { batch: false, asker: 'other' }))).toBe('other');
+	const refused = (await settled).filter(({ status }) => status === 'rejected');
+	expect(refused).toHaveLength(10);
+	expect(refused[0]).toMatchObject({ reason: { status: 429, retryAfterS: 2 } });
+});
+
+it('tells everybody to come again when all have asked for too much', async () => {
+	const threads = opened(1);
+	const all = Array.from({ length: 1100 }, (_, at) => threads.ask(call(at), { batch: true, asker: `${at % 8}` }));
+	const settled = Promise.allSettled(all);
+	await threads.close();
+	const reasons = (await settled).flatMap((one) => (one.status === 'rejected' ? (one.reason as Error).message : []));
+	expect(reasons).toContain('The server has its hands full.');
+	expect(reasons).toHaveLength(1100);
+});
+
+it('leaves what nobody waits for', async () => {
+	const threads = opened(1);
+	const gone = new AbortController();
+	const batch = Array.from({ length: 50 }, (_, at) => threads.ask(call(at), { ...batched, signal: gone.signal }));
+	gone.abort();
+	const results = await Promise.allSettled(batch);
+	expect(results.filter(({ status }) => status === 'rejected').length).toBeGreaterThan(45);
+	expect(answerOf(await threads.ask(call('next'), single))).toBe('next');
+});
+
+it('says so when its threads cannot even begin', async () => {
+	writeFileSync(join(folder, 'broken.mjs'), 'throw new Error("no");');
+	pool = new Pool(join(folder, 'broken.mjs'), 1);
+	await expect(pool.ask(call(1), single)).rejects.toThrow();
 });

@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
-import { call } from '$lib/core/choice/call';
 import { houseClaims } from '$lib/core/choice/houseRules';
 import { BLANK_READING } from '$lib/core/reading/blank';
 import { callInputSchema, type CallAnswer, type CallInput } from '$lib/core/schema/call';
@@ -10,6 +9,7 @@ import { anglerOf } from '$lib/server/auth/api';
 import { layReading, layRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { storeOf } from '$lib/server/records/store';
+import { answerBeside } from '$lib/server/work/answer';
 import type { Actions, PageServerLoad } from './$types';
 
 /** What is asked of the desk as the records have it. */
@@ -23,15 +23,22 @@ function questionOf(desk: DeskRecord | null, stand: StandRecord | null): CallInp
 	};
 }
 
+const called = async (question: CallInput, asker: string, signal?: AbortSignal): Promise<CallAnswer> =>
+	(await answerBeside('call', question, { asker, signal })) as CallAnswer;
+
 export const load: PageServerLoad = async ({
 	parent,
+	request,
 	isDataRequest
 }): Promise<{ answer: CallAnswer | null; newId: string }> => {
 	const newId = randomUUID();
 	// A page that is already running ranks in its own worker; only a fresh page needs the server's answer.
 	if (isDataRequest) return { answer: null, newId };
-	const { documents } = (await parent()).start;
-	return { answer: call(questionOf(documents.desk?.record ?? null, documents.stand?.record ?? null)), newId };
+	const { documents, anglerId } = (await parent()).start;
+	const question = questionOf(documents.desk?.record ?? null, documents.stand?.record ?? null);
+	// A page whose scripts run finds the answer itself, so that it opens where the server cannot.
+	const answer = await called(question, anglerId, request.signal).catch(() => null);
+	return { answer, newId };
 };
 
 /** The question that the form carries: what the screen shows may be newer than what the server was told. */
@@ -55,7 +62,7 @@ export const actions: Actions = {
 			const form = await request.formData();
 			const question = await asked(form, anglerId);
 			await layReading(anglerId, question.reading, {}, new Date());
-			const rig = call(question).calls[chosenOf(form)]?.rig;
+			const rig = (await called(question, anglerId)).calls[chosenOf(form)]?.rig;
 			if (rig) await layRig(anglerId, rig);
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
@@ -70,7 +77,7 @@ export const actions: Actions = {
 		try {
 			const form = await request.formData();
 			const question = await asked(form, anglerId);
-			const answer = call(question);
+			const answer = await called(question, anglerId);
 			const name = (textOf(form, 'name') ?? '').trim() || 'Unnamed call';
 			const keptAt = new Date().toISOString();
 			const id = textOf(form, 'newId') ?? randomUUID();

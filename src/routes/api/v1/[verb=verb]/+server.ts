@@ -4,6 +4,7 @@ import { readJson } from '$lib/server/http/body';
 import { answerBeside } from '$lib/server/work/answer';
 import type { RequestEvent } from './$types';
 
-export const POST = api(async ({ request, params }: RequestEvent) =>
-	Response.json(await answerBeside(verbOf(params.verb), await readJson(request)))
-);
+export const POST = api(async ({ request, params }: RequestEvent, { anglerId: asker }) => {
+	const input = await readJson(request);
+	return Response.json(await answerBeside(verbOf(params.verb), input, { asker, signal: request.signal }));
+});
