@@ -11,6 +11,7 @@ const CHECKS = [
 	['formatting', ['prettier', '--check', '.']],
 	['lint', ['eslint', '.']],
 	['unused code', ['knip']],
+	['licences', [join(ROOT, 'scripts', 'licences.mjs')]],
 	['dependency rules', ['depcruise', '--config', '.dependency-cruiser.cjs', 'src']],
 	['types', ['svelte-check', '--tsconfig', './tsconfig.json', '--fail-on-warnings']]
 ];
@@ -32,7 +33,7 @@ const npx = (args) => run('npx', ['--no-install', ...args]);
 const node = (args) => run(process.execPath, args);
 
 async function check([name, args]) {
-	const passed = await npx(args);
+	const passed = await (args[0].endsWith('.mjs') ? node(args) : npx(args));
 	say(`${name} ${passed ? 'holds' : 'failed'}`);
 	return { passed: passed ? 1 : 0, failed: passed ? 0 : 1 };
 }

@@ -1,12 +1,12 @@
-import { spawn, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { createConnection } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { needCommand } from './install.mjs';
 import { freePort } from './ports.mjs';
-import { end } from './run.mjs';
+import { end, start } from './run.mjs';
 
 const USER = 'lucernal';
 const READY_MS = 60_000;
@@ -24,11 +24,12 @@ const SMALL = [
 
 const asRoot = () => (process.getuid?.() === 0 ? ['--user=root'] : []);
 
-/** Makes the data folder; a folder that was only half made is made anew. */
+/** Makes the data folder; one that was only half made is made anew beside it. */
 function makeDataFolder(dataFolder, bin) {
 	const done = join(dataFolder, 'lucernal-made');
 	if (existsSync(done)) return;
-	rmSync(dataFolder, { recursive: true, force: true });
+	// A folder that may hold somebody's records is put aside, never deleted.
+	if (existsSync(dataFolder)) renameSync(dataFolder, `${dataFolder}.unfinished-${Date.now()}`);
 	mkdirSync(dataFolder, { recursive: true, mode: 0o700 });
 	const args = [
 		'--no-defaults',
@@ -48,12 +49,13 @@ function passwordIn(folder) {
 }
 
 /** Our own account, and no way in without a password for anybody else. */
-const accounts = (password) =>
+const accounts = (password, rights) =>
 	[
 		'CREATE DATABASE IF NOT EXISTS lucernal CHARACTER SET utf8mb4;',
 		`CREATE USER IF NOT EXISTS '${USER}'@'127.0.0.1';`,
+		`REVOKE ALL PRIVILEGES, GRANT OPTION FROM '${USER}'@'127.0.0.1';`,
 		`ALTER USER '${USER}'@'127.0.0.1' IDENTIFIED BY '${password}';`,
-		`GRANT ALL ON *.* TO '${USER}'@'127.0.0.1';`,
+		`GRANT ${rights} TO '${USER}'@'127.0.0.1';`,
 		`ALTER USER 'root'@'localhost' IDENTIFIED BY '${password}';`
 	].join('\n');
 
@@ -80,14 +82,19 @@ async function untilReady(child, port, logFile) {
 	throw new Error(`MariaDB did not come up; the reason is at the end of ${logFile}`);
 }
 
+/** What our account may do: in its own schema; a throw-away server's in any, since each test makes one. */
+const OWN_SCHEMA = 'ALL ON lucernal.*';
+export const ANY_SCHEMA = 'ALL ON *.*';
+
 /**
  * Starts a MariaDB of our own on loopback, making its data folder when there is none.
  *
  * @param {string} folder Holds data, log and password; nothing outside it and a short socket folder is touched.
  * @param {number} [wantedPort] A free one when left out.
+ * @param {string} [rights] What our account may do.
  * @returns {Promise<{ url: string, process: import('node:child_process').ChildProcess, port: number, stop: () => Promise<void>, start: () => Promise<void> }>}
  */
-export async function startMariadb(folder, wantedPort) {
+export async function startMariadb(folder, wantedPort, rights = OWN_SCHEMA) {
 	const bin = needCommand('mariadbd');
 	mkdirSync(folder, { recursive: true, mode: 0o700 });
 	const dataFolder = join(folder, 'data');
@@ -98,7 +105,7 @@ export async function startMariadb(folder, wantedPort) {
 	const accountsFile = join(sockets, 'accounts.sql');
 	const logFile = join(folder, 'mariadb.log');
 	const launch = async () => {
-		writeFileSync(accountsFile, accounts(password), { mode: 0o600 });
+		writeFileSync(accountsFile, accounts(password, rights), { mode: 0o600 });
 		const args = ['--no-defaults', `--datadir=${dataFolder}`, '--bind-address=127.0.0.1', `--port=${port}`];
 		const files = [
 			`--socket=${join(sockets, 's')}`,
@@ -106,7 +113,7 @@ export async function startMariadb(folder, wantedPort) {
 			`--init-file=${accountsFile}`
 		];
 		const out = openSync(logFile, 'a');
-		const child = spawn(bin, [...args, ...files, ...SMALL, ...asRoot()], { stdio: ['ignore', out, out] });
+		const child = start(bin, [...args, ...files, ...SMALL, ...asRoot()], { stdio: ['ignore', out, out] });
 		await untilReady(child, port, logFile);
 		rmSync(accountsFile, { force: true });
 		return child;

@@ -17,8 +17,19 @@ export function read(command, args) {
 	return status === 0 ? stdout.trim() : null;
 }
 
+/** What was started and has not ended. */
+const children = new Set();
+
 /** Starts a command and leaves it running; stop it with `end`. */
-export const start = (command, args, options = {}) => spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+export function start(command, args, options = {}) {
+	const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+	children.add(child);
+	child.once('exit', () => children.delete(child));
+	return child;
+}
+
+/** Ends whatever was started and still runs, also what was only about to be ready. */
+export const endAll = () => Promise.all([...children].map((child) => end(child)));
 
 /** Asks a process of ours to stop and waits; insists after a while. */
 export function end(child, patienceMs = 8000) {

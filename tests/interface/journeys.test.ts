@@ -29,7 +29,8 @@ describe('without a session', () => {
 		});
 		expect(call.status).toBe(401);
 		const health = await fetch(`${address}/api/health`);
-		expect(await health.json()).toEqual({ status: 'ok', database: 'up' });
+		expect(await health.json()).toEqual({ status: 'ok', database: 'up', schema: 'current', writes: 'taken' });
+		expect((await fetch(`${address}/api/live`)).status).toBe(200);
 	});
 });
 

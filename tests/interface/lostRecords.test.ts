@@ -36,7 +36,8 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 	await ranked(page);
 	await killed();
 	const health = await fetch(`${application.address}/api/health`);
-	expect([health.status, await health.json()]).toEqual([503, { status: 'degraded', database: 'down' }]);
+	expect(health.status).toBe(503);
+	expect(await health.json()).toMatchObject({ status: 'degraded', database: 'down' });
 
 	await field(page, 'Bottom').fill('5.5');
 	await page
@@ -62,4 +63,25 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 	// Told by the records themselves, in a browser that never saw it.
 	const other = await signedIn({ at: '/kept' }, angler, application.address);
 	expect(await other.getByRole('button', { name: 'Open While it was away' }).count()).toBe(1);
+});
+
+it('a database that hangs is told as one that is away, and all goes on when it wakes', async () => {
+	const angler = await newAngler(server.url);
+	const page = await signedIn({}, angler, application.address);
+	await ranked(page);
+	server.process.kill('SIGSTOP');
+	try {
+		const health = await fetch(`${application.address}/api/health`);
+		expect(health.status).toBe(503);
+		expect((await fetch(`${application.address}/api/live`)).status).toBe(200);
+		await page.goto('/call');
+		await page
+			.getByText(/The records cannot be reached just now/)
+			.first()
+			.waitFor();
+	} finally {
+		server.process.kill('SIGCONT');
+	}
+	await expect.poll(async () => (await fetch(`${application.address}/api/health`)).status).toBe(200);
+	await expect.poll(() => page.getByText(/The records cannot be reached just now/).count()).toBe(0);
 });

@@ -3,6 +3,7 @@ import { callAnswerSchema } from '../schema/call';
 import { houseRulesSchema } from '../claims/house';
 import { coverSchema, readingSchema } from '../schema/reading';
 import { PLACES } from '../schema/words';
+import { instant } from '../schema/instant';
 import { lockSchema } from '../schema/rig';
 
 /**
@@ -18,7 +19,6 @@ export const recordName = z
 	.string()
 	.check(z.trim(), z.minLength(1, 'Give it a name.'), z.maxLength(120, 'A name has at most 120 letters.'));
 export const uuid = z.uuid({ version: 'v4', error: 'A key is a version 4 UUID.' });
-export const instant = z.iso.datetime({ offset: false, error: 'A time is written in UTC, like 2026-05-09T06:40:00Z.' });
 
 /** A reading as it is kept. */
 export const readingRecordSchema = z.strictObject({

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { InputFailure, parseWith, type SetAside } from '../schema/failure';
-import { instant, SCHEMA_VERSION, uuid } from './schemas';
+import { instant } from '../schema/instant';
+import { SCHEMA_VERSION, uuid } from './schemas';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from './kind';
 import { KINDS, LISTED_KIND_NAMES, type ListedKindName, type RecordKindName, type RecordOf } from './kinds';
 import { newerVersion, readRecord } from './read';

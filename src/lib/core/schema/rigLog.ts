@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { instant } from './instant';
 import { rigSchema } from './rig';
 
 /** What was seen of a lure drawn past the boat at speed; sides as seen from behind it. */
@@ -29,8 +30,6 @@ export const ACTS = [
 	'check-clip',
 	'replace-wire'
 ] as const;
-
-const instant = z.iso.datetime({ offset: false });
 
 const tuneEventSchema = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('begin'), at: instant }),

@@ -1,8 +1,8 @@
-import { createHash } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Database } from '../db/connection';
 import { readText, parseJson } from '../http/body';
-import { log } from '../http/log';
+import { log, toldError } from '../http/log';
 import { asHttpFailure, failureResponse, HttpFailure } from '../http/failures';
 import { checkSession, closeSession, openSession, SESSION_MS } from './session';
 import { ANGLER, WATERS } from '../demo/scenario';
@@ -66,6 +66,12 @@ describe('what comes in', () => {
 		await expect(readText(request('waters'), 5)).rejects.toMatchObject({ status: 413, code: 'body-too-large' });
 	});
 
+	it('may begin with a byte-order mark, and holds whole characters only', () => {
+		expect(parseJson('\uFEFF{"a": 1}')).toEqual({ a: 1 });
+		expect(parseJson('{"name": "a\\ud800b", "of": ["\\udc00"]}')).toEqual({ name: 'a\uFFFDb', of: ['\uFFFD'] });
+		expect(parseJson('{"name": "\\ud83d\\udc1f"}')).toEqual({ name: '🐟' });
+	});
+
 	it('and is no JSON is refused by line and column', () => {
 		expect(() => parseJson('{\n  "a": 1,\n  b: 2\n}')).toThrow(/line 3/);
 		expect(() => parseJson('')).toThrow(HttpFailure);
@@ -73,6 +79,15 @@ describe('what comes in', () => {
 });
 
 describe('a failure', () => {
+	it('of the database is logged without names, values or SQL', async () => {
+		const row = { id: randomUUID(), name: 'Private Person' };
+		await database.models.Angler.create(row);
+		const error = await database.models.Angler.create(row).catch((error: Error) => error);
+		const told = JSON.stringify(toldError(error));
+		expect(told).toContain('UniqueConstraintError');
+		for (const secret of ['Private Person', row.id, 'INSERT']) expect(told).not.toContain(secret);
+	});
+
 	it('nobody expected tells nothing of its inside', async () => {
 		log.level = 'silent';
 		const failure = asHttpFailure(new Error('password in the clear'), 'request-1');

@@ -1,6 +1,6 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { Op } from 'sequelize';
-import { database, isUnreachable } from '../db/connection';
+import { database, inTime, isUnreachable } from '../db/connection';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 const TOKEN_BYTES = 32;
@@ -12,7 +12,6 @@ const SEEN_MS = 5 * 60 * 1000;
 /** Checked sessions are trusted for this long (ms) when the records cannot be reached. */
 const GRACE_MS = 15 * 60 * 1000;
 const REMEMBERED_MAX = 500;
-const DEVICE_MAX = 120;
 
 /** Who is asking. */
 export interface AnglerSession {
@@ -38,7 +37,7 @@ function remember(hash: string, session: AnglerSession, now: number): void {
 /**
  * Opens a session for an angler and returns the token for the cookie.
  *
- * @param device What the browser calls itself.
+ * @param device What it is opened on, in words.
  */
 export async function openSession(anglerId: string, now: Date, device = ''): Promise<string> {
 	const token = randomBytes(TOKEN_BYTES).toString('base64url');
@@ -47,7 +46,7 @@ export async function openSession(anglerId: string, now: Date, device = ''): Pro
 	await Session.destroy({ where: { [Op.or]: [{ expiresAt: { [Op.lt]: now } }, { seenAt: idle }] } });
 	const expiresAt = new Date(now.getTime() + SESSION_MS);
 	const row = { id: randomUUID(), anglerId, tokenHash: hashOf(token), expiresAt, seenAt: now };
-	await Session.create({ ...row, device: device.slice(0, DEVICE_MAX) });
+	await Session.create({ ...row, device });
 	return token;
 }
 
@@ -104,7 +103,7 @@ export interface SessionCheck {
 export async function checkSession(token: string, now: Date): Promise<SessionCheck> {
 	const hash = hashOf(token);
 	try {
-		const session = await find(hash, now);
+		const session = await inTime(find(hash, now));
 		if (session) remember(hash, session, now.getTime());
 		else remembered.delete(hash);
 		return { session, recordsDown: false };

@@ -1,6 +1,7 @@
 import * as mariadb from 'mariadb';
 import { ConnectionError, ConnectionAcquireTimeoutError, DatabaseError, QueryTypes, Sequelize } from 'sequelize';
 import { config } from './config';
+import { MIGRATION_NAMES } from './migrationNames';
 import { defineModels, type Models } from './models';
 
 export interface Database {
@@ -12,20 +13,36 @@ export interface Database {
 const ACQUIRE_MS = 2500;
 const CONNECT_MS = 1500;
 
+/** Longest (s) that a statement may take and wait for a lock. Steps of the schema take their time. */
+const STATEMENT_S = 2;
+const LIMITS = `, max_statement_time=${STATEMENT_S}, innodb_lock_wait_timeout=${STATEMENT_S}`;
+
+/** How a pool is opened. */
+export interface PoolOptions {
+	readonly min?: number;
+	readonly max?: number;
+	/** Without limits of time, for steps of the schema. */
+	readonly patient?: boolean;
+}
+
 /** Opens a pool on a MariaDB address, with the models defined on it. Nothing is connected until first used. */
-export function openDatabase(url: string, pool: { readonly min?: number; readonly max?: number } = {}): Database {
+export function openDatabase(url: string, { patient = false, ...pool }: PoolOptions = {}): Database {
 	const sequelize = new Sequelize(url.replace(/^mysql:/, 'mariadb:'), {
 		dialect: 'mariadb',
 		dialectModule: mariadb,
 		logging: false,
 		timezone: '+00:00',
 		define: { charset: 'utf8mb4', collate: 'utf8mb4_unicode_ci', underscored: true },
-		dialectOptions: { connectTimeout: CONNECT_MS, initSql: "SET SESSION sql_mode='STRICT_ALL_TABLES'" },
+		dialectOptions: {
+			connectTimeout: CONNECT_MS,
+			initSql: `SET SESSION sql_mode='STRICT_ALL_TABLES'${patient ? '' : LIMITS}`
+		},
 		pool: { max: 5, min: 0, acquire: ACQUIRE_MS, idle: 10_000, ...pool }
 	});
 	return { sequelize, models: defineModels(sequelize) };
 }
 
+const SELECT = { type: QueryTypes.SELECT } as const;
 let shared: Database | null = null;
 
 /** The application's database. */
@@ -34,9 +51,30 @@ export function database(): Database {
 	return shared;
 }
 
+let watching: Database | null = null;
+
 /** Ends the application's connections, where there are any. */
 export async function closeDatabase(): Promise<void> {
-	await shared?.sequelize.close();
+	await Promise.allSettled([shared?.sequelize.close(), watching?.sequelize.close()]);
+}
+
+/** The records did not answer in time. */
+class Unanswered extends Error {}
+
+/** Longest (ms) that is waited for the first answer of a request, and for a look at the database's health. */
+const FIRST_ANSWER_MS = 2000;
+
+/** Waits no longer than somebody at the screen would: a database that hangs is out of reach. */
+export async function inTime<T>(answer: Promise<T>, patienceMs = FIRST_ANSWER_MS): Promise<T> {
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	const late = new Promise<never>((_, reject) => {
+		timer = setTimeout(() => reject(new Unanswered('The database does not answer.')), patienceMs);
+	});
+	try {
+		return await Promise.race([answer, late]);
+	} finally {
+		clearTimeout(timer);
+	}
 }
 
 const LOST = new Set([
@@ -52,17 +90,38 @@ const LOST = new Set([
 
 /** Whether an error says that the database cannot be reached, rather than that it refused something. */
 export function isUnreachable(error: unknown): boolean {
-	if (error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError) return true;
+	if (error instanceof Unanswered || error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError)
+		return true;
 	if (!(error instanceof DatabaseError)) return false;
 	return LOST.has((error.original as Error & { code?: string }).code ?? '');
 }
 
-/** Whether the database answers now. */
-export async function databaseAnswers(): Promise<boolean> {
+/** How the database is. */
+export interface Health {
+	readonly database: 'up' | 'down';
+	/** Whether the schema is the one that this application knows. */
+	readonly schema: 'current' | 'behind' | 'unknown';
+	/** Whether it takes what is written. */
+	readonly writes: 'taken' | 'refused' | 'unknown';
+}
+
+const PROBE = `INSERT INTO throttle (bucket, failures, until, created_at, updated_at)
+	VALUES (REPEAT('0', 64), 0, NOW(3), NOW(3), NOW(3)) ON DUPLICATE KEY UPDATE updated_at = NOW(3)`;
+
+/** How the database is now, asked on a connection of its own: work that waits for others does not hide it. */
+export async function databaseHealth(): Promise<Health> {
+	watching ??= openDatabase(config().databaseUrl, { max: 1 });
+	const { sequelize } = watching;
 	try {
-		await database().sequelize.query('SELECT 1', { type: QueryTypes.SELECT });
-		return true;
-	} catch {
-		return false;
+		const rows = await inTime(sequelize.query<{ name: string }>('SELECT name FROM migration', SELECT));
+		const known = new Set(rows.map(({ name }) => name));
+		const schema = MIGRATION_NAMES.every((name) => known.has(name)) ? 'current' : 'behind';
+		const writes = await inTime(sequelize.query(PROBE)).then(
+			() => 'taken' as const,
+			() => 'refused' as const
+		);
+		return { database: 'up', schema, writes };
+	} catch (error) {
+		return { database: isUnreachable(error) ? 'down' : 'up', schema: 'unknown', writes: 'unknown' };
 	}
 }

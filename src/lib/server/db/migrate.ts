@@ -58,8 +58,8 @@ const PATIENCE_S = 60;
  */
 export async function migrate(url: string): Promise<void> {
 	// The lock is held by a connection, so that one of its own stays open for it.
-	const holding = openDatabase(url, { max: 1, min: 1 });
-	const { sequelize } = openDatabase(url);
+	const holding = openDatabase(url, { max: 1, min: 1, patient: true });
+	const { sequelize } = openDatabase(url, { patient: true });
 	try {
 		const [{ got } = { got: 0 }] = await holding.sequelize.query<{ got: number }>(
 			'SELECT GET_LOCK(CONCAT(:lock, DATABASE()), :patience) AS got',

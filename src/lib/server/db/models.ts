@@ -36,7 +36,7 @@ export class Session extends Row<Session> {
 	declare expiresAt: Date;
 	/** When it was last used, to a few minutes. */
 	declare seenAt: Date;
-	/** What the browser calls itself, so that the angler knows which one it is. */
+	/** What it is opened on, in words, so that the angler knows which one it is. */
 	declare device: string;
 }
 

@@ -1,9 +1,9 @@
+import { configFrom } from '../db/config';
 import { openDatabase } from '../db/connection';
 import { migrate } from '../db/migrate';
 import { seedDemo } from './seed';
 
-const url = process.env.DATABASE_URL;
-if (!url) throw new Error('DATABASE_URL says which database to prepare.');
+const { databaseUrl: url } = configFrom(process.env);
 await migrate(url);
 const database = openDatabase(url);
 try {

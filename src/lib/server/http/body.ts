@@ -30,14 +30,21 @@ function place(text: string, position: number): string {
 	return `line ${before.length}, column ${before[before.length - 1]!.length + 1}`;
 }
 
+/** Half a character, written out: it can be sent, but is stored nowhere. */
+const HALF = /\\ud[89a-f]/i;
+const whole = (_key: string, value: unknown): unknown =>
+	typeof value === 'string' && !value.isWellFormed() ? value.toWellFormed() : value;
+
 /**
- * Parses JSON, and says where it breaks.
+ * Parses JSON, with or without a byte-order mark, and says where it breaks. What is no whole character becomes the sign
+ * for one that is missing, so that what is answered is what is stored.
  *
  * @throws {HttpFailure} 422 `bad-json` with line and column.
  */
-export function parseJson(text: string): unknown {
+export function parseJson(given: string): unknown {
+	const text = given.replace(/^\uFEFF/, '');
 	try {
-		return JSON.parse(text);
+		return HALF.test(text) ? JSON.parse(text, whole) : JSON.parse(text);
 	} catch (error) {
 		const position = /position (\d+)/.exec((error as Error).message)?.[1];
 		const where = position === undefined ? 'at the end' : `at ${place(text, Number(position))}`;

@@ -1,3 +1,4 @@
+import { setMaxListeners } from 'node:events';
 import { answer, batchOf, type Verb } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
 import { answerOf, pool, type Asking, type Pool } from './pool';
@@ -25,6 +26,8 @@ export async function answerBeside(verb: Verb, input: unknown, asker: Asker): Pr
 	if (!threads) return answer(verb, input);
 	const batch = batchOf(input);
 	if (!batch) return answerOf(await threads.ask({ verb, input }, { ...asker, batch: false }));
+	// Every item listens for the asker going away.
+	if (asker.signal) setMaxListeners(0, asker.signal);
 	const answers = await Promise.allSettled(batch.map((one, index) => item(threads, verb, one, index, asker)));
 	const refused = answers.find((one) => one.status === 'rejected');
 	if (refused) throw refused.reason;

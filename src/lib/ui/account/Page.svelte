@@ -33,4 +33,7 @@
 	.mark {
 		display: block;
 	}
+	main :global(p a:not(.button)) {
+		text-decoration: underline;
+	}
 </style>

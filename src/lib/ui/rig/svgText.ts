@@ -11,8 +11,15 @@ const onPaper = (token: string | undefined): string => {
 	const colour = colourOf(token);
 	return ON_PAPER[colour] ?? colour;
 };
+/** XML has no control characters and no half ones, however they are written. */
 const escaped = (text: string): string =>
-	text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
+	text
+		.toWellFormed()
+		.replace(/[\p{Cc}\uFFFE\uFFFF]/gu, ' ')
+		.replaceAll('&', '&amp;')
+		.replaceAll('<', '&lt;')
+		.replaceAll('>', '&gt;')
+		.replaceAll('"', '&quot;');
 const rounded = (value: number): string => String(Math.round(value * 1000) / 1000);
 
 const pathOf = ({ d, fill, stroke, width, opacity }: Shape): string =>

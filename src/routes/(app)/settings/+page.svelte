@@ -41,16 +41,18 @@
 		{#if form && 'saved' in form}<span role="status">Saved.</span>{/if}
 	</form>
 	<div class="row"><span>Light</span><ThemeSwitch wide /></div>
-	<section>
-		<h2>Shortcuts</h2>
-		<dl>
-			{#each SHORTCUTS as [key, what] (key)}<div>
-					<dt>{key}</dt>
-					<dd>{what}</dd>
-				</div>{/each}
-		</dl>
-	</section>
-	<Account {data} {form} />
+	<div class="sides">
+		<Account {data} {form} />
+		<section>
+			<h2>Shortcuts</h2>
+			<dl>
+				{#each SHORTCUTS as [key, what] (key)}<div>
+						<dt>{key}</dt>
+						<dd>{what}</dd>
+					</div>{/each}
+			</dl>
+		</section>
+	</div>
 </div>
 
 <style>
@@ -58,13 +60,19 @@
 		display: grid;
 		gap: 16px;
 		justify-items: start;
-		max-width: 44rem;
+		max-width: 64rem;
 		padding: 10px 16px 24px;
 	}
 	form {
 		display: grid;
 		gap: 10px;
 		justify-items: start;
+	}
+	.sides {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(min(100%, 22rem), 1fr));
+		gap: 16px 48px;
+		width: 100%;
 	}
 	.row {
 		display: flex;

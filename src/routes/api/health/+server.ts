@@ -1,10 +1,8 @@
-import { databaseAnswers } from '$lib/server/db/connection';
+import { databaseHealth } from '$lib/server/db/connection';
 
-/** Open to all: whether the application serves and its database answers. */
+/** Open to all: whether the application can do its work, and what is amiss where it cannot. */
 export async function GET(): Promise<Response> {
-	const database = await databaseAnswers();
-	return Response.json(
-		{ status: database ? 'ok' : 'degraded', database: database ? 'up' : 'down' },
-		{ status: database ? 200 : 503 }
-	);
+	const health = await databaseHealth();
+	const ready = health.database === 'up' && health.schema === 'current' && health.writes === 'taken';
+	return Response.json({ status: ready ? 'ok' : 'degraded', ...health }, { status: ready ? 200 : 503 });
 }
