@@ -8,7 +8,7 @@ import { log } from '$lib/server/http/log';
 import { tokenFrom } from '$lib/server/auth/cookie';
 import { checkSession } from '$lib/server/auth/session';
 import { config } from '$lib/server/db/config';
-import { isOwn } from '$lib/server/http/guard';
+import { isOwn, isTooLarge } from '$lib/server/http/guard';
 import { themeOf } from '$lib/server/http/theme';
 import { closePool } from '$lib/server/work/pool';
 
@@ -46,10 +46,13 @@ const harden: Handle = async ({ event, resolve }) => {
 	return response;
 };
 
-/** A write from a page that is not ours is not looked at. */
+/** A write from a page that is not ours is not looked at, nor a form that is none of ours. */
 const guard: Handle = ({ event, resolve }) => {
-	if (isOwn(event)) return resolve(event);
-	return failureResponse(new HttpFailure(403, 'forbidden', 'Writes come from pages of this application only.'));
+	if (!isOwn(event)) {
+		return failureResponse(new HttpFailure(403, 'forbidden', 'Writes come from pages of this application only.'));
+	}
+	if (isTooLarge(event)) return failureResponse(new HttpFailure(413, 'body-too-large', 'The form is over 1 MB.'));
+	return resolve(event);
 };
 
 function turnAway(isApi: boolean, recordsDown: boolean): Response {

@@ -1,5 +1,6 @@
 import type { RequestEvent } from '@sveltejs/kit';
 import { asHttpFailure, failureResponse, HttpFailure } from '../http/failures';
+import { Rates } from '../http/rates';
 import type { AnglerSession } from './session';
 
 /**
@@ -12,13 +13,19 @@ export function anglerOf(locals: App.Locals): AnglerSession {
 	return locals.session;
 }
 
+const rates = new Rates();
+/** Questions to the core come by POST; they have a queue of their own. */
+const WRITES = new Set(['PUT', 'DELETE']);
+
 type Handler<E extends RequestEvent> = (event: E, angler: AnglerSession) => Promise<Response> | Response;
 
 /** Wraps an API handler: it needs a session, and every refusal becomes one JSON shape with its status. */
 export function api<E extends RequestEvent>(handler: Handler<E>): (event: E) => Promise<Response> {
 	return async (event) => {
 		try {
-			return await handler(event, anglerOf(event.locals));
+			const angler = anglerOf(event.locals);
+			if (WRITES.has(event.request.method)) rates.count(angler.anglerId, Date.now());
+			return await handler(event, angler);
 		} catch (error) {
 			return failureResponse(asHttpFailure(error, event.locals.requestId));
 		}

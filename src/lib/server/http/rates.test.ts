@@ -1,0 +1,35 @@
+import { expect, it } from 'vitest';
+import { isOwn, isTooLarge } from './guard';
+import { Rates } from './rates';
+
+it('too many writes at once are told to come again, nobody else’s, and only until the next window', () => {
+	const rates = new Rates();
+	for (let write = 0; write < 300; write++) rates.count('one', write);
+	expect(() => rates.count('one', 4000)).toThrow(expect.objectContaining({ status: 429, retryAfterS: 6 }));
+	rates.count('other', 4000);
+	rates.count('one', 10_000);
+	expect(() => rates.count('one', 10_001)).not.toThrow();
+});
+
+const request = (method: string, headers: Record<string, string>, path = '/api/v1/desk') => {
+	const url = new URL(`https://lures.example.org${path}`);
+	return { url, request: new Request(url, { method, headers }) };
+};
+
+it.each([
+	['DELETE', {}, true],
+	['DELETE', { origin: 'https://lures.example.org', 'sec-fetch-site': 'same-origin' }, true],
+	['DELETE', { origin: 'https://elsewhere.example' }, false],
+	['DELETE', { origin: 'null' }, false],
+	['PUT', { 'sec-fetch-site': 'same-site' }, false],
+	['GET', { 'sec-fetch-site': 'cross-site' }, true]
+])('%s with %j is ours: %s', (method, headers, own) => {
+	expect(isOwn(request(method, headers as Record<string, string>))).toBe(own);
+});
+
+it('a form is small, but for the one that brings a file of records', () => {
+	const form = { 'content-type': 'multipart/form-data; boundary=x', 'content-length': '3000000' };
+	expect(isTooLarge(request('POST', form, '/water?/keep'))).toBe(true);
+	expect(isTooLarge(request('POST', form, '/kept?/preview'))).toBe(false);
+	expect(isTooLarge(request('POST', { ...form, 'content-length': '2000' }, '/water?/keep'))).toBe(false);
+});
