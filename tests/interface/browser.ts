@@ -78,8 +78,9 @@ export async function signedIn(
 	return page;
 }
 
-/** Waits until the page's scripts run and the first ranking is there. */
+/** Waits until the page's scripts run, the device was read, and an answer is there. */
 export async function ranked(page: Page): Promise<void> {
+	await page.locator('[data-live]').waitFor();
 	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
 }
 

@@ -70,6 +70,7 @@ describe('from water to a kept call', () => {
 
 	it('works before any script has loaded', async () => {
 		const page = await signedIn({ javaScriptEnabled: false });
+		expect(await page.getByText(/^(Yes|Fair|Hardly)\.$/).count()).toBe(1);
 		await field(page, 'Water').fill('6');
 		await field(page, 'Clarity').fill('2.6');
 		await field(page, 'Bottom').fill('8');
@@ -258,7 +259,7 @@ describe('what is kept', () => {
 		await chooser.setInputFiles(file(text.replace('"takenAt"', '"takenAt')));
 		await page.getByRole('button', { name: 'See what it would change' }).click();
 		await page.getByText(/it breaks at line \d+/).waitFor();
-		await chooser.setInputFiles(file(text.replace(/"bottomM": [\d.]+/, '"bottomM": -1')));
+		await chooser.setInputFiles(file(text.replace(/"bottomM":[\d.]+/, '"bottomM":-1')));
 		await page.getByRole('button', { name: 'See what it would change' }).click();
 		await page.getByText(/readings\.0\.record\.reading\.bottomM/).waitFor();
 		await chooser.setInputFiles(file(text));

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { getContext, setContext } from 'svelte';
 import { completeReading, type Reading } from '$lib/core/reading/complete';
 import type { DocumentKindName } from '$lib/core/records/kind';
@@ -87,6 +88,7 @@ export class App {
 	readonly keeping: Keeping;
 	waters = $state.raw<readonly HeldWater[]>([]);
 	answer = $state.raw<CallAnswer | null>(null);
+	#served: { readonly question: CallInput; readonly answer: CallAnswer; readonly whole: boolean } | null = null;
 	/** Whether the page's scripts run and the device was read; before that the forms work by themselves. */
 	live = $state(false);
 	/** Whether the device keeps nothing, and whether it is full. */
@@ -246,6 +248,23 @@ export class App {
 
 	set(settings: Partial<SettingsRecord>): void {
 		this.setting.change((before) => ({ ...before, ...settings }), this.making());
+	}
+
+	/** Takes the answer that the page came with, until another one is worked out. `whole`: with every alternative. */
+	serve(answer: CallAnswer | null, whole: boolean): void {
+		if (answer && !this.answer) this.#served = { question: this.question, answer, whole };
+	}
+
+	/** What is shown: the latest answer, or the one that the page came with. */
+	get shown(): CallAnswer | null {
+		return this.answer ?? this.#served?.answer ?? null;
+	}
+
+	/** The answer that the page came with, where it is one to this very question; `null` where it has to be worked out. */
+	known(question: CallInput, whole: boolean): CallAnswer | null {
+		const served = this.#served;
+		if (!served || (whole && !served.whole)) return null;
+		return dequal(served.question, question) ? served.answer : null;
 	}
 
 	/** Takes an answer; rigs that are as before stay the very same objects, so that they are not drawn anew. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { startBuild, withRig } from '$lib/core/build/start';
+import { call } from '$lib/core/choice/call';
 import { readingSchema } from '$lib/core/schema/reading';
 import { SCHEMA_VERSION, type ReadingRecord, type StandRecord } from '$lib/core/records/schemas';
 import type { HouseRule } from '$lib/core/claims/house';
@@ -86,6 +87,36 @@ beforeEach(() => {
 afterEach(() => {
 	open.splice(0).forEach(leave);
 	vi.unstubAllGlobals();
+});
+
+describe('the answer that a page came with', () => {
+	it('is shown at once, and known while the question is the same, whole only where it is whole', async () => {
+		const app = await page(new MemoryDevice());
+		const answer = call(app.question);
+		app.serve(answer, false);
+		expect(app.shown).toBe(answer);
+		expect([app.known(app.question, false), app.known(app.question, true)]).toEqual([answer, null]);
+		app.change({ bottomM: 7 });
+		expect(app.known(app.question, false)).toBeNull();
+		app.undo();
+		expect(app.known(app.question, false)).toBe(answer);
+	});
+
+	it('is not known where the device holds what the server was never told', async () => {
+		const device = new MemoryDevice();
+		const first = await page(device);
+		first.change({ bottomM: 7 });
+		await first.desk.settled();
+		leave(first);
+		const start = server.start();
+		const app = new App(start, () => screen);
+		open.push(app);
+		const answer = call(app.question);
+		app.serve(answer, true);
+		await app.open(device, start);
+		expect(app.reading.bottomM).toBe(7);
+		expect(app.known(app.question, true)).toBeNull();
+	});
 });
 
 describe('what the angler holds', () => {

@@ -32,6 +32,11 @@ export class Work {
 		await Promise.race([this.#ranking.idle(), new Promise((resolve) => setTimeout(resolve, PATIENCE_MS))]);
 	}
 
+	/** Makes the ranking ready for its first question. */
+	ready(): Promise<unknown> {
+		return this.#ranking.run((api) => api.ready());
+	}
+
 	/** The call; `null` where a newer question came meanwhile. `whole` brings alternatives and families too. */
 	rank(input: CallInput, whole: boolean): Promise<CallAnswer | null> {
 		return this.#ranking.latest('call', (api) => api.call(input, whole) as Promise<CallAnswer>);

@@ -7,6 +7,8 @@ import type { CallInput } from '$lib/core/schema/call';
 prepareRanking();
 
 const api = {
+	/** Answers once it can rank. */
+	ready: (): true => true,
 	/**
 	 * Ranks; everything else is asked of a worker of its own, so that a ranking never waits.
 	 *

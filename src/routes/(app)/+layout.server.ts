@@ -16,8 +16,10 @@ const NOTHING: Pick<AppStart, 'documents' | 'waters' | 'sequence'> = {
 };
 
 async function recordsOf(
-	anglerId: string
+	anglerId: string,
+	isDown: boolean
 ): Promise<Pick<AppStart, 'documents' | 'waters' | 'sequence' | 'recordsDown'>> {
+	if (isDown) return { ...NOTHING, recordsDown: true };
 	try {
 		// The number first: what is written while the rest is read is heard of again.
 		const sequence = await latestSequence(anglerId);
@@ -39,7 +41,11 @@ export const load: LayoutServerLoad = async ({ locals, cookies, depends }) => {
 	depends('lucernal:records');
 	if (!locals.session) redirect(303, '/');
 	const { anglerId, name } = locals.session;
-	const start: AppStart = { anglerId, ...(await recordsOf(anglerId)), now: new Date().toISOString() };
+	const start: AppStart = {
+		anglerId,
+		...(await recordsOf(anglerId, locals.recordsDown)),
+		now: new Date().toISOString()
+	};
 	const demo = config().demo && anglerId === ANGLER.id;
 	return { start, angler: name, demo, theme: themeOf(cookies) };
 };

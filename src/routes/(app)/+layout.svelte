@@ -9,6 +9,7 @@
 	import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
 	import Strip from '$lib/ui/frame/Strip.svelte';
 	import Waiting from '$lib/ui/frame/Waiting.svelte';
+	import type { Work } from '$lib/client/work';
 	import type { LayoutData } from './$types';
 
 	const { data, children }: { data: LayoutData; children: Snippet } = $props();
@@ -64,8 +65,28 @@
 		if (answer) app.hear(answer);
 	}
 	$effect(() => {
-		if (app.live && app.work && ranks) void rank(app.question, whole).catch(() => undefined);
+		if (!app.live || !app.work || !ranks) return;
+		// What the page came with need not be worked out again; the next change is answered at once all the same.
+		const known = app.known(app.question, whole);
+		if (known) {
+			untrack(() => app.hear(known));
+			return warm(app.work);
+		}
+		void rank(app.question, whole).catch(() => undefined);
 	});
+
+	/** How long (ms) a page is left in peace before its ranking is made ready; the first touch does so too. */
+	const PEACE_MS = 1500;
+	function warm(work: Work): () => void {
+		const ready = () => void work.ready().catch(() => undefined);
+		const timer = setTimeout(ready, PEACE_MS);
+		const events = ['pointerdown', 'keydown'] as const;
+		for (const event of events) window.addEventListener(event, ready, { once: true });
+		return () => {
+			clearTimeout(timer);
+			for (const event of events) window.removeEventListener(event, ready);
+		};
+	}
 
 	const look = () => void (app.live && app.keeping.look());
 	function onvisibilitychange() {
@@ -80,7 +101,7 @@
 <svelte:window ononline={look} onpointerup={close} onfocusout={close} onpagehide={() => app.leave()} />
 
 <a class="skip" href="#main">To the screen</a>
-<div class="frame">
+<div class="frame" data-live={app.live || undefined}>
 	<Rail />
 	<div class="column">
 		<Strip />

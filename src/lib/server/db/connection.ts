@@ -17,6 +17,26 @@ const CONNECT_MS = 1500;
 const STATEMENT_S = 2;
 const LIMITS = `, max_statement_time=${STATEMENT_S}, innodb_lock_wait_timeout=${STATEMENT_S}`;
 
+/** The records did not answer in time. */
+class Unanswered extends Error {}
+
+/** Longest (ms) that is waited for the first answer of a request, and for any statement. */
+const FIRST_ANSWER_MS = 2000;
+const ANSWER_MS = 4000;
+
+/** Waits no longer than somebody at the screen would: a database that hangs is out of reach. */
+export async function inTime<T>(answer: Promise<T>, patienceMs = FIRST_ANSWER_MS): Promise<T> {
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	const late = new Promise<never>((_, reject) => {
+		timer = setTimeout(() => reject(new Unanswered('The database does not answer.')), patienceMs);
+	});
+	try {
+		return await Promise.race([answer, late]);
+	} finally {
+		clearTimeout(timer);
+	}
+}
+
 /** How a pool is opened. */
 export interface PoolOptions {
 	readonly min?: number;
@@ -39,7 +59,14 @@ export function openDatabase(url: string, { patient = false, ...pool }: PoolOpti
 		},
 		pool: { max: 5, min: 0, acquire: ACQUIRE_MS, idle: 10_000, ...pool }
 	});
+	if (!patient) answerInTime(sequelize);
 	return { sequelize, models: defineModels(sequelize) };
+}
+
+/** A database that has stopped in the middle of something keeps nobody waiting. */
+function answerInTime(sequelize: Sequelize): void {
+	const query = sequelize.query.bind(sequelize) as (...given: unknown[]) => Promise<unknown>;
+	sequelize.query = ((...given: unknown[]) => inTime(query(...given), ANSWER_MS)) as typeof sequelize.query;
 }
 
 const SELECT = { type: QueryTypes.SELECT } as const;
@@ -56,25 +83,6 @@ let watching: Database | null = null;
 /** Ends the application's connections, where there are any. */
 export async function closeDatabase(): Promise<void> {
 	await Promise.allSettled([shared?.sequelize.close(), watching?.sequelize.close()]);
-}
-
-/** The records did not answer in time. */
-class Unanswered extends Error {}
-
-/** Longest (ms) that is waited for the first answer of a request, and for a look at the database's health. */
-const FIRST_ANSWER_MS = 2000;
-
-/** Waits no longer than somebody at the screen would: a database that hangs is out of reach. */
-export async function inTime<T>(answer: Promise<T>, patienceMs = FIRST_ANSWER_MS): Promise<T> {
-	let timer: ReturnType<typeof setTimeout> | undefined;
-	const late = new Promise<never>((_, reject) => {
-		timer = setTimeout(() => reject(new Unanswered('The database does not answer.')), patienceMs);
-	});
-	try {
-		return await Promise.race([answer, late]);
-	} finally {
-		clearTimeout(timer);
-	}
 }
 
 const LOST = new Set([

@@ -7,6 +7,8 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, depends }) => {
 	depends('lucernal:records');
 	const { anglerId } = anglerOf(locals);
+	const nothing = { rigs: [], own: [], unreachable: true };
+	if (locals.recordsDown) return nothing;
 	try {
 		const [kept, own] = await Promise.all([
 			everyRecord(storeOf('rigs').all(anglerId)),
@@ -15,6 +17,6 @@ export const load: PageServerLoad = async ({ locals, depends }) => {
 		return { rigs: kept, own, unreachable: false };
 	} catch (error) {
 		if (!isUnreachable(error)) throw error;
-		return { rigs: [], own: [], unreachable: true };
+		return nothing;
 	}
 };

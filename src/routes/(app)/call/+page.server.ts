@@ -1,30 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { houseClaims } from '$lib/core/choice/houseRules';
-import { BLANK_READING } from '$lib/core/reading/blank';
 import { callInputSchema, type CallAnswer, type CallInput } from '$lib/core/schema/call';
-import { readingSchema } from '$lib/core/schema/reading';
-import { SCHEMA_VERSION, type DeskRecord, type KeptCallRecord, type StandRecord } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION, type KeptCallRecord } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { layReading, layRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { storeOf } from '$lib/server/records/store';
-import { answerBeside } from '$lib/server/work/answer';
+import { called, firstAnswer, questionOf } from '$lib/server/work/called';
 import type { Actions, PageServerLoad } from './$types';
-
-/** What is asked of the desk as the records have it. */
-function questionOf(desk: DeskRecord | null, stand: StandRecord | null): CallInput {
-	const reading = desk?.reading ?? readingSchema.parse(BLANK_READING);
-	return {
-		reading,
-		stances: stand?.stances ?? {},
-		locks: desk?.locks ?? {},
-		houseRules: stand?.houseRules ?? []
-	};
-}
-
-const called = async (question: CallInput, asker: string, signal?: AbortSignal): Promise<CallAnswer> =>
-	(await answerBeside('call', question, { asker, signal })) as CallAnswer;
 
 export const load: PageServerLoad = async ({
 	parent,
@@ -35,9 +19,9 @@ export const load: PageServerLoad = async ({
 	// A page that is already running ranks in its own worker; only a fresh page needs the server's answer.
 	if (isDataRequest) return { answer: null, newId };
 	const { documents, anglerId } = (await parent()).start;
-	const question = questionOf(documents.desk?.record ?? null, documents.stand?.record ?? null);
-	// A page whose scripts run finds the answer itself, so that it opens where the server cannot.
-	const answer = await called(question, anglerId, request.signal).catch(() => null);
+	const { desk, stand } = documents;
+	const asker = { asker: anglerId, signal: request.signal };
+	const answer = await firstAnswer(desk?.record ?? null, stand?.record ?? null, true, asker);
 	return { answer, newId };
 };
 
@@ -62,7 +46,7 @@ export const actions: Actions = {
 			const form = await request.formData();
 			const question = await asked(form, anglerId);
 			await layReading(anglerId, question.reading, {}, new Date());
-			const rig = (await called(question, anglerId)).calls[chosenOf(form)]?.rig;
+			const rig = (await called(question, { asker: anglerId })).calls[chosenOf(form)]?.rig;
 			if (rig) await layRig(anglerId, rig);
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
@@ -77,7 +61,7 @@ export const actions: Actions = {
 		try {
 			const form = await request.formData();
 			const question = await asked(form, anglerId);
-			const answer = await called(question, anglerId);
+			const answer = await called(question, { asker: anglerId });
 			const name = (textOf(form, 'name') ?? '').trim() || 'Unnamed call';
 			const keptAt = new Date().toISOString();
 			const id = textOf(form, 'newId') ?? randomUUID();

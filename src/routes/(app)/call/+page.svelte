@@ -26,7 +26,9 @@
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();
 	const app = useApp();
-	const answer = $derived(app.answer ?? data.answer);
+	// svelte-ignore state_referenced_locally
+	app.serve(data.answer, true);
+	const answer = $derived(app.shown);
 	let marked = $state(0);
 	const called = $derived(answer?.calls[Math.min(marked, answer.calls.length - 1)] ?? null);
 	const best = $derived(answer?.calls[0] ?? null);

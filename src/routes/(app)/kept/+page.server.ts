@@ -29,6 +29,8 @@ interface Lists {
 export const load = (async ({ locals, depends }): Promise<Lists> => {
 	depends('lucernal:records');
 	const { anglerId } = anglerOf(locals);
+	const nothing = { readings: NONE, calls: [], unreachable: true };
+	if (locals.recordsDown) return nothing;
 	try {
 		const [readings, calls] = await Promise.all([
 			storeOf('readings').list(anglerId),
@@ -37,7 +39,7 @@ export const load = (async ({ locals, depends }): Promise<Lists> => {
 		return { readings, calls: calls.items.map(inShort), unreachable: false };
 	} catch (error) {
 		if (!isUnreachable(error)) throw error;
-		return { readings: NONE, calls: [], unreachable: true };
+		return nothing;
 	}
 }) satisfies PageServerLoad;
 

@@ -15,6 +15,8 @@ const YEAR_S = 365 * 24 * 60 * 60;
 
 export const load: PageServerLoad = async ({ locals }) => {
 	const { id, anglerId } = anglerOf(locals);
+	const nothing = { session: id, sessions: [], hasPassphrase: false };
+	if (locals.recordsDown) return nothing;
 	try {
 		const [sessions, angler] = await Promise.all([
 			sessionsOf(anglerId, new Date()),
@@ -23,7 +25,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 		return { session: id, sessions, hasPassphrase: angler?.passphrase != null };
 	} catch (error) {
 		if (!isUnreachable(error)) throw error;
-		return { session: id, sessions: [], hasPassphrase: false };
+		return nothing;
 	}
 };
 

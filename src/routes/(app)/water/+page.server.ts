@@ -1,9 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
+import type { CallAnswer } from '$lib/core/schema/call';
 import { SCHEMA_VERSION, type UnitSystem } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { layReading } from '$lib/server/records/desk';
 import { asHttpFailure } from '$lib/server/http/failures';
+import { firstAnswer } from '$lib/server/work/called';
 import { storeOf } from '$lib/server/records/store';
 import { readingFromForm, type FormReading } from '$lib/forms/readingForm';
 import type { Actions, PageServerLoad } from './$types';
@@ -38,7 +40,19 @@ async function posted(request: Request, anglerId: string): Promise<Posted> {
 	};
 }
 
-export const load: PageServerLoad = () => ({ newId: randomUUID() });
+export const load: PageServerLoad = async ({
+	parent,
+	request,
+	isDataRequest
+}): Promise<{ answer: CallAnswer | null; newId: string }> => {
+	const newId = randomUUID();
+	// A page that is already running ranks in its own worker; only a fresh page shows the server's answer.
+	if (isDataRequest) return { answer: null, newId };
+	const { documents, anglerId } = (await parent()).start;
+	const { desk, stand } = documents;
+	const asker = { asker: anglerId, signal: request.signal };
+	return { answer: await firstAnswer(desk?.record ?? null, stand?.record ?? null, false, asker), newId };
+};
 
 export const actions: Actions = {
 	/** To the call: the reading is laid on the desk and the server ranks it. */

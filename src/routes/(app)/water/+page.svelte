@@ -27,15 +27,18 @@
 	const kept = $derived(keptName ?? (form && 'kept' in form ? (form.kept?.name ?? null) : null));
 	const wrongName = $derived(nameless ?? errors.name);
 	const { zone } = $derived(app);
-	const call = $derived(app.answer?.calls[0]);
+	// svelte-ignore state_referenced_locally
+	app.serve(data.answer, false);
+	const answer = $derived(app.shown);
+	const call = $derived(answer?.calls[0]);
 	const rig = $derived(call?.rig);
 	const drawing = $derived(rig && drawRig(rig, true));
-	const verdict = $derived(app.answer?.verdict);
+	const verdict = $derived(answer?.verdict);
 	const SAID = { good: 'Yes.', fair: 'Fair.', poor: 'Hardly.' } as const;
 	const plan = $derived(
-		app.answer?.plan.filter(({ kind, topic }) => kind === 'plan' && topic === 'position').slice(0, 3) ?? []
+		answer?.plan.filter(({ kind, topic }) => kind === 'plan' && topic === 'position').slice(0, 3) ?? []
 	);
-	const cautions = $derived(app.answer?.plan.filter(({ kind }) => kind === 'caution').slice(0, 1) ?? []);
+	const cautions = $derived(answer?.plan.filter(({ kind }) => kind === 'caution').slice(0, 1) ?? []);
 
 	/** Keeps the reading from here; a field that holds no figure yet is looked at first. */
 	function keep(asNew: boolean) {

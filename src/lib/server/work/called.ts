@@ -1,0 +1,39 @@
+import { BLANK_READING } from '../../core/reading/blank';
+import type { DeskRecord, StandRecord } from '../../core/records/schemas';
+import type { CallAnswer, CallInput } from '../../core/schema/call';
+import { readingSchema } from '../../core/schema/reading';
+import { answerBeside, type Asker } from './answer';
+
+/** What is asked of the desk as the records have it. */
+export function questionOf(desk: DeskRecord | null, stand: StandRecord | null): CallInput {
+	const reading = desk?.reading ?? readingSchema.parse(BLANK_READING);
+	return {
+		reading,
+		stances: stand?.stances ?? {},
+		locks: desk?.locks ?? {},
+		houseRules: stand?.houseRules ?? []
+	};
+}
+
+/** The answer to a question, worked out beside the server. */
+export const called = async (question: CallInput, asker: Asker): Promise<CallAnswer> =>
+	(await answerBeside('call', question, asker)) as CallAnswer;
+
+/**
+ * What a fresh page shows before its own scripts have ranked anything; `null` where the server has no time for it, since
+ * the page finds the answer itself.
+ *
+ * @param whole Whether every alternative is shown, or the best rig alone.
+ */
+export async function firstAnswer(
+	desk: DeskRecord | null,
+	stand: StandRecord | null,
+	whole: boolean,
+	asker: Asker
+): Promise<CallAnswer | null> {
+	const question = questionOf(desk, stand);
+	const answer = await called(whole ? question : { ...question, top: 1 }, asker).catch(() => null);
+	if (!answer || whole) return answer;
+	const calls = answer.calls.map((call) => ({ ...call, reasons: [], window: null }));
+	return { ...answer, calls, families: [] };
+}
