@@ -53,6 +53,30 @@ describe('dragging in the section', () => {
 	});
 });
 
+describe('a finger', () => {
+	it('that rests on a scale or scrolls past it moves nothing; one that draws the pointer does', async () => {
+		const page = await signedIn({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+		await ranked(page);
+		const ruler = slider(page, 'Water, on its scale');
+		await ruler.scrollIntoViewIfNeeded();
+		const water = field(page, 'Water');
+		const before = Number(await water.inputValue());
+		const share = Number(await ruler.inputValue());
+		const box = (await ruler.boundingBox())!;
+		const y = box.y + box.height / 2;
+		const at = (share: number): number => box.x + 24 + share * (box.width - 48);
+		await page.touchscreen.tap(at(share > 0.5 ? 0.1 : 0.9), y);
+		expect(Number(await water.inputValue())).toBe(before);
+		const line = await page.context().newCDPSession(page);
+		const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x?: number) =>
+			line.send('Input.dispatchTouchEvent', { type, touchPoints: x === undefined ? [] : [{ x, y }] });
+		await touch('touchStart', at(share));
+		for (let step = 1; step <= 8; step++) await touch('touchMove', at(share) + step * 6);
+		await touch('touchEnd');
+		expect(Number(await water.inputValue())).toBeGreaterThan(before);
+	});
+});
+
 describe('what is typed', () => {
 	it('and refused stays in its field alone: the others go on, and the field takes a good figure again', async () => {
 		const angler = await newAngler();

@@ -177,6 +177,30 @@
 		cursor: ew-resize;
 		touch-action: pan-y;
 	}
+	/* A finger that scrolls past, or rests on the scale, moves nothing: only the pointer itself can be drawn. */
+	@media (pointer: coarse) {
+		input {
+			inset: -8px -24px;
+			width: calc(100% + 48px);
+			height: calc(100% + 16px);
+			appearance: none;
+			background: none;
+			pointer-events: none;
+		}
+		input::-webkit-slider-thumb {
+			appearance: none;
+			width: 48px;
+			height: 48px;
+			pointer-events: auto;
+			touch-action: pan-y;
+		}
+		input::-moz-range-thumb {
+			width: 48px;
+			height: 48px;
+			pointer-events: auto;
+			touch-action: pan-y;
+		}
+	}
 	.ruler:has(input:focus-visible) {
 		outline: 2px solid var(--ink);
 		outline-offset: 4px;
