@@ -1,3 +1,4 @@
+import type { Claim } from '../claims/claim';
 import type { Advice, Reason } from '../schema/call';
 import type { Rig } from '../schema/rig';
 import type { Speaking } from './hearing';
@@ -32,13 +33,10 @@ export function reasonsFor(judgements: readonly Judgement[], space: Space, assig
 	return reasons.sort((a, b) => size(b) - size(a) || a.claim.localeCompare(b.claim));
 }
 
-const TOPICS: Readonly<Record<string, Advice['topic']>> = {
-	POS: 'position',
-	CST: 'cast',
-	RET: 'retrieve',
-	SET: 'hookset',
-	CAU: 'caution'
-};
+/** What a claim is about that tells what to do rather than what to tie on. */
+const topicOf = ({ kind, topic }: Claim): Advice['topic'] =>
+	topic ?? (kind === 'plan' ? 'position' : kind === 'caution' ? 'caution' : 'advice');
+
 /** A plan item is shown from this share of its condition on. */
 const SHOWN_FROM = 0.5;
 
@@ -61,7 +59,7 @@ export function planFor(spoken: readonly Speaking[], rig: Rig | null): Advice[] 
 		.map(({ claim }) => ({
 			claim: claim.id,
 			kind: claim.kind as Advice['kind'],
-			topic: TOPICS[claim.id.slice(0, 3)] ?? (claim.kind === 'plan' ? 'position' : 'advice'),
+			topic: topicOf(claim),
 			strength: claim.strength,
 			split: claim.split ?? null,
 			text: claim.because

@@ -76,6 +76,8 @@ export interface Claim {
 	/** Stable id; stored calls and house rules refer to it. */
 	readonly id: string;
 	readonly kind: ClaimKind;
+	/** What of the plan it is about, when that is not where to go. */
+	readonly topic?: 'cast' | 'retrieve' | 'hookset';
 	/** 3 decides, 2 is a sound habit, 1 a nudge. */
 	readonly strength: 1 | 2 | 3;
 	/** Where it is weighed when that is neither the family (it prefers one) nor the lure. */

@@ -108,6 +108,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'CST-01',
 		kind: 'plan',
+		topic: 'cast',
 		strength: 2,
 		when: any('clear', 'shallow', 'pressured'),
 		because: 'Low path and quiet landing: underhand, fore- and backhand; splash spooks.',
@@ -117,6 +118,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'CST-01b',
 		kind: 'plan',
+		topic: 'cast',
 		strength: 1,
 		when: 'from a boat',
 		because: 'The backhand reaches far sides from the rear seat.',
@@ -126,6 +128,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'CST-02',
 		kind: 'plan',
+		topic: 'cast',
 		strength: 2,
 		when: any('open', 'grass tops'),
 		because: 'Fan-cast flats by the clock.',
@@ -135,6 +138,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'CST-03',
 		kind: 'plan',
+		topic: 'cast',
 		strength: 2,
 		when: any('clear', 'wood', 'pond'),
 		because:
@@ -145,6 +149,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'CST-03b',
 		kind: 'plan',
+		topic: 'cast',
 		strength: 2,
 		when: 'dirty',
 		because: 'In dirty water move on quickly.',
@@ -154,6 +159,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'CST-04',
 		kind: 'plan',
+		topic: 'cast',
 		strength: 2,
 		scope: BUZZBAIT,
 		when: 'always',
@@ -164,6 +170,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'CST-05',
 		kind: 'plan',
+		topic: 'cast',
 		strength: 1,
 		when: 'dock',
 		because: 'Skipping under docks: flat bodies, fewer wings, larger blade, tighter brake.',
@@ -173,6 +180,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'CST-06',
 		kind: 'plan',
+		topic: 'cast',
 		strength: 2,
 		when: 'always',
 		because: 'Engage at touchdown: many bites come on entry.',
@@ -182,6 +190,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'CST-07',
 		kind: 'plan',
+		topic: 'cast',
 		strength: 1,
 		when: 'windy',
 		because: 'Into the wind: brake up, cast flat.',
@@ -191,6 +200,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-01',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 2,
 		split: 'AFTER-MISS/keep',
 		when: 'always',
@@ -201,6 +211,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-01b',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 1,
 		scope: BUZZBAIT,
 		split: 'AFTER-MISS/stop',
@@ -212,6 +223,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-01c',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 1,
 		split: 'AFTER-MISS/recast',
 		when: 'always',
@@ -222,6 +234,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-02',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 2,
 		split: 'HOOKSET/sweep',
 		when: 'always',
@@ -232,6 +245,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-03',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 1,
 		split: 'HOOKSET/strike',
 		when: 'always',
@@ -242,6 +256,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-04',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 2,
 		when: 'always',
 		because: 'Blades stop and it is not weed: a fish swims along. Set.',
@@ -251,6 +266,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-05',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 2,
 		scope: BLADED_JIG,
 		when: 'always',
@@ -261,6 +277,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-06',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 2,
 		when: 'weed',
 		because: 'In grass never drop the tip or fight low; winch steadily.',
@@ -270,6 +287,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-07',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 1,
 		split: 'ROD-ANGLE/off',
 		when: 'always',
@@ -280,6 +298,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 	{
 		id: 'SET-07b',
 		kind: 'plan',
+		topic: 'hookset',
 		strength: 1,
 		split: 'ROD-ANGLE/pointed',
 		when: 'always',

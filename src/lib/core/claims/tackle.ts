@@ -597,6 +597,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-03b',
 		kind: 'advice',
+		topic: 'retrieve',
 		strength: 1,
 		scope: SUNKEN,
 		when: 'grass tops',
@@ -662,6 +663,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-04a',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 1,
 		scope: SUNKEN,
 		when: 'always',
@@ -729,6 +731,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-07',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 1,
 		scope: SPINNERBAIT,
 		when: 'deep',
@@ -739,6 +742,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-08',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 1,
 		scope: SUNKEN,
 		when: 'always',
@@ -749,6 +753,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-09',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 2,
 		when: 'weed',
 		because: 'Weed on it: twitch.',
@@ -758,6 +763,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-09a',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 2,
 		split: 'WEED-PULL/reel',
 		when: 'weed',
@@ -768,6 +774,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-09b',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 2,
 		split: 'WEED-PULL/rip',
 		when: 'weed',
@@ -778,6 +785,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-10',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 2,
 		when: 'weed',
 		because: 'Grass: tip up, line at about 45 degrees.',
@@ -787,6 +795,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-10b',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 2,
 		when: any('wood', 'rock', 'dock', 'timber'),
 		because: 'Hugging objects: tip down.',
@@ -807,6 +816,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-12',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 1,
 		split: 'VARY/vary',
 		when: 'always',
@@ -817,6 +827,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-12b',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 1,
 		split: 'VARY/steady',
 		when: 'always',
@@ -827,6 +838,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-22',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 2,
 		split: 'FALL-SPEED/slow',
 		when: all('fall', 'front passed'),
@@ -837,6 +849,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-15',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 1,
 		when: all('clear', 'follows'),
 		because: 'Clear-water followers turn back from a fast surface lure: slow it.',
@@ -846,6 +859,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 	{
 		id: 'RET-17b',
 		kind: 'plan',
+		topic: 'retrieve',
 		strength: 2,
 		scope: UNDERSPIN,
 		when: all('cold', 'silver bait'),

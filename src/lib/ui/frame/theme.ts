@@ -1,8 +1,9 @@
-import { browser } from '$app/environment';
+import { MediaQuery } from 'svelte/reactivity';
 import type { Theme } from '$lib/core/records/schemas';
 
-/** Whether the screen is lit by the lamp: the chosen theme, or the system's where none was chosen. */
+const dark = new MediaQuery('(prefers-color-scheme: dark)', false);
+
+/** Whether the screen is lit by the lamp: the chosen theme, or the system's where none was chosen, also when it changes. */
 export function isLamp(theme: Theme | null | undefined): boolean {
-	if (theme) return theme === 'lamp';
-	return browser && matchMedia('(prefers-color-scheme: dark)').matches;
+	return theme ? theme === 'lamp' : dark.current;
 }
