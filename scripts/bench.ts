@@ -116,6 +116,7 @@ async function benchInputToPaint(page: Page): Promise<void> {
 	// The runner that reads this file names functions through a helper that the page does not have.
 	await page.addInitScript('globalThis.__name = (one) => one');
 	await page.goto('/water');
+	await page.locator('[data-live]').waitFor();
 	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
 	await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
 	const times = await page.evaluate(async (steps) => {
@@ -148,6 +149,7 @@ async function benchInputToPaint(page: Page): Promise<void> {
 /** The longest task of the page's own thread while a handle of the section is dragged. */
 async function benchDrag(page: Page): Promise<void> {
 	await page.goto('/water');
+	await page.locator('[data-live]').waitFor();
 	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
 	await page.evaluate(() => {
 		const tasks: number[] = [];

@@ -26,7 +26,8 @@ const PICTURES = [
 	['build-sheet', '/bench/sheet', 'light', LAPTOP],
 	['craft-day', '/craft', 'light', LAPTOP],
 	['craft-phone', '/craft', 'light', PHONE],
-	['kept-day', '/kept', 'light', LAPTOP]
+	['kept-day', '/kept', 'light', LAPTOP],
+	['settings-day', '/settings', 'light', LAPTOP]
 ];
 
 /** Lays one of the demo's kept rigs on the bench: it has a history. */

@@ -39,6 +39,7 @@ export async function opened(browser, address, reading, options = {}) {
 		.first()
 		.click();
 	await page.waitForURL('**/water');
+	await page.locator('[data-live]').waitFor();
 	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
 	return page;
 }
