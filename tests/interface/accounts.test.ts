@@ -81,6 +81,15 @@ describe('an account of one’s own', () => {
 		await laptop.getByText('That session has ended.').waitFor();
 		const answer = await phone.request.get('/api/v1/desk');
 		expect(answer.status()).toBe(401);
+		const others = await Promise.all([1, 2, 3].map(() => angler.another()));
+		await laptop.reload();
+		await laptop.getByRole('button', { name: 'End all others' }).click();
+		await laptop.getByText('Every other session has ended.').waitFor();
+		for (const token of others) {
+			const headers = { cookie: `lucernal_session=${token}` };
+			expect((await fetch(new URL('/api/v1/desk', laptop.url()), { headers })).status).toBe(401);
+		}
+		expect((await laptop.request.get('/api/v1/desk')).status()).toBe(200);
 	});
 });
 

@@ -4,6 +4,7 @@ import { database } from '../db/connection';
 import { inTransaction } from '../db/transaction';
 import { HttpFailure } from '../http/failures';
 import { hashPassphrase, isOutdated, isPassphrase, refusalOf } from './passphrase';
+import { endSessions } from './session';
 import { guessedRight, guessedWrong, mayGuess } from './throttle';
 
 /** Codes that an account gets, and the letters of each: 78 bits of chance cannot be guessed. */
@@ -122,14 +123,6 @@ export async function changePassphrase(
 	checkPassphrase(fresh, angler.name, 'fresh');
 	await angler.update({ passphrase: await hashPassphrase(fresh) });
 	await endSessions(anglerId, keep);
-}
-
-/** Ends an angler's sessions, but for one. */
-export async function endSessions(anglerId: string, keep: string | null): Promise<void> {
-	const { Session } = database().models;
-	const sessions = await Session.findAll({ where: { anglerId } });
-	const others = sessions.filter(({ id }) => id !== keep).map(({ id }) => id);
-	await Session.destroy({ where: { id: others } });
 }
 
 /** New codes in place of the old ones; they are shown this once. */

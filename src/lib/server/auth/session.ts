@@ -80,6 +80,14 @@ export async function endSession(anglerId: string, id: string): Promise<void> {
 	await database().models.Session.destroy({ where: { anglerId, id } });
 }
 
+/** Ends an angler's sessions, but for one. */
+export async function endSessions(anglerId: string, keep: string | null): Promise<void> {
+	for (const [hash, { session }] of remembered) {
+		if (session.anglerId === anglerId && session.id !== keep) remembered.delete(hash);
+	}
+	await database().models.Session.destroy({ where: { anglerId, id: { [Op.ne]: keep ?? '' } } });
+}
+
 async function find(hash: string, now: Date): Promise<AnglerSession | null> {
 	const { Session, Angler } = database().models;
 	const seenAt = { [Op.gt]: new Date(now.getTime() - IDLE_MS) };

@@ -6,7 +6,7 @@ import { storeOf } from '$lib/server/records/store';
 import { changePassphrase, removeAccount, renewCodes } from '$lib/server/auth/accounts';
 import { leave } from '$lib/server/auth/cookie';
 import { tried } from '$lib/server/auth/forms';
-import { endSession, sessionsOf } from '$lib/server/auth/session';
+import { endSession, endSessions, sessionsOf } from '$lib/server/auth/session';
 import { database, isUnreachable } from '$lib/server/db/connection';
 import { THEME_COOKIE } from '$lib/server/http/theme';
 import type { Actions, PageServerLoad } from './$types';
@@ -79,6 +79,13 @@ export const actions: Actions = {
 		tried(event, 'end', async ({ session = '' }) => {
 			await endSession(anglerOf(event.locals).anglerId, session);
 			return { done: 'That session has ended.' };
+		}),
+
+	endOthers: (event) =>
+		tried(event, 'end', async () => {
+			const { anglerId, id } = anglerOf(event.locals);
+			await endSessions(anglerId, id);
+			return { done: 'Every other session has ended.' };
 		}),
 
 	remove: (event) =>

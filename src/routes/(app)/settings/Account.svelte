@@ -15,6 +15,12 @@
 	const day = (instant: string): string =>
 		new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
+	/** Sessions that are listed: the one that asks first, then the last used. */
+	const SHOWN = 4;
+	const shown = $derived(
+		data.sessions.toSorted((a, b) => Number(b.id === data.session) - Number(a.id === data.session)).slice(0, SHOWN)
+	);
+
 	/** What this device has of the angler goes with the session; what the records lack would go for good. */
 	let lost = $state(0);
 	let closing: HTMLFormElement;
@@ -48,12 +54,13 @@
 
 	<h3>Open sessions</h3>
 	<ul>
-		{#each data.sessions as { id, device, openedAt, seenAt } (id)}
+		{#each shown as { id, device, openedAt, seenAt } (id)}
 			<li>
-				<span class="device">{device || 'A browser'}</span>
-				<span class="quiet">since {day(openedAt)}, last used {day(seenAt)}</span>
-				{#if id === data.session}<strong>this one</strong>
-				{:else}
+				<span>
+					<strong>{device || 'A browser'}</strong>{id === data.session ? ', this one' : ''}<br />
+					<span class="quiet">since {day(openedAt)}, last used {day(seenAt)}</span>
+				</span>
+				{#if id !== data.session}
 					<form method="POST" action="?/end">
 						<input type="hidden" name="session" value={id} />
 						<button class="button">End it</button>
@@ -62,6 +69,12 @@
 			</li>
 		{/each}
 	</ul>
+	{#if data.sessions.length > 2}
+		<form method="POST" action="?/endOthers">
+			<button class="button">End all others</button>
+			{#if data.sessions.length > SHOWN}<p class="quiet">{data.sessions.length - SHOWN} more are open.</p>{/if}
+		</form>
+	{/if}
 
 	{#if data.hasPassphrase}
 		<details open={refused?.form === 'passphrase'}>
@@ -127,20 +140,16 @@
 		width: 100%;
 	}
 	ul {
-		display: grid;
-		gap: 6px;
+		width: 100%;
+		max-width: 34rem;
 	}
 	li {
 		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 12px;
+		justify-content: space-between;
+		gap: 12px;
 		align-items: center;
-	}
-	.device {
-		overflow: hidden;
-		max-width: 22rem;
-		text-overflow: ellipsis;
-		white-space: nowrap;
+		padding: 6px 0;
+		border-bottom: 1px solid var(--rule);
 	}
 	.quiet {
 		color: var(--ink-2);
