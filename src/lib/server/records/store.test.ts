@@ -6,7 +6,7 @@ import { callInputSchema } from '../../core/schema/call';
 import { SCHEMA_VERSION } from '../../core/records/schemas';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';
-import { storeOf } from './store';
+import { Store, storeOf } from './store';
 import { keptRecord, readingRecord, WATER } from './testing';
 import { changesSince } from './writes';
 
@@ -246,5 +246,17 @@ describe('a document', () => {
 		const record = (at: number) => ({ schemaVersion: SCHEMA_VERSION, units: units[at % 2]!, shortcuts: at < 3 });
 		await Promise.all([0, 1, 2, 3, 4, 5].map((at) => settings.replace(own, record(at) as never)));
 		expect((await settings.find(own))?.version).toBe(6);
+	});
+});
+
+describe('an account', () => {
+	it('holds so many records of a kind and no more; those that are there can be changed', async () => {
+		const own = await newAngler(database, 'Full');
+		const small = new Store('readings', 3);
+		const ids = [randomUUID(), randomUUID(), randomUUID()];
+		for (const id of ids) await small.put(own, id, 0, readingRecord());
+		await expect(small.put(own, randomUUID(), 0, readingRecord())).rejects.toMatchObject({ status: 422, code: 'full' });
+		expect(await small.put(own, ids[0]!, 1, readingRecord({ name: 'Changed' }))).toMatchObject({ version: 2 });
+		expect((await small.list(own)).items).toHaveLength(3);
 	});
 });

@@ -8,11 +8,13 @@ import { InputFailure } from '../../core/schema/failure';
 import { database } from '../db/connection';
 import type { RecordRow } from '../db/models';
 import { HttpFailure, notFound } from '../http/failures';
-import { inTurn, noteAdded } from './writes';
+import { inTurn, noteAdded, waitForTurn } from './writes';
 
 /** Most records in one page of a list. */
 export const PAGE_MAX = 200;
 
+/** Most records of one kind that an angler may have, deleted ones among them: a lifetime of them, and what a file holds. */
+const RECORDS_MAX = 50_000;
 /** Most rows in one statement. */
 const TOGETHER = 250;
 
@@ -62,9 +64,11 @@ function placeOf(next: string): { at: Date; id: string } {
 export class Store<N extends RecordKindName> {
 	readonly #name: N;
 	readonly #kind: RecordKind;
+	readonly #most: number;
 
-	constructor(name: N) {
+	constructor(name: N, most = RECORDS_MAX) {
 		this.#name = name;
+		this.#most = most;
 		this.#kind = KINDS[name];
 	}
 
@@ -183,15 +187,34 @@ export class Store<N extends RecordKindName> {
 	 * @throws {HttpFailure} 409 with the current record when another write came first; 404 when it is gone.
 	 */
 	async put(anglerId: string, id: string, seen: number, record: RecordOf<N>, written: Written = {}) {
-		const version = await inTurn(anglerId, { kind: this.#name, id, ...written }, false, (transaction) =>
-			this.#write(anglerId, id, seen, record, transaction)
+		const version = await inTurn(anglerId, { kind: this.#name, id, ...written }, false, (transaction, before) =>
+			this.#write(anglerId, id, seen, record, transaction, before)
 		);
 		return { id, version, record };
 	}
 
-	async #write(anglerId: string, id: string, seen: number, record: RecordOf<N>, transaction: Transaction) {
+	/** Refuses more records than an angler may have; who has written less often than that cannot have them. */
+	async #checkRoom(anglerId: string, more: number, before: number, transaction: Transaction): Promise<void> {
+		if (before + more <= this.#most) return;
+		const count = await this.#model.count({ where: { anglerId } as WhereOptions, paranoid: false, transaction });
+		if (count + more <= this.#most) return;
+		const message = `An account holds at most ${this.#most} of a kind; this ${this.#kind.what} finds no room.`;
+		throw new HttpFailure(422, 'full', message);
+	}
+
+	async #write(
+		anglerId: string,
+		id: string,
+		seen: number,
+		record: RecordOf<N>,
+		transaction: Transaction,
+		before: number
+	): Promise<number> {
 		await this.#check(anglerId, record, transaction);
-		if (seen === 0) return this.#create(anglerId, id, record, transaction);
+		if (seen === 0) {
+			await this.#checkRoom(anglerId, 1, before, transaction);
+			return this.#create(anglerId, id, record, transaction);
+		}
 		const where = { ...this.#key(anglerId, id), version: seen } as WhereOptions;
 		const fresh = { ...this.#columns(record), version: seen + 1 } as never;
 		const [changed] = await this.#model.update(fresh, { where, transaction });
@@ -220,9 +243,9 @@ export class Store<N extends RecordKindName> {
 	async replace(anglerId: string, record: RecordOf<N>, outer?: Transaction): Promise<Stored<RecordOf<N>>> {
 		const id = this.#kind.name;
 		const write = { kind: this.#name, id, transaction: outer };
-		const version = await inTurn(anglerId, write, false, async (transaction) => {
+		const version = await inTurn(anglerId, write, false, async (transaction, before) => {
 			const present = await this.#model.findOne({ where: this.#key(anglerId, id) as WhereOptions, transaction });
-			return this.#write(anglerId, id, present?.version ?? 0, record, transaction);
+			return this.#write(anglerId, id, present?.version ?? 0, record, transaction, before);
 		});
 		return { id, version, record };
 	}
@@ -267,6 +290,7 @@ export class Store<N extends RecordKindName> {
 		items: readonly { readonly id: string; readonly record: RecordOf<N> }[],
 		transaction: Transaction
 	): Promise<void> {
+		await this.#checkRoom(anglerId, items.length, await waitForTurn(anglerId, transaction), transaction);
 		for (let at = 0; at < items.length; at += TOGETHER) {
 			const some = items.slice(at, at + TOGETHER);
 			const rows = some.map(({ id, record }) => ({ id, anglerId, version: 1, ...this.#columns(record) }));

@@ -26,7 +26,7 @@ const within = <T>(outer: Transaction | undefined, run: (transaction: Transactio
  * Does a write in its turn: an angler's writes come one after the other, each with the next number of the angler's
  * sequence, and one whose key is known is not done again.
  *
- * @param work Writes the record and returns its new version.
+ * @param work Writes the record and returns its new version; it is told how many writes the angler made before.
  * @param deleted Whether the record is gone afterwards.
  * @returns The record's version after the write.
  */
@@ -34,14 +34,14 @@ export async function inTurn(
 	anglerId: string,
 	{ kind, id, key, transaction: outer }: Write,
 	deleted: boolean,
-	work: (transaction: Transaction) => Promise<number>
+	work: (transaction: Transaction, before: number) => Promise<number>
 ): Promise<number> {
 	const { Angler, RecordChange, WriteKey } = database().models;
 	return within(outer, async (transaction) => {
 		const before = await waitForTurn(anglerId, transaction);
 		const done = key ? await WriteKey.findOne({ where: { anglerId, key }, transaction }) : null;
 		if (done) return done.version;
-		const version = await work(transaction);
+		const version = await work(transaction, before);
 		const sequence = before + 1;
 		await Angler.update({ sequence }, { where: { id: anglerId }, transaction });
 		await RecordChange.upsert({ anglerId, kind, recordId: id, sequence, version, deleted }, { transaction });
