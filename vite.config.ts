@@ -4,7 +4,8 @@ import { svelteTesting } from '@testing-library/svelte/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 
-const shared = { globals: false, restoreMocks: true, expect: { requireAssertions: true } };
+/** A busy machine is slow, not wrong: no test measures time. */
+const shared = { globals: false, restoreMocks: true, expect: { requireAssertions: true }, testTimeout: 30_000 };
 
 /** Tries every rig of small catalogues: by itself, so that it can run beside the rest. */
 const BRUTE_FORCE = 'src/lib/core/choice/bruteForce.test.ts';
@@ -23,8 +24,7 @@ const core = (name: string, files: { include?: string[]; exclude?: string[] }) =
 		// Node's own modules: they are made once, and run as fast as they do in production.
 		pool: 'forks' as const,
 		execArgv: ['--import', 'tsx'],
-		experimental: { viteModuleRunner: false },
-		testTimeout: 30_000
+		experimental: { viteModuleRunner: false }
 	}
 });
 
@@ -64,7 +64,6 @@ export default defineConfig({
 					include: ['tests/interface/**/*.test.ts'],
 					environment: 'node',
 					globalSetup: ['tests/database.ts', 'tests/application.ts'],
-					// A busy machine is slow, not wrong.
 					expect: { ...shared.expect, poll: { timeout: 15_000 } },
 					maxWorkers: 2,
 					testTimeout: 60_000,

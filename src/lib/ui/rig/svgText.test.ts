@@ -5,7 +5,9 @@ import { startBuild } from '$lib/core/build/start';
 import { drawRig } from '$lib/core/drawing/rigDrawing';
 import { svgText } from './svgText';
 
-const drawing = drawRig(startBuild('spinnerbait').rig, true);
+// A few shapes will do: it is the words that could go wrong.
+const whole = drawRig(startBuild('spinnerbait').rig, true);
+const drawing = { ...whole, shapes: whole.shapes.slice(0, 3) };
 
 it('is well-formed whatever the rig is called, with the name as it is written', () => {
 	fc.assert(

@@ -137,6 +137,7 @@
 		justify-items: start;
 	}
 	section {
+		align-content: start;
 		width: 100%;
 	}
 	ul {
