@@ -1,8 +1,27 @@
+import type { Page } from 'playwright-core';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { complaints, field, newAngler, newPage, ranked, signedIn } from './browser';
 
 const PASSPHRASE = 'tern over the weir';
+
+/** How much this device holds of anybody. */
+function held(page: Page): Promise<number> {
+	return page.evaluate(async () => {
+		const names = (await indexedDB.databases()).map(({ name }) => name!);
+		const counts = names.map(
+			(name) =>
+				new Promise<number>((resolve) => {
+					const open = indexedDB.open(name);
+					open.onsuccess = () => {
+						const count = open.result.transaction('held').objectStore('held').count();
+						count.onsuccess = () => resolve(count.result);
+					};
+				})
+		);
+		return (await Promise.all(counts)).reduce((sum, one) => sum + one, 0);
+	});
+}
 
 describe('an account of one’s own', () => {
 	it('is made, holds a reading, is closed without a trace on the device, and opened again', async () => {
@@ -27,27 +46,24 @@ describe('an account of one’s own', () => {
 		await page.getByRole('link', { name: 'Settings' }).first().click();
 		await page.getByRole('button', { name: 'Close the session' }).click();
 		await page.getByRole('link', { name: 'Sign in' }).click();
-		const held = await page.evaluate(async () => {
-			const names = (await indexedDB.databases()).map(({ name }) => name!);
-			const counts = names.map(
-				(name) =>
-					new Promise<number>((resolve) => {
-						const open = indexedDB.open(name);
-						open.onsuccess = () => {
-							const count = open.result.transaction('held').objectStore('held').count();
-							count.onsuccess = () => resolve(count.result);
-						};
-					})
-			);
-			return (await Promise.all(counts)).reduce((sum, one) => sum + one, 0);
-		});
-		expect(held).toBe(0);
+		expect(await held(page)).toBe(0);
 		await page.getByRole('textbox', { name: 'Name' }).fill(name.toUpperCase());
 		await page.getByLabel('Passphrase').fill(PASSPHRASE);
 		await page.getByRole('button', { name: 'Sign in' }).click();
 		await ranked(page);
 		await page.goto('/kept');
 		await page.getByRole('button', { name: /^Open My own water/ }).waitFor();
+		expect(await held(page)).toBeGreaterThan(0);
+		await page.goto('/settings');
+		await page.locator('[data-live]').waitFor();
+		await page.getByText('Delete the account').click();
+		const downloading = page.waitForEvent('download');
+		await page.getByRole('link', { name: 'Everything as a file' }).click();
+		await downloading;
+		await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
+		await page.getByRole('button', { name: 'Delete everything' }).click();
+		await page.getByRole('link', { name: 'Make an account' }).waitFor();
+		await expect.poll(() => held(page)).toBe(0);
 	});
 
 	it('whose session ends goes on in place, and what was typed meanwhile is told', async () => {

@@ -65,6 +65,8 @@ const NO_STAND: StandRecord = { schemaVersion: SCHEMA_VERSION, stances: {}, hous
 
 /** Where the reading in hand is read. */
 const READING_SCREEN = 'water';
+/** How often it is tried to tell everything before a session is closed. */
+const ROUNDS = 6;
 const WATERS_KEY = 'waters';
 const KEY = Symbol('app');
 
@@ -362,13 +364,19 @@ export class App {
 		void this.keeping.hurry();
 	}
 
-	/** How many changes the records do not have, after all was tried. */
-	async untold(): Promise<number> {
-		await this.keeping.hurry();
-		await this.keeping.outbox?.flush();
+	get #untoldCount(): number {
 		const waiting = this.keeping.outbox?.writes ?? [];
 		const unsaid = this.documents.filter(({ name, untold }) => untold && !waiting.some(({ kind }) => kind === name));
 		return waiting.length + unsaid.length;
+	}
+
+	/** How many changes the records do not have, after all was tried: what was told may itself have something to tell. */
+	async untold(): Promise<number> {
+		for (let round = 0; round < ROUNDS && this.#untoldCount > 0; round++) {
+			await this.keeping.hurry();
+			await this.keeping.outbox?.flush();
+		}
+		return this.#untoldCount;
 	}
 
 	/** This device forgets the angler: the session is being closed. */

@@ -119,6 +119,16 @@ describe('the answer that a page came with', () => {
 	});
 });
 
+it('a session that is closed right after a Keep has told everything, and says what it could not', async () => {
+	const app = await page(new MemoryDevice());
+	app.put({ name: 'Kept and gone' });
+	expect(app.keeping.keepReading(false)).toBeNull();
+	expect(await app.untold()).toBe(0);
+	server.down = true;
+	app.change({ bottomM: 7 });
+	expect(await app.untold()).toBe(1);
+});
+
 describe('what the angler holds', () => {
 	it('is told to the server in the end, whatever befell the line, and a fresh device finds it', async () => {
 		const device = new MemoryDevice();

@@ -12,7 +12,7 @@ const CODES = 8;
 const CODE_LETTERS = 16;
 /** An account goes only within this time (ms) after everything in it was taken out as a file. */
 const EXPORT_MS = 60 * 60_000;
-export const NAME_MAX = 80;
+const NAME_MAX = 80;
 
 /** Who tries, and from where. */
 export interface Credentials {

@@ -5,10 +5,10 @@ import { asHttpFailure } from '../http/failures';
 const FIELD_MAX = 1000;
 
 /** What a form of account brings. */
-export type Typed = Readonly<Record<string, string>>;
+type Typed = Readonly<Record<string, string>>;
 
 /** The text fields of a form. */
-export async function typedIn(request: Request): Promise<Typed> {
+async function typedIn(request: Request): Promise<Typed> {
 	const form = await request.formData();
 	const entries = [...form].map(([name, value]) => [name, String(value).slice(0, FIELD_MAX)] as const);
 	return Object.fromEntries(entries);

@@ -6,8 +6,8 @@ const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
 const STATED = `$m=${COST.memoryCost},t=${COST.timeCost},p=${COST.parallelism}$`;
 
 /** Fewest and most characters. */
-export const PASSPHRASE_MIN = 12;
-export const PASSPHRASE_MAX = 200;
+const PASSPHRASE_MIN = 12;
+const PASSPHRASE_MAX = 200;
 /** A passphrase of fewer different characters than this is a row of the same ones. */
 const DIFFERENT_MIN = 5;
 

@@ -1,3 +1,4 @@
+import type { AppStart } from '../../client/app.svelte';
 import { BLANK_READING } from '../../core/reading/blank';
 import type { DeskRecord, StandRecord } from '../../core/records/schemas';
 import type { CallAnswer, CallInput } from '../../core/schema/call';
@@ -19,19 +20,24 @@ export function questionOf(desk: DeskRecord | null, stand: StandRecord | null): 
 export const called = async (question: CallInput, asker: Asker): Promise<CallAnswer> =>
 	(await answerBeside('call', question, asker)) as CallAnswer;
 
+/** What a page's load is told of how it was asked for. */
+interface Opening {
+	readonly parent: () => Promise<{ readonly start: AppStart }>;
+	readonly request: Request;
+	readonly isDataRequest: boolean;
+}
+
 /**
- * What a fresh page shows before its own scripts have ranked anything; `null` where the server has no time for it, since
- * the page finds the answer itself.
+ * What a fresh page shows before its own scripts have ranked anything. `null` for a page that is already running, which
+ * ranks in its own worker, and where the server has no time for it, since the page finds the answer itself.
  *
  * @param whole Whether every alternative is shown, or the best rig alone.
  */
-export async function firstAnswer(
-	desk: DeskRecord | null,
-	stand: StandRecord | null,
-	whole: boolean,
-	asker: Asker
-): Promise<CallAnswer | null> {
-	const question = questionOf(desk, stand);
+export async function firstAnswer(opening: Opening, whole: boolean): Promise<CallAnswer | null> {
+	if (opening.isDataRequest) return null;
+	const { documents, anglerId } = (await opening.parent()).start;
+	const question = questionOf(documents.desk?.record ?? null, documents.stand?.record ?? null);
+	const asker = { asker: anglerId, signal: opening.request.signal };
 	const answer = await called(whole ? question : { ...question, top: 1 }, asker).catch(() => null);
 	if (!answer || whole) return answer;
 	const calls = answer.calls.map((call) => ({ ...call, reasons: [], window: null }));

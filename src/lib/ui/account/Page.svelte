@@ -4,16 +4,19 @@
 
 	interface Props {
 		title: string;
+		/** The welcome page itself: larger, and its mark leads nowhere. */
+		welcome?: boolean;
 		message?: string | null | undefined;
 		children: Snippet;
 	}
-	const { title, message, children }: Props = $props();
+	const { title, welcome = false, message, children }: Props = $props();
 </script>
 
-<svelte:head><title>Lucernal: {title.toLowerCase()}</title></svelte:head>
+<svelte:head><title>{welcome ? title : `Lucernal: ${title.toLowerCase()}`}</title></svelte:head>
 
-<main>
-	<a href={resolve('/')} class="mark"><img src="/icon.svg" alt="Lucernal" width="48" height="48" /></a>
+<main class:welcome>
+	{#if welcome}<img src="/icon.svg" alt="" width="72" height="72" />
+	{:else}<a href={resolve('/')} class="mark"><img src="/icon.svg" alt="Lucernal" width="48" height="48" /></a>{/if}
 	<h1>{title}</h1>
 	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
 	{@render children()}
@@ -29,6 +32,10 @@
 		min-height: 100vh;
 		margin: 0 auto;
 		padding: 24px;
+	}
+	.welcome h1 {
+		font-size: 28px;
+		line-height: 34px;
 	}
 	.mark {
 		display: block;

@@ -10,20 +10,10 @@ import { storeOf } from '$lib/server/records/store';
 import { called, firstAnswer, questionOf } from '$lib/server/work/called';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({
-	parent,
-	request,
-	isDataRequest
-}): Promise<{ answer: CallAnswer | null; newId: string }> => {
-	const newId = randomUUID();
-	// A page that is already running ranks in its own worker; only a fresh page needs the server's answer.
-	if (isDataRequest) return { answer: null, newId };
-	const { documents, anglerId } = (await parent()).start;
-	const { desk, stand } = documents;
-	const asker = { asker: anglerId, signal: request.signal };
-	const answer = await firstAnswer(desk?.record ?? null, stand?.record ?? null, true, asker);
-	return { answer, newId };
-};
+export const load: PageServerLoad = async (event): Promise<{ answer: CallAnswer | null; newId: string }> => ({
+	answer: await firstAnswer(event, true),
+	newId: randomUUID()
+});
 
 /** The question that the form carries: what the screen shows may be newer than what the server was told. */
 async function asked(form: FormData, anglerId: string): Promise<CallInput> {

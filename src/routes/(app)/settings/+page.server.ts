@@ -90,8 +90,9 @@ export const actions: Actions = {
 
 	remove: (event) =>
 		tried(event, 'remove', async ({ passphrase = '' }) => {
-			await removeAccount(anglerOf(event.locals).anglerId, passphrase, event.getClientAddress(), new Date());
+			const { anglerId } = anglerOf(event.locals);
+			await removeAccount(anglerId, passphrase, event.getClientAddress(), new Date());
 			await leave(event);
-			redirect(303, '/');
+			redirect(303, `/?forget=${anglerId}`);
 		})
 };

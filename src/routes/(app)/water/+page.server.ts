@@ -40,19 +40,10 @@ async function posted(request: Request, anglerId: string): Promise<Posted> {
 	};
 }
 
-export const load: PageServerLoad = async ({
-	parent,
-	request,
-	isDataRequest
-}): Promise<{ answer: CallAnswer | null; newId: string }> => {
-	const newId = randomUUID();
-	// A page that is already running ranks in its own worker; only a fresh page shows the server's answer.
-	if (isDataRequest) return { answer: null, newId };
-	const { documents, anglerId } = (await parent()).start;
-	const { desk, stand } = documents;
-	const asker = { asker: anglerId, signal: request.signal };
-	return { answer: await firstAnswer(desk?.record ?? null, stand?.record ?? null, false, asker), newId };
-};
+export const load: PageServerLoad = async (event): Promise<{ answer: CallAnswer | null; newId: string }> => ({
+	answer: await firstAnswer(event, false),
+	newId: randomUUID()
+});
 
 export const actions: Actions = {
 	/** To the call: the reading is laid on the desk and the server ranks it. */
