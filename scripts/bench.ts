@@ -1,4 +1,5 @@
 // Measures speed: npm run bench. Figures depend on the machine; compare medians.
+import type { ChildProcess } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -23,6 +24,7 @@ const WARM_UP = 30;
 const READY_MS = 4000;
 const SLOWER = 4;
 const STEPS = 40;
+const BATCH = 200;
 
 function quantile(sorted: readonly number[], share: number): string {
 	return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))]!.toFixed(1);
@@ -197,13 +199,34 @@ async function benchBench(page: Page): Promise<void> {
 	report('a part swapped on Bench to paint', times.slice(3));
 }
 
+/** How long the server's own loop is kept while a batch of two hundred is worked on. */
+async function benchLoop(page: Page, asked: readonly unknown[], server: ChildProcess): Promise<void> {
+	const readings = asked.slice(0, BATCH).map((reading) => ({ reading }));
+	const { origin } = new URL(page.url());
+	// The page would go on looking for what would change the call.
+	await page.goto('about:blank');
+	server.kill('SIGUSR2');
+	const begun = performance.now();
+	const answer = await page.request.post(`${origin}/api/v1/call`, {
+		data: readings,
+		headers: { origin }
+	});
+	console.log(
+		`a batch of ${BATCH} over HTTP: ${answer.status()}, ${((performance.now() - begun) / 1000).toFixed(1)} s`
+	);
+	server.kill('SIGUSR2');
+	await page.waitForTimeout(200);
+}
+
 const asked = readings();
 benchGrowth(asked);
-await onStage(async (browser: import('playwright-core').Browser, address: string) => {
+const measured = { NODE_OPTIONS: `--import ${join(ROOT, 'scripts', 'lib', 'loopDelay.mjs')}` };
+await onStage(async (browser: import('playwright-core').Browser, address: string, server: ChildProcess) => {
 	const page = await opened(browser, address, 'Alder Bank');
 	await benchRanking(page, asked);
 	await benchFirstView(page, address);
 	await benchDrag(page);
 	await benchBench(page);
 	await benchInputToPaint(page);
-});
+	await benchLoop(page, asked, server);
+}, measured);

@@ -12,7 +12,7 @@ import { say, stop } from './lib/say.mjs';
 
 const WEB_PORT = Number(process.env.PORT ?? 5180);
 const DATABASE_PORT = 3317;
-const FOLDER = join(ROOT, '.data', 'demo');
+const FOLDER = process.env.DEMO_FOLDER ?? join(ROOT, '.data', 'demo');
 let claimed = false;
 
 /** One demo per checkout; what a demo that was killed left running is ended first. */
@@ -44,7 +44,7 @@ async function ownDatabase() {
 	started.push(server);
 	note(FOLDER, 'database', server.process.pid, FOLDER);
 	server.process.once('exit', () => !stopping && say('the database has stopped; the application waits for it.'));
-	return server.url;
+	return server;
 }
 
 async function main() {
@@ -56,10 +56,11 @@ async function main() {
 	if (!(await isFree(WEB_PORT))) stop(`port ${WEB_PORT} is in use; choose another with PORT=5181 npm run demo.`);
 	for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => stopAll());
 	needPackages();
-	const databaseUrl = process.env.DATABASE_URL ?? (await ownDatabase());
+	const given = process.env.DATABASE_URL;
+	const { url, schemaUrl } = given ? { url: given, schemaUrl: given } : await ownDatabase();
 	needBuild();
-	prepareRecords(databaseUrl);
-	const application = await serve(databaseUrl, WEB_PORT, { LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn' });
+	prepareRecords(schemaUrl);
+	const application = await serve(url, WEB_PORT, { LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn' });
 	started.push(application);
 	note(FOLDER, 'application', application.process.pid, 'build/index.js');
 	application.process.once('exit', () => !stopping && stopAll(1));

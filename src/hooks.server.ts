@@ -9,18 +9,11 @@ import { tokenFrom } from '$lib/server/auth/cookie';
 import { checkSession } from '$lib/server/auth/session';
 import { config } from '$lib/server/db/config';
 import { isOwn, isTooLarge } from '$lib/server/http/guard';
+import { hardenAnswers } from '$lib/server/http/headers';
 import { themeOf } from '$lib/server/http/theme';
 import { closePool } from '$lib/server/work/pool';
 
 const OPEN_TO_ALL = new Set(['/', '/sign-in', '/sign-up', '/recover', '/api/health', '/api/live', '/api/v1/session']);
-
-const HEADERS: Readonly<Record<string, string>> = {
-	'x-content-type-options': 'nosniff',
-	'x-frame-options': 'DENY',
-	'referrer-policy': 'same-origin',
-	'cross-origin-opener-policy': 'same-origin',
-	'permissions-policy': 'camera=(), microphone=(), geolocation=(self)'
-};
 
 const observe: Handle = async ({ event, resolve }) => {
 	event.locals.requestId = randomUUID();
@@ -35,12 +28,11 @@ const observe: Handle = async ({ event, resolve }) => {
 	return response;
 };
 
-const harden: Handle = async ({ event, resolve }) => {
+const dress: Handle = async ({ event, resolve }) => {
 	const theme = themeOf(event.cookies);
 	const response = await resolve(event, {
 		transformPageChunk: ({ html }) => html.replace('%lucernal.theme%', theme ? `data-theme="${theme}"` : '')
 	});
-	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
 	// What is an angler's own is kept by nobody on the way.
 	if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
 	return response;
@@ -72,12 +64,15 @@ const admit: Handle = async ({ event, resolve }) => {
 };
 
 // A setting that cannot be used is told at the start, not at the first visit.
-if (!building) config();
+if (!building) {
+	config();
+	hardenAnswers();
+}
 
 /** The server was told to end: connections and threads that are held open would keep it for seconds. */
 process.once('sveltekit:shutdown', () => void Promise.allSettled([closeDatabase(), closePool()]));
 
-export const handle = sequence(observe, harden, guard, admit);
+export const handle = sequence(observe, dress, guard, admit);
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	if (isUnreachable(error)) return { code: 'records-unreachable', message: RECORDS_DOWN };

@@ -16,9 +16,9 @@ declare module 'vitest' {
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
 	const folder = mkdtempSync(join(tmpdir(), 'luc-test-'));
 	const server = await startMariadb(folder, undefined, ANY_SCHEMA);
-	project.provide('databaseUrl', server.url);
+	project.provide('databaseUrl', server.schemaUrl);
 	project.provide('databaseFolder', folder);
-	process.env.LUCERNAL_TEST_DATABASE = server.url;
+	process.env.LUCERNAL_TEST_DATABASE = server.schemaUrl;
 	return async () => {
 		await server.stop();
 		rmSync(folder, { recursive: true, force: true });

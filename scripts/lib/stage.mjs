@@ -8,16 +8,16 @@ import { needCommand } from './install.mjs';
 import { startMariadb } from './mariadb.mjs';
 import { freePort } from './ports.mjs';
 
-/** The built application with the demo's data in a throw-away folder, and a browser to look at it. */
-export async function onStage(show) {
+/** The built application with the demo's data in a throw-away folder, and a browser to look at it; `env` is the server's. */
+export async function onStage(show, env = {}) {
 	needBuild();
 	const folder = mkdtempSync(join(tmpdir(), 'luc-stage-'));
 	const server = await startMariadb(folder);
-	prepareRecords(server.url);
-	const application = await serve(server.url, await freePort(), { LOG_LEVEL: 'error' });
+	prepareRecords(server.schemaUrl);
+	const application = await serve(server.url, await freePort(), { LOG_LEVEL: 'error', ...env });
 	const browser = await chromium.launch({ executablePath: needCommand('chromium'), args: ['--no-sandbox'] });
 	try {
-		await show(browser, application.address);
+		await show(browser, application.address, application.process);
 	} finally {
 		await browser.close();
 		await application.stop();

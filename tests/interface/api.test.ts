@@ -134,7 +134,17 @@ describe('records over HTTP', () => {
 	it('come with headers that keep strangers out', async () => {
 		const page = await ask('/water');
 		expect(page.headers.get('content-security-policy')).toMatch(/script-src 'self' 'nonce-/);
-		expect(page.headers.get('x-content-type-options')).toBe('nosniff');
-		expect(page.headers.get('x-frame-options')).toBe('DENY');
+	});
+
+	it('and so do files, redirects and what is not there', async () => {
+		const script = /\/_app\/immutable\/[\w/.-]+\.js/.exec(await (await ask('/water')).text())![0];
+		for (const path of ['/water', script, '/favicon.svg', '/nowhere']) {
+			for (const cookie of ['', undefined]) {
+				const answer = await ask(path, { redirect: 'manual', ...(cookie === '' ? { headers: { cookie } } : {}) });
+				const told = ['x-content-type-options', 'x-frame-options', 'referrer-policy'];
+				const said = told.map((name) => answer.headers.get(name));
+				expect([path, ...said]).toEqual([path, 'nosniff', 'DENY', 'same-origin']);
+			}
+		}
 	});
 });

@@ -14,7 +14,7 @@ let application: Awaited<ReturnType<typeof serve>>;
 beforeAll(async () => {
 	folder = mkdtempSync(join(tmpdir(), 'luc-lost-'));
 	server = await startMariadb(folder);
-	prepareRecords(server.url);
+	prepareRecords(server.schemaUrl);
 	application = await serve(server.url, await freePort(), { LOG_LEVEL: 'fatal' });
 });
 

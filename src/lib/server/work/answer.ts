@@ -1,10 +1,31 @@
 import { setMaxListeners } from 'node:events';
 import { answer, batchOf, type Verb } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
+import { HttpFailure } from '../http/failures';
 import { answerOf, pool, type Asking, type Pool } from './pool';
 
 /** Who asks, and whether they still wait. */
 export type Asker = Omit<Asking, 'batch'>;
+
+/** Longest (ms) that one request is worked on; a batch of ordinary items gets the time that they take on a busy machine. */
+const REQUEST_MS = 5000;
+const BATCH_ITEM_MS = 100;
+/** When a request that ran out of time may be tried again, s. */
+const AGAIN_S = 2;
+
+const outOfTime = (done: number, of: number): HttpFailure => {
+	const message = `Only ${done} of ${of} were answered in the time of one request. Ask for fewer at a time, or later.`;
+	return HttpFailure.later(503, 'busy', message, AGAIN_S);
+};
+
+/** Ends with the asker's patience or with the request's time, whichever comes first. */
+function limited(signal: AbortSignal | undefined, ms: number): { ends: AbortSignal; late: AbortSignal } {
+	const late = AbortSignal.timeout(ms);
+	const ends = signal ? AbortSignal.any([signal, late]) : late;
+	// Every item of a batch listens for the end.
+	setMaxListeners(0, ends);
+	return { ends, late };
+}
 
 async function item(threads: Pool, verb: Verb, input: unknown, index: number, asker: Asker): Promise<unknown> {
 	const done = await threads.ask({ verb, input }, { ...asker, batch: true });
@@ -18,18 +39,30 @@ async function item(threads: Pool, verb: Verb, input: unknown, index: number, as
 /**
  * Answers one input or each of a batch, in the threads where there are any: the server itself goes on meanwhile.
  *
+ * @param ms The request's time, where its items do not need more.
  * @throws {InputFailure} For the first bad item, its index first in the path; then nothing is answered.
- * @throws {HttpFailure} 429 or 503 where there is too much to do, 422 where an item takes too long.
+ * @throws {HttpFailure} 429 or 503 where there is too much to do or the request's time is over, 422 where an item takes
+ *   too long.
  */
-export async function answerBeside(verb: Verb, input: unknown, asker: Asker): Promise<unknown> {
-	const threads = pool();
+export async function answerBeside(
+	verb: Verb,
+	input: unknown,
+	asker: Asker,
+	threads: Pool | null = pool(),
+	ms = REQUEST_MS
+): Promise<unknown> {
 	if (!threads) return answer(verb, input);
 	const batch = batchOf(input);
-	if (!batch) return answerOf(await threads.ask({ verb, input }, { ...asker, batch: false }));
-	// Every item listens for the asker going away.
-	if (asker.signal) setMaxListeners(0, asker.signal);
-	const answers = await Promise.allSettled(batch.map((one, index) => item(threads, verb, one, index, asker)));
-	const refused = answers.find((one) => one.status === 'rejected');
-	if (refused) throw refused.reason;
-	return answers.map((one) => (one as PromiseFulfilledResult<unknown>).value);
+	const { ends, late } = limited(asker.signal, Math.max(ms, (batch?.length ?? 1) * BATCH_ITEM_MS));
+	const timed: Asker = { ...asker, signal: ends };
+	const asked = batch
+		? batch.map((one, index) => item(threads, verb, one, index, timed))
+		: [threads.ask({ verb, input }, { ...timed, batch: false }).then(answerOf)];
+	const settled = await Promise.allSettled(asked);
+	const answers = settled.filter((one) => one.status === 'fulfilled').map(({ value }) => value);
+	const refused = settled.find((one) => one.status === 'rejected' && one.reason instanceof InputFailure);
+	const failed = refused ?? settled.find((one) => one.status === 'rejected');
+	if (!failed) return batch ? answers : answers[0];
+	if (!refused && late.aborted) throw outOfTime(answers.length, settled.length);
+	throw (failed as PromiseRejectedResult).reason;
 }

@@ -14,8 +14,8 @@ export interface Task {
 }
 export type Done = { readonly ok: true; readonly answer: unknown } | { readonly ok: false; readonly failure: Failure };
 
-/** Threads that work beside the server's own; one is left for that where there are more. */
-const THREADS = Math.max(1, Math.min(2, availableParallelism() - 1));
+/** Threads that work beside the server's own, which hardly works itself and gets its turn from the system. */
+const THREADS = Math.min(2, availableParallelism());
 /** Longest (ms) that a thread may work on one item. The heaviest rules that are weighed take about half a second. */
 const ITEM_MS = 1000;
 /** Most items that wait, in all and of one asker: a whole batch with a few questions beside it. */
