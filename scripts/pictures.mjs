@@ -22,7 +22,7 @@ const PICTURES = [
 	['bench-lamp', '/bench', 'dark', LAPTOP],
 	['bench-phone', '/bench', 'light', PHONE],
 	['bench-exploded', '/bench', 'light', LAPTOP, (page) => page.getByRole('radio', { name: 'exploded' }).check()],
-	['bench-tune', '/bench', 'light', LAPTOP, (page) => page.getByRole('button', { name: 'Tune', exact: true }).click()],
+	['bench-tune', '/bench', 'light', LAPTOP, (page) => page.getByRole('tab', { name: 'Tune', exact: true }).click()],
 	['build-sheet', '/bench/sheet', 'light', LAPTOP],
 	['craft-day', '/craft', 'light', LAPTOP],
 	['craft-phone', '/craft', 'light', PHONE],
@@ -34,7 +34,7 @@ const PICTURES = [
 async function openKept(page) {
 	await page.goto('/bench');
 	await page.waitForTimeout(800);
-	await page.getByRole('button', { name: 'Rigs and own parts' }).click();
+	await page.getByRole('tab', { name: 'Rigs and own parts' }).click();
 	await page.getByRole('button', { name: 'Open Mere tandem' }).click();
 	await page.waitForTimeout(1600);
 }

@@ -9,7 +9,7 @@ const FAMILIES = ['Spinnerbait', 'Bladed jig', 'Buzzbait', 'Underspin'] as const
 
 const verdict = (page: Page) => page.getByText(/^(It works together|It works, thinly|It does not work yet)\.$/);
 const control = (page: Page, name: string) => page.getByRole('combobox', { name, exact: true });
-const tab = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
+const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true });
 
 /** The bench with nothing on it: the records and this device both forget what lay there. */
 async function emptyBench(options: BrowserContextOptions = {}): Promise<Page> {

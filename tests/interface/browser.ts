@@ -86,3 +86,6 @@ export async function ranked(page: Page): Promise<void> {
 
 /** A field of the reading by its label. */
 export const field = (page: Page, label: string) => page.getByRole('textbox', { name: label, exact: true });
+
+/** Opens the lid over the rest of a group of the reading. */
+export const lift = (page: Page, group: string) => page.getByRole('region', { name: group }).locator('summary').click();

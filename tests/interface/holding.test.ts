@@ -82,9 +82,9 @@ describe('what is typed', () => {
 		const angler = await newAngler();
 		const plain = await signedIn({ javaScriptEnabled: false }, angler);
 		await field(plain, 'Water').fill('boiling');
-		await field(plain, 'Clarity').fill('0.7');
+		await field(plain, 'See down to').fill('0.7');
 		await plain.getByRole('button', { name: 'What to tie on' }).click();
-		expect(await field(plain, 'Clarity').inputValue()).toBe('0.7');
+		expect(await field(plain, 'See down to').inputValue()).toBe('0.7');
 
 		const page = await signedIn({}, angler);
 		await ranked(page);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, inject, it } from 'vitest';
-import { complaints, field, newAngler, ranked, signedIn } from './browser';
+import { complaints, field, lift, newAngler, ranked, signedIn } from './browser';
 
 describe('without a session', () => {
 	it('every screen leads to the welcome page and every API answers 401, but health is open', async () => {
@@ -40,8 +40,10 @@ describe('from water to a kept call', () => {
 		const page = await signedIn({}, angler);
 		await ranked(page);
 		await field(page, 'Water').fill('23');
-		await field(page, 'Clarity').fill('0.9');
+		await field(page, 'See down to').fill('0.9');
 		await field(page, 'Bottom').fill('1.2');
+		await lift(page, 'Now');
+		await lift(page, 'Fish');
 		await page.getByRole('group', { name: 'Light' }).getByRole('radio', { name: 'low', exact: true }).check();
 		await page.getByRole('group', { name: 'Mood' }).getByRole('radio', { name: 'chasing', exact: true }).check();
 		await page.getByRole('combobox', { name: 'Add cover' }).selectOption('pads');
@@ -72,13 +74,13 @@ describe('from water to a kept call', () => {
 		const page = await signedIn({ javaScriptEnabled: false });
 		expect(await page.getByText(/^(Yes|Fair|Hardly)\.$/).count()).toBe(1);
 		await field(page, 'Water').fill('6');
-		await field(page, 'Clarity').fill('2.6');
+		await field(page, 'See down to').fill('2.6');
 		await field(page, 'Bottom').fill('8');
 		await field(page, 'Fish from').fill('6.5');
 		await field(page, 'Fish to').fill('8');
 		await page.locator('[name="cover.0.kind"]').selectOption('ditch');
 		await page.locator('[name="forage.0.kind"]').selectOption('silver-baitfish');
-		await page.getByRole('group', { name: 'Season' }).getByRole('radio', { name: 'winter', exact: true }).check();
+		await page.getByRole('combobox', { name: /^Season/ }).selectOption('winter');
 		await page.getByRole('button', { name: 'What to tie on' }).click();
 		await page.waitForURL('**/call');
 		await page.getByRole('heading', { name: /Underspin/ }).waitFor();
@@ -109,7 +111,7 @@ describe('what is wrong', () => {
 	it('is refused in place by the server too, when no script runs', async () => {
 		const page = await signedIn({ javaScriptEnabled: false });
 		await field(page, 'Water').fill('boiling');
-		await field(page, 'Clarity').fill('999');
+		await field(page, 'See down to').fill('999');
 		await page.getByRole('button', { name: 'What to tie on' }).click();
 		await page.getByText('Write a number.').waitFor();
 		expect(await page.getByText(/^Between 0.05 and 20 m/).count()).toBe(1);
@@ -199,7 +201,7 @@ describe('where the angler stands', () => {
 			name!.trim()
 		);
 		await outfit.getByRole('button', { name: /^Free Rod/ }).click();
-		await page.getByRole('button', { name: 'Plan of the cast' }).click();
+		await page.getByRole('tab', { name: 'Plan of the cast' }).click();
 		await page.getByRole('heading', { name: /Where to sit/ }).waitFor();
 		await page.getByRole('button', { name: 'In short' }).click();
 		await page.getByText('Two lures:').waitFor();

@@ -1,5 +1,6 @@
 import { dequal } from 'dequal';
 import { getContext, setContext } from 'svelte';
+import { withAlmanac } from '$lib/forms/almanac';
 import { completeReading, type Reading } from '$lib/core/reading/complete';
 import type { DocumentKindName } from '$lib/core/records/kind';
 import type { CallAnswer, CallInput } from '$lib/core/schema/call';
@@ -143,22 +144,33 @@ export class App {
 
 	// Each by itself, so that a name typed on the desk neither asks the ranking anew nor reads the water again.
 	readonly reading: ParsedReading = $derived(this.record.reading);
+	readonly #takenAt = $derived(this.record.takenAt);
+	readonly #spotId = $derived(this.record.spotId);
+	/** Where the reading is taken. */
+	readonly spot: { water: HeldWater; spot: HeldSpot } | null = $derived(this.spotOf(this.#spotId));
+	/** The reading with what its place and hour say of sun, moon and season. */
+	readonly dated: ParsedReading = $derived(withAlmanac(this.reading, this.spot?.water ?? null, this.#takenAt));
 	readonly #locks = $derived(this.record.locks);
 	readonly #stances = $derived(this.stand.stances);
 	readonly #houseRules = $derived(this.stand.houseRules);
 	/** What is asked of the ranking. */
 	readonly question: CallInput = $derived({
-		reading: this.reading,
+		reading: this.dated,
 		stances: this.#stances,
 		locks: this.#locks,
 		houseRules: this.#houseRules
 	});
 	/** The reading with its defaults. */
-	readonly complete: Reading = $derived(completeReading(this.reading));
-	/** Where the reading is taken. */
-	readonly spot: { water: HeldWater; spot: HeldSpot } | null = $derived(this.spotOf(this.record.spotId));
+	readonly complete: Reading = $derived(completeReading(this.dated));
 	/** The clock of the water that is read. */
 	readonly zone: string = $derived(this.spot?.water.timeZone ?? this.waters[0]?.timeZone ?? 'UTC');
+
+	/** What the reading is called unless the angler names it: its spot and month; nothing without a spot. */
+	get usualName(): string {
+		if (!this.spot) return '';
+		const month = new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: this.zone });
+		return `${this.spot.spot.name}, ${month.format(Date.parse(this.record.takenAt))}`;
+	}
 
 	/** The rig in hand. */
 	get rig(): Rig | null {

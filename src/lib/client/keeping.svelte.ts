@@ -193,8 +193,10 @@ export class Keeping {
 	 */
 	keepReading(asNew: boolean): string | null {
 		const { desk } = this.#app;
-		const parsed = readingRecordSchema.safeParse(recordOf(desk.value, desk.value.name));
+		const called = desk.value.name.trim() || this.#app.usualName;
+		const parsed = readingRecordSchema.safeParse(recordOf(desk.value, called));
 		if (!parsed.success) return parsed.error.issues[0]!.message;
+		if (desk.value.name !== called) desk.amend((one) => ({ ...one, name: called }));
 		const known = asNew ? null : desk.value.readingId;
 		const id = known ?? newUuid();
 		const version = known ? desk.value.readingVersion : 0;

@@ -68,8 +68,9 @@ export async function recordAt<R>(kind: RecordKindName, id: string): Promise<{ v
 }
 
 /** One page of a list of records; `null` when the server cannot say. */
-export async function pageOf<R>(kind: RecordKindName, after: string): Promise<R | null> {
-	const response = await fetch(`/api/v1/${kind}?after=${encodeURIComponent(after)}`).catch(() => null);
+export async function pageOf<R>(kind: RecordKindName, after: string | null = null): Promise<R | null> {
+	const query = after === null ? '' : `?after=${encodeURIComponent(after)}`;
+	const response = await fetch(`/api/v1/${kind}${query}`).catch(() => null);
 	return response?.ok ? response.json() : null;
 }
 

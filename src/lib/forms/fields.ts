@@ -86,7 +86,7 @@ const choice = (key: ChoiceKey, label: string, options: readonly string[]): Choi
 /** Every figure of a reading. */
 export const FIGURES: Readonly<Record<FigureKey, FigureField>> = {
 	waterTemperatureC: figure('waterTemperatureC', 'Water', 'temperature', [2, 32], { required: true }),
-	visibilityM: figure('visibilityM', 'Clarity', 'depth', [0.1, 6], { required: true, log: true, zones: CLARITY }),
+	visibilityM: figure('visibilityM', 'See down to', 'depth', [0.1, 6], { required: true, log: true, zones: CLARITY }),
 	windMps: figure('windMps', 'Wind speed', 'wind', [0, 14], { zones: WIND }),
 	sunElevationDeg: figure('sunElevationDeg', 'Sun height', 'degrees', [0, 75]),
 	moon: figure('moon', 'Moon lit', 'share', [0, 1]),
@@ -102,7 +102,7 @@ export const CHOICES: Readonly<Record<ChoiceKey, ChoiceField>> = {
 	phase: choice('phase', 'Season', words.PHASES),
 	trend: choice('trend', 'Trend', words.TRENDS),
 	dayLength: choice('dayLength', 'Days are', words.DAY_LENGTHS),
-	stain: choice('stain', 'Stain', words.STAINS),
+	stain: choice('stain', 'Water colour', words.STAINS),
 	sky: choice('sky', 'Sky', words.SKIES),
 	light: choice('light', 'Light', words.LIGHTS),
 	wind: choice('wind', 'Wind', words.WINDS),

@@ -89,7 +89,7 @@ const isBig = (f: Forage): number => (f.amount === 'none' ? 0 : ramp(f.lengthIn,
  *
  * @param kinds Only these kinds count; all when left out.
  */
-export function mainForageIn(reading: Reading, kinds?: readonly Forage['kind'][]): number | null {
+export function mainForageIn(reading: Pick<Reading, 'forage'>, kinds?: readonly Forage['kind'][]): number | null {
 	const order = ['none', 'few', 'some', 'plenty'];
 	let best: Forage | null = null;
 	for (const forage of reading.forage) {

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { buildOf } from '../../core/build/fit';
+import type { BenchRecord } from '../../core/records/rigSchemas';
 import { SCHEMA_VERSION, type DeskRecord } from '../../core/records/schemas';
 import type { Rig } from '../../core/schema/rig';
 import type { ParsedReading } from '../../core/schema/reading';
@@ -30,14 +31,11 @@ export async function layReading(
 	return desk;
 }
 
-/** Lays a rig in hand: for pages that work without scripts. */
-export async function layRig(anglerId: string, rig: Rig): Promise<void> {
-	await storeOf('bench').replace(anglerId, {
-		schemaVersion: SCHEMA_VERSION,
-		name: '',
-		rigId: randomUUID(),
-		rigVersion: 0,
-		build: buildOf(rig),
-		log: []
-	});
+/** Lays a build on the bench: for pages that work without scripts. */
+export async function layBuild(anglerId: string, bench: Omit<BenchRecord, 'schemaVersion'>): Promise<void> {
+	await storeOf('bench').replace(anglerId, { schemaVersion: SCHEMA_VERSION, ...bench });
 }
+
+/** Lays a rig in hand: for pages that work without scripts. */
+export const layRig = (anglerId: string, rig: Rig): Promise<void> =>
+	layBuild(anglerId, { name: '', rigId: randomUUID(), rigVersion: 0, build: buildOf(rig), log: [] });

@@ -3,13 +3,18 @@ import { BLANK_READING } from '../../core/reading/blank';
 import type { DeskRecord, StandRecord } from '../../core/records/schemas';
 import type { CallAnswer, CallInput } from '../../core/schema/call';
 import { readingSchema } from '../../core/schema/reading';
+import { withAlmanac, type Where } from '../../forms/almanac';
 import { answerBeside, type Asker } from './answer';
 
+/** Where the desk's reading was taken; `null` without a spot. */
+function whereOf({ spotId }: DeskRecord, waters: AppStart['waters']): Where | null {
+	return waters.find(({ spots }) => spots.some(({ id }) => id === spotId)) ?? null;
+}
+
 /** What is asked of the desk as the records have it. */
-export function questionOf(desk: DeskRecord | null, stand: StandRecord | null): CallInput {
-	const reading = desk?.reading ?? readingSchema.parse(BLANK_READING);
+export function questionOf(desk: DeskRecord | null, stand: StandRecord | null, waters: AppStart['waters']): CallInput {
 	return {
-		reading,
+		reading: desk ? withAlmanac(desk.reading, whereOf(desk, waters), desk.takenAt) : readingSchema.parse(BLANK_READING),
 		stances: stand?.stances ?? {},
 		locks: desk?.locks ?? {},
 		houseRules: stand?.houseRules ?? []
@@ -35,8 +40,8 @@ interface Opening {
  */
 export async function firstAnswer(opening: Opening, whole: boolean): Promise<CallAnswer | null> {
 	if (opening.isDataRequest) return null;
-	const { documents, anglerId } = (await opening.parent()).start;
-	const question = questionOf(documents.desk?.record ?? null, documents.stand?.record ?? null);
+	const { documents, waters, anglerId } = (await opening.parent()).start;
+	const question = questionOf(documents.desk?.record ?? null, documents.stand?.record ?? null, waters);
 	const asker = { asker: anglerId, signal: opening.request.signal };
 	const answer = await called(whole ? question : { ...question, top: 1 }, asker).catch(() => null);
 	if (!answer || whole) return answer;

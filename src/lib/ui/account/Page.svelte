@@ -34,8 +34,7 @@
 		padding: 24px;
 	}
 	.welcome h1 {
-		font-size: 28px;
-		line-height: 34px;
+		font-size: var(--t-xxl);
 	}
 	.mark {
 		display: block;

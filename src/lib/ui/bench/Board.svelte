@@ -70,7 +70,7 @@
 		align-items: center;
 		gap: 6px 12px;
 		padding: 6px 14px 0;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	.life {
 		display: inline-flex;
@@ -81,9 +81,6 @@
 		margin-left: auto;
 	}
 	@media (width < 56rem) {
-		.views {
-			font-size: 15px;
-		}
 		.life {
 			min-height: 48px;
 		}

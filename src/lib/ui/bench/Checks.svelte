@@ -55,8 +55,7 @@
 		display: flex;
 		gap: 8px;
 		padding: 3px 14px;
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	.basis {
 		color: var(--ink-2);
@@ -70,8 +69,7 @@
 	}
 	.held li {
 		border-bottom: 1px solid var(--rule);
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	summary {
 		display: flex;
@@ -93,11 +91,6 @@
 		color: var(--ink-2);
 	}
 	@media (width < 56rem) {
-		.open li,
-		.held li {
-			font-size: 15px;
-			line-height: 20px;
-		}
 		summary {
 			min-height: 48px;
 		}

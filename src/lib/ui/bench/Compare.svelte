@@ -80,8 +80,7 @@
 <style>
 	section {
 		padding: 4px 14px;
-		font-size: 12px;
-		line-height: 16px;
+		font-size: var(--t-s);
 	}
 	header {
 		display: flex;
@@ -121,10 +120,6 @@
 		vertical-align: -2px;
 	}
 	@media (width < 56rem) {
-		section {
-			font-size: 15px;
-			line-height: 20px;
-		}
 		.two {
 			grid-template-columns: 1fr;
 		}

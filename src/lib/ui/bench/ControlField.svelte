@@ -82,7 +82,7 @@
 			linear-gradient(45deg, transparent 50%, var(--ink-2) 50%) no-repeat right 8px center / 5px 5px,
 			linear-gradient(-45deg, transparent 50%, var(--ink-2) 50%) no-repeat right 4px center / 5px 5px,
 			var(--paper);
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	.figure-field {
 		display: inline-flex;
@@ -90,7 +90,7 @@
 		flex-wrap: nowrap;
 		align-items: center;
 		gap: 3px;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	.what {
 		color: var(--ink-2);
@@ -103,11 +103,9 @@
 	@media (width < 56rem) {
 		select {
 			flex-basis: max(132px, calc(var(--letters) * 8.2px + 30px));
-			font-size: 15.5px;
 		}
 		.figure-field {
 			flex-basis: 132px;
-			font-size: 15.5px;
 		}
 		input {
 			width: 72px;

@@ -90,8 +90,7 @@
 		grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
 		gap: 18px;
 		padding: 6px 14px;
-		font-size: 12px;
-		line-height: 16px;
+		font-size: var(--t-s);
 	}
 	.what {
 		display: grid;
@@ -108,8 +107,7 @@
 	}
 	.ask,
 	.lesson {
-		font-size: 15px;
-		line-height: 20px;
+		font-size: var(--t-l);
 		font-weight: 560;
 	}
 	.open {
@@ -148,8 +146,6 @@
 	@media (width < 56rem) {
 		section {
 			grid-template-columns: 1fr;
-			font-size: 15.5px;
-			line-height: 21px;
 		}
 		li {
 			grid-template-columns: 1fr;

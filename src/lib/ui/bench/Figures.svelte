@@ -76,8 +76,7 @@
 	table {
 		width: 100%;
 		border-collapse: collapse;
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	th {
 		text-align: left;
@@ -97,9 +96,5 @@
 		border-top: 1px solid var(--rule);
 	}
 	@media (width < 56rem) {
-		table {
-			font-size: 15px;
-			line-height: 20px;
-		}
 	}
 </style>

@@ -50,8 +50,7 @@
 		grid-template-columns: 150px minmax(0, 1fr) 270px;
 		gap: 12px;
 		padding: 4px 14px;
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	ul button {
 		width: 100%;
@@ -91,8 +90,6 @@
 	@media (width < 56rem) {
 		section {
 			grid-template-columns: 1fr;
-			font-size: 15.5px;
-			line-height: 20px;
 		}
 		ul button {
 			min-height: 48px;

@@ -83,8 +83,7 @@
 		gap: 4px;
 		padding: 6px 12px;
 		border-top: 1px solid var(--ink);
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	h2 {
 		font-weight: 640;
@@ -101,16 +100,11 @@
 	}
 	.button {
 		padding: 2px 8px;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	@media (width < 56rem) {
-		.water {
-			font-size: 15px;
-			line-height: 20px;
-		}
 		.button {
 			min-height: 48px;
-			font-size: 15px;
 		}
 	}
 </style>

@@ -84,15 +84,13 @@
 		padding-left: 4px;
 	}
 	.numbers {
-		font-size: 10px;
-		line-height: 11px;
+		font-size: var(--t-xs);
 		color: var(--amber-ink);
 		text-align: right;
 	}
 	.title {
 		font-weight: 620;
-		font-size: 12px;
-		line-height: 14px;
+		font-size: var(--t-s);
 	}
 	.controls {
 		display: flex;
@@ -103,13 +101,12 @@
 	}
 	.grams {
 		text-align: right;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	.more {
 		min-height: 24px;
 		border: 1px solid var(--rule-2);
 		border-radius: 3px;
-		line-height: 14px;
 		cursor: pointer;
 	}
 	.more:hover {
@@ -117,7 +114,7 @@
 	}
 	.finer {
 		grid-column: 3 / -1;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	.what {
 		color: var(--ink-2);
@@ -127,24 +124,16 @@
 			grid-template-columns: 24px minmax(0, 1fr) 60px 52px;
 			padding: 8px 12px;
 		}
-		.title {
-			font-size: 15.5px;
-			line-height: 20px;
-		}
 		.controls {
 			grid-column: 1 / -1;
 			order: 5;
 		}
 		.finer {
 			order: 6;
-			font-size: 15px;
-		}
-		.grams {
-			font-size: 15px;
 		}
 		.more {
 			min-height: 48px;
-			font-size: 20px;
+			font-size: var(--t-xl);
 		}
 	}
 </style>

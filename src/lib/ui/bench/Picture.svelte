@@ -143,7 +143,7 @@
 		stroke-dasharray: 5 4;
 	}
 	text {
-		font-size: 11.5px;
+		font-size: var(--t-xs);
 		font-weight: 520;
 		fill: var(--ink);
 	}

@@ -64,7 +64,7 @@
 		gap: 6px;
 		align-items: center;
 		padding: 6px 12px 0;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	.head .button {
 		white-space: nowrap;
@@ -82,18 +82,12 @@
 	}
 	.caution {
 		padding: 6px 12px;
-		font-size: 11.5px;
-		line-height: 14px;
+		font-size: var(--t-xs);
 		color: var(--ink-2);
 	}
 	@media (width < 56rem) {
 		.head {
 			flex-wrap: wrap;
-			font-size: 15px;
-		}
-		.caution {
-			font-size: 14px;
-			line-height: 19px;
 		}
 	}
 </style>

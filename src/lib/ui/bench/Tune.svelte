@@ -150,8 +150,7 @@
 		grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) minmax(0, 1fr);
 		gap: 16px;
 		padding: 6px 14px;
-		font-size: 12px;
-		line-height: 16px;
+		font-size: var(--t-s);
 	}
 	.guide,
 	.wear {
@@ -164,8 +163,7 @@
 		font-family: var(--font-mono);
 	}
 	.ask {
-		font-size: 15px;
-		line-height: 20px;
+		font-size: var(--t-l);
 		font-weight: 560;
 	}
 	.answers,
@@ -203,26 +201,20 @@
 	time {
 		font-family: var(--font-mono);
 		color: var(--ink-2);
-		font-size: 11px;
+		font-size: var(--t-xs);
 	}
 	@media (width < 56rem) {
 		.tune {
 			grid-template-columns: 1fr;
-			font-size: 15.5px;
-			line-height: 21px;
 		}
 		.answers .button {
 			flex: 1 1 45%;
 		}
 		.ask {
-			font-size: 18px;
-			line-height: 24px;
+			font-size: var(--t-l);
 		}
 		.log input {
 			width: 84px;
-		}
-		time {
-			font-size: 14px;
 		}
 	}
 </style>

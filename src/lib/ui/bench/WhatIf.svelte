@@ -1,5 +1,4 @@
 <script lang="ts">
-	import type { Chart as ChartType } from 'chart.js';
 	import {
 		DIMENSIONS,
 		dimensionsOf,
@@ -13,6 +12,7 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { useApp } from '$lib/client/app.svelte';
 	import { shownIn } from '$lib/forms/units';
+	import LineChart, { type ChartAxis, type ChartLine } from '../parts/LineChart.svelte';
 
 	interface Props {
 		build: Build;
@@ -74,67 +74,24 @@
 			: 0
 	);
 
-	let canvas = $state<HTMLCanvasElement | null>(null);
-	let chart: ChartType | null = null;
+	const PLOT_PX = 190;
 	const DASH = [[], [6, 4]];
-
-	async function draw(node: HTMLCanvasElement, data: Sweep, ids: readonly OutcomeId[]): Promise<void> {
-		const { Chart, LineController, LineElement, LinearScale, PointElement } = await import('chart.js');
-		if (!node.isConnected || data !== swept) return;
-		Chart.register(LineController, LineElement, LinearScale, PointElement);
-		chart?.destroy();
-		Chart.defaults.font.family = getComputedStyle(document.body).fontFamily;
-		const style = getComputedStyle(document.documentElement);
-		const [ink, rule, amber] = ['--ink', '--rule', '--amber'].map((name) => style.getPropertyValue(name));
-		const axis = (id: OutcomeId, position: 'left' | 'right') => ({
-			type: 'linear' as const,
-			position,
-			title: { display: true, text: `${OUTCOMES[id].name}, ${outcomeUnit(id)}`, color: ink },
-			ticks: { color: ink, maxTicksLimit: 6 },
-			grid: { color: position === 'left' ? rule : 'transparent' }
-		});
-		chart = new Chart(node, {
-			type: 'line',
-			data: {
-				datasets: ids.map((id, at) => ({
-					label: OUTCOMES[id].name,
-					yAxisID: at === 0 ? 'y' : 'y2',
-					data: data.values.map((x, index) => ({ x: valueShown(x), y: outcomeShown(id, data.lines[id]![index]!) })),
-					borderColor: ink,
-					borderWidth: at === 0 ? 2.2 : 1.6,
-					borderDash: DASH[at] ?? [],
-					pointRadius: data.values.map((x) => (x === nearestNow ? 6 : 0)),
-					pointBackgroundColor: amber,
-					pointBorderColor: ink
-				}))
-			},
-			options: {
-				animation: false,
-				responsive: true,
-				maintainAspectRatio: false,
-				events: [],
-				scales: {
-					x: {
-						type: 'linear',
-						title: {
-							display: true,
-							text: `${DIMENSIONS[data.dimension].name}${valueUnit ? `, ${valueUnit}` : ''}`,
-							color: ink
-						},
-						ticks: { color: ink },
-						grid: { color: rule }
-					},
-					...(ids[0] ? { y: axis(ids[0], 'left') } : {}),
-					...(ids[1] ? { y2: axis(ids[1], 'right') } : {})
-				}
-			}
-		});
-	}
-
-	$effect(() => {
-		if (canvas && swept && swept.dimension === dimension) void draw(canvas, swept, shown);
+	const axisOf = (id: OutcomeId | undefined): ChartAxis =>
+		id ? { title: `${OUTCOMES[id].name}, ${outcomeUnit(id)}` } : {};
+	const lines = $derived.by((): ChartLine[] => {
+		const data = swept;
+		if (!data || data.dimension !== dimension) return [];
+		return shown.map((id, at) => ({
+			label: OUTCOMES[id].name,
+			side: at === 0 ? 'left' : 'right',
+			points: data.values.map((x, index) => ({ x: valueShown(x), y: outcomeShown(id, data.lines[id]![index]!) })),
+			width: at === 0 ? 2.2 : 1.6,
+			dash: DASH[at] ?? [],
+			marks: data.values.map((x) => (x === nearestNow ? 6 : 0)),
+			now: true
+		}));
 	});
-	$effect(() => () => chart?.destroy());
+	const across = $derived({ title: `${DIMENSIONS[dimension].name}${valueUnit ? `, ${valueUnit}` : ''}` });
 
 	/** The ends and the present value in words, for those who do not see the chart. */
 	const told = $derived.by(() => {
@@ -187,7 +144,7 @@
 			>
 		{/each}
 	</div>
-	<div class="plot"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>
+	<LineChart {lines} x={across} left={axisOf(shown[0])} right={axisOf(shown[1])} height={PLOT_PX} />
 	<p class="told">{told} Model figures, everything else held.</p>
 </section>
 
@@ -199,29 +156,15 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 4px 14px;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	label {
 		display: inline-flex;
 		align-items: center;
 		gap: 5px;
 	}
-	.plot {
-		height: 190px;
-	}
 	.told {
-		font-size: 11.5px;
-		line-height: 14px;
+		font-size: var(--t-xs);
 		color: var(--ink-2);
-	}
-	@media (width < 56rem) {
-		.row,
-		.told {
-			font-size: 15px;
-			line-height: 20px;
-		}
-		.plot {
-			height: 260px;
-		}
 	}
 </style>

@@ -66,14 +66,13 @@
 		align-items: center;
 		min-height: 36px;
 		padding: 1px 14px;
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	li + li {
 		border-top: 1px solid var(--rule);
 	}
 	.rank {
-		font: 13px var(--font-mono);
+		font: var(--t-m) var(--font-mono);
 	}
 	.what {
 		display: grid;
@@ -86,7 +85,7 @@
 		text-align: right;
 	}
 	button {
-		font-size: 13px;
+		font-size: var(--t-m);
 		font-weight: 660;
 		text-align: left;
 		cursor: pointer;
@@ -102,15 +101,12 @@
 		li {
 			grid-template-columns: 18px 76px 1fr auto;
 			padding: 8px 12px;
-			font-size: 14px;
-			line-height: 18px;
 		}
 		.when {
 			grid-column: 3 / -1;
 		}
 		button {
 			min-height: 48px;
-			font-size: 15.5px;
 		}
 	}
 </style>

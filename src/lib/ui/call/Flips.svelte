@@ -55,8 +55,7 @@
 	.flips {
 		padding: 8px 14px;
 		border-top: 1px solid var(--ink);
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	.quiet {
 		margin-left: 6px;
@@ -70,7 +69,7 @@
 		padding: 3px 0;
 	}
 	.now {
-		font: 11.5px/15px var(--font-mono);
+		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-2);
 	}
 	li strong {
@@ -81,10 +80,6 @@
 		cursor: pointer;
 	}
 	@media (width < 56rem) {
-		.flips {
-			font-size: 15px;
-			line-height: 20px;
-		}
 		li {
 			grid-template-columns: 1fr auto;
 			padding: 8px 0;

@@ -64,7 +64,6 @@
 		display: grid;
 		gap: 4px;
 		max-width: 64ch;
-		font-size: 13px;
-		line-height: 18px;
+		font-size: var(--t-m);
 	}
 </style>

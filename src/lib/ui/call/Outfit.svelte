@@ -51,8 +51,7 @@
 		gap: 8px;
 		padding: 4px 14px;
 		border-top: 1px solid var(--rule);
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	h3 {
 		padding-top: 3px;
@@ -92,8 +91,6 @@
 	@media (width < 56rem) {
 		.outfit {
 			grid-template-columns: 1fr;
-			font-size: 15px;
-			line-height: 20px;
 		}
 		ul {
 			display: grid;

@@ -56,16 +56,11 @@
 <style>
 	.running {
 		min-height: 34px;
-		font-size: 12.5px;
-		line-height: 17px;
+		font-size: var(--t-s);
 	}
 	.limits {
 		color: var(--ink-2);
 	}
 	@media (width < 56rem) {
-		.running {
-			font-size: 15px;
-			line-height: 21px;
-		}
 	}
 </style>

@@ -48,8 +48,7 @@
 		padding: 4px 14px;
 		border-bottom: 1px solid var(--rule);
 		background: var(--amber-wash);
-		font-size: 12.5px;
-		line-height: 17px;
+		font-size: var(--t-s);
 	}
 	button {
 		margin-left: 6px;

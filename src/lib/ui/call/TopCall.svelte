@@ -110,23 +110,20 @@
 		display: flex;
 		align-items: center;
 		gap: 4px;
-		font-size: 19px;
-		line-height: 24px;
+		font-size: var(--t-xl);
 		font-weight: 680;
 	}
 	ul {
 		display: grid;
 		gap: 5px;
 		align-content: center;
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	li {
 		display: grid;
 	}
 	li strong {
-		font-size: 13px;
-		line-height: 17px;
+		font-size: var(--t-m);
 	}
 	li > span:not(.part) {
 		padding-left: 20px;
@@ -158,7 +155,7 @@
 	}
 	.count {
 		margin-left: 8px;
-		font-size: 12px;
+		font-size: var(--t-s);
 		font-weight: 450;
 		color: var(--ink-2);
 	}
@@ -170,7 +167,7 @@
 		width: 320px;
 	}
 	.scale {
-		font-size: 11.5px;
+		font-size: var(--t-xs);
 		color: var(--ink-2);
 	}
 	@media (width < 56rem) {
@@ -187,20 +184,12 @@
 		.name {
 			order: -2;
 		}
-		ul {
-			font-size: 14px;
-			line-height: 18px;
-		}
 		.lock {
 			width: 44px;
 			height: 48px;
 		}
 		li > span:not(.part) {
 			padding-left: 46px;
-		}
-		li strong {
-			font-size: 15.5px;
-			line-height: 20px;
 		}
 	}
 </style>

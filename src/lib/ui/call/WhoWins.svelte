@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { Chart as ChartType } from 'chart.js';
 	import type { Curve, CurveField } from '$lib/core/choice/flips';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Family } from '$lib/core/schema/words';
+	import LineChart, { type ChartLine } from '../parts/LineChart.svelte';
 	import { shownIn } from '$lib/forms/units';
 	import { spokenFirst } from '$lib/core/naming/spoken';
 	import { fieldName, valueText } from './fieldWords';
@@ -32,6 +32,7 @@
 	};
 	const SIGN_EVERY = 12;
 	const SIGN_PX = 3;
+	const PLOT_PX = 84;
 	let field = $state<CurveField>('waterTemperatureC');
 	const curve = $derived(curves.find((one) => one.field === field) ?? null);
 	const stretches = $derived(curve ? stretchesOf(curve) : []);
@@ -42,62 +43,17 @@
 		return 100 * Math.min(1, Math.max(0, share));
 	};
 	const said = (value: number): string => valueText(units, field, value);
-	let canvas = $state<HTMLCanvasElement | null>(null);
-	let chart: ChartType | null = null;
-
-	function colours(): { ink: string; paper: string } {
-		const style = getComputedStyle(document.documentElement);
-		return { ink: style.getPropertyValue('--ink'), paper: style.getPropertyValue('--paper') };
-	}
-
-	async function draw(node: HTMLCanvasElement, shown: Curve): Promise<void> {
-		const { Chart, LineController, LineElement, LinearScale, LogarithmicScale, PointElement } =
-			await import('chart.js');
-		if (!node.isConnected) return;
-		Chart.register(LineController, LineElement, LinearScale, LogarithmicScale, PointElement);
-		chart?.destroy();
-		const { ink, paper } = colours();
-		const families = Object.keys(shown.scores) as Family[];
+	const lines = $derived.by((): ChartLine[] => {
+		if (!curve) return [];
 		const winners = new Set(stretches.map(({ family }) => family));
-		chart = new Chart(node, {
-			type: 'line',
-			data: {
-				datasets: families.map((family, place) => ({
-					label: family,
-					data: shown.values.map((x, at) => ({ x, y: shown.scores[family][at] ?? null })),
-					borderColor: ink,
-					borderWidth: winners.has(family) ? 2 : 1.2,
-					borderDash: DASHES[family],
-					pointStyle: SIGNS[family],
-					pointBorderColor: ink,
-					pointBackgroundColor: paper,
-					pointRadius: shown.values.map((_x, at) => (at % SIGN_EVERY === place * 3 ? SIGN_PX : 0))
-				}))
-			},
-			options: {
-				animation: false,
-				responsive: true,
-				maintainAspectRatio: false,
-				events: [],
-				scales: {
-					x: {
-						type: shown.field === 'visibilityM' ? 'logarithmic' : 'linear',
-						display: false,
-						min: span![0],
-						max: span![1]
-					},
-					y: { type: 'linear', display: false }
-				}
-			}
-		});
-	}
-
-	$effect(() => {
-		if (canvas && curve) void draw(canvas, curve);
-		return () => {
-			chart?.destroy();
-			chart = null;
-		};
+		return (Object.keys(curve.scores) as Family[]).map((family, at) => ({
+			label: family,
+			points: curve.values.map((x, index) => ({ x, y: curve.scores[family][index] ?? null })),
+			width: winners.has(family) ? 2 : 1.2,
+			dash: DASHES[family],
+			sign: SIGNS[family],
+			marks: curve.values.map((_x, index) => (index % SIGN_EVERY === at * 3 ? SIGN_PX : 0))
+		}));
 	});
 </script>
 
@@ -127,7 +83,7 @@
 	</header>
 	{#if curve && span}
 		<div class="plot" aria-hidden="true">
-			<canvas bind:this={canvas}></canvas>
+			<LineChart {lines} x={{ log: field === 'visibilityM', min: span[0], max: span[1] }} height={PLOT_PX} />
 			<span class="cursor" style:left="{place(now[field])}%"></span>
 		</div>
 		<div class="band">
@@ -158,8 +114,7 @@
 
 <style>
 	.wins {
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	header {
 		display: flex;

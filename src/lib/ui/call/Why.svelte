@@ -95,8 +95,7 @@
 	.quiet,
 	.none {
 		font-weight: 450;
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 		color: var(--ink-2);
 	}
 	h3 {
@@ -116,8 +115,7 @@
 		min-height: 25px;
 		padding: 2px 0;
 		border-bottom: 1px solid var(--rule);
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	.none {
 		display: block;
@@ -130,7 +128,7 @@
 		font-weight: 640;
 	}
 	.id {
-		font: 11.5px var(--font-mono);
+		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-3);
 	}
 	.bar {
@@ -147,7 +145,7 @@
 		padding: 0 4px;
 		border: 1px solid var(--amber-ink);
 		border-radius: 3px;
-		font-size: 11.5px;
+		font-size: var(--t-xs);
 		font-style: normal;
 	}
 	.more {
@@ -159,8 +157,6 @@
 		li,
 		.conflict {
 			grid-template-columns: 25px 1fr 48px;
-			font-size: 14px;
-			line-height: 18px;
 		}
 		.id {
 			display: none;

@@ -207,7 +207,7 @@
 	}
 	small {
 		display: block;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	li {
 		display: grid;
@@ -221,7 +221,7 @@
 		display: block;
 	}
 	.id {
-		font: 11.5px var(--font-mono);
+		font: var(--t-xs) var(--font-mono);
 	}
 	form {
 		display: grid;
@@ -238,7 +238,7 @@
 	label {
 		display: grid;
 		gap: 2px;
-		font-size: 11.5px;
+		font-size: var(--t-xs);
 		color: var(--ink-2);
 	}
 	.because {

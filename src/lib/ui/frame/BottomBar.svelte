@@ -47,7 +47,7 @@
 		place-items: center;
 		align-content: center;
 		min-height: 60px;
-		font-size: 13px;
+		font-size: var(--t-m);
 		font-weight: 560;
 		text-decoration: none;
 	}

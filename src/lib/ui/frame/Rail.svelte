@@ -57,8 +57,7 @@
 		align-content: center;
 		height: 51px;
 		border-radius: 3px;
-		font-size: 11.5px;
-		line-height: 14px;
+		font-size: var(--t-xs);
 		font-weight: 520;
 		text-decoration: none;
 	}
@@ -74,7 +73,7 @@
 		position: absolute;
 		top: 1px;
 		left: 3px;
-		font: 10px var(--font-mono);
+		font: var(--t-xs) var(--font-mono);
 	}
 	.foot {
 		padding: 6px;

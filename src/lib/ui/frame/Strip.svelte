@@ -86,7 +86,7 @@
 		return [
 			wordCell('phase', 'Season', spokenFirst(reading.phase), '', PHASES.indexOf(reading.phase), PHASES.length),
 			cell('waterTemperatureC', spoken(reading.trend)),
-			cell('visibilityM', spoken(reading.stain)),
+			cell('visibilityM', spoken(reading.stain), 'Seen to'),
 			wordCell(
 				'sky',
 				'Sky',
@@ -124,7 +124,7 @@
 	<a class="place" href={resolve('/water')}>
 		<span class="quiet">{when}</span>
 		<strong>{app.spot?.water.name ?? 'No water chosen'}</strong>
-		<span class="quiet">{app.spot?.spot.name ?? app.record.name}</span>
+		<span class="quiet spot">{app.spot?.spot.name ?? app.record.name}</span>
 	</a>
 	<div class="cells">
 		{#each cells as item (item.at)}
@@ -182,8 +182,7 @@
 		justify-content: flex-start;
 	}
 	.quiet {
-		font-size: 11.5px;
-		line-height: 15px;
+		font-size: var(--t-xs);
 		color: var(--ink-2);
 		overflow: hidden;
 		text-overflow: ellipsis;
@@ -202,8 +201,7 @@
 		border-left: 1px solid var(--rule);
 	}
 	.value {
-		font-size: 15px;
-		line-height: 19px;
+		font-size: var(--t-l);
 		font-weight: 640;
 	}
 	.cell:first-child {
@@ -231,11 +229,10 @@
 		display: flex;
 		flex-direction: column;
 		min-width: 0;
-		font-size: 11.5px;
-		line-height: 15px;
+		font-size: var(--t-xs);
 	}
 	.words strong {
-		font-size: 13px;
+		font-size: var(--t-m);
 	}
 	.words span {
 		overflow: hidden;
@@ -255,30 +252,53 @@
 	}
 	@media (width < 56rem) {
 		.strip {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr) minmax(0, 0.9fr);
 			height: auto;
 		}
 		.place {
-			flex-direction: row;
-			gap: 8px;
-			align-items: baseline;
-			padding: 8px 12px;
+			padding: 4px 10px;
 		}
-		.place .quiet {
-			font-size: 13px;
+		.spot {
+			display: none;
 		}
 		.cells {
+			grid-column: 1 / -1;
+			grid-row: 2;
 			overflow-x: auto;
 			border-top: 1px solid var(--rule);
 		}
 		.cell {
-			flex: 0 0 104px;
-			min-height: 56px;
-			padding: 4px 10px 0;
+			flex: 0 0 92px;
+			min-height: 48px;
+			padding: 3px 8px 0;
+		}
+		.cell :global(.ruler) {
+			display: none;
 		}
 		.hand {
-			min-height: 56px;
-			border-top: 1px solid var(--rule);
+			gap: 6px;
+			padding: 0 6px;
+		}
+		.picture {
+			flex-basis: 58px;
+		}
+		.picture :global(svg) {
+			max-width: 58px;
+			max-height: 40px;
+		}
+		.words strong {
+			overflow: hidden;
+			font-size: var(--t-s);
+			text-overflow: ellipsis;
+			white-space: nowrap;
+		}
+		.words span + span {
+			display: none;
+		}
+	}
+	@media (width < 56rem) and (height < 30rem) {
+		.cells {
+			display: none;
 		}
 	}
 	@media print {

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
+
 	interface Props {
 		/** Middle of the grip in px of the drawing. */
 		x: number;
@@ -11,31 +13,44 @@
 		valueText: string;
 		/** What one press of an arrow key moves. */
 		step: number;
-		/** Value at a vertical place of the drawing. */
-		valueAt: (y: number) => number;
+		/** Value at a place of the drawing. */
+		valueAt: (y: number, x: number) => number;
 		onvalue: (value: number) => void;
 		/** Said when a drag begins and when it ends. */
 		ondrag?: (on: boolean) => void;
+		/** Whether the arrow that points up raises the value, as in the sky; under water it is the one that points down. */
+		upRaises?: boolean;
+		/** What is taken hold of, around 0 0; a ribbed grip unless given. */
+		children?: Snippet;
 	}
-	const { x, y, label, value, min, max, valueText, step, valueAt, onvalue, ondrag }: Props = $props();
+	const { x, y, label, value, min, max, valueText, step, valueAt, onvalue, ondrag, upRaises, children }: Props =
+		$props();
 	let grip: SVGGElement;
 
 	const held = (next: number): number => Math.min(max, Math.max(min, next));
 
 	/** Where on the grip it was taken hold of, px: taking hold moves nothing. */
-	let offset = 0;
+	let offset = { x: 0, y: 0 };
 
-	function pointerY(event: PointerEvent): number {
+	function pointer(event: PointerEvent): { x: number; y: number } {
 		const svg = grip.ownerSVGElement!;
 		const box = svg.getBoundingClientRect();
-		return (event.clientY - box.top) * (svg.viewBox.baseVal.height / box.height || 1);
+		const { width, height } = svg.viewBox.baseVal;
+		return {
+			x: (event.clientX - box.left) * (width / box.width || 1),
+			y: (event.clientY - box.top) * (height / box.height || 1)
+		};
 	}
 
-	const drag = (event: PointerEvent) => onvalue(held(valueAt(pointerY(event) - offset)));
+	function drag(event: PointerEvent) {
+		const at = pointer(event);
+		onvalue(held(valueAt(at.y - offset.y, at.x - offset.x)));
+	}
 
 	function onpointerdown(event: PointerEvent) {
 		grip.setPointerCapture(event.pointerId);
-		offset = pointerY(event) - y;
+		const at = pointer(event);
+		offset = { x: at.x - x, y: at.y - y };
 		ondrag?.(true);
 		grip.focus();
 		event.preventDefault();
@@ -46,13 +61,14 @@
 	}
 
 	function onkeydown(event: KeyboardEvent) {
+		const up = upRaises ? 1 : -1;
 		const moves: Record<string, number> = {
-			ArrowDown: value + step,
+			ArrowDown: value - up * step,
 			ArrowRight: value + step,
-			ArrowUp: value - step,
+			ArrowUp: value + up * step,
 			ArrowLeft: value - step,
-			PageDown: value + 5 * step,
-			PageUp: value - 5 * step,
+			PageDown: value - 5 * up * step,
+			PageUp: value + 5 * up * step,
 			Home: min,
 			End: max
 		};
@@ -63,10 +79,10 @@
 	}
 </script>
 
-<!-- Depth grows downwards, so the arrow that points down deepens. -->
 <g
 	bind:this={grip}
 	class="handle"
+	class:free={children}
 	role="slider"
 	tabindex="0"
 	aria-label={label}
@@ -82,10 +98,14 @@
 	{onkeydown}
 >
 	<rect class="reach" x="-24" y="-24" width="48" height="48" />
-	<rect class="grip" x="-11" y="-7" width="22" height="14" rx="2" />
-	{#each [-6, -2, 2, 6] as bar (bar)}
-		<line x1={bar} x2={bar} y1="-3.5" y2="3.5" />
-	{/each}
+	{#if children}
+		{@render children()}
+	{:else}
+		<rect class="grip" x="-11" y="-7" width="22" height="14" rx="2" />
+		{#each [-6, -2, 2, 6] as bar (bar)}
+			<line x1={bar} x2={bar} y1="-3.5" y2="3.5" />
+		{/each}
+	{/if}
 </g>
 
 <style>
@@ -93,6 +113,9 @@
 		cursor: ns-resize;
 		touch-action: none;
 		outline: none;
+	}
+	.free {
+		cursor: move;
 	}
 	.reach {
 		fill: transparent;
@@ -113,5 +136,9 @@
 	.handle:focus-visible .grip {
 		fill: var(--amber);
 		stroke-width: 2.5;
+	}
+	.free:focus-visible .reach {
+		stroke: var(--ink);
+		stroke-width: 2;
 	}
 </style>

@@ -44,7 +44,7 @@
 		padding: 0 5px;
 		border: 1px dashed var(--ink-2);
 		border-radius: 3px;
-		font-size: 11.5px;
+		font-size: var(--t-xs);
 		font-weight: 560;
 		white-space: nowrap;
 		cursor: pointer;
@@ -62,8 +62,7 @@
 		border: 1px solid var(--ink);
 		border-radius: 3px;
 		background: var(--paper);
-		font-size: 13px;
-		line-height: 17px;
+		font-size: var(--t-m);
 	}
 	.quiet {
 		color: var(--ink-2);

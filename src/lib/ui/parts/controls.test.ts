@@ -1,12 +1,14 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import fc from 'fast-check';
+import { createRawSnippet } from 'svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import Gauge from './Gauge.svelte';
 import Handle from './Handle.svelte';
 import Ruler from './Ruler.svelte';
 import { shareOf, ticksOf, valueAt } from './scale';
 import Segment from './Segment.svelte';
+import TabBar from './TabBar.svelte';
 
 afterEach(cleanup);
 
@@ -158,5 +160,28 @@ describe('a scale', () => {
 				expect(ticks.some(({ major }) => major)).toBe(true);
 			})
 		);
+	});
+});
+
+describe('a bar of tabs', () => {
+	const tabs = [
+		['one', 'First'],
+		['two', 'Second'],
+		['three', 'Third']
+	] as const;
+	const body = createRawSnippet(() => ({ render: () => '<p>what is shown</p>' }));
+
+	it('has one tab in the order of the keyboard, moved by arrows, and a panel named by it', async () => {
+		render(TabBar, { label: 'What to show', tabs, value: 'two', children: body });
+		const named = (name: string) => screen.getByRole('tab', { name });
+		expect(named('Second').getAttribute('aria-selected')).toBe('true');
+		expect(screen.getByRole('tabpanel').textContent).toContain('what is shown');
+		named('Second').focus();
+		await fireEvent.keyDown(named('Second'), { key: 'ArrowRight' });
+		expect(named('Third').getAttribute('aria-selected')).toBe('true');
+		await fireEvent.keyDown(named('Third'), { key: 'ArrowRight' });
+		expect(named('First').getAttribute('aria-selected')).toBe('true');
+		await fireEvent.keyDown(named('First'), { key: 'End' });
+		expect(named('Third').getAttribute('aria-selected')).toBe('true');
 	});
 });

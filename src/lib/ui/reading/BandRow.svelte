@@ -89,20 +89,20 @@
 		min-height: 36px;
 	}
 	.label {
-		min-width: 74px;
+		min-width: 98px;
 		font-weight: 640;
 	}
 	input {
 		width: 62px;
-		font-size: 15px;
+		font-size: var(--t-l);
 	}
 	.unit {
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	@media (width < 56rem) {
 		input {
 			width: 84px;
-			font-size: 19px;
+			font-size: var(--t-xl);
 		}
 	}
 </style>

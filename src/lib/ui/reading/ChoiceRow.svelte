@@ -1,20 +1,22 @@
 <script lang="ts">
+	import type { ReadAs } from '$lib/forms/readAs';
+	import Mark from './Mark.svelte';
 	import Segment from '../parts/Segment.svelte';
 	import type { ChoiceField } from '$lib/forms/fields';
 
 	interface Props {
 		field: ChoiceField;
 		value: string | undefined;
+		as: ReadAs;
 		suggested?: string | undefined;
-		short?: Readonly<Record<string, string>>;
 		onvalue: (value: string) => void;
 	}
-	const { field, value, suggested, short, onvalue }: Props = $props();
+	const { field, value, as, suggested, onvalue }: Props = $props();
 </script>
 
 <div class="row" id="field-{field.key}">
-	<span class="label" aria-hidden="true">{field.label}</span>
-	<Segment name={field.key} legend={field.label} options={field.options} {value} {suggested} {short} {onvalue} />
+	<span class="label">{field.label}<Mark {as} /></span>
+	<Segment name={field.key} legend={field.label} options={field.options} {value} {suggested} {onvalue} />
 </div>
 
 <style>
@@ -27,7 +29,7 @@
 		border-bottom: 1px solid var(--rule);
 	}
 	.label {
-		min-width: 72px;
+		min-width: 98px;
 		font-weight: 640;
 	}
 </style>

@@ -3,6 +3,8 @@
 	import { READING_RANGES } from '$lib/core/schema/reading';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import type { UnitSystem } from '$lib/core/records/schemas';
+	import type { ReadAs } from '$lib/forms/readAs';
+	import Mark from './Mark.svelte';
 	import Ruler from '../parts/Ruler.svelte';
 	import { figureText, shownIn, spokenFigure } from '$lib/forms/units';
 	import type { FigureField } from '$lib/forms/fields';
@@ -12,6 +14,9 @@
 		field: FigureField;
 		/** In SI; `undefined` when it was not read. */
 		value: number | undefined;
+		as: ReadAs;
+		/** What stands for it while it is not read, in SI. */
+		assumed?: number | undefined;
 		units: UnitSystem;
 		/** What was typed and refused, and why. */
 		typed?: string | undefined;
@@ -20,7 +25,7 @@
 		/** Takes a figure in SI; says what is wrong with it, or `null`. */
 		onvalue: (patch: Partial<ParsedReading>, key: string) => string | null;
 	}
-	const { field, value, units, typed, error, aside, onvalue }: Props = $props();
+	const { field, value, as, assumed, units, typed, error, aside, onvalue }: Props = $props();
 
 	const shown = $derived(shownIn(units, field.measure));
 	const text = $derived(value === undefined ? '' : figureText(units, field.measure, value));
@@ -74,7 +79,7 @@
 
 <div class="row" id="field-{field.key}">
 	<div class="head">
-		<label for="figure-{field.key}">{field.label}</label>
+		<label for="figure-{field.key}">{field.label}</label><Mark {as} id="as-{field.key}" />
 		<span class="value">
 			<input
 				id="figure-{field.key}"
@@ -84,8 +89,9 @@
 				autocomplete="off"
 				required={field.required}
 				value={draft ?? text}
+				placeholder={assumed === undefined ? '' : figureText(units, field.measure, assumed)}
 				aria-invalid={told ? 'true' : undefined}
-				aria-describedby={told ? `wrong-${field.key}` : undefined}
+				aria-describedby={told ? `wrong-${field.key}` : `as-${field.key}`}
 				oninput={(event) => type(event.currentTarget.value)}
 				onblur={leave}
 			/><span class="unit">{shown.unit}</span>
@@ -116,7 +122,7 @@
 		min-height: 28px;
 	}
 	label {
-		min-width: 72px;
+		min-width: 84px;
 		font-weight: 640;
 	}
 	.value {
@@ -125,11 +131,18 @@
 	}
 	input {
 		width: 62px;
-		font-size: 15px;
+		font-size: var(--t-l);
 	}
 	.unit {
 		margin-left: 4px;
-		font-size: 12px;
+		font-size: var(--t-s);
+	}
+	.aside :global(.segment) {
+		flex-wrap: nowrap;
+		font-size: var(--t-s);
+	}
+	.aside :global(.segment span) {
+		padding-inline: 4px;
 	}
 	.aside {
 		display: flex;
@@ -147,7 +160,7 @@
 		}
 		input {
 			width: 92px;
-			font-size: 19px;
+			font-size: var(--t-xl);
 		}
 		.aside {
 			justify-content: flex-start;

@@ -13,7 +13,14 @@ describe('a figure of the reading', () => {
 	const drawn = (more: object = {}) => {
 		const onvalue = vi.fn((): string | null => null);
 		const field = FIGURES.waterTemperatureC;
-		const { rerender } = render(FigureRow, { field, value: 15, units: 'metric' as const, onvalue, ...more });
+		const { rerender } = render(FigureRow, {
+			field,
+			value: 15,
+			as: 'read' as const,
+			units: 'metric' as const,
+			onvalue,
+			...more
+		});
 		return { onvalue, rerender };
 	};
 

@@ -45,12 +45,18 @@ const BANK_AT = 0.965;
 
 /** The drawing goes this much further out than the soundings do. */
 const BEYOND = 1.6;
+/** How far out (m) is drawn where nobody has sounded: a long cast from the bank. Assumed. */
+const UNSOUNDED_M = 40;
 
-/** Distance (m) from the bank to the drawing's outer edge; `null` where nobody has sounded. */
-export const reachM = ({ profile }: Bed): number | null => (profile ? profile.at(-1)!.outM * BEYOND : null);
+/** Distance (m) from the bank to the drawing's outer edge. */
+export const reachM = ({ profile }: Bed): number => (profile ? profile.at(-1)!.outM * BEYOND : UNSOUNDED_M);
 
 /** Where along the width (share) a distance (m) from the bank is drawn. */
-export const shareAt = (bed: Bed, outM: number): number => BANK_AT * (1 - outM / reachM(bed)!);
+export const shareAt = (bed: Bed, outM: number): number => BANK_AT * (1 - outM / reachM(bed));
+
+/** Where along the drawing (px) a distance (m) from the bank is drawn. */
+export const xOf = ({ left, right }: Frame, bed: Bed, outM: number): number =>
+	left + shareAt(bed, outM) * (right - left);
 
 /** Depth (m) by soundings, eased from one to the next and as deep at the end as the reading says. */
 function soundedM({ bottomM, profile }: Bed, outM: number): number {
@@ -67,8 +73,7 @@ function soundedM({ bottomM, profile }: Bed, outM: number): number {
 /** Depth (m) of the bed at a share of the width: level where the cast falls, then up to the bank; a ditch dips. */
 export function bedM(bed: Bed, share: number): number {
 	const { bottomM, ditch } = bed;
-	const reach = reachM(bed);
-	if (reach !== null && share < BANK_AT) return soundedM(bed, (1 - share / BANK_AT) * reach);
+	if (bed.profile && share < BANK_AT) return soundedM(bed, (1 - share / BANK_AT) * reachM(bed));
 	const dip = ditch ? 0.12 * bottomM * Math.exp(-(((share - 0.2) / 0.07) ** 2)) : 0;
 	const wave = 0.02 * bottomM * Math.sin(share * 19);
 	if (share <= RISE_FROM) return bottomM + dip + wave * (1 - share / RISE_FROM);
@@ -164,3 +169,43 @@ export const PLACES: Readonly<Record<Reading['cover'][number]['kind'], readonly 
 	ditch: [0.14, 0.26],
 	open: [0.3, 0.5]
 };
+
+/** The quarter circle in the sky along which the sun goes: its centre on the surface, its radius a little under the sky. */
+export interface Arc {
+	readonly centre: number;
+	readonly radius: number;
+}
+
+export const arcOf = ({ left, right, sky }: Frame): Arc => ({
+	centre: left + (right - left) * 0.6,
+	radius: Math.max(20, sky - 22)
+});
+
+/** The sun is drawn no deeper under the horizon than this, degrees. */
+const LOWEST_DEG = -8;
+
+/** Where on the arc (px) the sun of a height (degrees) stands. */
+export function sunAt(
+	{ sky }: Frame,
+	{ centre, radius }: Arc,
+	sunDeg: number
+): { readonly x: number; readonly y: number } {
+	const angle = (Math.max(LOWEST_DEG, sunDeg) * Math.PI) / 180;
+	return { x: centre + radius * Math.cos(angle), y: sky - radius * Math.sin(angle) };
+}
+
+/** Height (whole degrees, 0 to 90) of a sun that is drawn towards a place. */
+export function sunDegAt({ sky }: Frame, { centre }: Arc, x: number, y: number): number {
+	const angle = (Math.atan2(sky - y, x - centre) * 180) / Math.PI;
+	return Math.round(Math.min(90, Math.max(0, angle > 135 || angle < -45 ? 0 : angle)));
+}
+
+/** Length (px) of the wind's arrow: some for its being there, then by the wind (m/s). */
+const ARROW_PX = 22;
+const ARROW_PX_PER_MPS = 6;
+
+export const arrowPx = (windMps: number): number => (windMps < 0.5 ? 0 : ARROW_PX + windMps * ARROW_PX_PER_MPS);
+
+/** The wind (m/s) of an arrow as long as this (px); a stub is none. */
+export const windOf = (lengthPx: number): number =>
+	lengthPx < ARROW_PX ? 0 : Math.round(((lengthPx - ARROW_PX) / ARROW_PX_PER_MPS) * 2) / 2;

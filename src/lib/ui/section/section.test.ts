@@ -4,7 +4,24 @@ import { completeReading } from '$lib/core/reading/complete';
 import { readingSchema } from '$lib/core/schema/reading';
 import { anyReading } from '$lib/core/testing/arbitraries';
 import { bandWithin } from '$lib/core/reading/band';
-import { bedM, bedPath, depthAt, frameOf, reachM, shareAt, surfacePath, weedStems, yOf } from './geometry';
+import {
+	arcOf,
+	arrowPx,
+	bedM,
+	bedPath,
+	depthAt,
+	frameOf,
+	reachM,
+	shareAt,
+	sunAt,
+	sunDegAt,
+	surfacePath,
+	weedStems,
+	windOf,
+	yOf
+} from './geometry';
+import { boxOfGrip, gripsOf } from './grips';
+import { shared } from './labels';
 import { waterStops } from './water';
 
 const brightness = (colour: string): number =>
@@ -42,13 +59,42 @@ describe('the section', () => {
 			{ outM: 20, depthM: 5 }
 		];
 		const bed = { bottomM: 10, ditch: false, profile };
-		expect(reachM({ bottomM: 10, ditch: false })).toBeNull();
+		expect(reachM({ bottomM: 10, ditch: false })).toBeGreaterThan(25);
 		for (const { outM, depthM } of profile) expect(bedM(bed, shareAt(bed, outM))).toBeCloseTo(depthM * 2, 6);
 		expect(bedM(bed, 0)).toBe(10);
 		fc.assert(
 			fc.property(fc.double({ min: 0, max: 0.96, noNaN: true }), (share) => {
 				expect(bedM(bed, share)).toBeGreaterThanOrEqual(0);
 				expect(bedM(bed, share)).toBeLessThanOrEqual(10 + 1e-9);
+			})
+		);
+	});
+
+	it('reads sun and wind back from where it draws them', () => {
+		const frame = frameOf(3, 800, 430, true);
+		const arc = arcOf(frame);
+		for (const deg of [0, 4, 35, 62, 90]) {
+			const { x, y } = sunAt(frame, arc, deg);
+			expect(sunDegAt(frame, arc, x, y)).toBe(deg);
+			expect(sunDegAt(frame, arc, arc.centre + 2 * (x - arc.centre), frame.sky + 2 * (y - frame.sky))).toBe(deg);
+		}
+		// Under the horizon, on either side, is the horizon.
+		expect([sunDegAt(frame, arc, arc.centre - 90, frame.sky + 5), sunDegAt(frame, arc, arc.centre, 400)]).toEqual([
+			0, 0
+		]);
+		for (const mps of [0.5, 3, 6.5, 14]) expect(windOf(arrowPx(mps))).toBe(mps);
+		expect([arrowPx(0), windOf(-40), windOf(3)]).toEqual([0, 0, 0]);
+	});
+
+	it('has grips that a thumb can tell apart, whatever is read', () => {
+		fc.assert(
+			fc.property(anyReading, fc.constantFrom(360, 800), (input, width) => {
+				const reading = completeReading(readingSchema.parse(input));
+				const frame = frameOf(reading.bottomM, width, 424, width > 520);
+				const boxes = gripsOf(frame, reading, frame.left + 200).map((grip) => boxOfGrip(frame, grip));
+				for (const [at, box] of boxes.entries()) {
+					for (const other of boxes.slice(at + 1)) expect(shared(box, other)).toBe(0);
+				}
 			})
 		);
 	});

@@ -21,6 +21,7 @@
 	import Rigs from '$lib/ui/bench/Rigs.svelte';
 	import Side from '$lib/ui/bench/Side.svelte';
 	import State from '$lib/ui/bench/State.svelte';
+	import TabBar from '$lib/ui/parts/TabBar.svelte';
 	import Tune from '$lib/ui/bench/Tune.svelte';
 	import WhatIf from '$lib/ui/bench/WhatIf.svelte';
 	import { useApp } from '$lib/client/app.svelte';
@@ -50,20 +51,19 @@
 	);
 	const onbuild = (next: Build, key: string) => bench.change(next, key);
 
-	const TABS = ['parts', 'checks', 'what-if', 'modify', 'tune', 'faults', 'figures', 'rigs', 'notes'] as const;
-	const TAB_NAMES = {
-		parts: 'Parts',
-		checks: 'Checks',
-		'what-if': 'What if',
-		modify: 'Modify',
-		tune: 'Tune',
-		faults: 'Fault finder',
-		figures: 'Figures',
-		rigs: 'Rigs and own parts',
-		notes: 'Notes'
-	} as const;
+	const TABS = [
+		['parts', 'Parts'],
+		['checks', 'Checks'],
+		['what-if', 'What if'],
+		['modify', 'Modify'],
+		['tune', 'Tune'],
+		['faults', 'Fault finder'],
+		['figures', 'Figures'],
+		['rigs', 'Rigs and own parts'],
+		['notes', 'Notes']
+	] as const;
 	/** On a phone the parts are a tab of their own; on a laptop they always stand beside. */
-	let tab = $state<(typeof TABS)[number]>('checks');
+	let tab = $state<(typeof TABS)[number][0]>('checks');
 
 	/** Another build held beside the one on the bench, with what it is kept as. */
 	let other = $state.raw<{ name: string; build: Build; as: KeptAs } | null>(null);
@@ -134,47 +134,41 @@
 				/>
 			{:else}
 				<Board {build} />
-				<div class="tabs" role="group" aria-label="What to show">
-					{#each TABS as one (one)}
-						<button
-							type="button"
-							class:phone-only={one === 'parts'}
-							aria-pressed={tab === one}
-							onclick={() => (tab = one)}>{TAB_NAMES[one]}</button
-						>
-					{/each}
-				</div>
-				<div class="panel" class:phone-hidden={tab === 'parts'}>
-					{#if tab === 'checks' || tab === 'parts'}<Checks {checks} units={app.units} />
-					{:else if tab === 'what-if'}<WhatIf {build} reading={app.complete} units={app.units} />
-					{:else if tab === 'modify'}<Mods {build} {onbuild} />
-					{:else if tab === 'tune'}<Tune {bench} reading={app.complete} zone={app.zone} />
-					{:else if tab === 'faults'}<Faults {bench} reading={app.complete} stances={app.stand.stances} />
-					{:else if tab === 'figures'}<Figures {build} />
-					{:else if tab === 'rigs'}
-						<div class="lists">
-							<Rigs
-								{bench}
-								{rigs}
-								oncompare={({ id, version, record }) => {
-									const { name, build: held, log } = record;
-									other = { name, build: held, as: { name, rigId: id, rigVersion: version, log } };
-								}}
-							/>
-							<OwnParts {build} {own} {onbuild} />
+				<div class="bar">
+					<TabBar label="What to show" tabs={TABS} bind:value={tab} phoneOnly="parts">
+						<div class="panel" class:phone-hidden={tab === 'parts'}>
+							{#if tab === 'checks' || tab === 'parts'}<Checks {checks} units={app.units} />
+							{:else if tab === 'what-if'}<WhatIf {build} reading={app.complete} units={app.units} />
+							{:else if tab === 'modify'}<Mods {build} {onbuild} />
+							{:else if tab === 'tune'}<Tune {bench} reading={app.complete} zone={app.zone} />
+							{:else if tab === 'faults'}<Faults {bench} reading={app.complete} stances={app.stand.stances} />
+							{:else if tab === 'figures'}<Figures {build} />
+							{:else if tab === 'rigs'}
+								<div class="lists">
+									<Rigs
+										{bench}
+										{rigs}
+										oncompare={({ id, version, record }) => {
+											const { name, build: held, log } = record;
+											other = { name, build: held, as: { name, rigId: id, rigVersion: version, log } };
+										}}
+									/>
+									<OwnParts {build} {own} {onbuild} />
+								</div>
+							{:else}
+								<label class="notes"
+									>Notes on this rig
+									<textarea
+										class="field"
+										rows="6"
+										maxlength="4000"
+										value={build.notes}
+										oninput={({ currentTarget }) => build && onbuild({ ...build, notes: currentTarget.value }, 'notes')}
+									></textarea></label
+								>
+							{/if}
 						</div>
-					{:else}
-						<label class="notes"
-							>Notes on this rig
-							<textarea
-								class="field"
-								rows="6"
-								maxlength="4000"
-								value={build.notes}
-								oninput={({ currentTarget }) => build && onbuild({ ...build, notes: currentTarget.value }, 'notes')}
-							></textarea></label
-						>
-					{/if}
+					</TabBar>
 				</div>
 			{/if}
 		</div>
@@ -232,25 +226,9 @@
 		overflow-y: auto;
 		border-left: 1px solid var(--ink);
 	}
-	.tabs {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 16px;
+	.bar :global(.tab-bar) {
 		padding: 3px 14px;
 		border-block: 1px solid var(--ink);
-	}
-	.tabs button {
-		padding: 3px 0;
-		color: var(--ink-2);
-		cursor: pointer;
-	}
-	.tabs button[aria-pressed='true'] {
-		color: var(--ink);
-		font-weight: 680;
-		box-shadow: inset 0 -3px var(--amber);
-	}
-	.tabs .phone-only {
-		display: none;
 	}
 	.panel {
 		padding: 2px 0 10px;
@@ -259,7 +237,7 @@
 		display: grid;
 		gap: 14px;
 		padding: 4px 14px;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	.notes {
 		display: grid;
@@ -310,16 +288,6 @@
 		}
 		.phone-hidden {
 			display: none;
-		}
-		.tabs .phone-only {
-			display: block;
-		}
-		.tabs button {
-			min-height: 48px;
-			font-size: 15.5px;
-		}
-		.lists {
-			font-size: 15px;
 		}
 	}
 </style>

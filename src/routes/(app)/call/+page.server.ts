@@ -4,8 +4,9 @@ import { houseClaims } from '$lib/core/choice/houseRules';
 import { callInputSchema, type CallAnswer, type CallInput } from '$lib/core/schema/call';
 import { SCHEMA_VERSION, type KeptCallRecord } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
-import { layReading, layRig } from '$lib/server/records/desk';
+import { layRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
+import { listWaters } from '$lib/server/records/places';
 import { storeOf } from '$lib/server/records/store';
 import { called, firstAnswer, questionOf } from '$lib/server/work/called';
 import type { Actions, PageServerLoad } from './$types';
@@ -20,8 +21,12 @@ async function asked(form: FormData, anglerId: string): Promise<CallInput> {
 	try {
 		return callInputSchema.parse(JSON.parse(String(form.get('question') ?? '')));
 	} catch {
-		const [desk, stand] = await Promise.all([storeOf('desk').find(anglerId), storeOf('stand').find(anglerId)]);
-		return questionOf(desk?.record ?? null, stand?.record ?? null);
+		const [desk, stand, waters] = await Promise.all([
+			storeOf('desk').find(anglerId),
+			storeOf('stand').find(anglerId),
+			listWaters(anglerId)
+		]);
+		return questionOf(desk?.record ?? null, stand?.record ?? null, waters);
 	}
 }
 
@@ -35,7 +40,6 @@ export const actions: Actions = {
 		try {
 			const form = await request.formData();
 			const question = await asked(form, anglerId);
-			await layReading(anglerId, question.reading, {}, new Date());
 			const rig = (await called(question, { asker: anglerId })).calls[chosenOf(form)]?.rig;
 			if (rig) await layRig(anglerId, rig);
 		} catch (error) {

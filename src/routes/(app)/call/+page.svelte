@@ -9,6 +9,7 @@
 	import Plan from '$lib/ui/call/Plan.svelte';
 	import SideChange from '$lib/ui/call/SideChange.svelte';
 	import Why from '$lib/ui/call/Why.svelte';
+	import TabBar from '$lib/ui/parts/TabBar.svelte';
 	import TopCall from '$lib/ui/call/TopCall.svelte';
 	import BothSides from '$lib/ui/call/BothSides.svelte';
 	import { confidenceOf } from '$lib/ui/call/confidence';
@@ -94,14 +95,13 @@
 		visibilityM: app.complete.visibilityM,
 		depthM: (app.complete.fishFromM + app.complete.fishToM) / 2
 	});
-	const TABS = ['plan', 'short', 'wins', 'edges'] as const;
-	const TAB_NAMES = {
-		plan: 'Plan of the cast',
-		short: 'In short',
-		wins: 'Who wins where',
-		edges: 'Small edges'
-	} as const;
-	let tab = $state<(typeof TABS)[number]>('plan');
+	const TABS = [
+		['plan', 'Plan of the cast'],
+		['short', 'In short'],
+		['wins', 'Who wins where'],
+		['edges', 'Small edges']
+	] as const;
+	let tab = $state<(typeof TABS)[number][0]>('plan');
 
 	/** What a screen reader hears when the top call changes. */
 	const spoken = $derived(best ? `Top call: ${rigName(best.rig)}, ${best.rig.weightOz} ounces` : 'No call');
@@ -174,15 +174,12 @@
 			<Alternates calls={answer.calls} {marked} units={app.units} onmark={(index) => (marked = index)} />
 			{#if both.length > 0}<div class="below"><BothSides topics={both} /></div>{/if}
 			<section class="below" class:live={app.live} aria-label="More about this call">
-				<div class="tabs" role="group" aria-label="What to show">
-					{#each TABS as one (one)}
-						<button type="button" aria-pressed={tab === one} onclick={() => (tab = one)}>{TAB_NAMES[one]}</button>
-					{/each}
-				</div>
-				{#if tab === 'wins' && app.live}<WhoWins curves={flipper.curves} {now} units={app.units} />
-				{:else if tab === 'edges'}<Edges />
-				{:else if tab === 'short'}<InShort calls={answer.calls} window={runningWindow} />
-				{:else}<Plan plan={answer.plan} />{/if}
+				<TabBar label="What to show" tabs={TABS} bind:value={tab}>
+					{#if tab === 'wins' && app.live}<WhoWins curves={flipper.curves} {now} units={app.units} />
+					{:else if tab === 'edges'}<Edges />
+					{:else if tab === 'short'}<InShort calls={answer.calls} window={runningWindow} />
+					{:else}<Plan plan={answer.plan} />{/if}
+				</TabBar>
 			</section>
 			{#if cautions.length > 0}
 				<ul class="cautions" aria-label="Cautions">
@@ -240,8 +237,7 @@
 	.verdict {
 		padding: 4px 14px;
 		border-bottom: 1px solid var(--rule);
-		font-size: 12.5px;
-		line-height: 17px;
+		font-size: var(--t-s);
 	}
 	.verdict.poor {
 		border-left: 6px solid var(--fails);
@@ -249,25 +245,10 @@
 	.below {
 		padding: 6px 14px;
 		border-top: 1px solid var(--ink);
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
-	.tabs {
-		display: flex;
-		gap: 14px;
-		margin-bottom: 4px;
-	}
-	.below:not(.live) .tabs {
+	.below:not(.live) :global(.tab-bar) {
 		display: none;
-	}
-	.tabs button {
-		padding: 2px 0;
-		border-bottom: 2px solid transparent;
-		cursor: pointer;
-	}
-	.tabs button[aria-pressed='true'] {
-		border-color: var(--amber);
-		font-weight: 640;
 	}
 	.cautions {
 		display: flex;
@@ -275,8 +256,7 @@
 		gap: 0 14px;
 		padding: 3px 14px 4px;
 		border-top: 1px solid var(--rule);
-		font-size: 11.5px;
-		line-height: 14px;
+		font-size: var(--t-xs);
 	}
 	.cautions li::before {
 		content: '▲ ';
@@ -309,14 +289,6 @@
 			display: block;
 			border-left: 0;
 			border-top: 1px solid var(--ink);
-		}
-		.tabs button {
-			min-height: 48px;
-		}
-		.below,
-		.cautions {
-			font-size: 14px;
-			line-height: 19px;
 		}
 	}
 </style>

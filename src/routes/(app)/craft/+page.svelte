@@ -160,7 +160,7 @@
 	.filters label {
 		display: grid;
 		gap: 2px;
-		font-size: 11.5px;
+		font-size: var(--t-xs);
 		color: var(--ink-2);
 	}
 	.filters .check {
@@ -168,7 +168,7 @@
 		align-items: center;
 		gap: 6px;
 		min-height: 28px;
-		font-size: 13px;
+		font-size: var(--t-m);
 		color: var(--ink);
 	}
 	.find input {
@@ -194,11 +194,11 @@
 		padding: 16px;
 	}
 	.id {
-		font: 11.5px var(--font-mono);
+		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-3);
 	}
 	.kind {
-		font-size: 11.5px;
+		font-size: var(--t-xs);
 		color: var(--ink-2);
 	}
 	.silent .text {
@@ -215,7 +215,7 @@
 	}
 	.rules .figure {
 		text-align: right;
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	.sides {
 		display: grid;
@@ -226,8 +226,7 @@
 	.sides section {
 		padding: 10px 0;
 		border-bottom: 1px solid var(--rule);
-		font-size: 12.5px;
-		line-height: 16px;
+		font-size: var(--t-s);
 	}
 	.sides h2 {
 		margin-bottom: 4px;

@@ -1,42 +1,41 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { laid } from '$lib/client/readingInHand';
+import { inShort, type ShortCall } from '$lib/client/shortCall';
+import type { RigRecord } from '$lib/core/records/rigSchemas';
 import { SCHEMA_VERSION, type DeskRecord, type KeptCallRecord, type ReadingRecord } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { IMPORT_MAX, parseJson } from '$lib/server/http/body';
-import { layRig } from '$lib/server/records/desk';
+import { layBuild, layRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { isUnreachable } from '$lib/server/db/connection';
+import { everyRecord } from '$lib/server/records/every';
 import { storeOf, type Page, type Stored } from '$lib/server/records/store';
 import { importRecords, previewImport } from '$lib/server/records/transfer';
 import type { Actions, PageServerLoad } from './$types';
-
-/** A list needs the called rig alone, not the whole ledger behind it. */
-function inShort({ id, version, record }: Stored<KeptCallRecord>) {
-	const { name, keptAt, reading, answer, chosen } = record;
-	const { rig = null, score = 0 } = answer.calls[chosen] ?? {};
-	return { id, version, name, keptAt, reading, verdict: answer.verdict.blades, rig, score };
-}
 
 const NONE = { items: [], unreadable: [], next: null };
 
 interface Lists {
 	readonly readings: Page<ReadingRecord>;
-	readonly calls: readonly ReturnType<typeof inShort>[];
+	readonly calls: Omit<Page<KeptCallRecord>, 'items'> & { readonly items: readonly ShortCall[] };
+	readonly rigs: readonly Stored<RigRecord>[];
 	readonly unreachable: boolean;
 }
 
 export const load = (async ({ locals, depends }): Promise<Lists> => {
 	depends('lucernal:records');
 	const { anglerId } = anglerOf(locals);
-	const nothing = { readings: NONE, calls: [], unreachable: true };
+	const nothing = { readings: NONE, calls: NONE, rigs: [], unreachable: true };
 	if (locals.recordsDown) return nothing;
 	try {
-		const [readings, calls] = await Promise.all([
+		const [readings, calls, rigs] = await Promise.all([
 			storeOf('readings').list(anglerId),
-			storeOf('kept-calls').list(anglerId)
+			storeOf('kept-calls').list(anglerId),
+			everyRecord(storeOf('rigs').all(anglerId))
 		]);
-		return { readings, calls: calls.items.map(inShort), unreachable: false };
+		const items = calls.items.map(({ id, version, record }) => inShort(id, version, record));
+		return { readings, calls: { ...calls, items }, rigs, unreachable: false };
 	} catch (error) {
 		if (!isUnreachable(error)) throw error;
 		return nothing;
@@ -60,7 +59,8 @@ const action =
 		redirect(303, '/water');
 	};
 
-const storeFor = (form: FormData) => storeOf(form.get('kind') === 'call' ? 'kept-calls' : 'readings');
+const STORES = { reading: 'readings', call: 'kept-calls', rig: 'rigs' } as const;
+const storeFor = (form: FormData) => storeOf(STORES[form.get('kind') as keyof typeof STORES] ?? 'readings');
 const idOf = (form: FormData): string => String(form.get('id') ?? '');
 
 async function lay(form: FormData, anglerId: string, duplicate: boolean): Promise<void> {
@@ -82,7 +82,17 @@ async function fileOf(form: FormData): Promise<unknown> {
 }
 
 export const actions: Actions = {
-	open: action((form, anglerId) => lay(form, anglerId, false)),
+	open: action(async (form, anglerId) => {
+		if (form.get('kind') !== 'rig') return lay(form, anglerId, false);
+		const { id, version, record } = await storeOf('rigs').get(anglerId, idOf(form));
+		await layBuild(anglerId, {
+			name: record.name,
+			rigId: id,
+			rigVersion: version,
+			build: record.build,
+			log: record.log
+		});
+	}),
 	duplicate: action((form, anglerId) => lay(form, anglerId, true)),
 	openCall: action(async (form, anglerId) => {
 		const { record } = await storeOf('kept-calls').get(anglerId, idOf(form));

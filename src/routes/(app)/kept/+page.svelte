@@ -6,33 +6,80 @@
 	import type { Listed } from '$lib/client/lists';
 	import { laid } from '$lib/client/readingInHand';
 	import { pageOf, recordAt } from '$lib/client/server';
+	import { inShort } from '$lib/client/shortCall';
 	import { newUuid } from '$lib/client/uuid';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import type { KeptCallRecord, ReadingRecord } from '$lib/core/records/schemas';
 	import type { ImportPlan } from '$lib/core/records/transfer';
+	import Compared from '$lib/ui/kept/Compared.svelte';
+	import {
+		callEntry,
+		KEPT_KINDS,
+		ordered,
+		ORDERS,
+		readingEntry,
+		rigEntry,
+		searchText,
+		type Entry,
+		type KeptKind,
+		type Order
+	} from '$lib/ui/kept/entries';
 	import ImportSays from '$lib/ui/kept/ImportSays.svelte';
-	import RigDrawing from '$lib/ui/rig/RigDrawing.svelte';
-	import { timeText } from '$lib/ui/time';
-	import { withUnit } from '$lib/forms/units';
-	import { spoken } from '$lib/core/naming/spoken';
+	import Row from '$lib/ui/kept/Row.svelte';
+	import Transfer from '$lib/ui/kept/Transfer.svelte';
+	import { grouped, narrowed } from '$lib/ui/parts/listing';
 	import type { ActionData, PageData } from './$types';
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();
 	const app = useApp();
+	type CallPage = Omit<PageData['calls'], 'items'> & { readonly items: readonly Listed<KeptCallRecord>[] };
 	let failed = $state<string | null>(null);
-	let older = $state.raw<{ items: readonly Listed<ReadingRecord>[]; next: string | null } | null>(null);
+	/** Pages that were read after the first ones. */
+	let olderReadings = $state.raw<PageData['readings'] | null>(null);
+	let olderCalls = $state.raw<PageData['calls'] | null>(null);
 	const message = $derived(failed ?? (form && 'message' in form ? form.message : null));
-	const readings = $derived(app.keeping.withWaiting('readings', [...data.readings.items, ...(older?.items ?? [])]));
-	const next = $derived(older ? older.next : data.readings.next);
+	const nextReading = $derived(olderReadings ? olderReadings.next : data.readings.next);
+	const nextCall = $derived(olderCalls ? olderCalls.next : data.calls.next);
 	const waits = (id: string): boolean => app.keeping.outbox?.writes.some((write) => write.id === id) ?? false;
-	const calls = $derived(data.calls.filter(({ id }) => !app.keeping.isRemoved('kept-calls', id)));
-	/** Calls that the list does not have yet. */
-	const callsWaiting = $derived(
-		app.keeping
-			.since('kept-calls')
-			.filter(({ id, action }) => action === 'put' && !data.calls.some((call) => call.id === id))
+
+	const readings = $derived(
+		app.keeping.withWaiting('readings', [...data.readings.items, ...(olderReadings?.items ?? [])])
 	);
+	const calls = $derived.by(() => {
+		const read = [...data.calls.items, ...(olderCalls?.items ?? [])];
+		const fresh = app.keeping
+			.since('kept-calls')
+			.filter(({ id, action }) => action === 'put' && !read.some((call) => call.id === id))
+			.map(({ id, base, record }) => inShort(id, base, record as KeptCallRecord));
+		return [...fresh, ...read.filter(({ id }) => !app.keeping.isRemoved('kept-calls', id))];
+	});
+	const rigs = $derived(app.keeping.withWaiting('rigs', data.rigs));
+	const spotOf = (id: string | null) => app.spotOf(id);
+	const entries = $derived([
+		...readings.map((one) => readingEntry(one, spotOf, app.units)),
+		...calls.map((one) => callEntry(one, spotOf)),
+		...rigs.map(rigEntry)
+	]);
+
+	let find = $state('');
+	let kind = $state<KeptKind | ''>('');
+	let order = $state<Order>('newest');
+	let by = $state<'' | 'water' | 'season' | 'kind'>('');
+	const KINDS = { reading: 'readings', call: 'calls', rig: 'rigs' } as const;
+	const ORDER_WORDS = { newest: 'newest first', oldest: 'oldest first', name: 'by name' } as const;
+	const shown = $derived(
+		ordered(narrowed(kind === '' ? entries : entries.filter((one) => one.kind === kind), find, searchText), order)
+	);
+	const TITLES = { reading: 'Readings', call: 'Calls', rig: 'Rigs' } as const;
+	const titleOf = (entry: Entry): string => (by === '' ? '' : by === 'kind' ? TITLES[entry.kind] : entry[by]);
+	const stretches = $derived(grouped(shown, titleOf));
+
+	let chosenIds = $state<readonly string[]>([]);
+	const chosen = $derived(entries.filter(({ id }) => chosenIds.includes(id)));
+	/** As many things as stand beside each other and can still be read. */
+	const COMPARED_MAX = 3;
+	const choose = (id: string, on: boolean) =>
+		(chosenIds = on ? [...chosenIds, id] : chosenIds.filter((one) => one !== id));
+
 	const removed = $derived(
 		form && 'removed' in form ? (form.removed as { id: string; kind: string; name: string }) : null
 	);
@@ -44,19 +91,39 @@
 	const imported = $derived(form && 'imported' in form ? (form.imported as ImportPlan) : null);
 
 	async function showOlder() {
-		const page =
-			next === null ? null : await pageOf<{ items: Listed<ReadingRecord>[]; next: string | null }>('readings', next);
-		failed = page ? null : 'The older ones cannot be read just now.';
-		if (page) older = { items: [...(older?.items ?? []), ...page.items], next: page.next };
+		failed = null;
+		if (nextReading !== null) {
+			const page = await pageOf<PageData['readings']>('readings', nextReading);
+			if (!page) return void (failed = 'The older ones cannot be read just now.');
+			olderReadings = { ...page, items: [...(olderReadings?.items ?? []), ...page.items] };
+		}
+		if (nextCall === null) return;
+		const page = await pageOf<CallPage>('kept-calls', nextCall);
+		if (!page) return void (failed = 'The older calls cannot be read just now.');
+		const items = page.items.map(({ id, version, record }) => inShort(id, version, record));
+		olderCalls = { ...page, items: [...(olderCalls?.items ?? []), ...items] };
 	}
 
-	function open({ id, version, record }: Listed<ReadingRecord>) {
-		app.lay(laid(id, version, record));
-		void goto(resolve('/water'));
+	const readingOf = (id: string): Listed<ReadingRecord> | undefined => readings.find((one) => one.id === id);
+
+	async function open({ kind: what, id }: Entry) {
+		if (what === 'call') return openCall(id);
+		if (what === 'rig') {
+			const rig = rigs.find((one) => one.id === id);
+			if (!rig) return;
+			const { build, name, log } = rig.record;
+			app.bench.lay(build, { name, rigId: id, rigVersion: rig.version, log });
+			return goto(resolve('/bench'));
+		}
+		const reading = readingOf(id);
+		if (reading) app.lay(laid(id, reading.version, reading.record));
+		return goto(resolve('/water'));
 	}
 
-	function duplicate({ record }: Listed<ReadingRecord>) {
-		const copy = { ...record, name: `${record.name}, again`.slice(0, 120) };
+	function duplicate({ id: from }: Entry) {
+		const reading = readingOf(from);
+		if (!reading) return;
+		const copy = { ...reading.record, name: `${reading.record.name}, again`.slice(0, 120) };
 		const id = newUuid();
 		void app.keeping.put('readings', id, 0, copy, copy.name);
 		app.lay(laid(id, 0, copy));
@@ -66,9 +133,9 @@
 	async function openCall(id: string) {
 		const stored = await recordAt<KeptCallRecord>('kept-calls', id);
 		if (!stored) return void (failed = 'This call cannot be read just now.');
-		const { name, spotId, takenAt, reading, locks, answer, chosen } = stored.record;
+		const { name, spotId, takenAt, reading, locks, answer, chosen: at } = stored.record;
 		app.lay({ ...app.record, name, spotId, takenAt, reading, locks, readingId: null, readingVersion: 0 });
-		const called = answer.calls[chosen];
+		const called = answer.calls[at];
 		if (called) app.bench.take(called.rig);
 		void goto(resolve('/water'));
 	}
@@ -79,30 +146,49 @@
 		await app.keeping.bringBack();
 	}
 
-	/** Does a thing of the list here and now; without scripts the form does it. */
-	const here = (act: () => unknown) => (event: MouseEvent) => {
-		event.preventDefault();
+	/** Does a thing of the list; what was said before is over. */
+	const done = (act: () => unknown) => () => {
 		failed = null;
 		back = null;
 		void act();
 	};
-	const remove = ({ id, version, record }: Listed<ReadingRecord>) =>
-		app.keeping.remove('readings', id, version, record.name);
-	const removeCall = ({ id, version, name }: (typeof calls)[number]) =>
-		app.keeping.remove('kept-calls', id, version, name);
 
-	const placeOf = (id: string | null) => {
-		const found = app.spotOf(id);
-		return { zone: found?.water.timeZone ?? 'UTC', text: found ? `${found.spot.name}, ${found.water.name}` : '' };
+	const RECORD_KINDS = { reading: 'readings', call: 'kept-calls', rig: 'rigs' } as const;
+	const remove = ({ kind: what, id, version, name }: Entry) => {
+		choose(id, false);
+		return app.keeping.remove(RECORD_KINDS[what], id, version, name);
 	};
+	async function removeChosen() {
+		for (const entry of chosen) await remove(entry);
+	}
 </script>
 
 <div class="kept">
 	<header>
 		<h1>What have I kept?</h1>
-		<a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a>
+		<div class="tools">
+			<input
+				class="field find"
+				type="search"
+				placeholder="find by water, season, lure, word"
+				aria-label="Find"
+				bind:value={find}
+			/>
+			<select class="field" aria-label="Kind" bind:value={kind}>
+				<option value="">everything</option>
+				{#each KEPT_KINDS as one (one)}<option value={one}>{KINDS[one]}</option>{/each}
+			</select>
+			<select class="field" aria-label="In stretches" bind:value={by}>
+				<option value="">one list</option>
+				<option value="water">by water</option>
+				<option value="season">by season</option>
+				<option value="kind">by kind</option>
+			</select>
+			<select class="field" aria-label="Order" bind:value={order}>
+				{#each ORDERS as one (one)}<option value={one}>{ORDER_WORDS[one]}</option>{/each}
+			</select>
+		</div>
 	</header>
-
 	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
 	{#if data.unreachable}<p class="notice notice-fails" role="alert">
 			The lists cannot be read while the records are out of reach.
@@ -125,118 +211,57 @@
 	{#if imported}<p class="notice" role="status">Imported. <ImportSays plan={imported} /></p>{/if}
 
 	<div class="lists">
-		<section aria-labelledby="readings">
-			<h2 id="readings">
-				Readings <span class="quiet">{readings.length}{next === null ? '' : ' and older ones'}</span>
-			</h2>
-			<ul>
-				{#each readings as item (item.id)}
-					{@const { name, spotId, takenAt, reading } = item.record}
-					{@const place = placeOf(spotId)}
-					<li>
-						<div class="what">
-							<strong>{name}</strong>{#if waits(item.id)}<span class="quiet">waits on this device</span>{/if}
-							<span class="quiet">{timeText(takenAt, place.zone)}{place.text ? `, ${place.text}` : ''}</span>
-							<span class="quiet"
-								>{withUnit(app.units, 'temperature', reading.waterTemperatureC)}, seen to {withUnit(
-									app.units,
-									'depth',
-									reading.visibilityM
-								)}{reading.sky ? `, ${spoken(reading.sky)}` : ''}{reading.wind ? `, ${spoken(reading.wind)}` : ''}</span
-							>
-						</div>
-						<form method="POST">
-							<input type="hidden" name="id" value={item.id} />
-							<input type="hidden" name="kind" value="reading" />
-							<input type="hidden" name="name" value={name} />
-							<button class="button" formaction="?/open" aria-label="Open {name}" onclick={here(() => open(item))}
-								>Open</button
-							>
-							<button
-								class="button"
-								formaction="?/duplicate"
-								aria-label="Duplicate {name}"
-								onclick={here(() => duplicate(item))}>Duplicate</button
-							>
-							<button class="button" formaction="?/remove" aria-label="Delete {name}" onclick={here(() => remove(item))}
-								>Delete</button
-							>
-						</form>
-					</li>
-				{:else}
-					<li class="empty">No reading kept yet. Name one on Water and press “Keep”.</li>
-				{/each}
-			</ul>
-			{#if next !== null}<button class="button" type="button" onclick={showOlder}>Show older ones</button>{/if}
-			{#each data.readings.unreadable as { id, why } (id)}
-				<p class="notice notice-fails">One reading cannot be read: {why}</p>
+		<section aria-label="Kept things">
+			<p class="quiet" role="status">
+				{shown.length} of {entries.length}{nextReading === null && nextCall === null ? '' : ' and older ones'}
+			</p>
+			{#each stretches as { title, items } (title)}
+				{#if by !== ''}<h2>{title || 'Elsewhere'} <span class="quiet">{items.length}</span></h2>{/if}
+				<ul>
+					{#each items as entry (entry.id)}
+						<Row
+							{entry}
+							waits={waits(entry.id)}
+							chosen={chosenIds.includes(entry.id)}
+							onchoose={(on) => choose(entry.id, on)}
+							onopen={done(() => open(entry))}
+							onduplicate={done(() => duplicate(entry))}
+							onremove={done(() => remove(entry))}
+						/>
+					{/each}
+				</ul>
+			{:else}
+				<p class="empty">
+					{entries.length > 0
+						? 'Nothing kept says that. Another word, or everything?'
+						: 'Nothing kept yet. Press “Keep” on Water, Call or Bench.'}
+				</p>
+			{/each}
+			{#if nextReading !== null || nextCall !== null}
+				<button class="button" type="button" onclick={showOlder}>Show older ones</button>
+			{/if}
+			{#each [...data.readings.unreadable, ...data.calls.unreadable] as { id, why } (id)}
+				<p class="notice notice-fails">One record cannot be read: {why}</p>
 			{/each}
 		</section>
-		<section aria-labelledby="calls">
-			<h2 id="calls">Calls <span class="quiet">{calls.length + callsWaiting.length}</span></h2>
-			<ul>
-				{#each callsWaiting as { id, title } (id)}
-					<li>
-						<div class="what">
-							<strong>{title}</strong>{#if waits(id)}<span class="quiet">waits on this device</span>{/if}
-						</div>
-					</li>
-				{/each}
-				{#each calls as item (item.id)}
-					<li>
-						<div class="mini">
-							{#if item.rig}
-								{@const drawing = drawRig(item.rig, true)}
-								<RigDrawing
-									{drawing}
-									scale={Math.min(92 / drawing.bounds.width, 44 / drawing.bounds.height)}
-									decorative
-								/>
-							{/if}
-						</div>
-						<div class="what">
-							<strong>{item.name}</strong>
-							<span class="quiet">{timeText(item.keptAt, app.zone)}</span>
-							<span
-								>{item.rig ? `${rigName(item.rig)}, ${ouncesText(item.rig.weightOz)} oz` : 'No call'}; a {item.verdict} day
-								for blades</span
-							>
-						</div>
-						<form method="POST">
-							<input type="hidden" name="id" value={item.id} />
-							<input type="hidden" name="kind" value="call" />
-							<input type="hidden" name="name" value={item.name} />
-							<button
-								class="button"
-								formaction="?/openCall"
-								aria-label="Open {item.name}, reading and rig"
-								onclick={here(() => openCall(item.id))}>Open</button
-							>
-							<button
-								class="button"
-								formaction="?/remove"
-								aria-label="Delete the call {item.name}"
-								onclick={here(() => removeCall(item))}>Delete</button
-							>
-						</form>
-					</li>
-				{:else}
-					<li class="empty">No call kept yet. Press “Keep” on Call.</li>
-				{/each}
-			</ul>
-			<h2 class="import">Import</h2>
-			{#if preview}
-				<form class="notice" method="POST" action="?/import" use:enhance>
-					<input type="hidden" name="held" value={held} />
-					<p>This file brings <ImportSays plan={preview} /> Nothing is changed yet.</p>
-					<button class="button button-amber">Bring it in</button>
-				</form>
+		<aside>
+			{#if chosen.length > 0}
+				<section aria-label="Chosen">
+					<h2>
+						{chosen.length} chosen
+						<button class="button" type="button" onclick={done(removeChosen)}>Delete them</button>
+						<button class="button" type="button" onclick={() => (chosenIds = [])}>Choose none</button>
+					</h2>
+					{#if chosen.length > COMPARED_MAX}
+						<p class="quiet">The first {COMPARED_MAX} beside each other.</p>
+					{/if}
+					<Compared entries={chosen.slice(0, COMPARED_MAX)} units={app.units} />
+				</section>
+			{:else}
+				<p class="quiet hint">Tick two or three to see them beside each other.</p>
 			{/if}
-			<form class="file" method="POST" action="?/preview" enctype="multipart/form-data" use:enhance>
-				<label>A file exported here <input type="file" name="file" accept="application/json,.json" /></label>
-				<button class="button">See what it would change</button>
-			</form>
-		</section>
+			<Transfer {preview} {held} />
+		</aside>
 	</div>
 </div>
 
@@ -244,94 +269,63 @@
 	.kept {
 		padding: 8px 16px 24px;
 	}
-	header {
+	header,
+	.tools {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
+		gap: 8px;
+	}
+	header {
 		justify-content: space-between;
-		gap: 12px;
-		padding-bottom: 8px;
+		padding-bottom: 6px;
+	}
+	.find {
+		width: 250px;
 	}
 	.lists {
 		display: grid;
-		grid-template-columns: 1fr 1fr;
+		grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr);
 		gap: 28px;
 	}
 	h2 {
+		display: flex;
+		gap: 8px;
+		align-items: center;
 		padding: 6px 0;
 		border-bottom: 1px solid var(--ink);
-		font-size: 15px;
 	}
-	.import {
-		margin-top: 20px;
+	ul {
+		border-top: 1px solid var(--rule);
 	}
-	.quiet {
+	.quiet,
+	.empty {
 		color: var(--ink-2);
 		font-weight: 450;
 	}
-	li {
+	.hint {
+		padding-bottom: 10px;
+	}
+	aside section {
+		margin-bottom: 14px;
+	}
+	.notice {
 		display: flex;
 		align-items: center;
 		gap: 12px;
-		min-height: 58px;
-		padding: 4px 0;
-		border-bottom: 1px solid var(--rule);
-	}
-	li form {
-		display: flex;
-		gap: 6px;
-	}
-	.what {
-		display: grid;
-		flex: 1;
-		min-width: 0;
-		font-size: 12px;
-		line-height: 16px;
-	}
-	.what strong {
-		font-size: 13px;
-	}
-	.mini {
-		flex: 0 0 92px;
-		display: grid;
-		place-items: center;
-	}
-	.empty {
-		color: var(--ink-2);
-	}
-	form.notice {
-		display: flex;
-		align-items: center;
-		gap: 12px;
-		margin-bottom: 8px;
-	}
-	.file {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-		align-items: center;
-		padding-top: 8px;
-	}
-	p.notice {
 		margin-bottom: 8px;
 	}
 	@media (width < 56rem) {
 		.lists {
 			grid-template-columns: 1fr;
 		}
-		li {
-			flex-wrap: wrap;
+		.tools,
+		.find {
+			width: 100%;
 		}
-		.what {
-			flex-basis: 60%;
-			font-size: 14px;
-			line-height: 19px;
-		}
-		li form {
-			flex-basis: 100%;
-		}
-		li form .button {
+		.tools select {
 			flex: 1;
-			padding-inline: 6px;
+			min-width: 0;
 		}
 	}
 </style>

@@ -8,6 +8,7 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import Gauge from '$lib/ui/parts/Gauge.svelte';
 	import Strength from '$lib/ui/parts/Strength.svelte';
+	import PastReadings from '$lib/ui/reading/PastReadings.svelte';
 	import ReadingFields from '$lib/ui/reading/ReadingFields.svelte';
 	import RigDrawing from '$lib/ui/rig/RigDrawing.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
@@ -45,7 +46,10 @@
 		const wrong = sheet.querySelector<HTMLElement>('[aria-invalid="true"]:not([name="name"])');
 		unfinished = wrong !== null;
 		keptName = null;
-		if (wrong) return wrong.focus();
+		if (wrong) {
+			wrong.closest('details')?.setAttribute('open', '');
+			return wrong.focus();
+		}
 		nameless = app.keeping.keepReading(asNew);
 		if (nameless === null) keptName = app.record.name;
 	}
@@ -106,12 +110,13 @@
 					onchange={(event) => app.put({ takenAt: utcTime(event.currentTarget.value, zone) ?? app.record.takenAt })}
 				/>
 			</label>
+			<PastReadings />
 			<label class="inline grow">
 				<span class="sr-only">Name of the reading</span>
 				<input
 					class="field name"
 					name="name"
-					placeholder="name this reading"
+					placeholder={app.usualName || 'name this reading'}
 					maxlength="120"
 					value={app.record.name}
 					aria-invalid={wrongName ? 'true' : undefined}
@@ -200,7 +205,7 @@
 <style>
 	.water {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) 408px;
+		grid-template-columns: minmax(0, 1fr) 420px;
 		grid-template-rows: auto auto 1fr;
 		height: calc(100vh - 66px);
 	}
@@ -256,8 +261,7 @@
 		border-left: 1px solid var(--rule);
 	}
 	.said {
-		font-size: 24px;
-		line-height: 30px;
+		font-size: var(--t-xxl);
 		font-weight: 680;
 	}
 	ul {
@@ -298,20 +302,29 @@
 		.water {
 			display: block;
 			height: auto;
+			padding-bottom: 64px;
 		}
 		.title {
 			grid-template-columns: 1fr;
-			padding: 10px 12px;
+			padding: 6px 10px;
 		}
 		.place {
-			flex-wrap: wrap;
-			order: 1;
+			display: grid;
+			grid-template-columns: 1fr 1fr;
 		}
+		.place :global(.field) {
+			width: 100%;
+			min-width: 0;
+			max-width: none;
+		}
+		/* What the thumb needs at any moment stays within its reach, over the bar of screens. */
 		.doing {
-			order: 2;
-		}
-		.place .grow {
-			flex-basis: 100%;
+			position: fixed;
+			inset: auto 0 calc(60px + env(safe-area-inset-bottom)) 0;
+			z-index: 5;
+			padding: 6px 10px;
+			border-top: 1px solid var(--ink);
+			background: var(--paper);
 		}
 		.doing :global(.button) {
 			flex: auto;

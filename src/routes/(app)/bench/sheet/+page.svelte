@@ -113,14 +113,13 @@
 	}
 	.life p {
 		color: var(--ink-2);
-		font-size: 12px;
+		font-size: var(--t-s);
 	}
 	.below {
 		display: grid;
 		grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
 		gap: 20px;
-		font-size: 12px;
-		line-height: 15px;
+		font-size: var(--t-s);
 	}
 	.steps {
 		column-count: 2;
@@ -172,8 +171,6 @@
 		}
 		.below {
 			grid-template-columns: 1fr;
-			font-size: 15px;
-			line-height: 20px;
 		}
 		.steps {
 			column-count: 1;

@@ -1,0 +1,56 @@
+import { getMoonIllumination, getPosition, getTimes } from 'suncalc';
+import { lightOf } from '$lib/core/reading/light';
+import type { ParsedReading } from '$lib/core/schema/reading';
+
+/** Where a reading is taken, degrees north and east. */
+export interface Where {
+	readonly latitude: number;
+	readonly longitude: number;
+}
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+/** Days nearer to a turning point than this many minutes of change a day are neither growing nor shrinking. */
+const STEADY_MIN = 0.5;
+
+/** Hours from sunrise to sunset; none, or all, where the sun does not cross the horizon on that day. */
+function dayLengthH(at: Date, { latitude, longitude }: Where): number {
+	const { sunrise, sunset } = getTimes(at, latitude, longitude);
+	if (sunrise && sunset) return (sunset.getTime() - sunrise.getTime()) / HOUR_MS;
+	return getPosition(at, latitude, longitude).altitude > 0 ? 24 : 0;
+}
+
+function directionOf(at: Date, where: Where): 'growing' | 'shrinking' | undefined {
+	const change = (dayLengthH(new Date(at.getTime() + DAY_MS), where) - dayLengthH(at, where)) * 60;
+	return Math.abs(change) < STEADY_MIN ? undefined : change > 0 ? 'growing' : 'shrinking';
+}
+
+const rounded = (value: number, digits: number): number => Number(value.toFixed(digits));
+
+/**
+ * A reading with what place and hour say of sun, moon and season, wherever nobody said it: height of the sun, light, moon,
+ * length of the day and where it goes. What was read stays. By astronomy alone, so that the same reading is always the
+ * same.
+ *
+ * @param where `null` where no spot was chosen: then nothing is added but the light of a sun whose height was read.
+ * @param takenAt ISO time.
+ */
+export function withAlmanac(given: ParsedReading, where: Where | null, takenAt: string): ParsedReading {
+	const read = given.sunElevationDeg;
+	const at = new Date(takenAt);
+	if (!where || Number.isNaN(at.getTime())) {
+		return read === undefined || given.light !== undefined ? given : { ...given, light: lightOf(read) };
+	}
+	const sunDeg = Math.round(getPosition(at, where.latitude, where.longitude).altitude);
+	const light = given.light ?? lightOf(read ?? sunDeg);
+	// A light that was chosen against the clock says that the clock is not to be believed about the sun.
+	const sunElevationDeg = read ?? (lightOf(sunDeg) === light ? sunDeg : undefined);
+	const added: ParsedReading = {
+		...given,
+		light,
+		moon: given.moon ?? rounded(getMoonIllumination(at).fraction, 2),
+		dayLengthH: given.dayLengthH ?? rounded(dayLengthH(at, where), 1),
+		dayLength: given.dayLength ?? directionOf(at, where)
+	};
+	return sunElevationDeg === undefined ? added : { ...added, sunElevationDeg };
+}

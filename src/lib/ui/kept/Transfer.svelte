@@ -1,0 +1,95 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { resolve } from '$app/paths';
+	import type { ImportPlan } from '$lib/core/records/transfer';
+	import ImportSays from './ImportSays.svelte';
+
+	interface Props {
+		preview: ImportPlan | null;
+		/** The file that was looked at, to be brought in without being chosen again. */
+		held: string;
+	}
+	const { preview, held }: Props = $props();
+
+	/** Largest file (bytes) that is taken, as the server has it. */
+	const FILE_MAX = 64 * 1024 * 1024;
+	let busy = $state(false);
+	let refused = $state<string | null>(null);
+
+	function look(input: HTMLInputElement) {
+		const file = input.files?.[0];
+		refused = null;
+		if (!file) return;
+		const isJson = /\.json$/i.test(file.name) || file.type === 'application/json';
+		if (!isJson) refused = `“${file.name}” is not a file that was exported here; those end in .json.`;
+		else if (file.size > FILE_MAX) {
+			refused = `“${file.name}” has ${Math.round(file.size / 1e6)} MB; at most 67 MB are taken at once.`;
+		}
+	}
+</script>
+
+<h2>Take out, bring in</h2>
+<p><a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a></p>
+{#if preview}
+	<form
+		class="notice"
+		method="POST"
+		action="?/import"
+		use:enhance={() => {
+			busy = true;
+			return async ({ update }) => {
+				await update();
+				busy = false;
+			};
+		}}
+	>
+		<input type="hidden" name="held" value={held} />
+		<p>This file brings <ImportSays plan={preview} /> Nothing is changed yet.</p>
+		<button class="button button-amber" disabled={busy}>{busy ? 'Bringing it in…' : 'Bring it in'}</button>
+	</form>
+{/if}
+<form
+	class="file"
+	method="POST"
+	action="?/preview"
+	enctype="multipart/form-data"
+	use:enhance={({ cancel }) => {
+		if (refused) return cancel();
+		busy = true;
+		return async ({ update }) => {
+			await update({ reset: false });
+			busy = false;
+		};
+	}}
+>
+	<label
+		>A file exported here
+		<input
+			type="file"
+			name="file"
+			accept="application/json,.json"
+			aria-invalid={refused ? 'true' : undefined}
+			onchange={(event) => look(event.currentTarget)}
+		/></label
+	>
+	{#if refused}<p class="wrong" role="alert">{refused}</p>{/if}
+	<button class="button" disabled={busy}>{busy ? 'Reading the file…' : 'See what it would change'}</button>
+</form>
+
+<style>
+	h2 {
+		padding: 6px 0;
+		border-bottom: 1px solid var(--ink);
+	}
+	form,
+	p {
+		margin-top: 8px;
+	}
+	.notice,
+	.file {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+		align-items: center;
+	}
+</style>

@@ -1,0 +1,51 @@
+<script lang="ts">
+	import { useApp } from '$lib/client/app.svelte';
+	import type { Listed } from '$lib/client/lists';
+	import { laid } from '$lib/client/readingInHand';
+	import { pageOf } from '$lib/client/server';
+	import type { ReadingRecord } from '$lib/core/records/schemas';
+	import { timeText } from '../time';
+
+	const app = useApp();
+	let readings = $state.raw<readonly Listed<ReadingRecord>[] | null>(null);
+	let away = $state(false);
+	const listed = $derived(readings ? app.keeping.withWaiting('readings', readings) : []);
+
+	/** The latest are read when they are asked for, and anew each time. */
+	async function look() {
+		const page = await pageOf<{ items: Listed<ReadingRecord>[] }>('readings');
+		away = page === null;
+		if (page) readings = page.items;
+	}
+
+	function open(select: HTMLSelectElement) {
+		const one = listed.find(({ id }) => id === select.value);
+		select.value = '';
+		if (one) app.lay(laid(one.id, one.version, one.record));
+	}
+</script>
+
+<label class="inline">
+	<span class="sr-only">Open a past reading</span>
+	<select
+		class="field"
+		onfocus={look}
+		onpointerdown={look}
+		onchange={(event) => open(event.currentTarget)}
+		aria-describedby={away ? 'past-away' : undefined}
+	>
+		<option value="">past readings</option>
+		{#each listed as { id, record } (id)}
+			<option value={id}
+				>{record.name}, {timeText(record.takenAt, app.spotOf(record.spotId)?.water.timeZone ?? 'UTC')}</option
+			>
+		{/each}
+	</select>
+</label>
+{#if away}<span id="past-away" class="sr-only" role="status">The past readings cannot be read just now.</span>{/if}
+
+<style>
+	select {
+		max-width: 140px;
+	}
+</style>

@@ -1,0 +1,51 @@
+<script lang="ts">
+	import { suggestPhase } from '$lib/core/reading/phase';
+	import { seasonWord } from '$lib/core/reading/seasonWord';
+	import { spoken } from '$lib/core/naming/spoken';
+	import type { ParsedReading } from '$lib/core/schema/reading';
+	import { PHASES } from '$lib/core/schema/words';
+	import { useApp } from '$lib/client/app.svelte';
+	import Mark from './Mark.svelte';
+
+	const app = useApp();
+	const given = $derived(app.reading.phase);
+	const suggested = $derived(suggestPhase(app.dated));
+	const word = $derived(seasonWord(app.complete));
+	const choose = (value: string) =>
+		app.change({ phase: value === '' ? undefined : (value as ParsedReading['phase']) }, 'phase');
+</script>
+
+<div class="row" id="field-phase">
+	<label for="phase">Season<Mark as={given ? 'read' : 'assumed'} /></label>
+	<select
+		id="phase"
+		class="field"
+		name="phase"
+		value={given ?? ''}
+		onchange={(event) => choose(event.currentTarget.value)}
+	>
+		<option value="" selected={given === undefined}>{spoken(suggested)}, by water and date</option>
+		{#each PHASES as phase (phase)}<option value={phase} selected={given === phase}>{spoken(phase)}</option>{/each}
+	</select>
+</div>
+{#if word}<p class="word">{word}</p>{/if}
+
+<style>
+	.row {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		padding: 3px 0;
+	}
+	label {
+		min-width: 98px;
+		font-weight: 640;
+	}
+	select {
+		flex: 1;
+	}
+	.word {
+		padding: 0 0 4px;
+		color: var(--amber-ink);
+	}
+</style>

@@ -1,0 +1,47 @@
+<script lang="ts">
+	import type { Reading } from '$lib/core/reading/complete';
+	import { rayLean } from './scene';
+	import { yOf, type Frame } from './geometry';
+	import { waterStops } from './water';
+
+	interface Props {
+		frame: Frame;
+		reading: Reading;
+		/** The bed's outline, from left to right. */
+		bed: string;
+		sunDeg: number;
+		lamp: boolean;
+	}
+	const { frame, reading, bed, sunDeg, lamp }: Props = $props();
+	const id = $props.id();
+	const stops = $derived(waterStops(reading, frame.maxM, lamp));
+	const sunny = $derived(reading.light === 'day' && (reading.sky === 'sun' || reading.sky === 'broken'));
+	/** Rays are gone a little under what is seen. */
+	const deep = $derived(yOf(frame, reading.visibilityM * 1.25));
+	const lean = $derived(rayLean(sunDeg) * (deep - frame.sky));
+	const RAYS = [0.04, 0.13, 0.2, 0.31, 0.4, 0.5, 0.58, 0.7];
+</script>
+
+<defs>
+	<linearGradient id="water-{id}" x1="0" x2="0" y1={frame.sky} y2={frame.height} gradientUnits="userSpaceOnUse">
+		{#each stops as stop (stop.offset)}<stop offset={stop.offset} stop-color={stop.colour} />{/each}
+	</linearGradient>
+	<linearGradient id="ray-{id}" x1="0" x2="0" y1={frame.sky} y2={deep} gradientUnits="userSpaceOnUse">
+		<stop offset="0" stop-color="#fff" stop-opacity={lamp ? 0.14 : 0.3} />
+		<stop offset="1" stop-color="#fff" stop-opacity="0" />
+	</linearGradient>
+	<clipPath id="lit-{id}"><path d="{bed}V{frame.sky - 60}H{frame.left}Z" /></clipPath>
+</defs>
+<path fill="url(#water-{id})" d="{bed}V{frame.sky}H{frame.left}Z" />
+{#if sunny}
+	<g clip-path="url(#lit-{id})">
+		{#each RAYS as share, at (share)}
+			{@const wide = 5 + (at % 3) * 5}
+			<path
+				fill="url(#ray-{id})"
+				d="M{frame.left + share * (frame.right - frame.left)} {frame.sky}h{wide}l{-lean} {deep - frame.sky}h{-3 -
+					wide}Z"
+			/>
+		{/each}
+	</g>
+{/if}
