@@ -7,6 +7,7 @@ const CORE = [
 	'reading',
 	'claims',
 	'physics',
+	'tow',
 	'build',
 	'naming',
 	'geometry',

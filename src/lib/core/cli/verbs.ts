@@ -11,10 +11,19 @@ import { rigFileSchema } from '../records/rigFile';
 import { transferSchema } from '../records/transfer';
 import { rigSchema } from '../schema/rig';
 import { scoreAnswerSchema, scoreInputSchema } from '../schema/score';
+import { speedForInputSchema, speedForSchema, towInputSchema, towSchema } from '../schema/tow';
 import { windowInputSchema, windowSchema } from '../schema/window';
+import { answerSpeedFor } from '../tow/speedFor';
+import { answerTow } from '../tow/tow';
 
 /** What the core can be asked, by the same words on the command line and over HTTP. */
-export const VERBS = { call: answerCall, score: answerScore, window: answerWindow } as const;
+export const VERBS = {
+	call: answerCall,
+	score: answerScore,
+	window: answerWindow,
+	tow: answerTow,
+	'speed-for': answerSpeedFor
+} as const;
 export type Verb = keyof typeof VERBS;
 
 /** Schemas that can be printed. */
@@ -27,6 +36,10 @@ export const SCHEMAS: Readonly<Record<string, z.ZodMiniType>> = {
 	'score-answer': scoreAnswerSchema,
 	window: windowInputSchema,
 	'window-answer': windowSchema,
+	tow: towInputSchema,
+	'tow-answer': towSchema,
+	'speed-for': speedForInputSchema,
+	'speed-for-answer': speedForSchema,
 	build: buildSchema,
 	'own-part': ownPartSchema,
 	'rig-file': rigFileSchema,

@@ -1,3 +1,4 @@
+import { M_PER_IN } from '../base/units';
 import { LINES, SPOOL_M, VISCOSITY_M2S } from '../matter/constants';
 
 /** The Reynolds number of the line's mid-motion is taken at this share of the lure's speed (running model, 2b). */
@@ -25,3 +26,6 @@ export function inchesPerTurnAt(fullIn: number, lineOutM: number, lineM: number)
 	const used = (lineOutM * lineM ** 2) / (PACKED * SPOOL_WIDTH_M * SPOOL_M ** 2);
 	return fullIn * Math.sqrt(Math.max(LEAST_SHARE, 1 - used));
 }
+
+/** Length wound per turn (in) of a full spool by the reel's gear ratio (running model, section 8). */
+export const inchesPerTurnOf = (ratio: number): number => (ratio * Math.PI * SPOOL_M) / M_PER_IN;

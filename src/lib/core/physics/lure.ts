@@ -51,6 +51,9 @@ export interface Lure {
 	/** Submerged mass of head and hook, kg, and of the head alone. */
 	readonly keelKg: number;
 	readonly headKg: number;
+	/** Mass out of the water, and the water that moves with it, kg. */
+	readonly massKg: number;
+	readonly addedKg: number;
 	/** Drag and lift areas (m2) of all that does not turn. */
 	readonly stillDragM2: number;
 	readonly stillLiftM2: number;
@@ -99,17 +102,25 @@ function engineOf({ family, blades, measured = {} }: RunningRig): Engine {
 	return { kind: 'blades', front, rear: back, wake: front ? wakeRatio(front, back) : 1 };
 }
 
-function engineWeightKg(engine: Engine): number {
-	if (engine.kind === 'propeller') return engine.massKg * buoyancy(DENSITY_KGM3.aluminium);
-	if (engine.kind === 'blades') {
-		return ((engine.front?.massKg ?? 0) + engine.rear.massKg) * buoyancy(DENSITY_KGM3.brass);
-	}
-	const { plate, areaM2 } = engine;
-	return areaM2 * (plate.thickMm / 1000) * plate.densityKgM3 * buoyancy(plate.densityKgM3);
+function engineMassKg(engine: Engine): number {
+	if (engine.kind === 'propeller') return engine.massKg;
+	if (engine.kind === 'blades') return (engine.front?.massKg ?? 0) + engine.rear.massKg;
+	return engine.areaM2 * (engine.plate.thickMm / 1000) * engine.plate.densityKgM3;
 }
 
-/** What a part that does not turn adds to a lure: weight in water N, drag and lift areas m2. */
+function engineWeightKg(engine: Engine): number {
+	const density =
+		engine.kind === 'propeller'
+			? DENSITY_KGM3.aluminium
+			: engine.kind === 'blades'
+				? DENSITY_KGM3.brass
+				: engine.plate.densityKgM3;
+	return engineMassKg(engine) * buoyancy(density);
+}
+
+/** What a part that does not turn adds to a lure: mass kg, weight in water N, drag and lift areas m2. */
 export interface Lump {
+	readonly massKg: number;
 	readonly weightN: number;
 	readonly dragM2: number;
 	readonly liftM2: number;
@@ -123,8 +134,11 @@ export function headLump(weightOz: number, material: RunningRig['headMaterial'],
 	const massKg = headMassKg(weightOz, measured);
 	const density = DENSITY_KGM3[material];
 	const dragM2 = 0.6 * (Math.PI / 4) * ((6 * massKg) / density / Math.PI) ** (2 / 3);
-	return { weightN: GRAVITY_MPS2 * massKg * buoyancy(density), dragM2, liftM2: 0 };
+	return { massKg, weightN: GRAVITY_MPS2 * massKg * buoyancy(density), dragM2, liftM2: 0 };
 }
+
+/** Water that goes along with any lure, kg (running model, section 4). */
+const ENTRAINED_KG = 0.008;
 
 /** Extra lift areas (m2) of a family's own shape. */
 const OWN_LIFT_M2 = { spinnerbait: 0, 'bladed-jig': 0, buzzbait: 1.2e-4, underspin: 0.15e-4 } as const;
@@ -134,6 +148,7 @@ const hookKg = (family: Family, { massG = HOOK_MASS_G[family] }: Measured = {}):
 
 /** What every rig of a family has: its hook, and the lift of its shape. */
 export const familyLump = (family: Family, hook?: Measured): Lump => ({
+	massKg: (hook?.massG ?? HOOK_MASS_G[family]) / 1000,
 	weightN: GRAVITY_MPS2 * hookKg(family, hook),
 	dragM2: 0,
 	liftM2: OWN_LIFT_M2[family]
@@ -144,7 +159,7 @@ export function wireLump(wireIn: number): Lump {
 	const diameterM = wireIn * 0.0254;
 	const massKg = ((Math.PI * diameterM ** 2) / 4) * WIRE_LENGTH_M * DENSITY_KGM3.wire;
 	const weightN = GRAVITY_MPS2 * massKg * buoyancy(DENSITY_KGM3.wire);
-	return { weightN, dragM2: 1.1 * 0.5 * WIRE_LENGTH_M * diameterM, liftM2: 0 };
+	return { massKg, weightN, dragM2: 1.1 * 0.5 * WIRE_LENGTH_M * diameterM, liftM2: 0 };
 }
 
 interface Dress {
@@ -156,8 +171,9 @@ interface Dress {
 const weighed = (dress: Dress, { massG = dress.massG }: Measured = {}): Dress => ({ ...dress, massG });
 
 function dressLump({ dragCm2, liftCm2, massG }: Dress, densityKgM3: number): Lump {
-	const weightN = GRAVITY_MPS2 * (massG / 1000) * buoyancy(densityKgM3);
-	return { weightN, dragM2: dragCm2 / 1e4, liftM2: liftCm2 / 1e4 };
+	const massKg = massG / 1000;
+	const weightN = GRAVITY_MPS2 * massKg * buoyancy(densityKgM3);
+	return { massKg, weightN, dragM2: dragCm2 / 1e4, liftM2: liftCm2 / 1e4 };
 }
 
 /** A skirt by its fullness. */
@@ -172,13 +188,16 @@ export function assembleLure(rig: RunningRig): Lure {
 	const engine = engineOf(rig);
 	const { measured = {} } = rig;
 	const head = headLump(rig.weightOz, rig.headMaterial, measured.head);
+	const skirt = skirtLump(rig.skirt, measured.skirt);
+	const trailer = trailerLump(rig.trailer, measured.trailer);
 	const lumps = [
 		familyLump(rig.family, measured.hook),
 		head,
 		...(hasWire(rig.family) ? [wireLump(rig.wireIn ?? USUAL_WIRE_IN)] : []),
-		skirtLump(rig.skirt, measured.skirt),
-		trailerLump(rig.trailer, measured.trailer)
+		skirt,
+		trailer
 	];
+	const displacedKg = (head.massKg / DENSITY_KGM3[rig.headMaterial]) * WATER_KGM3;
 	const sum = (key: keyof Lump): number => lumps.reduce((total, lump) => total + lump[key], 0);
 	const headKg = head.weightN / GRAVITY_MPS2;
 	return {
@@ -186,6 +205,8 @@ export function assembleLure(rig: RunningRig): Lure {
 		engine,
 		headKg,
 		keelKg: headKg + hookKg(rig.family, measured.hook),
+		massKg: sum('massKg') + engineMassKg(engine),
+		addedKg: 0.5 * displacedKg + 2 * skirt.massKg + 0.5 * trailer.massKg + ENTRAINED_KG,
 		weightN: sum('weightN') + engineWeightN(engine),
 		stillDragM2: sum('dragM2'),
 		stillLiftM2: sum('liftM2')

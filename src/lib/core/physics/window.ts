@@ -23,7 +23,7 @@ export const STROUHAL = 0.25;
 /** Advance of a buzz blade: one turn per this many diameters. */
 const DIAMETERS_PER_TURN = 1.4;
 /** Line that the model takes when none is named. */
-const USUAL_LINE = { type: 'fluorocarbon', testLb: 17 } as const;
+export const USUAL_LINE = { type: 'fluorocarbon', testLb: 17 } as const;
 
 function skirtOf({ family, skirt }: WindowInput['rig']): RunningRig['skirt'] {
 	if (skirt === undefined) return family === 'underspin' ? 'none' : 'full';

@@ -1,0 +1,20 @@
+import type { TowInput } from '../schema/tow';
+
+/** Depth (m) of the bottom at a distance from the tip (m). */
+export type BedAt = (xM: number) => number;
+
+/** The bottom of a cast: none, flat, or between soundings in a straight line, level beyond their ends. */
+export function bedOf(bottom: TowInput['bottom']): BedAt {
+	if (!bottom) return () => Infinity;
+	if ('flatM' in bottom) return () => bottom.flatM;
+	const points = bottom.pointsM.toSorted(([a], [b]) => a - b);
+	const [first, last] = [points[0]!, points.at(-1)!];
+	return (xM) => {
+		if (xM <= first[0]) return first[1];
+		if (xM >= last[0]) return last[1];
+		const at = points.findIndex(([x]) => x >= xM);
+		const [x0, z0] = points[at - 1]!;
+		const [x1, z1] = points[at]!;
+		return z0 + ((xM - x0) / (x1 - x0)) * (z1 - z0);
+	};
+}

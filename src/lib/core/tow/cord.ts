@@ -1,0 +1,45 @@
+import { GRAVITY_MPS2, HALF_DENSITY, LINES, VISCOSITY_M2S, WATER_KGM3 } from '../matter/constants';
+import { lineDiameterM } from '../physics/line';
+
+/** Air: half its density (kg/m3) times the normal drag coefficient of a cord in it (running model, section 1). */
+const AIR_DRAG = 0.5 * 1.2 * 1.2;
+/** Tangential drag coefficients of a line, between a smooth cylinder and a towed cable (assumed). */
+const TANGENTIAL = { fluorocarbon: 0.01, mono: 0.01, braid: 0.015 } as const;
+
+/** A metre of line: its diameter m, mass and displaced mass kg/m, and its drag. */
+export interface Cord {
+	readonly diameterM: number;
+	readonly massKgM: number;
+	readonly waterKgM: number;
+	/** Weight in air and what water takes of it, N/m. */
+	readonly weightNM: number;
+	readonly liftNM: number;
+	/** Tangential drag over the speed, N/m per (m/s)2. */
+	readonly tangential: number;
+}
+
+/** A line as the tow sees it (running model, section 1). */
+export function cordOf(line: { readonly type: keyof typeof LINES; readonly testLb: number }): Cord {
+	const diameterM = lineDiameterM(line);
+	const areaM2 = (Math.PI * diameterM ** 2) / 4;
+	const massKgM = LINES[line.type].densityKgM3 * areaM2;
+	const waterKgM = WATER_KGM3 * areaM2;
+	return {
+		diameterM,
+		massKgM,
+		waterKgM,
+		weightNM: massKgM * GRAVITY_MPS2,
+		liftNM: waterKgM * GRAVITY_MPS2,
+		tangential: HALF_DENSITY * TANGENTIAL[line.type] * Math.PI * diameterM
+	};
+}
+
+/**
+ * Normal drag of a metre of line over its speed across, N/m per m/s: in water by share `wet`, else in air. Regular where
+ * nothing moves.
+ */
+export function acrossDrag({ diameterM }: Cord, acrossMps: number, wet: number): number {
+	const creep = VISCOSITY_M2S / diameterM;
+	const water = HALF_DENSITY * diameterM * (0.95 * acrossMps + 3.9 * Math.sqrt(creep * acrossMps) + 6 * creep);
+	return wet * water + (1 - wet) * AIR_DRAG * diameterM * acrossMps;
+}

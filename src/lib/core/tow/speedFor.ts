@@ -1,0 +1,32 @@
+import { parseWith } from '../schema/failure';
+import { speedForInputSchema, type SpeedFor, type SpeedForInput } from '../schema/tow';
+import { towedDepthM } from './tow';
+
+/** Slowest and fastest winding (m/s) that is looked at: the model holds from 0.2 to 3 m/s. */
+const SLOWEST_MPS = 0.15;
+const FASTEST_MPS = 3;
+/** A speed is found to this, m/s: far finer than a hand winds. */
+const FINE_MPS = 0.002;
+/** Coarser line than in a whole cast: a centimetre of depth, and a dozen casts are asked for. */
+const SEGMENTS = 12;
+
+/**
+ * The speed of winding (m/s) at which a lure is as deep as asked at a distance from the tip, by halving: the depth at a
+ * place falls as the speed grows. A lure that lies on the bottom is as deep as that.
+ */
+export function speedFor({ holdM, atM, ...cast }: SpeedForInput): SpeedFor {
+	const distanceM = typeof atM === 'number' ? atM : atM[0]!;
+	const depthAt = (speedMps: number): number => towedDepthM({ segments: SEGMENTS, ...cast, speedMps }, distanceM) ?? 0;
+	if (depthAt(SLOWEST_MPS) < holdM) return { speedMps: null, why: 'never that deep' };
+	if (depthAt(FASTEST_MPS) > holdM) return { speedMps: null, why: 'deeper even at most' };
+	let [slow, fast] = [SLOWEST_MPS, FASTEST_MPS];
+	while (fast - slow > FINE_MPS) {
+		const middle = (slow + fast) / 2;
+		if (depthAt(middle) > holdM) slow = middle;
+		else fast = middle;
+	}
+	return { speedMps: (slow + fast) / 2, why: null };
+}
+
+/** `speed-for` on raw input: checks it, then answers. */
+export const answerSpeedFor = (input: unknown): SpeedFor => speedFor(parseWith(speedForInputSchema, input));

@@ -1,0 +1,194 @@
+import { M_PER_IN } from '../base/units';
+import { USUAL_COUNTDOWN_S, USUAL_TIP_M } from '../matter/constants';
+import { inchesPerTurnAt, inchesPerTurnOf } from '../physics/line';
+import { assembleLure } from '../physics/lure';
+import type { MeasuredParts } from '../physics/measured';
+import { runningRig, USUAL_LINE } from '../physics/window';
+import { parseWith } from '../schema/failure';
+import { towInputSchema, type Tow, type TowInput, type TowSample, type Where } from '../schema/tow';
+import { bedOf, type BedAt } from './bed';
+import { Chain } from './chain';
+import { cordOf } from './cord';
+import { Retrieve } from './hand';
+import { weightOf } from './weight';
+
+/** Segments of line and seconds a step: half a centimetre off finer ones (running model, section 10). */
+const SEGMENTS = 20;
+const STEP_S = 0.01;
+const SAMPLE_S = 0.25;
+/** A cast ends when this much line is left (m), or after this long (s). */
+const LEFT_M = 3;
+const LONGEST_S = 300;
+/** A free spool gives line until there is this much more than the straight way. */
+const FREE_SLACK = 1.01;
+/** Tension of the first second of winding is a start-up transient of the model, no peak. */
+const TRANSIENT_S = 1;
+/** Usual gear of a reel when none is named: a middle one. */
+const USUAL_RATIO = 7.1;
+
+/** Length wound per turn (m) with so much line out. */
+function perTurn(rig: TowInput['rig'], diameterM: number): (lengthM: number) => number {
+	const full = rig.reel?.inchesPerTurn ?? inchesPerTurnOf(rig.reel?.ratio ?? USUAL_RATIO);
+	return (lengthM) => inchesPerTurnAt(full, lengthM, diameterM) * M_PER_IN;
+}
+
+/** What is counted while the lure is wound in. */
+class Account {
+	timeS = 0;
+	inS = 0;
+	metres = 0;
+	inMetres = 0;
+	readonly depths: { xM: number; zM: number | null }[];
+	readonly covers: { fromM: number; toM: number; topM: number; clearM: number | null }[];
+	readonly #band: TowInput['band'];
+
+	constructor({ atM = [], covers = [], band }: TowInput) {
+		this.depths = atM.map((xM) => ({ xM, zM: null }));
+		this.covers = covers.map((cover) => ({ ...cover, clearM: null }));
+		this.#band = band;
+	}
+
+	/** A step of the winding from one place to the next. */
+	count(dt: number, from: { xM: number; zM: number }, to: { xM: number; zM: number }): void {
+		for (const depth of this.depths) {
+			if (depth.zM !== null || to.xM > depth.xM || from.xM < depth.xM) continue;
+			const share = from.xM === to.xM ? 0 : (from.xM - depth.xM) / (from.xM - to.xM);
+			depth.zM = from.zM + share * (to.zM - from.zM);
+		}
+		for (const cover of this.covers) {
+			if (to.xM < cover.fromM || to.xM > cover.toM) continue;
+			cover.clearM = Math.min(cover.clearM ?? Infinity, Math.max(0, cover.topM - to.zM));
+		}
+		const metres = Math.abs(from.xM - to.xM);
+		this.timeS += dt;
+		this.metres += metres;
+		if (!this.#band || to.zM < this.#band.fromM || to.zM > this.#band.toM) return;
+		this.inS += dt;
+		this.inMetres += metres;
+	}
+
+	get band(): Tow['band'] {
+		if (!this.#band) return undefined;
+		const share = (part: number, whole: number): number => (whole > 0 ? part / whole : 0);
+		return {
+			timeShare: share(this.inS, this.timeS),
+			distanceShare: share(this.inMetres, this.metres),
+			metres: this.inMetres
+		};
+	}
+}
+
+function whereOf(chain: Chain, winding: boolean, { covers = [] }: TowInput): Where {
+	const { xM, zM } = chain.lure;
+	if (covers.some(({ fromM, toM, topM }) => xM >= fromM && xM <= toM && zM >= topM)) return 'cover';
+	if (chain.contact !== 'none') return chain.contact;
+	return winding ? 'running' : 'sinking';
+}
+
+/** A cast under way: the line, the hand, and what was seen so far. */
+class Cast {
+	readonly samples: TowSample[] = [];
+	readonly account: Account;
+	turns = 0;
+	peakTensionN = 0;
+	tS = 0;
+	readonly #chain: Chain;
+	readonly #input: TowInput;
+	readonly #retrieve: Retrieve;
+	readonly #perTurnM: (lengthM: number) => number;
+	#nextSampleS = 0;
+
+	constructor(input: TowInput, bedAt: BedAt, measured?: MeasuredParts) {
+		const { rig, castM, tipM = USUAL_TIP_M, segments = SEGMENTS, calibration = {} } = input;
+		const cord = cordOf({ ...USUAL_LINE, ...rig.line });
+		const weight = weightOf(assembleLure(runningRig(rig, measured)), calibration.dragMul, calibration.liftMul);
+		this.#input = input;
+		this.#chain = new Chain(cord, weight, bedAt, castM, tipM, segments);
+		this.#perTurnM = perTurn(rig, cord.diameterM);
+		this.account = new Account(input);
+		const usualMps = input.speedMps ?? 1;
+		this.#retrieve = new Retrieve(input.phases, usualMps);
+	}
+
+	/** Speed (m/s) at which the reel takes line now: turns stand over the speed that a phase would have. */
+	#reelMps(reelMps: number): number {
+		const { turnsPerS, phases } = this.#input;
+		const own = phases?.some(({ speedMps }) => speedMps !== undefined) ?? false;
+		return turnsPerS === undefined || own || reelMps === 0 ? reelMps : turnsPerS * this.#perTurnM(this.#chain.lengthM);
+	}
+
+	#look(winding: boolean): void {
+		if (this.tS < this.#nextSampleS - 1e-9) return;
+		this.#nextSampleS += this.#input.sampleS ?? SAMPLE_S;
+		const { xM, zM, speedMps } = this.#chain.lure;
+		const where = whereOf(this.#chain, winding, this.#input);
+		this.samples.push({ tS: this.tS, xM, zM, tensionN: this.#chain.tipTensionN, speedMps, where });
+	}
+
+	sink(): void {
+		const { countdownS = USUAL_COUNTDOWN_S, payout = 'tight', stepS = STEP_S } = this.#input;
+		const chain = this.#chain;
+		while (this.tS < countdownS - 1e-9) {
+			this.#look(false);
+			const dt = Math.min(stepS, countdownS - this.tS);
+			const given = payout === 'free' ? Math.max(0, FREE_SLACK * chain.straightM - chain.lengthM) : 0;
+			chain.step(dt, -given / dt, 0, 0);
+			this.tS += dt;
+		}
+	}
+
+	/** Winds until the line is in, or until the lure is nearer than `untilM` to the tip. */
+	wind(untilM = 0): void {
+		const { stepS = STEP_S } = this.#input;
+		const chain = this.#chain;
+		let winding = 0;
+		while (chain.lengthM > LEFT_M && this.tS < LONGEST_S && chain.lure.xM > untilM) {
+			this.#look(true);
+			const { reelMps, tipX, tipZ } = this.#retrieve.at(winding, chain.lure.xM);
+			const out = this.#reelMps(reelMps);
+			const from = chain.lure;
+			this.turns += (out * stepS) / this.#perTurnM(chain.lengthM);
+			chain.step(stepS, out, tipX, tipZ);
+			this.tS += stepS;
+			winding += stepS;
+			this.account.count(stepS, from, chain.lure);
+			if (winding > TRANSIENT_S) this.peakTensionN = Math.max(this.peakTensionN, chain.tipTensionN);
+		}
+		this.#nextSampleS = 0;
+		this.#look(true);
+	}
+}
+
+/**
+ * One cast simulated (running model, section 2): where the lure goes, how deep it is, how long it works in the band, what
+ * it meets, and the tension at the tip. Coefficients are assumed, for still fresh water, 0.2 to 3 m/s; without pitch of the
+ * lure, line vibration, current or the rod's flex.
+ *
+ * @param measured The angler's own parts, which stand over the tables.
+ */
+export function tow(input: TowInput, measured?: MeasuredParts): Tow {
+	const cast = new Cast(input, bedOf(input.bottom), measured);
+	cast.sink();
+	cast.wind();
+	const { band, depths, covers } = cast.account;
+	return {
+		endS: cast.tS,
+		turns: cast.turns,
+		depths,
+		samples: cast.samples,
+		...(band ? { band } : {}),
+		covers,
+		peakTensionN: cast.peakTensionN
+	};
+}
+
+/** Depth (m) at a distance from the tip (m); `null` where the lure does not come by there. */
+export function towedDepthM(input: TowInput, atM: number): number | null {
+	const cast = new Cast({ ...input, atM: [atM], sampleS: LONGEST_S }, bedOf(input.bottom));
+	cast.sink();
+	cast.wind(atM);
+	return cast.account.depths[0]!.zM;
+}
+
+/** `tow` on raw input: checks it, then answers. */
+export const answerTow = (input: unknown): Tow => tow(parseWith(towInputSchema, input));
