@@ -39,8 +39,18 @@ async function openKept(page) {
 	await page.waitForTimeout(1600);
 }
 
+/** The welcome page is seen by whoever has no session. */
+async function pictureWelcome(browser, address) {
+	const context = await browser.newContext({ baseURL: address, ...LAPTOP, colorScheme: 'light' });
+	const page = await context.newPage();
+	await page.goto('/');
+	await page.screenshot({ path: join(FOLDER, 'welcome-day.png') });
+	await context.close();
+}
+
 mkdirSync(FOLDER, { recursive: true });
 await onStage(async (browser, address) => {
+	if ('welcome-day'.startsWith(process.argv[2] ?? '')) await pictureWelcome(browser, address);
 	const wanted = PICTURES.filter(([name]) => name.startsWith(process.argv[2] ?? ''));
 	for (const [name, path, colorScheme, size, then] of wanted) {
 		const page = await opened(browser, address, READING, { ...size, colorScheme });

@@ -2,6 +2,7 @@
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
 	import { StoredDevice } from '$lib/client/device';
+	import Example from '$lib/ui/account/Example.svelte';
 	import Page from '$lib/ui/account/Page.svelte';
 	import { resolve } from '$app/paths';
 	import { RECORDS_DOWN_SHORT } from '$lib/ui/messages';
@@ -19,18 +20,18 @@
 
 <Page title="Lucernal" welcome {message}>
 	<p>
-		Read the water, weigh the rules of the craft against each other, and know what to tie on: spinnerbaits, bladed jigs,
-		buzzbaits and underspins.
+		Say what water is in front of you. Lucernal weighs what good anglers know against it, and tells you what to tie on.
 	</p>
-	<p class="ways">
-		<a class="button" class:button-amber={!data.demo} href={resolve('/sign-in')}>Sign in</a>
-		<a class="button" href={resolve('/sign-up')}>Make an account</a>
-	</p>
+	<Example reading={data.example.reading} rig={data.example.rig} />
 	{#if data.demo}
 		<form method="POST" action="?/open">
 			<button class="button button-amber">Open the demo as Maren Vossel</button>
 		</form>
 	{/if}
+	<p class="ways">
+		<a class="button" class:button-amber={!data.demo} href={resolve('/sign-in')}>Sign in</a>
+		<a class="button" href={resolve('/sign-up')}>Make an account</a>
+	</p>
 	<p class="small">
 		{#if data.demo}Three invented waters, a year of readings. What you enter stays on this machine.{/if}
 		Local rules and the authority’s word come before any advice given here.

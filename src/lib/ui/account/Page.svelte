@@ -33,6 +33,14 @@
 		margin: 0 auto;
 		padding: 24px;
 	}
+	.welcome {
+		gap: 10px;
+		max-width: 44rem;
+	}
+	.welcome > img {
+		width: 52px;
+		height: 52px;
+	}
 	.welcome h1 {
 		font-size: var(--t-xxl);
 	}

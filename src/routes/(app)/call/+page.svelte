@@ -162,14 +162,11 @@
 				Set aside: {answer.ignored.map(({ path, why }) => `${path}: ${why}`).join('; ')}
 			</p>
 		{/if}
-		{#if answer}<Families
-				families={answer.families}
-				calls={answer.calls}
-				{marked}
-				onmark={(index) => (marked = index)}
-			/>{/if}
+		{#if answer}<div class="families">
+				<Families families={answer.families} calls={answer.calls} {marked} onmark={(index) => (marked = index)} />
+			</div>{/if}
 		{#if called && answer}
-			<TopCall {called} window={runningWindow} units={app.units} {costs} />
+			<div class="answer"><TopCall {called} window={runningWindow} units={app.units} {costs} /></div>
 			<Outfit {called} units={app.units} {costs} />
 			<Alternates calls={answer.calls} {marked} units={app.units} onmark={(index) => (marked = index)} />
 			{#if both.length > 0}<div class="below"><BothSides topics={both} /></div>{/if}
@@ -274,16 +271,24 @@
 			position: sticky;
 			top: 0;
 			z-index: 5;
-			flex-wrap: wrap;
-			padding: 8px 12px;
+			padding: 4px 10px;
 			background: var(--paper);
 		}
-		.lead {
-			order: 3;
-			flex-basis: 100%;
-		}
+		/* The bar of screens says where this is. */
 		.title h1 {
-			flex: 1;
+			position: absolute;
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+			clip-path: inset(50%);
+		}
+		/* The answer first: one screen, one lure. */
+		.main {
+			display: flex;
+			flex-direction: column;
+		}
+		.answer {
+			order: -1;
 		}
 		.side {
 			display: block;

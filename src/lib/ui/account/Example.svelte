@@ -1,0 +1,47 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { drawRig } from '$lib/core/drawing/rigDrawing';
+	import { bladesText, ouncesText, rigName } from '$lib/core/naming/describe';
+	import { completeReading } from '$lib/core/reading/complete';
+	import type { ParsedReading } from '$lib/core/schema/reading';
+	import type { Rig } from '$lib/core/schema/rig';
+	import RigDrawing from '../rig/RigDrawing.svelte';
+	import Section from '../section/Section.svelte';
+
+	interface Props {
+		reading: ParsedReading;
+		rig: Rig | null;
+	}
+	const { reading, rig }: Props = $props();
+	const complete = $derived(completeReading(reading));
+	const drawing = $derived(rig && drawRig(rig, true));
+</script>
+
+<figure>
+	<Section reading={complete} units="metric" height={210} bare lamp={page.data.theme === 'lamp'} />
+	<figcaption>
+		{#if rig && drawing}
+			<RigDrawing {drawing} scale={Math.min(190 / drawing.bounds.width, 84 / drawing.bounds.height)} decorative />
+			<span>
+				A cool October dawn over grass: a
+				<strong>{rigName(rig).toLowerCase()}</strong>, {ouncesText(rig.weightOz)} oz,
+				{bladesText(rig)}.
+			</span>
+		{/if}
+	</figcaption>
+</figure>
+
+<style>
+	figure {
+		width: 100%;
+		border: 1px solid var(--ink);
+	}
+	figcaption {
+		display: flex;
+		gap: 16px;
+		align-items: center;
+		min-height: 96px;
+		padding: 6px 14px;
+		border-top: 1px solid var(--ink);
+	}
+</style>
