@@ -24,6 +24,8 @@ const PICTURES = [
 	['bench-exploded', '/bench', 'light', LAPTOP, (page) => page.getByRole('radio', { name: 'exploded' }).check()],
 	['bench-tune', '/bench', 'light', LAPTOP, (page) => page.getByRole('tab', { name: 'Tune', exact: true }).click()],
 	['build-sheet', '/bench/sheet', 'light', LAPTOP],
+	['tank-day', '/tank', 'light', LAPTOP],
+	['tank-phone', '/tank', 'dark', PHONE],
 	['craft-day', '/craft', 'light', LAPTOP],
 	['craft-phone', '/craft', 'light', PHONE],
 	['kept-day', '/kept', 'light', LAPTOP],
@@ -59,7 +61,7 @@ await onStage(async (browser, address) => {
 		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
 		if (path.startsWith('/bench')) await openKept(page);
 		await page.goto(path);
-		await page.waitForTimeout(path === '/call' ? WORKED_OUT_MS : 1500);
+		await page.waitForTimeout(path === '/call' || path === '/tank' ? WORKED_OUT_MS : 1500);
 		await then?.(page);
 		await page.evaluate(() => scrollTo(0, 0));
 		await page.waitForTimeout(300);

@@ -6,10 +6,14 @@ import type { Build } from '$lib/core/schema/build';
 import type { CallAnswer, CallInput } from '$lib/core/schema/call';
 import type { Locks, Rig } from '$lib/core/schema/rig';
 import type { ScoreAnswer } from '$lib/core/schema/score';
+import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/schema/tow';
 import type { CalledWindow } from '$lib/core/schema/window';
+import type { MeasuredParts } from '$lib/core/physics/measured';
+import type { MapCell, MapInput } from '$lib/core/tow/map';
 import type { AsidesApi } from '$lib/workers/asides.worker';
 import type { BenchApi } from '$lib/workers/bench.worker';
 import type { CallApi } from '$lib/workers/call.worker';
+import type { Found, TankApi } from '$lib/workers/tank.worker';
 import { WorkerClient } from './workers';
 
 /** How long (ms) a ranking may go on before what is asked beside it no longer waits. */
@@ -25,6 +29,14 @@ export class Work {
 	);
 	readonly #bench = new WorkerClient<BenchApi>(
 		() => new Worker(new URL('../workers/bench.worker.ts', import.meta.url), { type: 'module' })
+	);
+
+	/** Casts: the paths that are watched in one worker, maps and searches in another. */
+	readonly #casts = new WorkerClient<TankApi>(
+		() => new Worker(new URL('../workers/tank.worker.ts', import.meta.url), { type: 'module' })
+	);
+	readonly #maps = new WorkerClient<TankApi>(
+		() => new Worker(new URL('../workers/tank.worker.ts', import.meta.url), { type: 'module' })
 	);
 
 	/** Waits until no ranking goes on. */
@@ -86,7 +98,33 @@ export class Work {
 		return this.#bench.latest('sweep', (api) => api.sweep(build, reading, dimension));
 	}
 
+	/** One cast simulated; `null` where a newer one of the lane was asked for meanwhile. */
+	tow(lane: string, input: TowInput, measured?: MeasuredParts): Promise<Tow | null> {
+		return this.#casts.latest(lane, (api) => api.tow(input, measured));
+	}
+
+	/** The speed that holds a depth. */
+	speedFor(input: SpeedForInput): Promise<SpeedFor | null> {
+		return this.#casts.latest('speed-for', (api) => api.speedFor(input));
+	}
+
+	/** The map of weight by speed, told cell by cell; a newer one ends it. Says whether it came to its end. */
+	map(input: MapInput, tell: (cells: MapCell[]) => void): Promise<boolean> {
+		return this.#maps.run((api) => api.map(input, proxy(tell)));
+	}
+
+	/** What single changes keep a lure in its band, told as they are found; a newer search ends it. */
+	changes(input: TowInput, tell: (changes: Found[]) => void): Promise<boolean> {
+		return this.#maps.run((api) => api.changes(input, proxy(tell)));
+	}
+
+	/** Leaves map and search. */
+	stopMaps(): void {
+		void this.#maps.run((api) => api.stop()).catch(() => undefined);
+	}
+
 	close(): void {
-		for (const client of [this.#ranking, this.#asides, this.#bench]) client.close();
+		const clients = [this.#ranking, this.#asides, this.#bench, this.#casts, this.#maps];
+		for (const client of clients) client.close();
 	}
 }

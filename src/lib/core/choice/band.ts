@@ -39,11 +39,13 @@ const SNAGS: Readonly<Record<Family, readonly Cover['kind'][]>> = {
 /** Whether there is no way round some cover: it is even and not sparse. */
 const unbroken = ({ density, form }: Cover): boolean => form === 'even' && density !== 'sparse';
 
+/** Cover that a family does not go through, and that has no way round. */
+export const snagging = ({ cover }: Reading, family: Family): Cover[] =>
+	cover.filter((one) => SNAGS[family].includes(one.kind) && unbroken(one));
+
 /** What the gate asks of a family on a reading: wire fends off standing cover, a bare hook must stay above it. */
 export function bandOf(reading: Reading, family: Family): Band {
-	const tops = reading.cover
-		.filter((cover) => SNAGS[family].includes(cover.kind) && unbroken(cover))
-		.map(({ topM }) => topM);
+	const tops = snagging(reading, family).map(({ topM }) => topM);
 	const toM = Math.max(THINNEST_M, Math.min(reading.fishToM, ...tops));
 	const fromM = reading.fishFromM - Math.min(reading.visibilityM, RISES_M);
 	return { fromM, toM, castM: reading.castM, aimM: (Math.min(reading.fishFromM, toM) + toM) / 2 };

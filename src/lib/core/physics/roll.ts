@@ -65,3 +65,9 @@ export function rollMps(lure: Lure, armM: number, kinkRad = 0): number | null {
 	if (upset <= 0) return null;
 	return Math.sqrt((LIMIT_SINE * righting) / (0.5 * WATER_KGM3 * upset));
 }
+
+/** How far (degrees) a lure leans at a speed, by the speed (m/s) at which it rolls; as far as the limit from there on. */
+export function leanDeg(rollsMps: number, speedMps: number): number {
+	const sine = rollsMps <= 0 ? LIMIT_SINE : LIMIT_SINE * Math.min(1, (speedMps / rollsMps) ** 2);
+	return (Math.asin(sine) * 180) / Math.PI;
+}

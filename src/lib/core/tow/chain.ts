@@ -37,6 +37,8 @@ export class Chain {
 	readonly #uz: Float64Array;
 	readonly #tension: Float64Array;
 	readonly #spring: Float64Array;
+	/** The block at hand: three numbers of its matrix, two of its right-hand side. */
+	readonly #node = new Float64Array(5);
 	readonly #n: number;
 	readonly #cord: Cord;
 	readonly #weight: Weight;
@@ -123,8 +125,8 @@ export class Chain {
 		}
 	}
 
-	/** Makes the block of a node and takes the one before it out; inverts it, but for the lure's. */
-	#eliminate(i: number, dt: number, outMps: number, tipVx: number, tipVz: number): void {
+	/** The block of a node by itself: inertia, drag, weight, and the pull of the segments at its sides; into `#node`. */
+	#makeBlock(i: number, dt: number, outMps: number): void {
 		const n = this.#n;
 		const last = i === n;
 		const { massKgM, waterKgM, weightNM, liftNM, tangential } = this.#cord;
@@ -145,7 +147,7 @@ export class Chain {
 		const cn = acrossDrag(this.#cord, across, wet) * share;
 		const ct = wet * tangential * Math.abs(along) * share;
 		let mass = (massKgM + wet * waterKgM) * share;
-		let fx = -ct * slide * tx;
+		const fx = -ct * slide * tx;
 		let fz = (weightNM - wet * liftNM) * share - ct * slide * tz;
 		let c0 = 0;
 		let rub = 0;
@@ -173,6 +175,14 @@ export class Chain {
 			rx += this.#tension[i + 1]! * this.#ux[i + 1]!;
 			rz += this.#tension[i + 1]! * this.#uz[i + 1]!;
 		}
+		this.#node.set([a, b, d, rx, rz]);
+	}
+
+	/** Makes the block of a node and takes the one before it out; inverts it, but for the lure's. */
+	#eliminate(i: number, dt: number, outMps: number, tipVx: number, tipVz: number): void {
+		this.#makeBlock(i, dt, outMps);
+		let [a, b, d, rx, rz] = this.#node as unknown as [number, number, number, number, number];
+		const s = 3 * i;
 		const [sa, sb, sd] = [this.#spring[s]!, this.#spring[s + 1]!, this.#spring[s + 2]!];
 		if (i === 1) {
 			rx += sa * tipVx + sb * tipVz;
@@ -192,7 +202,7 @@ export class Chain {
 		}
 		this.#right[2 * i] = rx;
 		this.#right[2 * i + 1] = rz;
-		if (last) {
+		if (i === this.#n) {
 			this.#inverse[s] = a;
 			this.#inverse[s + 1] = b;
 			this.#inverse[s + 2] = d;

@@ -7,6 +7,8 @@ import { runningRig, USUAL_LINE } from '../physics/window';
 import type { TowInput } from '../schema/tow';
 import { tow } from './tow';
 
+type TrailerKind = Exclude<keyof typeof TRAILERS, 'none'>;
+
 /** One thing done differently, the lightest to do first. */
 export type Change =
 	| { readonly kind: 'count'; readonly countdownS: number; readonly share: number }
@@ -14,7 +16,7 @@ export type Change =
 	| { readonly kind: 'speed'; readonly speedMps: number; readonly share: number }
 	| { readonly kind: 'weight'; readonly weightOz: number; readonly share: number }
 	| { readonly kind: 'line'; readonly testLb: number; readonly share: number }
-	| { readonly kind: 'trailer'; readonly trailer: keyof typeof TRAILERS; readonly share: number };
+	| { readonly kind: 'trailer'; readonly trailer: TrailerKind; readonly share: number };
 
 /** What a cast gives as it is, and single changes that keep the lure in the band for longer. */
 export interface Changes {
@@ -83,7 +85,7 @@ function lines({ rig }: TowInput): Try[] {
 
 const trailers = ({ rig }: TowInput): Try[] =>
 	(Object.keys(TRAILERS) as (keyof typeof TRAILERS)[])
-		.filter((kind) => kind !== 'none' && kind !== rig.trailer?.kind)
+		.filter((kind): kind is TrailerKind => kind !== 'none' && kind !== rig.trailer?.kind)
 		.map((kind, off) => ({
 			patch: { rig: { ...rig, trailer: { ...rig.trailer, kind } } },
 			off: off + 1,

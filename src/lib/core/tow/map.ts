@@ -35,6 +35,9 @@ const STEP_S = 0.02;
 const WORKS_SHARE = 0.5;
 const WEED_SHARE = 0.1;
 
+/** A cast over a band. */
+export type MapInput = TowInput & { readonly band: NonNullable<TowInput['band']> };
+
 /** What came of a cast: where it spent its time. */
 function outcomeOf(
 	{ samples, band }: Tow,
@@ -66,7 +69,7 @@ export function coarseFirst(count: number): number[] {
  * How every weight does at every speed on one cast over one band, coarse to fine: a cell is another cast simulated. The
  * band of the input must be given.
  */
-export function* mapOf(input: TowInput & { readonly band: NonNullable<TowInput['band']> }): Generator<MapCell> {
+export function* mapOf(input: MapInput): Generator<MapCell> {
 	const rows = coarseFirst(MAP_WEIGHTS_OZ.length).map((at) => {
 		const weightOz = MAP_WEIGHTS_OZ[at]!;
 		const lure = assembleLure(runningRig({ ...input.rig, weightOz }));

@@ -1,6 +1,7 @@
 import Bookmark from '@lucide/svelte/icons/bookmark';
 import BookOpen from '@lucide/svelte/icons/book-open';
 import Wrench from '@lucide/svelte/icons/wrench';
+import Spline from '@lucide/svelte/icons/spline';
 import Scale from '@lucide/svelte/icons/scale';
 import Waves from '@lucide/svelte/icons/waves-horizontal';
 import Settings from '@lucide/svelte/icons/sliders-horizontal';
@@ -18,6 +19,7 @@ export const SCREENS = [
 		icon: Wrench as Component,
 		group: 'choose'
 	},
+	{ path: '/tank', name: 'Tank', asks: 'Where does it run?', key: 't', icon: Spline as Component, group: 'choose' },
 	{ path: '/craft', name: 'Craft', asks: 'Which rules speak?', key: 'f', icon: BookOpen as Component, group: 'learn' },
 	{ path: '/kept', name: 'Kept', asks: 'What have I kept?', key: 'k', icon: Bookmark as Component, group: 'learn' },
 	{

@@ -72,7 +72,7 @@
 
 	/** Labels that only repeat what the strip says. */
 	const spare = $derived.by((): Wanted[] => {
-		if (narrow) return [];
+		if (narrow || over) return [];
 		const sun = sunAt(frame, arcOf(frame), sunDeg);
 		const seenY = yOf(frame, reading.visibilityM);
 		const forage = reading.forage.find(({ amount }) => amount !== 'none');

@@ -1,0 +1,60 @@
+<script lang="ts">
+	import type { Change } from '$lib/core/tow/changes';
+	import { ouncesText, plainWords } from '$lib/core/naming/describe';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { withUnit } from '$lib/forms/units';
+
+	interface Props {
+		changes: readonly Change[];
+		busy: boolean;
+		own: number | null;
+		units: UnitSystem;
+		turnsOf: (speedMps: number) => number;
+		onapply: (change: Change) => void;
+	}
+	const { changes, busy, own, units, turnsOf, onapply }: Props = $props();
+	const STEP = 5;
+	const percent = (share: number): string => `${Math.round((100 * share) / STEP) * STEP} %`;
+	/** From here on there is nothing to better. */
+	const GOOD = 0.9;
+
+	function words(change: Change): string {
+		if (change.kind === 'count') return change.countdownS === 0 ? 'Do not count' : `Count ${change.countdownS}`;
+		if (change.kind === 'tip') return `Hold the tip at ${withUnit(units, 'depth', change.tipM)}`;
+		if (change.kind === 'speed') {
+			return `Wind at ${turnsOf(change.speedMps).toFixed(2)} turns a second (${withUnit(units, 'speed', change.speedMps)})`;
+		}
+		if (change.kind === 'weight') return `${ouncesText(change.weightOz)} oz head`;
+		if (change.kind === 'line') return `${change.testLb} lb line`;
+		return `A ${plainWords(change.trailer)} trailer`;
+	}
+</script>
+
+<h2>To work longer among them</h2>
+{#if own !== null && own >= GOOD}
+	<p>It does for {percent(own)} of the winding already.</p>
+{:else}
+	<ul>
+		{#each changes as change (change.kind)}
+			<li>
+				<button class="button" type="button" onclick={() => onapply(change)}>{words(change)}</button>
+				<span class="figure">{percent(change.share)}</span>
+			</li>
+		{:else}
+			<li>{busy ? 'Trying one thing after the other.' : 'No single change keeps it there for longer.'}</li>
+		{/each}
+	</ul>
+{/if}
+
+<style>
+	li {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+		padding: 2px 0;
+	}
+	.button {
+		justify-content: start;
+		text-align: left;
+	}
+</style>

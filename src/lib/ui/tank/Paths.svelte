@@ -1,0 +1,145 @@
+<script lang="ts">
+	import type { Tow, TowSample } from '$lib/core/schema/tow';
+	import { bedM, shareAt, xOf, yOf, type Bed, type Frame } from '../section/geometry';
+	import Tag from '../section/Tag.svelte';
+	import { labelWidth } from '../section/labels';
+	import { outOf, type Throw } from './throw';
+	import { sampleAt } from './moments';
+
+	/** A rig that is watched: its letter, its cast, and the depth of it in words. */
+	export interface Watched {
+		readonly sign: 'A' | 'B';
+		readonly tow: Tow;
+	}
+	interface Props {
+		frame: Frame;
+		bed: Bed;
+		thrown: Throw;
+		watched: readonly Watched[];
+		band: { readonly fromM: number; readonly toM: number } | null;
+		tipM: number;
+		/** Moment of the cast, s. */
+		atS: number;
+		depth: (metres: number) => string;
+	}
+	const { frame, bed, thrown, watched, band, tipM, atS, depth }: Props = $props();
+
+	const DOT_EVERY_S = 2;
+	const x = (xM: number): number => xOf(frame, bed, outOf(thrown, xM));
+	const point = ({ xM, zM }: TowSample): string => `${x(xM).toFixed(1)} ${yOf(frame, zM).toFixed(1)}`;
+	const pathOf = ({ samples }: Tow): string => `M${samples.map(point).join('L')}`;
+	const dotsOf = ({ samples, endS }: Tow): TowSample[] =>
+		Array.from({ length: Math.floor(endS / DOT_EVERY_S) }, (_, at) => sampleAt(samples, (at + 1) * DOT_EVERY_S));
+	const crossesOf = (tow: Tow): TowSample[] => dotsOf(tow).filter(({ where }) => where === 'cover');
+	const tip = $derived({ x: x(0), y: yOf(frame, -tipM) });
+	const splash = $derived({ x: x(thrown.castM), y: frame.sky });
+	/** The boat lies behind the tip; on the bank there is none. */
+	const side = $derived(thrown.towardsBank ? -1 : 1);
+	const SIGN_GAP = 14;
+	/** The label of the deeper one stands under its path, that of the other over it. */
+	function isDeeper(at: number): boolean {
+		const [own, other] = [watched[at], watched[1 - at]];
+		if (!own || !other) return false;
+		const [depthM, otherM] = [sampleAt(own.tow.samples, atS).zM, sampleAt(other.tow.samples, atS).zM];
+		return depthM > otherM || (depthM === otherM && at === 1);
+	}
+	const SAMPLES = 48;
+	/** The band along the cast, down to the bed where that is shallower. */
+	const zone = $derived.by(() => {
+		if (!band) return '';
+		const places = Array.from({ length: SAMPLES + 1 }, (_, at) => (thrown.castM * at) / SAMPLES);
+		const floorM = (xM: number): number => bedM(bed, shareAt(bed, outOf(thrown, xM)));
+		const edge = (xM: number, depthM: number): string =>
+			`${x(xM).toFixed(1)} ${yOf(frame, Math.max(0, Math.min(depthM, floorM(xM)))).toFixed(1)}`;
+		const top = places.map((xM) => edge(xM, band.fromM));
+		const under = places.map((xM) => edge(xM, band.toM)).reverse();
+		return `M${[...top, ...under].join('L')}Z`;
+	});
+</script>
+
+{#if band}
+	<path class="zone" d={zone} />
+{/if}
+{#if thrown.towardsBank}
+	<path class="boat" d="M{tip.x - 66} {frame.sky - 9}h46l-8 14h-34z" />
+{/if}
+<path class="rod" d="M{tip.x + side * 34} {frame.sky - 12}Q{tip.x + side * 14} {tip.y - 4} {tip.x} {tip.y}" />
+{#each watched as { sign, tow } (sign)}
+	<path class="under" d={pathOf(tow)} />
+	<path class="path {sign}" d={pathOf(tow)} />
+	{#each dotsOf(tow) as dot (dot.tS)}<circle class="dot {sign}" cx={x(dot.xM)} cy={yOf(frame, dot.zM)} r="2.6" />{/each}
+	{#each crossesOf(tow) as dot (dot.tS)}
+		<path class="cross" d="M{x(dot.xM) - 5} {yOf(frame, dot.zM) - 5}l10 10m0-10l-10 10" />
+	{/each}
+{/each}
+{#each watched as { sign, tow }, at (sign)}
+	{@const now = sampleAt(tow.samples, atS)}
+	{@const text = `${sign}: ${depth(now.zM)}${now.where === 'cover' ? ', in the cover' : ''}`}
+	{#if at === 0}<path class="line" d="M{tip.x} {tip.y}L{x(now.xM)} {yOf(frame, now.zM)}" />{/if}
+	<circle class="now {sign}" cx={x(now.xM)} cy={yOf(frame, now.zM)} r="6.5" />
+	<Tag
+		x={Math.max(frame.left, Math.min(frame.right - labelWidth(text), x(now.xM) - labelWidth(text) / 2))}
+		y={yOf(frame, now.zM) + (isDeeper(at) ? SIGN_GAP + 8 : -SIGN_GAP - 8)}
+		{text}
+	/>
+{/each}
+
+<style>
+	.zone {
+		fill: var(--amber);
+		opacity: 0.28;
+	}
+	.boat {
+		fill: var(--paper);
+		stroke: var(--ink);
+		stroke-width: 1.4;
+	}
+	.rod,
+	.line {
+		fill: none;
+		stroke: var(--ink);
+	}
+	.rod {
+		stroke-width: 2;
+	}
+	.line {
+		stroke-width: 0.8;
+	}
+	.under,
+	.path {
+		fill: none;
+		stroke-linejoin: round;
+	}
+	.under {
+		stroke: #1b1506;
+		stroke-width: 6;
+	}
+	.path {
+		stroke: #f2a51d;
+		stroke-width: 3.2;
+	}
+	.path.B {
+		stroke: #fff;
+		stroke-width: 2.6;
+		stroke-dasharray: 8 4;
+	}
+	.dot {
+		fill: #1b1506;
+	}
+	.dot.B {
+		fill: #fff;
+		stroke: #1b1506;
+	}
+	.cross {
+		stroke: #ff9477;
+		stroke-width: 2.4;
+	}
+	.now {
+		fill: #f2a51d;
+		stroke: #1b1506;
+		stroke-width: 2;
+	}
+	.now.B {
+		fill: #fff;
+	}
+</style>

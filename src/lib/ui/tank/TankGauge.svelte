@@ -1,0 +1,96 @@
+<script lang="ts">
+	import { shareOf, ticksOf } from '../parts/scale';
+
+	interface Props {
+		label: string;
+		/** What A shows, in words with its unit. */
+		text: string;
+		low: number;
+		high: number;
+		a: number | null;
+		b?: number | null;
+		/** Stretches in which the lure does not work, each with a word. */
+		forbidden?: readonly { readonly from: number; readonly to: number; readonly word: string }[];
+		/** What is to be said beside it, such as that B is thin. */
+		note?: string;
+		fails?: boolean;
+	}
+	const { label, text, low, high, a, b = null, forbidden = [], note = '', fails = false }: Props = $props();
+	const id = $props.id();
+	const scale = $derived({ low, high });
+	const at = (value: number): number => shareOf(scale, value) * 100;
+	const ticks = $derived(ticksOf(scale, 6));
+	const shown = $derived(
+		forbidden
+			.map((part) => ({ ...part, x: at(part.from), width: at(part.to) - at(part.from) }))
+			.filter(({ width }) => width > 0.5)
+	);
+</script>
+
+<div class="gauge">
+	<p>
+		<span class="label">{label}</span> <strong class="figure">{text}</strong><span class="note" class:fails>{note}</span
+		>
+	</p>
+	<svg width="100%" height="34" aria-hidden="true" overflow="visible">
+		<defs>
+			<pattern id="no-{id}" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+				<line x1="0" x2="0" y1="0" y2="6" stroke="var(--ink-2)" stroke-width="1.4" />
+			</pattern>
+		</defs>
+		{#each shown as part (part.word)}
+			<rect x="{part.x}%" width="{part.width}%" y="6" height="8" fill="url(#no-{id})" stroke="var(--ink)" />
+		{/each}
+		<line x1="0" x2="100%" y1="14" y2="14" class="base" />
+		{#each ticks as tick (tick.value)}
+			<line class="base" x1="{at(tick.value)}%" x2="{at(tick.value)}%" y1="14" y2={tick.major ? 20 : 17} />
+			{#if tick.major}<text x="{at(tick.value)}%" y="31" text-anchor="middle">{tick.value}</text>{/if}
+		{/each}
+		{#if b !== null}<svg x="{at(b)}%" y="14" overflow="visible"><path class="b" d="M0 1l5 9h-10z" /></svg>{/if}
+		{#if a !== null}<svg x="{at(a)}%" y="14" overflow="visible"><path class="a" d="M0-1l-6-11h12z" /></svg>{/if}
+	</svg>
+</div>
+
+<style>
+	.gauge {
+		padding: 5px 0 2px;
+		border-bottom: 1px solid var(--rule);
+	}
+	p {
+		display: flex;
+		gap: 8px;
+		align-items: baseline;
+	}
+	.label {
+		min-width: 92px;
+		font-weight: 640;
+	}
+	.figure {
+		font-size: var(--t-l);
+	}
+	.note {
+		flex: 1;
+		text-align: right;
+		color: var(--ink-2);
+	}
+	.note.fails {
+		color: var(--fails);
+		font-weight: 640;
+	}
+	.base {
+		stroke: var(--ink);
+	}
+	text {
+		font: 11px var(--font-mono);
+		fill: var(--ink-2);
+	}
+	.a {
+		fill: var(--amber);
+		stroke: var(--ink);
+	}
+	.b {
+		fill: var(--paper);
+		stroke: var(--ink);
+		stroke-width: 1.4;
+	}
+</style>

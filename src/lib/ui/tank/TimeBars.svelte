@@ -1,0 +1,72 @@
+<script lang="ts">
+	import type { Tow } from '$lib/core/schema/tow';
+	import { stretchesOf } from './moments';
+
+	interface Props {
+		watched: readonly { readonly sign: 'A' | 'B'; readonly tow: Tow }[];
+		band: { readonly fromM: number; readonly toM: number } | null;
+	}
+	const { watched, band }: Props = $props();
+	const longest = $derived(Math.max(...watched.map(({ tow }) => tow.endS)));
+	const id = $props.id();
+	/** The model is no finer than this: shares are told in twentieths. */
+	const STEP = 5;
+	const percent = (share: number): string => `${Math.round((100 * share) / STEP) * STEP} %`;
+</script>
+
+<h2>Time among the fish, one cast</h2>
+{#each watched as { sign, tow } (sign)}
+	<div class="row">
+		<strong>{sign}</strong>
+		<svg width="100%" height="14" aria-hidden="true">
+			<defs>
+				<pattern id="weed-{id}-{sign}" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+					<line x1="0" x2="0" y1="0" y2="6" stroke="var(--fails)" stroke-width="2" />
+				</pattern>
+			</defs>
+			{#each stretchesOf(tow.samples, band) as { what, fromS, toS } (fromS)}
+				<rect
+					x="{(100 * fromS) / longest}%"
+					width="{(100 * (toS - fromS)) / longest}%"
+					y="1"
+					height="12"
+					class={what}
+					fill={what === 'cover' ? `url(#weed-${id}-${sign})` : undefined}
+				/>
+			{/each}
+			<rect x="0" y="1" width="{(100 * tow.endS) / longest}%" height="12" class="frame" />
+		</svg>
+	</div>
+	<p>
+		<span class="figure">{percent(tow.band?.timeShare ?? 0)}</span> of the winding, {percent(
+			tow.band?.distanceShare ?? 0
+		)} of the way; {Math.round(tow.endS)} s in all{tow.covers.some(({ clearM }) => clearM === 0)
+			? '; hatched: in the cover'
+			: ''}.
+	</p>
+{/each}
+
+<style>
+	.row {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+	}
+	p {
+		padding-bottom: 6px;
+	}
+	.in {
+		fill: var(--amber);
+	}
+	.sinking,
+	.out {
+		fill: var(--paper);
+	}
+	.sinking {
+		fill: var(--rule);
+	}
+	.frame {
+		fill: none;
+		stroke: var(--ink);
+	}
+</style>

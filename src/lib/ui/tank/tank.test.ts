@@ -1,0 +1,119 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { completeReading } from '$lib/core/reading/complete';
+import { RETRIEVES } from '$lib/core/schema/words';
+import { readingSchema } from '$lib/core/schema/reading';
+import { towInputSchema, type TowSample } from '$lib/core/schema/tow';
+import { anyReading } from '$lib/core/testing/arbitraries';
+import { bedM, reachM, shareAt } from '../section/geometry';
+import { HANDS, handOf, PHASES } from './hands';
+import { riseDeg, sampleAt, stretchesOf } from './moments';
+import { groundOf, outOf, throwOf } from './throw';
+
+const profile = [
+	{ outM: 0, depthM: 0 },
+	{ outM: 8, depthM: 1 },
+	{ outM: 25, depthM: 4 }
+];
+const beds = fc.constantFrom(
+	{ bottomM: 3, ditch: false },
+	{ bottomM: 6, ditch: true },
+	{ bottomM: 4, ditch: false, profile },
+	{
+		bottomM: 2,
+		ditch: false,
+		profile: [
+			{ outM: 0, depthM: 0 },
+			{ outM: 5, depthM: 2 }
+		]
+	}
+);
+const RIG = { family: 'underspin', weightOz: 0.375, blades: [{ position: 'rear', style: 'willow', size: 3 }] };
+
+describe('a cast over the drawn water', () => {
+	it('stays on the water, and is one that the tow takes, whatever is read', () => {
+		fc.assert(
+			fc.property(anyReading, beds, fc.constantFrom('boat' as const, 'bank' as const), (input, bed, from) => {
+				const reading = { ...completeReading(readingSchema.parse(input)), from };
+				const thrown = throwOf(reading, bed);
+				for (const xM of [0, thrown.castM]) {
+					if (reachM(bed) > 9) expect(outOf(thrown, xM)).toBeGreaterThanOrEqual(0);
+					if (reachM(bed) > 9) expect(outOf(thrown, xM)).toBeLessThanOrEqual(reachM(bed));
+				}
+				const ground = groundOf(thrown, bed, reading.cover);
+				expect(towInputSchema.safeParse({ rig: RIG, castM: thrown.castM, speedMps: 1, ...ground }).success).toBe(true);
+			})
+		);
+	});
+
+	it('lies over the very bed that is drawn, deep at the boat and shallow at the bank', () => {
+		const bed = { bottomM: 4, ditch: false, profile };
+		const thrown = throwOf({ from: 'boat', castM: 20 }, bed);
+		const { bottom } = groundOf(thrown, bed, []);
+		const points = 'pointsM' in bottom ? bottom.pointsM : [];
+		expect(points[5]![1]).toBeCloseTo(bedM(bed, shareAt(bed, outOf(thrown, 5))), 9);
+		expect(points[0]![1]).toBeGreaterThan(points[19]![1]);
+		const bank = throwOf({ from: 'bank', castM: 20 }, bed);
+		expect([outOf(bank, 0), outOf(bank, 20)]).toEqual([0, 20]);
+	});
+
+	it('meets what stands in its way', () => {
+		const bed = { bottomM: 4, ditch: false };
+		const cover = (kind: 'grass-tops') => ({
+			kind,
+			density: 'medium' as const,
+			form: 'even' as const,
+			topM: 1
+		});
+		const thrown = throwOf({ from: 'boat', castM: 30 }, bed);
+		const { covers } = groundOf(thrown, bed, [cover('grass-tops')]);
+		expect(covers).toHaveLength(1);
+		expect(covers[0]!.toM).toBeGreaterThan(covers[0]!.fromM);
+		expect(covers[0]!.topM).toBe(1);
+	});
+});
+
+it('every hand is one that the tow takes, and every retrieve has one', () => {
+	for (const hand of HANDS) {
+		expect(towInputSchema.safeParse({ rig: RIG, castM: 20, speedMps: 1, phases: PHASES[hand] }).success).toBe(true);
+	}
+	for (const style of RETRIEVES) expect(HANDS).toContain(handOf(style));
+});
+
+describe('a moment of a cast', () => {
+	const sample = (tS: number, xM: number, zM: number, where: TowSample['where'] = 'running'): TowSample => ({
+		tS,
+		xM,
+		zM,
+		tensionN: 1,
+		speedMps: 1,
+		where
+	});
+	const samples = [
+		sample(0, 20, 0, 'sinking'),
+		sample(2, 20, 1, 'sinking'),
+		sample(4, 18, 1.5),
+		sample(6, 16, 0.5, 'cover'),
+		sample(8, 14, 0.5)
+	];
+
+	it('lies between its samples, and at their ends beyond them', () => {
+		expect(sampleAt(samples, 3)).toMatchObject({ xM: 19, zM: 1.25, where: 'running' });
+		expect(sampleAt(samples, -1)).toMatchObject({ xM: 20, zM: 0 });
+		expect(sampleAt(samples, 99)).toMatchObject({ xM: 14, zM: 0.5 });
+	});
+
+	it('rises where it becomes shallower, sinks where it becomes deeper, and is level between', () => {
+		expect(riseDeg(samples, 5)).toBeCloseTo(26.57, 1);
+		expect(riseDeg(samples, 3)).toBeLessThan(0);
+		expect(riseDeg(samples, 7.6)).toBe(0);
+	});
+
+	it('belongs to one stretch, and the stretches are the whole cast', () => {
+		const stretches = stretchesOf(samples, { fromM: 1, toM: 2 });
+		expect(stretches.map(({ what }) => what)).toEqual(['sinking', 'in', 'cover', 'out']);
+		expect([stretches[0]!.fromS, stretches.at(-1)!.toS]).toEqual([0, 8]);
+		for (const [at, { toS }] of stretches.slice(0, -1).entries()) expect(stretches[at + 1]!.fromS).toBe(toS);
+		expect(stretchesOf(samples, null).map(({ what }) => what)).toEqual(['sinking', 'out', 'cover', 'out']);
+	});
+});

@@ -1,0 +1,52 @@
+import { expose } from 'comlink';
+import { changesOf } from '$lib/core/tow/changes';
+import { mapOf, type MapCell, type MapInput } from '$lib/core/tow/map';
+import { speedFor } from '$lib/core/tow/speedFor';
+import { tow } from '$lib/core/tow/tow';
+import type { MeasuredParts } from '$lib/core/physics/measured';
+import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/schema/tow';
+
+/** Work (ms) done on a map before the worker tells of it and listens for another question. */
+const SLICE_MS = 40;
+let newestMap = 0;
+let newestChanges = 0;
+
+const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+
+/** Tells what a generator finds in slices, until it ends or is no longer the newest. */
+async function told<T>(found: Iterable<T>, isNewest: () => boolean, tell: (part: T[]) => void): Promise<boolean> {
+	let part: T[] = [];
+	let begun = performance.now();
+	for (const one of found) {
+		part.push(one);
+		if (performance.now() - begun < SLICE_MS) continue;
+		tell(part);
+		part = [];
+		await breath();
+		if (!isNewest()) return false;
+		begun = performance.now();
+	}
+	tell(part);
+	return true;
+}
+
+/** Casts simulated. A newer map or search for changes ends the one before it. */
+const api = {
+	tow: (input: TowInput, measured?: MeasuredParts): Tow => tow(input, measured),
+	speedFor: (input: SpeedForInput): SpeedFor => speedFor(input),
+	map(input: MapInput, tell: (cells: MapCell[]) => void): Promise<boolean> {
+		const own = ++newestMap;
+		return told(mapOf(input), () => own === newestMap, tell);
+	},
+	changes(input: TowInput, tell: (changes: Found[]) => void): Promise<boolean> {
+		const own = ++newestChanges;
+		return told(changesOf(input), () => own === newestChanges, tell);
+	},
+	stop(): void {
+		newestMap++;
+		newestChanges++;
+	}
+};
+export type Found = ReturnType<typeof changesOf> extends Generator<infer T> ? T : never;
+export type TankApi = typeof api;
+expose(api);

@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest';
+import { signedIn } from './browser';
+
+describe('the tank', () => {
+	it('shows where the called rig runs, and is wound, counted, changed and undone', async () => {
+		const page = await signedIn({ at: '/call' });
+		await page.locator('[data-live]').waitFor();
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+		await page.goto('/tank');
+		await page.getByText(/^A: [\d.]+ m/).waitFor();
+		const said = () => page.locator('.tank [role=status]').innerText();
+		await expect.poll(said).toMatch(/runs [\d.]+ m deep .* works \d+ % of the winding/);
+
+		const crank = page.getByRole('slider', { name: 'Crank, turns a second' });
+		const turns = async () => Number.parseFloat((await crank.getAttribute('aria-valuetext'))!);
+		const before = await turns();
+		const depth = async () => Number(/runs ([\d.]+)/.exec(await said())![1]);
+		const deep = await depth();
+		await crank.focus();
+		for (let press = 0; press < 8; press++) await page.keyboard.press('ArrowLeft');
+		expect(await turns()).toBeLessThan(before - 0.3);
+		await expect.poll(depth).toBeGreaterThan(deep);
+		await page.getByRole('button', { name: 'Undo', exact: true }).click();
+		await expect.poll(turns).toBe(before);
+		await expect.poll(depth).toBe(deep);
+	});
+
+	it('has a map whose cells are taken in hand by the keyboard', async () => {
+		const page = await signedIn({ at: '/call' });
+		await page.locator('[data-live]').waitFor();
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await page.goto('/tank');
+		const map = page.getByRole('slider', { name: /^Weight by speed/ });
+		await expect.poll(() => map.getAttribute('aria-valuetext'), { timeout: 30_000 }).not.toContain('not worked out');
+		const ounces = async () => (await map.getAttribute('aria-valuetext'))!.split(' oz')[0];
+		const before = await ounces();
+		await map.focus();
+		await page.keyboard.press('ArrowUp');
+		await page.keyboard.press('Enter');
+		const after = await ounces();
+		expect(after).not.toBe(before);
+		await expect.poll(() => page.locator('.rigs strong').first().innerText()).toContain(`${after} oz`);
+		await page.getByRole('button', { name: 'Undo', exact: true }).click();
+		await expect.poll(() => page.locator('.rigs strong').first().innerText()).toContain(`${before} oz`);
+	});
+
+	it('says what to do where no rig is in hand, and takes the called one', async () => {
+		const page = await signedIn({ at: '/tank' });
+		await page.getByText('No rig is in hand.').waitFor();
+		await page.getByRole('button', { name: /^Take the called / }).click();
+		await page.getByText(/^A: [\d.]+ m/).waitFor();
+		expect(await page.getByText('No rig is in hand.').count()).toBe(0);
+	});
+});
