@@ -32,7 +32,6 @@
 		Array.from({ length: Math.floor(endS / DOT_EVERY_S) }, (_, at) => sampleAt(samples, (at + 1) * DOT_EVERY_S));
 	const crossesOf = (tow: Tow): TowSample[] => dotsOf(tow).filter(({ where }) => where === 'cover');
 	const tip = $derived({ x: x(0), y: yOf(frame, -tipM) });
-	const splash = $derived({ x: x(thrown.castM), y: frame.sky });
 	/** The boat lies behind the tip; on the bank there is none. */
 	const side = $derived(thrown.towardsBank ? -1 : 1);
 	const SIGN_GAP = 14;
