@@ -8,6 +8,7 @@ const CORE = [
 	'claims',
 	'physics',
 	'tow',
+	'optics',
 	'build',
 	'naming',
 	'geometry',

@@ -13,6 +13,8 @@ import { rigSchema } from '../schema/rig';
 import { scoreAnswerSchema, scoreInputSchema } from '../schema/score';
 import { speedForInputSchema, speedForSchema, towInputSchema, towSchema } from '../schema/tow';
 import { windowInputSchema, windowSchema } from '../schema/window';
+import { answerSight } from '../optics/sight';
+import { sightInputSchema, sightSchema } from '../schema/sight';
 import { answerSpeedFor } from '../tow/speedFor';
 import { answerTow } from '../tow/tow';
 
@@ -22,7 +24,8 @@ export const VERBS = {
 	score: answerScore,
 	window: answerWindow,
 	tow: answerTow,
-	'speed-for': answerSpeedFor
+	'speed-for': answerSpeedFor,
+	sight: answerSight
 } as const;
 export type Verb = keyof typeof VERBS;
 
@@ -40,6 +43,8 @@ export const SCHEMAS: Readonly<Record<string, z.ZodMiniType>> = {
 	'tow-answer': towSchema,
 	'speed-for': speedForInputSchema,
 	'speed-for-answer': speedForSchema,
+	sight: sightInputSchema,
+	'sight-answer': sightSchema,
 	build: buildSchema,
 	'own-part': ownPartSchema,
 	'rig-file': rigFileSchema,
