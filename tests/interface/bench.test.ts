@@ -10,6 +10,7 @@ const FAMILIES = ['Spinnerbait', 'Bladed jig', 'Buzzbait', 'Underspin'] as const
 const verdict = (page: Page) => page.getByText(/^(It works together|It works, thinly|It does not work yet)\.$/);
 const control = (page: Page, name: string) => page.getByRole('combobox', { name, exact: true });
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true });
+const button = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
 
 /** The bench with nothing on it: the records and this device both forget what lay there. */
 async function emptyBench(options: BrowserContextOptions = {}): Promise<Page> {
@@ -204,14 +205,14 @@ describe('tuning and faults', () => {
 	it('guides to the cause, writes every answer down, and keeps the history with the rig', async () => {
 		const page = await begun();
 		await tab(page, 'Tune').click();
-		await tab(page, 'Yes, freely').click();
-		await tab(page, 'Leans right').click();
+		await button(page, 'Yes, freely').click();
+		await button(page, 'Leans right').click();
 		await page.getByText(/^Then the skirt/).waitFor();
-		await tab(page, 'Done, test again').click();
-		await tab(page, 'Leans right').click();
+		await button(page, 'Done, test again').click();
+		await button(page, 'Leans right').click();
 		await page.getByText(/bend the upper arm about 3° to the left/).waitFor();
-		await tab(page, 'Done, test again').click();
-		await tab(page, 'Runs true').click();
+		await button(page, 'Done, test again').click();
+		await button(page, 'Runs true').click();
 		await page.getByText(/the cause was the wire\. Stop here/).waitFor();
 		await page.reload();
 		await tab(page, 'Tune').click();
@@ -222,11 +223,11 @@ describe('tuning and faults', () => {
 		const page = await begun();
 		await tab(page, 'Fault finder').click();
 		await page.getByText('Change one thing: the other finish on the rear blade.').waitFor();
-		await tab(page, 'Change it on the bench and try').click();
+		await button(page, 'Change it on the bench and try').click();
 		expect(await control(page, 'Rear blade: Finish').inputValue()).toBe('gold');
 		await control(page, 'Wire: Wire').selectOption('0.04');
 		await page.getByText(/Two changes at once teach nothing/).waitFor();
-		await tab(page, 'Better').click();
+		await button(page, 'Better').click();
 		await page.getByText('Nothing was learned: wire and rear blade were changed at once.').waitFor();
 	});
 });

@@ -1,7 +1,8 @@
-import { BASE, NM, spectrum, sumOf, type Spectrum } from './bands';
-import { behindOf, radianceOf } from './contrast';
-import type { Scene } from './scene';
-import type { Target } from './targets';
+import { BASE, daylight, NM, spectrum, sumOf, type Spectrum } from './bands';
+import { eyeAt } from './eye';
+import { levelAt, placesAt } from './field';
+import { skyOf, type SkyInput } from './sky';
+import { diffuseLoss, type Water } from './water';
 
 type Three = readonly [number, number, number];
 type Matrix = readonly [Three, Three, Three];
@@ -31,16 +32,34 @@ const [LEAST_GAIN, MOST_GAIN] = [0.4, 2.5];
 /** How much darker a picture of the deep is than of the surface (assumed). */
 const DEEP = 0.15;
 const LIT = 0.9;
-/** A swatch is looked at from this far, m: a foot. */
-export const SWATCH_M = 0.3048;
-
 const xyz = (photons: Spectrum): Three =>
 	(['x', 'y', 'z'] as const).map((key) => sumOf((at) => (BASE[key][at]! * photons[at]!) / NM[at]!)) as unknown as Three;
 
 const curve = (value: number): number => (value <= 0.0031308 ? 12.92 * value : 1.055 * value ** (1 / 2.4) - 0.055);
 
+export type Rgb = [number, number, number];
+
+/** What a person down there is used to: the light that comes down, what a dull ball shows of it, and how much is left. */
+export interface Seen {
+	readonly field: { readonly es: Spectrum };
+	readonly here: Spectrum;
+	readonly eye: { readonly share: number };
+}
+
+/** Linear channels as a screen shows them, what is too bright mixed towards grey of the same lightness. */
+function shown(linear: readonly number[], lightness: number): Rgb {
+	const grey = Math.min(1, Math.max(0, lightness));
+	const most = Math.max(...linear);
+	// As much grey as brings the largest back to 1.
+	const share = most <= 1 ? 0 : most > grey ? (most - 1) / (most - grey) : 1;
+	return linear.map((value) => {
+		const held = Math.min(1, value + share * (grey - value));
+		return Math.round(255 * curve(held));
+	}) as Rgb;
+}
+
 /** Colour (sRGB, 0 to 255) in which a person down there would see a light of these photons. */
-export function rgbOf(photons: Spectrum, { field, here, eye }: Scene): [number, number, number] {
+export function rgbOf(photons: Spectrum, { field, here, eye }: Seen): Rgb {
 	const white = xyz(spectrum((at) => (here[at]! * field.es[at]!) / Math.PI));
 	const scaled = (three: Three): Three => three.map((value) => value / white[1]) as unknown as Three;
 	const seen = times(BRADFORD, scaled(xyz(photons)));
@@ -52,27 +71,33 @@ export function rgbOf(photons: Spectrum, { field, here, eye }: Scene): [number, 
 	}) as unknown as Three;
 	const light = LIT * Math.max(DEEP, eye.share ** DEEP);
 	const [x, y, z] = times(BACK, adapted).map((value) => value * light) as unknown as Three;
-	const grey = Math.min(1, Math.max(0, y));
-	let linear = times(SRGB, [x, y, z]).map((value) => Math.max(0, value));
-	const most = Math.max(...linear);
-	if (most > 1) {
-		// As much grey as brings the largest back to 1.
-		const share = most > grey ? (most - 1) / (most - grey) : 1;
-		linear = linear.map((value) => Math.min(1, value + share * (grey - value)));
-	}
-	return linear.map((value) => Math.round(255 * curve(value))) as [number, number, number];
+	return shown(
+		times(SRGB, [x, y, z]).map((value) => Math.max(0, value)),
+		y
+	);
 }
 
-/** The water itself, looked at level. */
-export const waterRgb = (scene: Scene): [number, number, number] => rgbOf(behindOf(scene, 'side'), scene);
-
-/** Something in the water, looked at level from some way off (m). */
-export function swatchRgb(target: Target, scene: Scene, rangeM = SWATCH_M): [number, number, number] {
-	const behind = behindOf(scene, 'side');
-	const radiance = radianceOf(target, scene, 'side');
-	const { attenuates } = scene.water;
-	return rgbOf(
-		spectrum((at) => behind[at]! + (radiance[at]! - behind[at]!) * Math.exp(-attenuates[at]! * rangeM)),
-		scene
+/** Colour of something in a person's hand by day: what it throws back of daylight, as photons of its own. */
+export function inHandRgb(reflects: Spectrum): Rgb {
+	const white = xyz(spectrum((at, nm) => DAY[at]! * nm));
+	const [x, y, z] = xyz(spectrum((at, nm) => reflects[at]! * DAY[at]! * nm)).map(
+		(value) => value / white[1]
+	) as unknown as Three;
+	return shown(
+		times(SRGB, [x, y, z]).map((value) => Math.max(0, value)),
+		y
 	);
+}
+const DAY = daylight(6504);
+
+/** Colours of the water itself, looked at level, at some depths (m) under a sky. */
+export function waterColours(water: Water, skyInput: SkyInput, depthsM: readonly number[]): Rgb[] {
+	const sky = skyOf(skyInput);
+	const loss = diffuseLoss(water, sky.perCosine);
+	return depthsM.map((depthM) => {
+		const here = spectrum((at) => sky.photons[at]! * sky.through * Math.exp(-loss[at]! * depthM));
+		const field = levelAt(sky, placesAt(water, loss, depthM));
+		const behind = spectrum((at) => field.lh[at]! * here[at]!);
+		return rgbOf(behind, { field, here, eye: eyeAt(sky.lux, sky.photons, here) });
+	});
 }

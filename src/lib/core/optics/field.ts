@@ -1,18 +1,13 @@
 import { spectrum, type Spectrum } from './bands';
-import table from './lightField.json';
+import levels from './levelField.json';
 import type { Sky } from './sky';
 import type { Water } from './water';
 
-/**
- * Light at a place in the water, per band over the light that comes down there: looking level (`lh`), straight down
- * (`lu`), straight up (`lz`), in the window overhead (`lw`), all around (`l0`), and on a dull ball as seen from its side
- * (`es`), from above (`ea`) and from below (`eb`). Steradians and shares as in the optics model, section 3.
- */
-export const RATIOS = ['lh', 'lu', 'lz', 'lw', 'l0', 'es', 'ea', 'eb'] as const;
-export type Ratio = (typeof RATIOS)[number];
-export type Field = Readonly<Record<Ratio, Spectrum>>;
-
-type Source = keyof typeof table;
+/** How light comes to a place: from the whole sky, from a high sun, from a low one. */
+export type Source = keyof typeof levels;
+export type Rows = readonly (readonly number[])[];
+/** Logs of a ratio's table for each source. */
+export type Logs = Readonly<Record<Source, Rows>>;
 
 /** Nodes of the tables: depth in lengths of loss, and log of backscatter over absorption. */
 const ZETAS = [0, 0.3, 0.8, 2, 4] as const;
@@ -23,18 +18,20 @@ const COLUMNS = 8;
 const HIGH_COSINE = 0.928;
 const LOW_SPAN = 0.228;
 
-type Rows = readonly (readonly number[])[];
-const logsOf = (source: Source): Record<Ratio, Rows> =>
-	Object.fromEntries(
-		RATIOS.map((ratio) => [ratio, table[source][ratio].map((row) => row.map(Math.log))])
-	) as unknown as Record<Ratio, Rows>;
-const LOGS: Readonly<Record<Source, Readonly<Record<Ratio, Rows>>>> = {
-	diffuse: logsOf('diffuse'),
-	beamHigh: logsOf('beamHigh'),
-	beamLow: logsOf('beamLow')
-};
+const logged = (rows: Rows): Rows => rows.map((row) => row.map(Math.log));
 
-interface Place {
+/** A ratio's tables, as logs. */
+export const logsOf = <R extends string>(
+	table: Readonly<Record<Source, Readonly<Record<R, Rows>>>>,
+	ratio: R
+): Logs => ({
+	diffuse: logged(table.diffuse[ratio]),
+	beamHigh: logged(table.beamHigh[ratio]),
+	beamLow: logged(table.beamLow[ratio])
+});
+
+/** Where in the tables a band is looked up. */
+export interface Place {
 	readonly row: number;
 	readonly down: number;
 	readonly column: number;
@@ -49,32 +46,39 @@ function placeOf(zeta: number, x: number): Place {
 	);
 	const column = Math.min(COLUMNS - 1, Math.max(0, (Math.log(x) - FIRST_LOG) / LOG_STEP));
 	const whole = Math.min(COLUMNS - 2, Math.floor(column));
-	return {
-		row,
-		down: (deep - ZETAS[row]!) / (ZETAS[row + 1]! - ZETAS[row]!),
-		column: whole,
-		along: column - whole
-	};
+	return { row, down: (deep - ZETAS[row]!) / (ZETAS[row + 1]! - ZETAS[row]!), column: whole, along: column - whole };
 }
 
-function looked(source: Source, ratio: Ratio, { row, down, column, along }: Place): number {
-	const rows = LOGS[source][ratio];
+/** Where in the tables each band is at a depth (m): they depend on backscatter over absorption and on depth alone. */
+export const placesAt = ({ absorbs, backscatters }: Water, loss: Spectrum, depthM: number): Place[] =>
+	Array.from(loss, (kd, at) => placeOf(kd * depthM, backscatters[at]! / absorbs[at]!));
+
+function looked(rows: Rows, { row, down, column, along }: Place): number {
 	const [upper, lower] = [rows[row]!, rows[row + 1]!];
 	const above = upper[column]! + along * (upper[column + 1]! - upper[column]!);
 	const below = lower[column]! + along * (lower[column + 1]! - lower[column]!);
 	return Math.exp(above + down * (below - above));
 }
 
-/** The light field at a depth (m), from tables that depend on backscatter over absorption, depth and sky alone. */
-export function fieldAt({ absorbs, backscatters }: Water, sky: Sky, loss: Spectrum, depthM: number): Field {
+/** A ratio per band, mixed from its sources as the sky mixes them. */
+export function mixedRatio(logs: Logs, sky: Sky, places: readonly Place[]): Spectrum {
 	const low = Math.min(1, Math.max(0, (HIGH_COSINE - sky.beamCosine) / LOW_SPAN));
-	const places = Array.from(loss, (kd, at) => placeOf(kd * depthM, backscatters[at]! / absorbs[at]!));
-	const mixed = (ratio: Ratio): Spectrum =>
-		spectrum((at) => {
-			const place = places[at]!;
-			const beam =
-				sky.beam === 0 ? 0 : (1 - low) * looked('beamHigh', ratio, place) + low * looked('beamLow', ratio, place);
-			return (1 - sky.beam) * looked('diffuse', ratio, place) + sky.beam * beam;
-		});
-	return Object.fromEntries(RATIOS.map((ratio) => [ratio, mixed(ratio)])) as Field;
+	return spectrum((at) => {
+		const place = places[at]!;
+		const beam = sky.beam === 0 ? 0 : (1 - low) * looked(logs.beamHigh, place) + low * looked(logs.beamLow, place);
+		return (1 - sky.beam) * looked(logs.diffuse, place) + sky.beam * beam;
+	});
 }
+
+/** What the water itself and a dull ball in it show of the light that comes down there, looked at level. */
+export interface LevelField {
+	readonly lh: Spectrum;
+	readonly es: Spectrum;
+}
+
+const LEVEL = { lh: logsOf(levels, 'lh'), es: logsOf(levels, 'es') } as const;
+
+export const levelAt = (sky: Sky, places: readonly Place[]): LevelField => ({
+	lh: mixedRatio(LEVEL.lh, sky, places),
+	es: mixedRatio(LEVEL.es, sky, places)
+});

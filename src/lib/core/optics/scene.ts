@@ -1,6 +1,7 @@
 import { spectrum, type Spectrum } from './bands';
 import { eyeAt, type EyeState } from './eye';
-import { fieldAt, type Field } from './field';
+import { fieldAt, type Field } from './around';
+import { placesAt } from './field';
 import { skyOf, type Sky, type SkyInput } from './sky';
 import { diffuseLoss, type Water } from './water';
 
@@ -33,7 +34,7 @@ export function sceneOf(water: Water, skyInput: SkyInput, depthM: number, bottom
 		loss,
 		under,
 		here,
-		field: fieldAt(water, sky, loss, depthM),
+		field: fieldAt(sky, placesAt(water, loss, depthM)),
 		eye: eyeAt(sky.lux, sky.photons, here)
 	};
 }

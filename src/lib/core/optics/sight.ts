@@ -10,25 +10,12 @@ import {
 	type SightTarget
 } from '../schema/sight';
 import { FINISHES, FORAGE_KINDS, SKIRT_COLOURS } from '../schema/words';
-import { swatchRgb, waterRgb } from './colour';
 import { atWork, flashOf, lookedAt, matchOf, pairSteps, VIEWS, type View } from './contrast';
 import { sceneOf, type Scene } from './scene';
-import type { SkyInput } from './sky';
+import { skyInputOf } from './ofReading';
 import { targetOf, type Target, type TargetKind } from './targets';
+import { swatchRgb, waterRgb } from './swatch';
 import { waterOf } from './water';
-
-/** Sun's height (degrees) in low light and at night where none was read; broad day is taken as a high forenoon. */
-const LOW_DEG = 4;
-const NIGHT_DEG = -30;
-const DAY_DEG = 35;
-const CLOUD = { sun: 'clear', broken: 'clear', overcast: 'overcast', dark: 'heavy' } as const;
-const SURFACE = { calm: 'calm', ripple: 'ripple', chop: 'chop', heavy: 'chop' } as const;
-
-/** The sky of a reading as the optics take it. */
-export function skyInputOf({ sunElevationDeg, light, sky, moon, wind }: Reading): SkyInput {
-	const usual = { day: DAY_DEG, low: LOW_DEG, night: NIGHT_DEG }[light];
-	return { sunElevationDeg: sunElevationDeg ?? usual, cloud: CLOUD[sky], moon, surface: SURFACE[wind] };
-}
 
 /** The light where the fish of a reading are: in the middle of their band, unless another depth (m) is asked for. */
 export function sceneOfReading(reading: Reading, depthM?: number): Scene {

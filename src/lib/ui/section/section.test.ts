@@ -123,12 +123,17 @@ describe('the section', () => {
 });
 
 describe('the water', () => {
-	it('darkens downwards, and by lamplight, in any stain', () => {
+	it('darkens downwards from a little under the surface on, and by lamplight, in any stain', () => {
 		fc.assert(
 			fc.property(anyReading, (input) => {
 				const reading = completeReading(readingSchema.parse(input));
 				const stops = waterStops(reading, reading.bottomM, false).map(({ colour }) => brightness(colour));
-				expect(stops).toEqual([...stops].sort((a, b) => b - a));
+				// What the water throws about is brightest just under the surface, not at it; deep down it hardly changes.
+				const peak = stops.indexOf(Math.max(...stops));
+				const ROUNDING = 8;
+				for (const [at, stop] of stops.slice(peak).entries()) {
+					if (at > 0) expect(stop).toBeLessThanOrEqual(stops[peak + at - 1]! + ROUNDING);
+				}
 				expect(brightness(waterStops(reading, reading.bottomM, true)[0]!.colour)).toBeLessThanOrEqual(stops[0]!);
 			})
 		);
