@@ -26,6 +26,7 @@ const PICTURES = [
 	['build-sheet', '/bench/sheet', 'light', LAPTOP],
 	['tank-day', '/tank', 'light', LAPTOP],
 	['tank-phone', '/tank', 'dark', PHONE],
+	['sight-day', '/sight', 'light', LAPTOP],
 	['craft-day', '/craft', 'light', LAPTOP],
 	['craft-phone', '/craft', 'light', PHONE],
 	['kept-day', '/kept', 'light', LAPTOP],

@@ -3,7 +3,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { beforeAll, expect, it } from 'vitest';
 import { newAngler, newPage, signedIn, type TestAngler } from './browser';
 
-const SCREENS = ['/water', '/call', '/bench', '/tank', '/craft', '/kept', '/settings'] as const;
+const SCREENS = ['/water', '/call', '/bench', '/tank', '/sight', '/craft', '/kept', '/settings'] as const;
 const SIZES = { laptop: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
 
 /** Rows of a long list beyond the first ones, which are all made alike. */

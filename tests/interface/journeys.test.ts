@@ -5,7 +5,7 @@ import { complaints, field, lift, newAngler, ranked, signedIn } from './browser'
 describe('without a session', () => {
 	it('every screen leads to the welcome page and every API answers 401, but health is open', async () => {
 		const address = inject('address');
-		for (const path of ['/water', '/call', '/bench', '/tank', '/craft', '/kept', '/settings']) {
+		for (const path of ['/water', '/call', '/bench', '/tank', '/sight', '/craft', '/kept', '/settings']) {
 			const response = await fetch(address + path, { redirect: 'manual' });
 			expect([path, response.status, response.headers.get('location')]).toEqual([path, 303, '/']);
 		}

@@ -58,7 +58,7 @@
 	}
 
 	/** Screens that show the answer; only Call shows more than the best rig of it. */
-	const ranks = $derived(['water', 'call', 'tank'].includes(screen));
+	const ranks = $derived(['water', 'call', 'tank', 'sight'].includes(screen));
 	const whole = $derived(screen === 'call');
 	async function rank(question: typeof app.question, all: boolean) {
 		const answer = await app.work?.rank(question, all);

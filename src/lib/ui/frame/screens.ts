@@ -1,6 +1,7 @@
 import Bookmark from '@lucide/svelte/icons/bookmark';
 import BookOpen from '@lucide/svelte/icons/book-open';
 import Wrench from '@lucide/svelte/icons/wrench';
+import Eye from '@lucide/svelte/icons/eye';
 import Spline from '@lucide/svelte/icons/spline';
 import Scale from '@lucide/svelte/icons/scale';
 import Waves from '@lucide/svelte/icons/waves-horizontal';
@@ -20,6 +21,14 @@ export const SCREENS = [
 		group: 'choose'
 	},
 	{ path: '/tank', name: 'Tank', asks: 'Where does it run?', key: 't', icon: Spline as Component, group: 'choose' },
+	{
+		path: '/sight',
+		name: 'Sight',
+		asks: 'How do these colours look, here?',
+		key: 'i',
+		icon: Eye as Component,
+		group: 'choose'
+	},
 	{ path: '/craft', name: 'Craft', asks: 'Which rules speak?', key: 'f', icon: BookOpen as Component, group: 'learn' },
 	{ path: '/kept', name: 'Kept', asks: 'What have I kept?', key: 'k', icon: Bookmark as Component, group: 'learn' },
 	{

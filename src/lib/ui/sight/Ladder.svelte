@@ -1,0 +1,68 @@
+<script lang="ts">
+	import { css } from './seen';
+	import { swatchRgb, waterRgb } from '$lib/core/optics/swatch';
+	import type { Scene } from '$lib/core/optics/scene';
+	import type { Named } from '$lib/core/optics/sight';
+	import { spoken } from '$lib/core/naming/spoken';
+
+	interface Props {
+		scenes: readonly Scene[];
+		named: readonly Named[];
+		depth: (metres: number) => string;
+	}
+	const { scenes, named, depth }: Props = $props();
+</script>
+
+<table>
+	<caption>How colours die with depth</caption>
+	<thead>
+		<tr>
+			<th scope="col"><span class="sr-only">Depth</span></th>
+			{#each named as one (one.colour)}<th scope="col">{spoken(one.colour)}</th>{/each}
+		</tr>
+	</thead>
+	<tbody>
+		{#each scenes as scene (scene.depthM)}
+			<tr>
+				<th scope="row">{depth(scene.depthM)}</th>
+				{#each named as one (one.colour)}
+					<td style:background={css(waterRgb(scene))}
+						><span class="dot" style:background={css(swatchRgb(one.target, scene))}></span></td
+					>
+				{/each}
+			</tr>
+		{/each}
+	</tbody>
+</table>
+
+<style>
+	table {
+		width: 100%;
+		table-layout: fixed;
+		font-size: var(--t-s);
+	}
+	caption {
+		padding: 4px 0;
+		font-weight: 660;
+		text-align: left;
+	}
+	th {
+		overflow: hidden;
+		padding: 1px 4px;
+		font-weight: 450;
+		text-align: left;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	td {
+		padding: 3px;
+		text-align: center;
+	}
+	.dot {
+		display: inline-block;
+		width: 74%;
+		height: 15px;
+		border-radius: 8px;
+		vertical-align: middle;
+	}
+</style>

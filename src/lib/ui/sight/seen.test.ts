@@ -1,0 +1,59 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { completeReading } from '$lib/core/reading/complete';
+import { readingSchema } from '$lib/core/schema/reading';
+import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
+import { anyReading } from '$lib/core/testing/arbitraries';
+import { besideBest, css, levelsOf, REACHES, reachOf, shownIn } from './seen';
+
+const skirts = everyTarget().filter(({ kind }) => kind === 'skirt');
+const scene = sceneOfReading(
+	completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1.2, bottomM: 3 }))
+);
+
+describe('how far things are seen', () => {
+	it('is a word by the farthest: near ties stand level, and nothing is finer than the model', () => {
+		expect([
+			reachOf(1, 1),
+			reachOf(0.92, 1),
+			reachOf(0.75, 1),
+			reachOf(0.5, 1),
+			reachOf(0.1, 1),
+			reachOf(0, 0)
+		]).toEqual(['farthest', 'farthest', 'far', 'middling', 'short', 'short']);
+	});
+
+	it('has every skirt on one level, and the levels in their order, whatever is read', () => {
+		fc.assert(
+			fc.property(anyReading, fc.constantFrom('side' as const, 'below' as const, 'above' as const), (input, view) => {
+				const here = sceneOfReading(completeReading(readingSchema.parse(input)));
+				const levels = levelsOf(shownIn(here, skirts, view));
+				expect(levels.flatMap(({ shown }) => shown)).toHaveLength(skirts.length);
+				const order = levels.map(({ reach }) => REACHES.indexOf(reach));
+				expect(order).toEqual(order.toSorted((a, b) => a - b));
+			}),
+			{ numRuns: 25 }
+		);
+	});
+});
+
+it('a second colour is one that is told from the first', () => {
+	const white = skirts.find(({ colour }) => colour === 'white')!;
+	const beside = besideBest(white, skirts, scene);
+	expect(beside).toHaveLength(skirts.length - 1);
+	expect(beside[0]!.steps).toBeGreaterThan(beside.at(-1)!.steps);
+	expect(beside.findIndex(({ named }) => named.colour === 'black')).toBeLessThan(4);
+	expect(beside.findIndex(({ named }) => named.colour === 'pearl')).toBeGreaterThan(4);
+});
+
+it('a colour in the hand is the colour of the lure, and here that of the water over it', () => {
+	const [white] = shownIn(
+		scene,
+		skirts.filter(({ colour }) => colour === 'white'),
+		'side'
+	);
+	const [r, g, b] = white!.inHand;
+	expect(Math.max(r, g, b) - Math.min(r, g, b)).toBeLessThan(12);
+	expect(white!.here[2]).toBeLessThan(white!.here[1]);
+	expect(css([1, 2, 3])).toBe('rgb(1 2 3)');
+});

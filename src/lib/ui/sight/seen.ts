@@ -1,0 +1,64 @@
+import { atWork, lookedAt, pairSteps, type Looked, type View } from '$lib/core/optics/contrast';
+import { inHandRgb, type Rgb } from '$lib/core/optics/colour';
+import type { Scene } from '$lib/core/optics/scene';
+import type { Named } from '$lib/core/optics/sight';
+import { swatchRgb } from '$lib/core/optics/swatch';
+
+/** How far something is seen beside what is seen farthest: the model is no finer than this. */
+export const REACHES = ['farthest', 'far', 'middling', 'short'] as const;
+export type Reach = (typeof REACHES)[number];
+
+/** Shares of the farthest distance from which each word holds. Assumed: the model's own uncertainty is larger than a step. */
+const FROM: Readonly<Record<Reach, number>> = { farthest: 0.9, far: 0.7, middling: 0.45, short: 0 };
+
+export const reachOf = (sightedM: number, farthestM: number): Reach =>
+	farthestM <= 0 ? 'short' : REACHES.find((reach) => sightedM >= FROM[reach] * farthestM)!;
+
+/** Something in a scene, as the screen shows it. */
+export interface Shown {
+	readonly id: string;
+	readonly named: Named;
+	readonly looked: Looked;
+	readonly inHand: Rgb;
+	readonly here: Rgb;
+}
+
+const idOf = ({ kind, colour }: Named): string => `${kind} ${colour}`;
+
+export const shownIn = (scene: Scene, named: readonly Named[], view: View): Shown[] =>
+	named.map((one) => ({
+		id: idOf(one),
+		named: one,
+		looked: lookedAt(one.target, scene, view),
+		inHand: inHandRgb(one.target.reflects),
+		here: swatchRgb(one.target, scene)
+	}));
+
+/** A stretch of the distances in which near ties stand level. */
+export interface Level {
+	readonly reach: Reach;
+	readonly shown: readonly Shown[];
+}
+
+/** What is seen, in the words of how far; within a word bright ones before dark ones, then by name. */
+export function levelsOf(shown: readonly Shown[]): Level[] {
+	const farthestM = Math.max(0, ...shown.map(({ looked }) => looked.sightedM));
+	const order = { bright: 0, dark: 1, blends: 2 } as const;
+	return REACHES.map((reach) => ({
+		reach,
+		shown: shown
+			.filter(({ looked }) => reachOf(looked.sightedM, farthestM) === reach)
+			.toSorted((a, b) => order[a.looked.looks] - order[b.looked.looks] || a.id.localeCompare(b.id))
+	})).filter(({ shown: held }) => held.length > 0);
+}
+
+/** Of some colours those that are told from a fixed one best, the best first, with the steps between them. */
+export function besideBest(fixed: Named, others: readonly Named[], scene: Scene): { named: Named; steps: number }[] {
+	const own = atWork(fixed.target, scene);
+	return others
+		.filter((one) => idOf(one) !== idOf(fixed))
+		.map((named) => ({ named, steps: pairSteps(own, atWork(named.target, scene), fixed.target.sizeM, scene) }))
+		.sort((a, b) => b.steps - a.steps);
+}
+
+export const css = ([r, g, b]: Rgb): string => `rgb(${r} ${g} ${b})`;

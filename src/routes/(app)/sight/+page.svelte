@@ -1,0 +1,326 @@
+<script lang="ts">
+	import { mainForageIn } from '$lib/core/reading/conditions';
+	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
+	import { rigName } from '$lib/core/naming/describe';
+	import { flashOf, lookedAt, matchOf, VIEWS, type View } from '$lib/core/optics/contrast';
+	import { everyTarget, sceneOfReading, type Named } from '$lib/core/optics/sight';
+	import { waterRgb } from '$lib/core/optics/swatch';
+	import { targetOf } from '$lib/core/optics/targets';
+	import { NM } from '$lib/core/optics/bands';
+	import { useApp } from '$lib/client/app.svelte';
+	import { shownIn as unitsOf, spokenFigure, withUnit } from '$lib/forms/units';
+	import LineChart, { type ChartLine } from '$lib/ui/parts/LineChart.svelte';
+	import Ruler from '$lib/ui/parts/Ruler.svelte';
+	import Segment from '$lib/ui/parts/Segment.svelte';
+	import Ladder from '$lib/ui/sight/Ladder.svelte';
+	import { besideBest, css, levelsOf, shownIn, type Shown } from '$lib/ui/sight/seen';
+	import Swatch from '$lib/ui/sight/Swatch.svelte';
+	import type { PageData } from './$types';
+
+	const { data }: { data: PageData } = $props();
+	const app = useApp();
+	// svelte-ignore state_referenced_locally
+	app.serve(data.answer, false);
+
+	const reading = $derived(app.complete);
+	let view = $state<View>('side');
+	let chosenM = $state<number | null>(null);
+	const depthM = $derived(Math.min(reading.bottomM, chosenM ?? (reading.fishFromM + reading.fishToM) / 2));
+	const scene = $derived(sceneOfReading(reading, depthM));
+	const water = $derived(css(waterRgb(scene)));
+
+	const ALL = everyTarget();
+	const SKIRTS = ALL.filter(({ kind }) => kind === 'skirt');
+	const levels = $derived(levelsOf(shownIn(scene, SKIRTS, view)));
+	const REACH_WORDS = {
+		farthest: 'Seen farthest',
+		far: 'Far',
+		middling: 'Middling',
+		short: 'Only near by'
+	} as const;
+	const VIEW_WORDS = { side: 'from the side', below: 'from under it', above: 'from over it' } as const;
+
+	/** What is tied on, or called, part by part. */
+	const rig = $derived(app.rig ?? app.shown?.calls[0]?.rig ?? null);
+	const named = (kind: Named['kind'], colour: string, hammered = false): Named[] => {
+		const target = targetOf(kind, colour, hammered);
+		return target ? [{ kind, colour, target }] : [];
+	};
+	const parts = $derived(
+		rig
+			? [
+					...named('skirt', rig.skirt.colour),
+					...(rig.trailer ? named('trailer', rig.trailer.colour) : []),
+					...rig.blades.slice(-1).flatMap(({ finish, texture }) => named('blade', finish, texture === 'hammered'))
+				]
+			: []
+	);
+	const forage = $derived(reading.forage.find(({ amount }) => amount !== 'none')?.kind ?? null);
+	const bait = $derived(forage ? named('forage', forage) : []);
+	const beside = $derived<Shown[]>(shownIn(scene, [...parts, ...bait], view));
+	const PART_WORDS = { skirt: 'Skirt', trailer: 'Trailer', blade: 'Blade', forage: 'Forage' } as const;
+	/** Skirts most like the forage; the model tells them no finer than this. */
+	const MATCH = 0.6;
+	const like = $derived.by(() => {
+		const one = bait[0];
+		if (!one) return [];
+		const seen = lookedAt(one.target, scene, 'side');
+		return SKIRTS.map(({ colour, target }) => ({
+			colour,
+			match: matchOf(lookedAt(target, scene, 'side'), seen, scene.eye.cones)
+		}))
+			.filter(({ match }) => match >= MATCH)
+			.sort((a, b) => b.match - a.match)
+			.slice(0, 4);
+	});
+
+	let fixed = $state('white-chartreuse');
+	const second = $derived.by(() => {
+		const one = SKIRTS.find(({ colour }) => colour === fixed);
+		return one ? besideBest(one, SKIRTS, scene).slice(0, 3) : [];
+	});
+
+	/** Metal blades: between the flashes, in them, and in the sun; silver plate beside nickel, hammered beside smooth. */
+	const BLADES = [
+		['nickel', false],
+		['nickel', true],
+		['silver', false],
+		['gold', false],
+		['copper', false]
+	] as const;
+	const blades = $derived(
+		BLADES.flatMap(([finish, hammered]) =>
+			named('blade', finish, hammered).map(({ target }) => ({
+				name: `${hammered ? 'hammered ' : ''}${finish === 'silver' ? 'silver plate' : finish}`,
+				looked: lookedAt(target, scene, 'side'),
+				flash: flashOf(target, scene)
+			}))
+		)
+	);
+	const times = (contrast: number): string =>
+		contrast + 1 < 10 ? (contrast + 1).toFixed(1) : String(Math.round(contrast + 1));
+
+	const LADDER = ['white', 'chartreuse', 'orange', 'red-craw', 'green-pumpkin', 'black'];
+	const ladder = LADDER.flatMap((colour) => named('skirt', colour));
+	const RUNGS = 6;
+	const rungs = $derived(
+		Array.from({ length: RUNGS }, (_, at) =>
+			sceneOfReading(reading, 0.1 + (at * (reading.bottomM - 0.1)) / (RUNGS - 1))
+		)
+	);
+
+	/** What is left of blue, green and red light, by depth. */
+	const LIGHTS = [
+		[450, 'blue', [2, 3]],
+		[540, 'green', []],
+		[610, 'red', [7, 3]]
+	] as const;
+	const depthShown = $derived(unitsOf(app.units, 'depth'));
+	const left = $derived(
+		LIGHTS.map(([nm, label, dash]): ChartLine => {
+			const loss = scene.loss[NM.indexOf(nm)]!;
+			return {
+				label,
+				dash,
+				points: Array.from({ length: 25 }, (_, at) => {
+					const metres = (at / 24) * reading.bottomM;
+					return { x: depthShown.show(metres), y: 100 * Math.exp(-loss * metres) };
+				})
+			};
+		})
+	);
+	const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math.round(100 * share)} %`);
+	const thick = $derived((reading.stain === 'mud' || reading.stain === 'mixed') && reading.visibilityM < 0.6);
+	const depth = (metres: number): string => withUnit(app.units, 'depth', metres);
+</script>
+
+<div class="sight">
+	<div class="title">
+		<h1>How do these colours look, here?</h1>
+		<Segment name="view" legend="From where" options={VIEWS} value={view} onvalue={(value) => (view = value as View)} />
+		<span class="quiet">{VIEW_WORDS[view]}; left in the hand, right at {depth(depthM)}</span>
+	</div>
+	<div class="main">
+		<div class="depth">
+			<strong>Depth {depth(depthM)}</strong>
+			<Ruler
+				scale={{ low: 0, high: depthShown.show(reading.bottomM) }}
+				value={depthShown.show(depthM)}
+				label="Depth that is looked at"
+				valueText={spokenFigure(app.units, 'depth', depthM)}
+				step={0.1}
+				onvalue={(value) => (chosenM = depthShown.read(value))}
+			/>
+			<p>
+				{percent(scene.eye.share)} of the light above is left. A white disc is lost at {depth(scene.water.discM)}.
+				{#if scene.water.clamped}No {spoken(reading.stain)} water is that clear: the clearest is shown.{/if}
+			</p>
+		</div>
+		{#each levels as { reach, shown } (reach)}
+			<section aria-label={REACH_WORDS[reach]}>
+				<h2>{REACH_WORDS[reach]}</h2>
+				<div class="swatches">
+					{#each shown as one (one.id)}<Swatch shown={one} {water} />{/each}
+				</div>
+			</section>
+		{/each}
+		<Ladder scenes={rungs} named={ladder} {depth} />
+	</div>
+	<div class="side">
+		{#if thick}
+			<p class="notice">
+				In this water nothing is seen far, and bright and dark come near each other: it is itself bright from the side,
+				and white drowns in it. The model sets dark colours a little ahead. Half of the anglers say white or chartreuse;
+				both sides stand on Craft.
+			</p>
+		{/if}
+		<section aria-label="What is tied on">
+			<h2>{rig ? `The ${rigName(rig).toLowerCase()}${app.rig ? ' in hand' : ' called'}` : 'No rig yet'}</h2>
+			<div class="pair">
+				{#each beside as one (one.id)}
+					<div><span class="quiet">{PART_WORDS[one.named.kind]}</span><Swatch shown={one} {water} /></div>
+				{/each}
+			</div>
+			{#if forage}
+				<p>
+					{#if like.length > 0}
+						Like {spoken(forage)}{mainForageIn(reading) ? ` of ${mainForageIn(reading)} in` : ''} down there:
+						<strong>{like.map(({ colour }) => spoken(colour)).join(', ')}</strong>.
+					{:else}No skirt is like {spoken(forage)} down there.{/if}
+				</p>
+			{/if}
+		</section>
+		<section aria-label="A second colour">
+			<h2>A second colour beside</h2>
+			<p class="second">
+				<select class="field" aria-label="First colour" bind:value={fixed}>
+					{#each SKIRTS as { colour } (colour)}<option value={colour}>{spoken(colour)}</option>{/each}
+				</select>
+				{#if (second[0]?.steps ?? 0) < 1}
+					At a fishing distance no second colour is told from it here.
+				{:else}
+					is best told from <strong>{second.map(({ named: one }) => spoken(one.colour)).join(', ')}</strong>.
+				{/if}
+			</p>
+		</section>
+		<section aria-label="Blades">
+			<h2>Blades: between flashes, in them, in the sun</h2>
+			<table>
+				<thead><tr><th>Blade</th><th>between</th><th>in a flash</th><th>sun</th></tr></thead>
+				<tbody>
+					{#each blades as { name, looked, flash } (name)}
+						<tr>
+							<th scope="row">{spokenFirst(name)}</th>
+							<td>{times(looked.contrast)} ×</td>
+							<td>{times(flash.contrast)} ×</td>
+							<td
+								>{flash.sunShare > 0 && flash.sunContrast > 1
+									? `${times(flash.sunContrast)} ×, ${(100 * flash.sunShare).toFixed(1)} %`
+									: '–'}</td
+							>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+			<p class="quiet">Times as bright as the water behind; a sixth of the time the blade shows the window overhead.</p>
+		</section>
+		<section aria-label="Light left">
+			<h2>Light left, by depth</h2>
+			<LineChart
+				lines={left}
+				x={{ title: `depth, ${depthShown.unit}`, min: 0, max: depthShown.show(reading.bottomM) }}
+				left={{ title: '%', min: 0, max: 100 }}
+				height={150}
+			/>
+			<p class="quiet">
+				Dotted blue, full green, dashed red. At {depth(depthM)}:
+				{LIGHTS.map(([nm, word]) => `${word} ${percent(Math.exp(-scene.loss[NM.indexOf(nm)]! * depthM))}`).join(', ')}.
+			</p>
+		</section>
+		<p class="quiet">A model: distances hold to about ± 40 %, worse in tea and mud. Being seen is not being eaten.</p>
+	</div>
+</div>
+
+<style>
+	.sight {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 404px;
+		grid-template-rows: 40px 1fr;
+		height: calc(100vh - 66px);
+	}
+	.title {
+		grid-column: 1 / -1;
+		display: flex;
+		gap: 14px;
+		align-items: center;
+		padding: 0 14px 0 16px;
+		border-bottom: 1px solid var(--ink);
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	.main,
+	.side {
+		min-width: 0;
+		padding: 6px 16px 12px;
+		overflow-y: auto;
+	}
+	.side {
+		border-left: 1px solid var(--ink);
+	}
+	.depth {
+		padding-bottom: 4px;
+	}
+	h2 {
+		padding: 5px 0 3px;
+	}
+	.swatches {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
+		gap: 6px;
+	}
+	.pair {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
+		gap: 6px;
+	}
+	.second {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		align-items: center;
+	}
+	table {
+		width: 100%;
+		font-size: var(--t-s);
+	}
+	th,
+	td {
+		padding: 1px 8px 1px 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+		font-weight: 450;
+	}
+	.side section {
+		padding-bottom: 4px;
+	}
+	@media (width < 56rem) {
+		.sight {
+			display: block;
+			height: auto;
+		}
+		.title {
+			flex-wrap: wrap;
+			padding: 6px 10px;
+		}
+		.main,
+		.side {
+			overflow: visible;
+			padding-inline: 10px;
+		}
+		.side {
+			border-left: 0;
+			border-top: 1px solid var(--ink);
+		}
+	}
+</style>
