@@ -9,6 +9,7 @@ const CORE = [
 	'physics',
 	'tow',
 	'optics',
+	'evidence',
 	'build',
 	'naming',
 	'geometry',

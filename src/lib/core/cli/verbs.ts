@@ -13,6 +13,8 @@ import { rigSchema } from '../schema/rig';
 import { scoreAnswerSchema, scoreInputSchema } from '../schema/score';
 import { speedForInputSchema, speedForSchema, towInputSchema, towSchema } from '../schema/tow';
 import { windowInputSchema, windowSchema } from '../schema/window';
+import { answerEvidence } from '../evidence/evidence';
+import { evidenceInputSchema, evidenceSchema } from '../schema/evidence';
 import { answerSight } from '../optics/sight';
 import { sightInputSchema, sightSchema } from '../schema/sight';
 import { answerSpeedFor } from '../tow/speedFor';
@@ -25,7 +27,8 @@ export const VERBS = {
 	window: answerWindow,
 	tow: answerTow,
 	'speed-for': answerSpeedFor,
-	sight: answerSight
+	sight: answerSight,
+	evidence: answerEvidence
 } as const;
 export type Verb = keyof typeof VERBS;
 
@@ -45,6 +48,8 @@ export const SCHEMAS: Readonly<Record<string, z.ZodMiniType>> = {
 	'speed-for-answer': speedForSchema,
 	sight: sightInputSchema,
 	'sight-answer': sightSchema,
+	evidence: evidenceInputSchema,
+	'evidence-answer': evidenceSchema,
 	build: buildSchema,
 	'own-part': ownPartSchema,
 	'rig-file': rigFileSchema,
