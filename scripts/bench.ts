@@ -13,6 +13,13 @@ import { SharedWork } from '../src/lib/core/choice/sharedWork';
 import { SPACES } from '../src/lib/core/choice/spaces';
 import { completeReading } from '../src/lib/core/reading/complete';
 import { readingSchema } from '../src/lib/core/schema/reading';
+import { waterColours } from '../src/lib/core/optics/colour';
+import { skyInputOf } from '../src/lib/core/optics/ofReading';
+import { everyTarget, sceneOfReading, sightIn } from '../src/lib/core/optics/sight';
+import { waterOf } from '../src/lib/core/optics/water';
+import { towInputSchema } from '../src/lib/core/schema/tow';
+import { mapOf } from '../src/lib/core/tow/map';
+import { tow } from '../src/lib/core/tow/tow';
 import { FAMILIES } from '../src/lib/core/schema/words';
 import { anyReading } from '../src/lib/core/testing/arbitraries';
 import { ROOT } from './lib/run.mjs';
@@ -218,7 +225,57 @@ async function benchLoop(page: Page, asked: readonly unknown[], server: ChildPro
 	await page.waitForTimeout(200);
 }
 
+/** Casts simulated in Node: one of about thirty seconds, and a whole map. */
+function benchTow(): void {
+	const input = towInputSchema.parse({
+		rig: {
+			family: 'spinnerbait',
+			weightOz: 0.5,
+			blades: [
+				{ position: 'front', style: 'willow', size: 4.5 },
+				{ position: 'rear', style: 'willow', size: 5 }
+			]
+		},
+		castM: 28,
+		speedMps: 0.9,
+		countdownS: 3,
+		segments: 12,
+		band: { fromM: 1, toM: 2 }
+	});
+	const cast: number[] = [];
+	for (let run = 0; run < WARM_UP + 60; run++) {
+		const begun = performance.now();
+		tow(input);
+		cast.push(performance.now() - begun);
+	}
+	report('a retrieve of thirty seconds, 12 segments, 10 ms', cast.slice(WARM_UP));
+	const begun = performance.now();
+	const cells = [...mapOf({ ...input, band: input.band! })].length;
+	console.log(`a map of ${cells} casts in one thread: ${(performance.now() - begun).toFixed(0)} ms`);
+}
+
+/** How colours show: everything at once, and a section's tint, in Node. */
+function benchSight(): void {
+	const all = everyTarget();
+	const [whole, tint]: [number[], number[]] = [[], []];
+	for (let run = 0; run < WARM_UP + 60; run++) {
+		const reading = completeReading(
+			readingSchema.parse({ waterTemperatureC: 18, visibilityM: 0.8 + run / 100, bottomM: 3, stain: 'green' })
+		);
+		let begun = performance.now();
+		sightIn(sceneOfReading(reading), all);
+		whole.push(performance.now() - begun);
+		begun = performance.now();
+		waterColours(waterOf(reading.stain, reading.visibilityM, 'lure'), skyInputOf(reading), [0, 0.5, 1, 1.5, 2, 2.5, 3]);
+		tint.push(performance.now() - begun);
+	}
+	report('sight of everything, three views, pairs and matches', whole.slice(WARM_UP));
+	report('tint of a section whose water is known', tint.slice(WARM_UP));
+}
+
 const asked = readings();
+benchTow();
+benchSight();
 benchGrowth(asked);
 const measured = { NODE_OPTIONS: `--import ${join(ROOT, 'scripts', 'lib', 'loopDelay.mjs')}` };
 await onStage(async (browser: import('playwright-core').Browser, address: string, server: ChildProcess) => {

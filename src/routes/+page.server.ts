@@ -1,6 +1,9 @@
 import { error, redirect } from '@sveltejs/kit';
 import { readingSchema, type ParsedReading } from '$lib/core/schema/reading';
 import type { Rig } from '$lib/core/schema/rig';
+import { completeReading } from '$lib/core/reading/complete';
+import { drawnM } from '$lib/forms/drawn';
+import { waterStops } from '$lib/forms/tint';
 import { enter } from '$lib/server/auth/cookie';
 import { tried } from '$lib/server/auth/forms';
 import { config } from '$lib/server/db/config';
@@ -27,6 +30,7 @@ const EXAMPLE: ParsedReading = readingSchema.parse({
 	],
 	forage: [{ kind: 'perch', lengthIn: 2.5, amount: 'some' }]
 });
+const TINT = waterStops(completeReading(EXAMPLE), drawnM(EXAMPLE.bottomM), false);
 let example: Promise<Rig | null> | null = null;
 
 /** What is called on the example: worked out once, since nothing about it changes. */
@@ -41,7 +45,7 @@ function exampleRig(): Promise<Rig | null> {
 export const load: PageServerLoad = async ({ locals }) => {
 	if (locals.session) redirect(303, '/water');
 	const rig = await exampleRig();
-	return { recordsDown: locals.recordsDown, demo: config().demo, example: { reading: EXAMPLE, rig } };
+	return { recordsDown: locals.recordsDown, demo: config().demo, example: { reading: EXAMPLE, rig, tint: TINT } };
 };
 
 export const actions: Actions = {

@@ -22,7 +22,7 @@
 	<p>
 		Say what water is in front of you. Lucernal weighs what good anglers know against it, and tells you what to tie on.
 	</p>
-	<Example reading={data.example.reading} rig={data.example.rig} />
+	<Example {...data.example} />
 	{#if data.demo}
 		<form method="POST" action="?/open">
 			<button class="button button-amber">Open the demo as Maren Vossel</button>

@@ -112,7 +112,8 @@ export class Chain {
 			const dx = this.x[j]! - this.x[j - 1]!;
 			const dz = this.z[j]! - this.z[j - 1]!;
 			const long = Math.hypot(dx, dz) || 1e-9;
-			const [ux, uz] = [dx / long, dz / long];
+			const ux = dx / long;
+			const uz = dz / long;
 			const tension = Math.max(0, (STIFF_N * (long - length)) / length);
 			const along = tension > 0 ? (dt * STIFF_N) / length : 0;
 			const across = (dt * tension) / long;
@@ -131,7 +132,8 @@ export class Chain {
 		const last = i === n;
 		const { massKgM, waterKgM, weightNM, liftNM, tangential } = this.#cord;
 		const share = (this.lengthM / n) * (last ? 0.5 : 1);
-		const [vx, vz] = [this.#vx[i]!, this.#vz[i]!];
+		const vx = this.#vx[i]!;
+		const vz = this.#vz[i]!;
 		let tx = -(this.#ux[i]! + (last ? 0 : this.#ux[i + 1]!));
 		let tz = -(this.#uz[i]! + (last ? 0 : this.#uz[i + 1]!));
 		const long = Math.hypot(tx, tz) || 1;
@@ -175,28 +177,45 @@ export class Chain {
 			rx += this.#tension[i + 1]! * this.#ux[i + 1]!;
 			rz += this.#tension[i + 1]! * this.#uz[i + 1]!;
 		}
-		this.#node.set([a, b, d, rx, rz]);
+		const node = this.#node;
+		node[0] = a;
+		node[1] = b;
+		node[2] = d;
+		node[3] = rx;
+		node[4] = rz;
 	}
 
 	/** Makes the block of a node and takes the one before it out; inverts it, but for the lure's. */
 	#eliminate(i: number, dt: number, outMps: number, tipVx: number, tipVz: number): void {
 		this.#makeBlock(i, dt, outMps);
-		let [a, b, d, rx, rz] = this.#node as unknown as [number, number, number, number, number];
+		const node = this.#node;
+		let a = node[0]!;
+		let b = node[1]!;
+		let d = node[2]!;
+		let rx = node[3]!;
+		let rz = node[4]!;
 		const s = 3 * i;
-		const [sa, sb, sd] = [this.#spring[s]!, this.#spring[s + 1]!, this.#spring[s + 2]!];
+		const sa = this.#spring[s]!;
+		const sb = this.#spring[s + 1]!;
+		const sd = this.#spring[s + 2]!;
 		if (i === 1) {
 			rx += sa * tipVx + sb * tipVz;
 			rz += sb * tipVx + sd * tipVz;
 		} else {
 			// S D^-1 S and S D^-1 r of the node before, all symmetric.
 			const p = s - 3;
-			const [ia, ib, id] = [this.#inverse[p]!, this.#inverse[p + 1]!, this.#inverse[p + 2]!];
-			const [ma, mb] = [sa * ia + sb * ib, sa * ib + sb * id];
-			const [mc, md] = [sb * ia + sd * ib, sb * ib + sd * id];
+			const ia = this.#inverse[p]!;
+			const ib = this.#inverse[p + 1]!;
+			const id = this.#inverse[p + 2]!;
+			const ma = sa * ia + sb * ib;
+			const mb = sa * ib + sb * id;
+			const mc = sb * ia + sd * ib;
+			const md = sb * ib + sd * id;
 			a -= ma * sa + mb * sb;
 			b -= ma * sb + mb * sd;
 			d -= mc * sb + md * sd;
-			const [px, pz] = [this.#right[2 * i - 2]!, this.#right[2 * i - 1]!];
+			const px = this.#right[2 * i - 2]!;
+			const pz = this.#right[2 * i - 1]!;
 			rx += ma * px + mb * pz;
 			rz += mc * px + md * pz;
 		}
@@ -236,11 +255,16 @@ export class Chain {
 	#solveBack(): void {
 		for (let i = this.#n - 1; i >= 1; i--) {
 			const s = 3 * i;
-			const [sa, sb, sd] = [this.#spring[s + 3]!, this.#spring[s + 4]!, this.#spring[s + 5]!];
-			const [nx, nz] = [this.#vx[i + 1]!, this.#vz[i + 1]!];
+			const sa = this.#spring[s + 3]!;
+			const sb = this.#spring[s + 4]!;
+			const sd = this.#spring[s + 5]!;
+			const nx = this.#vx[i + 1]!;
+			const nz = this.#vz[i + 1]!;
 			const rx = this.#right[2 * i]! + sa * nx + sb * nz;
 			const rz = this.#right[2 * i + 1]! + sb * nx + sd * nz;
-			const [ia, ib, id] = [this.#inverse[s]!, this.#inverse[s + 1]!, this.#inverse[s + 2]!];
+			const ia = this.#inverse[s]!;
+			const ib = this.#inverse[s + 1]!;
+			const id = this.#inverse[s + 2]!;
 			this.#vx[i] = ia * rx + ib * rz;
 			this.#vz[i] = ib * rx + id * rz;
 		}

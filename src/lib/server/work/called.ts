@@ -3,6 +3,9 @@ import { BLANK_READING } from '../../core/reading/blank';
 import type { DeskRecord, StandRecord } from '../../core/records/schemas';
 import type { CallAnswer, CallInput } from '../../core/schema/call';
 import { readingSchema } from '../../core/schema/reading';
+import { completeReading } from '../../core/reading/complete';
+import { drawnM, type Stop } from '../../forms/drawn';
+import { waterStops } from '../../forms/tint';
 import { withAlmanac, type Where } from '../../forms/almanac';
 import { answerBeside, type Asker } from './answer';
 
@@ -21,16 +24,24 @@ export function questionOf(desk: DeskRecord | null, stand: StandRecord | null, w
 	};
 }
 
-/** The answer to a question, worked out beside the server. */
-export const called = async (question: CallInput, asker: Asker): Promise<CallAnswer> =>
-	(await answerBeside('call', question, asker)) as CallAnswer;
-
 /** What a page's load is told of how it was asked for. */
 interface Opening {
 	readonly parent: () => Promise<{ readonly start: AppStart }>;
 	readonly request: Request;
 	readonly isDataRequest: boolean;
 }
+
+/** Colours of the water of a fresh page, which draws it before the optics are there; none for a page that is running. */
+export async function firstTint(opening: Opening): Promise<Stop[] | undefined> {
+	if (opening.isDataRequest) return undefined;
+	const { documents, waters } = (await opening.parent()).start;
+	const reading = completeReading(questionOf(documents.desk?.record ?? null, null, waters).reading);
+	return waterStops(reading, drawnM(reading.bottomM), false);
+}
+
+/** The answer to a question, worked out beside the server. */
+export const called = async (question: CallInput, asker: Asker): Promise<CallAnswer> =>
+	(await answerBeside('call', question, asker)) as CallAnswer;
 
 /**
  * What a fresh page shows before its own scripts have ranked anything. `null` for a page that is already running, which

@@ -4,6 +4,7 @@
 	import { bladesText, ouncesText, rigName } from '$lib/core/naming/describe';
 	import { completeReading } from '$lib/core/reading/complete';
 	import type { ParsedReading } from '$lib/core/schema/reading';
+	import type { Stop } from '$lib/forms/drawn';
 	import type { Rig } from '$lib/core/schema/rig';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import Section from '../section/Section.svelte';
@@ -11,14 +12,15 @@
 	interface Props {
 		reading: ParsedReading;
 		rig: Rig | null;
+		tint: readonly Stop[];
 	}
-	const { reading, rig }: Props = $props();
+	const { reading, rig, tint }: Props = $props();
 	const complete = $derived(completeReading(reading));
 	const drawing = $derived(rig && drawRig(rig, true));
 </script>
 
 <figure>
-	<Section reading={complete} units="metric" height={210} bare lamp={page.data.theme === 'lamp'} />
+	<Section reading={complete} units="metric" height={210} bare {tint} lamp={page.data.theme === 'lamp'} />
 	<figcaption>
 		{#if rig && drawing}
 			<RigDrawing {drawing} scale={Math.min(190 / drawing.bounds.width, 84 / drawing.bounds.height)} decorative />

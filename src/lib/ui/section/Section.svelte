@@ -4,6 +4,7 @@
 	import { mainForageIn } from '$lib/core/reading/conditions';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { ParsedReading } from '$lib/core/schema/reading';
+	import type { Stop } from '$lib/forms/drawn';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, spokenFigure, withUnit } from '$lib/forms/units';
 	import Bottom from './Bottom.svelte';
@@ -29,10 +30,12 @@
 		/** Without gutters, labels and grips: the small picture. */
 		bare?: boolean;
 		onchange?: ((patch: Partial<ParsedReading>, key: string) => void) | undefined;
+		/** Colours of the water as the server worked them out. */
+		tint?: readonly Stop[] | undefined;
 		/** What another screen draws over the water. */
 		over?: Snippet<[Frame, Bed]>;
 	}
-	const { reading, profile, units, lamp = false, height = 430, bare = false, onchange, over }: Props = $props();
+	const { reading, profile, units, lamp = false, height = 430, bare = false, onchange, tint, over }: Props = $props();
 
 	let width = $state(806);
 	const id = $props.id();
@@ -139,7 +142,7 @@
 			{onchange}
 			{ondrag}
 		/>
-		<Water {frame} {reading} {bed} {sunDeg} {lamp} />
+		<Water {frame} {reading} {bed} {sunDeg} {lamp} {tint} />
 		<g clip-path="url(#wet-{id})">
 			{#each drawn as cover, at (cover.kind)}<Cover bed={ground} {frame} {cover} seed={at * 97 + 11} />{/each}
 			<Life

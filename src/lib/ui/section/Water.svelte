@@ -2,7 +2,8 @@
 	import type { Reading } from '$lib/core/reading/complete';
 	import { rayLean } from './scene';
 	import { yOf, type Frame } from './geometry';
-	import { waterStops } from './water';
+	import { onMount } from 'svelte';
+	import type { Stop } from '$lib/forms/drawn';
 
 	interface Props {
 		frame: Frame;
@@ -11,10 +12,22 @@
 		bed: string;
 		sunDeg: number;
 		lamp: boolean;
+		/** Its colours as the server worked them out, until the optics are here. */
+		tint?: readonly Stop[] | undefined;
 	}
-	const { frame, reading, bed, sunDeg, lamp }: Props = $props();
+	const { frame, reading, bed, sunDeg, lamp, tint }: Props = $props();
 	const id = $props.id();
-	const stops = $derived(waterStops(reading, frame.maxM, lamp));
+	/** Where nothing is known of its colour yet: a breath of water. */
+	const PLAIN: readonly Stop[] = [
+		{ offset: 0, colour: 'color-mix(in srgb, var(--cool) 30%, var(--paper))' },
+		{ offset: 1, colour: 'color-mix(in srgb, var(--cool) 70%, var(--ink))' }
+	];
+	/** The optics come after the first paint. */
+	let tinted = $state.raw<typeof import('$lib/forms/tint').waterStops | null>(null);
+	onMount(async () => {
+		tinted = (await import('$lib/forms/tint')).waterStops;
+	});
+	const stops = $derived(tinted ? tinted(reading, frame.maxM, lamp) : (tint ?? PLAIN));
 	const sunny = $derived(reading.light === 'day' && (reading.sky === 'sun' || reading.sky === 'broken'));
 	/** Rays are gone a little under what is seen. */
 	const deep = $derived(yOf(frame, reading.visibilityM * 1.25));

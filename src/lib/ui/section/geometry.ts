@@ -1,3 +1,4 @@
+import { drawnM } from '$lib/forms/drawn';
 import { seeded } from '$lib/core/base/random';
 import type { Reading } from '$lib/core/reading/complete';
 
@@ -22,12 +23,10 @@ export interface Bed {
 
 /** Space under the deepest point, px. */
 const FLOOR = 8;
-/** The drawn depth exceeds the bottom by this share, so that the bed shows. */
-const BED_SHARE = 1.22;
 
 export function frameOf(bottomM: number, width: number, height: number, gutters: boolean): Frame {
 	const sky = Math.round(height * 0.25);
-	const maxM = Math.max(bottomM * BED_SHARE, 0.8);
+	const maxM = drawnM(bottomM);
 	return { width, height, sky, maxM, left: gutters ? 44 : 0, right: width - (gutters ? 40 : 0) };
 }
 

@@ -22,7 +22,7 @@ import {
 } from './geometry';
 import { boxOfGrip, gripsOf } from './grips';
 import { shared } from './labels';
-import { waterStops } from './water';
+import { waterStops } from '$lib/forms/tint';
 
 const brightness = (colour: string): number =>
 	(colour.match(/\d+/g) ?? []).map(Number).reduce((sum, channel) => sum + channel, 0);

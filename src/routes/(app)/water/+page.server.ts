@@ -5,7 +5,7 @@ import { SCHEMA_VERSION, type UnitSystem } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { layReading } from '$lib/server/records/desk';
 import { asHttpFailure } from '$lib/server/http/failures';
-import { firstAnswer } from '$lib/server/work/called';
+import { firstAnswer, firstTint } from '$lib/server/work/called';
 import { storeOf } from '$lib/server/records/store';
 import { readingFromForm, type FormReading } from '$lib/forms/readingForm';
 import type { Actions, PageServerLoad } from './$types';
@@ -40,8 +40,9 @@ async function posted(request: Request, anglerId: string): Promise<Posted> {
 	};
 }
 
-export const load: PageServerLoad = async (event): Promise<{ answer: CallAnswer | null; newId: string }> => ({
+export const load: PageServerLoad = async (event) => ({
 	answer: await firstAnswer(event, false),
+	tint: await firstTint(event),
 	newId: randomUUID()
 });
 

@@ -142,6 +142,7 @@
 			profile={app.spot?.spot.profile}
 			units={app.units}
 			height={424}
+			tint={data.tint}
 			lamp={isLamp(page.data.theme)}
 			onchange={(patch, key) => app.change(patch, key)}
 		/>

@@ -1,6 +1,7 @@
 import { waterColours } from '$lib/core/optics/colour';
 import { skyInputOf } from '$lib/core/optics/ofReading';
 import { waterOf } from '$lib/core/optics/water';
+import type { Stop } from './drawn';
 import type { Reading } from '$lib/core/reading/complete';
 
 /** Exposure by lamplight: all channels, then green and blue again. */
@@ -8,12 +9,6 @@ const LAMP = [0.5, 0.5 * 0.94, 0.5 * 0.78] as const;
 const STOPS = 9;
 /** How much of the day is left in the picture by low light and at night: it must still be read. */
 const LIGHT = { day: 1, low: 0.8, night: 0.42 } as const;
-
-/** A stop of the water's gradient. */
-export interface Stop {
-	readonly offset: number;
-	readonly colour: string;
-}
 
 /** Colours of the water from the surface to the given depth (m), as a person down there would see them. */
 export function waterStops(reading: Reading, depthM: number, lamp: boolean): Stop[] {
