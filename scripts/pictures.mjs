@@ -19,7 +19,6 @@ const PICTURES = [
 	['call-lamp', '/call', 'dark', LAPTOP],
 	['call-phone', '/call', 'dark', PHONE],
 	['bench-day', '/bench', 'light', LAPTOP],
-	['bench-lamp', '/bench', 'dark', LAPTOP],
 	['bench-phone', '/bench', 'light', PHONE],
 	['bench-exploded', '/bench', 'light', LAPTOP, (page) => page.getByRole('radio', { name: 'exploded' }).check()],
 	['bench-tune', '/bench', 'light', LAPTOP, (page) => page.getByRole('tab', { name: 'Tune', exact: true }).click()],
@@ -28,7 +27,6 @@ const PICTURES = [
 	['tank-phone', '/tank', 'dark', PHONE],
 	['sight-day', '/sight', 'light', LAPTOP],
 	['craft-day', '/craft', 'light', LAPTOP],
-	['craft-phone', '/craft', 'light', PHONE],
 	['kept-day', '/kept', 'light', LAPTOP],
 	['settings-day', '/settings', 'light', LAPTOP]
 ];

@@ -7,6 +7,7 @@ import { assembleLure, dragM2 } from '../physics/lure';
 import { runningRig } from '../physics/window';
 import { InputFailure } from '../schema/failure';
 import { towInputSchema, type Tow } from '../schema/tow';
+import { bowM } from './bow';
 import { answerSpeedFor } from './speedFor';
 import { answerTow, tow } from './tow';
 import { cases } from './tow.cases.json';
@@ -237,4 +238,11 @@ describe('what is no cast', () => {
 		const input = towInputSchema.parse({ rig: willow(), castM: 26, phases: [{ kind: 'steady', speedMps: 0.9 }] });
 		expect(tow(input).endS).toBeCloseTo(cast().endS, 6);
 	});
+});
+
+it('a crosswind bows the line by its square, and less the tighter it is', () => {
+	expect(bowM(5, 12, 1, 0.00035)).toBeCloseTo((0.72 * 0.00035 * 25 * 144) / 8, 9);
+	expect(bowM(10, 12, 1, 0.00035) / bowM(5, 12, 1, 0.00035)).toBeCloseTo(4, 9);
+	expect(bowM(5, 12, 2, 0.00035)).toBeLessThan(bowM(5, 12, 1, 0.00035));
+	expect(bowM(0, 12, 1, 0.00035)).toBe(0);
 });

@@ -14,7 +14,9 @@
 	import type { Rig } from '$lib/core/schema/rig';
 	import type { Tow, TowInput } from '$lib/core/schema/tow';
 	import type { Change } from '$lib/core/tow/changes';
+	import { bowM } from '$lib/core/tow/bow';
 	import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell } from '$lib/core/tow/map';
+	import { WEED } from '$lib/core/reading/conditions';
 	import { useApp } from '$lib/client/app.svelte';
 	import { shownIn, withUnit } from '$lib/forms/units';
 	import { isLamp } from '$lib/ui/frame/theme';
@@ -25,6 +27,7 @@
 	import Beat from '$lib/ui/tank/Beat.svelte';
 	import Changes from '$lib/ui/tank/Changes.svelte';
 	import { handOf, HANDS, PHASES, type HandName } from '$lib/ui/tank/hands';
+	import Hold from '$lib/ui/tank/Hold.svelte';
 	import Loupe from '$lib/ui/tank/Loupe.svelte';
 	import { riseDeg, sampleAt } from '$lib/ui/tank/moments';
 	import Paths from '$lib/ui/tank/Paths.svelte';
@@ -80,6 +83,13 @@
 		...(band ? { band } : {})
 	});
 	const cast = $derived(rig && castOf(rig));
+	/** A hand's breadth over the weed that stands under the fish, or the middle of the band. */
+	const OVER_M = 0.15;
+	const holdM = $derived.by(() => {
+		const tops = reading.cover.filter(({ kind, topM }) => WEED.includes(kind) && topM > OVER_M).map(({ topM }) => topM);
+		if (tops.length > 0) return Math.min(...tops) - OVER_M;
+		return band ? (band.fromM + band.toM) / 2 : 0;
+	});
 	let towA = $state.raw<Tow | null>(null);
 	let towB = $state.raw<Tow | null>(null);
 	async function run(lane: 'A' | 'B', input: TowInput, one: Build): Promise<void> {
@@ -231,6 +241,13 @@
 	const depth = (metres: number): string => withUnit(app.units, 'depth', metres);
 	const now = $derived(towA && sampleAt(towA.samples, atS));
 	const nowB = $derived(towB && other ? sampleAt(towB.samples, atS) : null);
+	/** Bow (m) of the line in the air in a crosswind: half of the way to the lure is in the air at a usual tip (assumed). */
+	const IN_AIR = 0.5;
+	const bow = $derived(
+		rig && now && reading.windMps !== undefined && now.tensionN > 0
+			? bowM(reading.windMps, IN_AIR * now.xM, now.tensionN, lineDiameterM(rig.line))
+			: null
+	);
 	const N_PER_LB = 4.448;
 	const SPAN = { speed: 2.4, thumps: 30, margin: 4, tension: 4 } as const;
 	const margin = $derived(rig && figures && figures.keepMps > 0 ? rig.retrieve.speedMps / figures.keepMps : null);
@@ -327,6 +344,13 @@
 				</section>
 				<section aria-label="Time and changes">
 					<TimeBars {watched} {band} />
+					{#if cast}<Hold
+							{cast}
+							usualM={holdM}
+							units={app.units}
+							{turnsOf}
+							onspeed={(speedMps) => wind(speedMps, '')}
+						/>{/if}
 					{#if band}<Changes {changes} busy={searching} {own} units={app.units} {turnsOf} onapply={apply} />{/if}
 				</section>
 			</div>
@@ -449,8 +473,9 @@
 					/>
 				{/if}
 				<p class="quiet small">
-					Closed water without current, a line without vibration. A crosswind bows the line in the air; that is not in
-					the path.
+					Still water, a line without vibration.{#if bow !== null}
+						A wind of {withUnit(app.units, 'wind', reading.windMps ?? 0)} across the cast bows the line in the air by about
+						{depth(bow)}; the path is drawn without that.{/if}
 				</p>
 			{/if}
 		</div>

@@ -1,0 +1,14 @@
+/** Air: half its density (kg/m3) times the drag coefficient of a cord across it (running model, section 1). */
+const AIR_DRAG = 0.5 * 1.2 * 1.2;
+
+/**
+ * How far (m) a crosswind bows the line in the air to the side, as a hanging chain does: q S^2 / 8 T. It is no part of the
+ * simulated path, which is in one plane.
+ *
+ * @param windMps Wind across the line, m/s.
+ * @param spanM Length of line in the air, m.
+ * @param tensionN Tension at the tip, N; above zero.
+ * @param diameterM Diameter of the line, m.
+ */
+export const bowM = (windMps: number, spanM: number, tensionN: number, diameterM: number): number =>
+	(AIR_DRAG * diameterM * windMps ** 2 * spanM ** 2) / (8 * tensionN);

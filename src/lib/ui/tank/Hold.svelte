@@ -1,0 +1,82 @@
+<script lang="ts">
+	import { useApp } from '$lib/client/app.svelte';
+	import type { SpeedFor, SpeedForInput, TowInput } from '$lib/core/schema/tow';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { figureText, shownIn, withUnit } from '$lib/forms/units';
+
+	interface Props {
+		cast: TowInput;
+		/** Depth (m) that is asked for until another is typed: a little over the weed, or among the fish. */
+		usualM: number;
+		units: UnitSystem;
+		turnsOf: (speedMps: number) => number;
+		onspeed: (speedMps: number) => void;
+	}
+	const { cast, usualM, units, turnsOf, onspeed }: Props = $props();
+	const app = useApp();
+	const depth = $derived(shownIn(units, 'depth'));
+	const distance = $derived(shownIn(units, 'distance'));
+	let typedM = $state<number | null>(null);
+	let atM = $state(12);
+	const holdM = $derived(typedM ?? usualM);
+	let found = $state.raw<SpeedFor | null>(null);
+
+	async function ask(input: SpeedForInput): Promise<void> {
+		const answer = await app.work?.speedFor(input);
+		if (answer) found = answer;
+	}
+	$effect(() => {
+		if (!app.work) return;
+		const { rig, castM, tipM, countdownS, bottom } = $state.snapshot(cast) as TowInput;
+		const input = { rig, castM, tipM, countdownS, bottom, holdM, atM };
+		const timer = setTimeout(() => void ask(input).catch(() => undefined), 200);
+		return () => clearTimeout(timer);
+	});
+	const WHY = {
+		'never that deep': 'It is never that deep there.',
+		'deeper even at most': 'It is deeper there at any speed.'
+	} as const;
+</script>
+
+<h2>To hold a depth</h2>
+<p class="hold">
+	<input
+		class="field figure"
+		type="number"
+		min="0"
+		step="0.1"
+		aria-label="Depth to hold, {depth.spokenUnit}"
+		value={figureText(units, 'depth', holdM)}
+		onchange={({ currentTarget }) => (typedM = Math.max(0, depth.read(Number(currentTarget.value) || 0)))}
+	/>
+	{depth.unit} at
+	<input
+		class="field figure"
+		type="number"
+		min="1"
+		step="1"
+		aria-label="Distance from the tip, {distance.spokenUnit}"
+		value={figureText(units, 'distance', atM)}
+		onchange={({ currentTarget }) =>
+			(atM = Math.min(60, Math.max(1, distance.read(Number(currentTarget.value) || 12))))}
+	/>
+	{distance.unit}:
+	{#if found?.speedMps}
+		{@const speed = found.speedMps}
+		<button class="button" type="button" onclick={() => onspeed(speed)}
+			>wind at {turnsOf(speed).toFixed(2)} turns a second ({withUnit(units, 'speed', speed)})</button
+		>
+	{:else if found?.why}{WHY[found.why]}{/if}
+</p>
+
+<style>
+	.hold {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px;
+		align-items: center;
+	}
+	input {
+		width: 4.6rem;
+	}
+</style>
