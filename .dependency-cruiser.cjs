@@ -21,7 +21,7 @@ const CORE = [
 ];
 /** What stands on the core, likewise. */
 const AROUND = ['core', 'forms', 'workers', 'client', 'ui'];
-const UI = ['parts', 'rig', 'section', 'reading', 'call', 'bench', 'tank', 'sight', 'craft', 'kept', 'frame'];
+const UI = ['parts', 'rig', 'section', 'reading', 'sight', 'call', 'bench', 'tank', 'craft', 'kept', 'frame'];
 const SERVER = ['db', 'http', 'auth', 'records', 'work', 'demo'];
 
 /** One rule for each folder of a row: it knows nothing of those after it. */

@@ -278,6 +278,56 @@ describe('what is kept', () => {
 		await ranked(page);
 		expect(await field(page, 'Name of the reading').inputValue()).toContain('again');
 	});
+
+	it('is searched, put in stretches, compared, and deleted several at once', async () => {
+		const page = await signedIn({ at: '/kept' });
+		const rows = page.getByRole('region', { name: 'Kept things' }).getByRole('listitem');
+		const all = await rows.count();
+		await page.getByRole('searchbox', { name: 'Find' }).fill('stone point october');
+		await page.getByText('Nothing kept says that.').waitFor();
+		await page.getByRole('searchbox', { name: 'Find' }).fill('stone point');
+		const found = await rows.count();
+		expect(found).toBeGreaterThan(1);
+		expect(found).toBeLessThan(all);
+		await page.getByRole('combobox', { name: 'In stretches' }).selectOption('water');
+		await page.getByRole('heading', { name: /^Hollin Reach/ }).waitFor();
+		await page.getByRole('combobox', { name: 'Kind' }).selectOption('reading');
+		const ticks = page.getByRole('checkbox', { name: /^Choose Stone Point/ });
+		await ticks.nth(0).check();
+		await ticks.nth(1).check();
+		const chosen = page.getByRole('region', { name: 'Chosen' });
+		expect(await chosen.getByRole('columnheader').count()).toBe(2);
+		await chosen.getByRole('rowheader', { name: 'Seen to' }).waitFor();
+		const readings = await rows.count();
+		await chosen.getByRole('button', { name: 'Delete them' }).click();
+		await expect.poll(() => rows.count()).toBe(readings - 2);
+		await page.getByRole('button', { name: 'Undo' }).click();
+		await expect.poll(() => rows.count()).toBe(readings - 1);
+	});
+
+	it('and a rig is opened on the bench from there', async () => {
+		const page = await signedIn({ at: '/kept' });
+		await page.getByRole('combobox', { name: 'Kind' }).selectOption('rig');
+		await page
+			.getByRole('button', { name: /^Open .*, on the bench$/ })
+			.first()
+			.click();
+		await page.waitForURL('**/bench');
+		await page.getByRole('tab', { name: 'How it looks here' }).click();
+		expect(await page.getByText('Blade', { exact: true }).count()).toBe(1);
+	});
+
+	it('opens a past reading from Water itself', async () => {
+		const page = await signedIn();
+		await ranked(page);
+		const past = page.getByRole('combobox', { name: 'Open a past reading' });
+		await past.focus();
+		await expect.poll(() => past.locator('option').count()).toBeGreaterThan(5);
+		const label = await past.locator('option').nth(3).innerText();
+		await past.selectOption({ index: 3 });
+		await page.getByText(/one Undo back/).waitFor();
+		expect(label.startsWith(await field(page, 'Name of the reading').inputValue())).toBe(true);
+	});
 });
 
 it('nothing above made the browser complain', () => {

@@ -1,10 +1,17 @@
+// @vitest-environment jsdom
+import { cleanup, render, screen } from '@testing-library/svelte';
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
+import { startBuild } from '$lib/core/build/start';
 import { completeReading } from '$lib/core/reading/complete';
 import { readingSchema } from '$lib/core/schema/reading';
 import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
 import { anyReading } from '$lib/core/testing/arbitraries';
+import RigHere from './RigHere.svelte';
+import { partsOf } from './rigParts';
 import { besideBest, css, levelsOf, REACHES, reachOf, shownIn } from './seen';
+
+afterEach(cleanup);
 
 const skirts = everyTarget().filter(({ kind }) => kind === 'skirt');
 const scene = sceneOfReading(
@@ -56,4 +63,35 @@ it('a colour in the hand is the colour of the lure, and here that of the water o
 	expect(Math.max(r, g, b) - Math.min(r, g, b)).toBeLessThan(12);
 	expect(white!.here[2]).toBeLessThan(white!.here[1]);
 	expect(css([1, 2, 3])).toBe('rgb(1 2 3)');
+});
+
+describe('a rig that is looked at', () => {
+	it('is its skirt, its trailer and its rear blade; what is not judged is left out', () => {
+		const spinner = startBuild('spinnerbait').rig;
+		expect(partsOf(spinner).map(({ kind }) => kind)).toEqual([
+			'skirt',
+			...(spinner.trailer ? ['trailer'] : []),
+			'blade'
+		]);
+		const bare = { ...spinner, skirt: { ...spinner.skirt, colour: 'none' as const }, trailer: null };
+		expect(partsOf(bare).map(({ kind }) => kind)).toEqual(['blade']);
+		const clear = startBuild('bladed-jig').rig;
+		const plastic = { ...clear, blades: clear.blades.map((blade) => ({ ...blade, finish: 'clear' as const })) };
+		expect(partsOf(plastic).some(({ kind }) => kind === 'blade')).toBe(false);
+	});
+
+	it('is shown beside its forage, with the skirts that are like it, or told that none is', () => {
+		const reading = completeReading(
+			readingSchema.parse({
+				waterTemperatureC: 18,
+				visibilityM: 1.2,
+				bottomM: 3,
+				forage: [{ kind: 'sunfish', lengthIn: 3, amount: 'some' }]
+			})
+		);
+		render(RigHere, { rig: startBuild('spinnerbait').rig, reading });
+		expect(screen.getByText('Forage')).toBeTruthy();
+		expect(screen.getByText(/^(Like|No skirt is like) sunfish/)).toBeTruthy();
+		expect(screen.getAllByText(/^[▲▼≈] (bright|dark|blends)$/).length).toBeGreaterThanOrEqual(3);
+	});
 });

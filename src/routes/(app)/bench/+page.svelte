@@ -59,6 +59,7 @@
 		['tune', 'Tune'],
 		['faults', 'Fault finder'],
 		['figures', 'Figures'],
+		['looks', 'How it looks here'],
 		['rigs', 'Rigs and own parts'],
 		['notes', 'Notes']
 	] as const;
@@ -143,6 +144,12 @@
 							{:else if tab === 'tune'}<Tune {bench} reading={app.complete} zone={app.zone} />
 							{:else if tab === 'faults'}<Faults {bench} reading={app.complete} stances={app.stand.stances} />
 							{:else if tab === 'figures'}<Figures {build} />
+							{:else if tab === 'looks'}
+								<div class="looks">
+									{#await import('$lib/ui/sight/RigHere.svelte') then { default: RigHere }}
+										<RigHere rig={build.rig} reading={app.complete} />
+									{/await}
+								</div>
 							{:else if tab === 'rigs'}
 								<div class="lists">
 									<Rigs
@@ -232,6 +239,9 @@
 	}
 	.panel {
 		padding: 2px 0 10px;
+	}
+	.looks {
+		padding: 6px 14px;
 	}
 	.lists {
 		display: grid;

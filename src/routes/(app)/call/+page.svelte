@@ -98,6 +98,7 @@
 	const TABS = [
 		['plan', 'Plan of the cast'],
 		['short', 'In short'],
+		['looks', 'How it looks here'],
 		['wins', 'Who wins where'],
 		['edges', 'Small edges']
 	] as const;
@@ -174,6 +175,11 @@
 				<TabBar label="What to show" tabs={TABS} bind:value={tab}>
 					{#if tab === 'wins' && app.live}<WhoWins curves={flipper.curves} {now} units={app.units} />
 					{:else if tab === 'edges'}<Edges />
+					{:else if tab === 'looks'}
+						{#await import('$lib/ui/sight/RigHere.svelte') then { default: RigHere }}
+							<RigHere rig={called.rig} reading={app.complete} />
+							<p><a href={resolve('/sight')}>All colours in this water</a>; a model, and no part of the call.</p>
+						{/await}
 					{:else if tab === 'short'}<InShort calls={answer.calls} window={runningWindow} />
 					{:else}<Plan plan={answer.plan} />{/if}
 				</TabBar>

@@ -1,11 +1,9 @@
 <script lang="ts">
-	import { mainForageIn } from '$lib/core/reading/conditions';
 	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
 	import { rigName } from '$lib/core/naming/describe';
-	import { flashOf, lookedAt, matchOf, VIEWS, type View } from '$lib/core/optics/contrast';
-	import { everyTarget, sceneOfReading, type Named } from '$lib/core/optics/sight';
+	import { flashOf, lookedAt, VIEWS, type View } from '$lib/core/optics/contrast';
+	import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
 	import { waterRgb } from '$lib/core/optics/swatch';
-	import { targetOf } from '$lib/core/optics/targets';
 	import { NM } from '$lib/core/optics/bands';
 	import { useApp } from '$lib/client/app.svelte';
 	import { shownIn as unitsOf, spokenFigure, withUnit } from '$lib/forms/units';
@@ -13,7 +11,9 @@
 	import Ruler from '$lib/ui/parts/Ruler.svelte';
 	import Segment from '$lib/ui/parts/Segment.svelte';
 	import Ladder from '$lib/ui/sight/Ladder.svelte';
-	import { besideBest, css, levelsOf, shownIn, type Shown } from '$lib/ui/sight/seen';
+	import { besideBest, css, levelsOf, shownIn } from '$lib/ui/sight/seen';
+	import RigHere from '$lib/ui/sight/RigHere.svelte';
+	import { look } from '$lib/ui/sight/rigParts';
 	import Swatch from '$lib/ui/sight/Swatch.svelte';
 	import type { PageData } from './$types';
 
@@ -42,38 +42,6 @@
 
 	/** What is tied on, or called, part by part. */
 	const rig = $derived(app.rig ?? app.shown?.calls[0]?.rig ?? null);
-	const named = (kind: Named['kind'], colour: string, hammered = false): Named[] => {
-		const target = targetOf(kind, colour, hammered);
-		return target ? [{ kind, colour, target }] : [];
-	};
-	const parts = $derived(
-		rig
-			? [
-					...named('skirt', rig.skirt.colour),
-					...(rig.trailer ? named('trailer', rig.trailer.colour) : []),
-					...rig.blades.slice(-1).flatMap(({ finish, texture }) => named('blade', finish, texture === 'hammered'))
-				]
-			: []
-	);
-	const forage = $derived(reading.forage.find(({ amount }) => amount !== 'none')?.kind ?? null);
-	const bait = $derived(forage ? named('forage', forage) : []);
-	const beside = $derived<Shown[]>(shownIn(scene, [...parts, ...bait], view));
-	const PART_WORDS = { skirt: 'Skirt', trailer: 'Trailer', blade: 'Blade', forage: 'Forage' } as const;
-	/** Skirts most like the forage; the model tells them no finer than this. */
-	const MATCH = 0.6;
-	const like = $derived.by(() => {
-		const one = bait[0];
-		if (!one) return [];
-		const seen = lookedAt(one.target, scene, 'side');
-		return SKIRTS.map(({ colour, target }) => ({
-			colour,
-			match: matchOf(lookedAt(target, scene, 'side'), seen, scene.eye.cones)
-		}))
-			.filter(({ match }) => match >= MATCH)
-			.sort((a, b) => b.match - a.match)
-			.slice(0, 4);
-	});
-
 	let fixed = $state('white-chartreuse');
 	const second = $derived.by(() => {
 		const one = SKIRTS.find(({ colour }) => colour === fixed);
@@ -90,7 +58,7 @@
 	] as const;
 	const blades = $derived(
 		BLADES.flatMap(([finish, hammered]) =>
-			named('blade', finish, hammered).map(({ target }) => ({
+			look('blade', finish, hammered).map(({ target }) => ({
 				name: `${hammered ? 'hammered ' : ''}${finish === 'silver' ? 'silver plate' : finish}`,
 				looked: lookedAt(target, scene, 'side'),
 				flash: flashOf(target, scene)
@@ -101,7 +69,7 @@
 		contrast + 1 < 10 ? (contrast + 1).toFixed(1) : String(Math.round(contrast + 1));
 
 	const LADDER = ['white', 'chartreuse', 'orange', 'red-craw', 'green-pumpkin', 'black'];
-	const ladder = LADDER.flatMap((colour) => named('skirt', colour));
+	const ladder = LADDER.flatMap((colour) => look('skirt', colour));
 	const RUNGS = 6;
 	const rungs = $derived(
 		Array.from({ length: RUNGS }, (_, at) =>
@@ -176,19 +144,7 @@
 		{/if}
 		<section aria-label="What is tied on">
 			<h2>{rig ? `The ${rigName(rig).toLowerCase()}${app.rig ? ' in hand' : ' called'}` : 'No rig yet'}</h2>
-			<div class="pair">
-				{#each beside as one (one.id)}
-					<div><span class="quiet">{PART_WORDS[one.named.kind]}</span><Swatch shown={one} {water} /></div>
-				{/each}
-			</div>
-			{#if forage}
-				<p>
-					{#if like.length > 0}
-						Like {spoken(forage)}{mainForageIn(reading) ? ` of ${mainForageIn(reading)} in` : ''} down there:
-						<strong>{like.map(({ colour }) => spoken(colour)).join(', ')}</strong>.
-					{:else}No skirt is like {spoken(forage)} down there.{/if}
-				</p>
-			{/if}
+			<RigHere {rig} {reading} {depthM} {view} />
 		</section>
 		<section aria-label="A second colour">
 			<h2>A second colour beside</h2>
@@ -277,11 +233,6 @@
 	.swatches {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
-		gap: 6px;
-	}
-	.pair {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
 		gap: 6px;
 	}
 	.second {
