@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
-import type { CallAnswer } from '$lib/core/schema/call';
 import { SCHEMA_VERSION, type UnitSystem } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { layReading } from '$lib/server/records/desk';
