@@ -311,7 +311,7 @@
 		}
 		.place {
 			display: grid;
-			grid-template-columns: 1fr 1fr;
+			grid-template-columns: minmax(0, 0.86fr) minmax(0, 1fr);
 		}
 		.place :global(.field) {
 			width: 100%;
