@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { describe, expect, inject, it } from 'vitest';
 import { complaints, field, lift, newAngler, ranked, signedIn } from './browser';
@@ -305,6 +306,26 @@ describe('what is kept', () => {
 		await expect.poll(() => rows.count()).toBe(readings - 1);
 	});
 
+	it('is all there, also what was kept before the two hundred latest', async () => {
+		const page = await signedIn({ at: '/kept' });
+		const headers = { origin: new URL(page.url()).origin };
+		const { items } = await (await page.request.get('/api/v1/kept-calls')).json();
+		const before = items.length;
+		const EARLIER = 205;
+		for (let at = 0; at < EARLIER; at++) {
+			const path = `/api/v1/kept-calls/${randomUUID()}`;
+			const record = { ...items[0].record, name: `Copy ${at}` };
+			expect((await page.request.put(path, { headers, data: { version: 0, record } })).ok()).toBe(true);
+		}
+		await page.reload();
+		await page.getByRole('combobox', { name: 'Kind' }).selectOption('call');
+		const rows = page.getByRole('region', { name: 'Kept things' }).getByRole('listitem');
+		await expect.poll(() => rows.count()).toBe(200);
+		await page.getByRole('button', { name: 'Show older ones' }).click();
+		await expect.poll(() => rows.count()).toBe(before + EARLIER);
+		expect(await page.getByRole('button', { name: 'Show older ones' }).count()).toBe(0);
+	});
+
 	it('and a rig is opened on the bench from there', async () => {
 		const page = await signedIn({ at: '/kept' });
 		await page.getByRole('combobox', { name: 'Kind' }).selectOption('rig');
@@ -314,7 +335,9 @@ describe('what is kept', () => {
 			.click();
 		await page.waitForURL('**/bench');
 		await page.getByRole('tab', { name: 'How it looks here' }).click();
-		expect(await page.getByText('Blade', { exact: true }).count()).toBe(1);
+		const panel = page.getByRole('tabpanel');
+		await panel.getByText('Blade', { exact: true }).waitFor();
+		expect(await panel.getByText(/^[▲▼≈] /).count()).toBeGreaterThan(1);
 	});
 
 	it('opens a past reading from Water itself', async () => {

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { rigPartsSchema } from './rig';
 
+const turns = z.number().check(z.positive(), z.maximum(6));
 const speed = z.number().check(z.minimum(0.05), z.maximum(4));
 const seconds = (max: number) => z.number().check(z.positive(), z.maximum(max));
 
@@ -64,7 +65,7 @@ export const towInputSchema = z
 	.strictObject({
 		...castShape,
 		speedMps: z.optional(speed),
-		turnsPerS: z.optional(z.number().check(z.positive(), z.maximum(6))),
+		turnsPerS: z.optional(turns),
 		atM: z.optional(z.array(distance).check(z.maxLength(40)))
 	})
 	.check(
@@ -78,11 +79,16 @@ export const towInputSchema = z
 		})
 	);
 
-/** What `speed-for` takes: a cast, and the depth (m) that is to be held at a distance from the tip (m). */
+/**
+ * What `speed-for` takes: a cast, and the depth (m) that is to be held at a distance from the tip (m), the first of several.
+ * The speed of the cast itself is what is asked for, and not looked at.
+ */
 export const speedForInputSchema = z.strictObject({
 	...castShape,
+	speedMps: z.optional(speed),
+	turnsPerS: z.optional(turns),
 	holdM: metres,
-	atM: z.union([distance, z.array(distance).check(z.minLength(1), z.maxLength(1))])
+	atM: z.union([distance, z.array(distance).check(z.minLength(1), z.maxLength(40))])
 });
 
 export const WHERES = ['sinking', 'running', 'surface', 'bottom', 'cover'] as const;

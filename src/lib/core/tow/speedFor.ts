@@ -5,6 +5,8 @@ import { towedDepthM } from './tow';
 /** Slowest and fastest winding (m/s) that is looked at: the model holds from 0.2 to 3 m/s. */
 const SLOWEST_MPS = 0.15;
 const FASTEST_MPS = 3;
+/** Nobody winds one cast in for longer than this, s: a long one has a faster slowest speed. */
+const LONGEST_WIND_S = 170;
 /** A speed is found to this, m/s: far finer than a hand winds. */
 const FINE_MPS = 0.002;
 /** Coarser line than in a whole cast: a centimetre of depth, and a dozen casts are asked for. */
@@ -16,10 +18,12 @@ const SEGMENTS = 12;
  */
 export function speedFor({ holdM, atM, ...cast }: SpeedForInput): SpeedFor {
 	const distanceM = typeof atM === 'number' ? atM : atM[0]!;
-	const depthAt = (speedMps: number): number => towedDepthM({ segments: SEGMENTS, ...cast, speedMps }, distanceM) ?? 0;
-	if (depthAt(SLOWEST_MPS) < holdM) return { speedMps: null, why: 'never that deep' };
+	const depthAt = (speedMps: number): number =>
+		towedDepthM({ segments: SEGMENTS, ...cast, turnsPerS: undefined, speedMps }, distanceM) ?? 0;
+	const slowest = Math.max(SLOWEST_MPS, cast.castM / LONGEST_WIND_S);
+	if (depthAt(slowest) < holdM) return { speedMps: null, why: 'never that deep' };
 	if (depthAt(FASTEST_MPS) > holdM) return { speedMps: null, why: 'deeper even at most' };
-	let [slow, fast] = [SLOWEST_MPS, FASTEST_MPS];
+	let [slow, fast] = [slowest, FASTEST_MPS];
 	while (fast - slow > FINE_MPS) {
 		const middle = (slow + fast) / 2;
 		if (depthAt(middle) > holdM) slow = middle;

@@ -203,6 +203,17 @@ describe('the speed for a depth', () => {
 		);
 	});
 
+	it('finds one for the longest casts too', () => {
+		const { speedMps } = ask({ castM: 90, countdownS: 20, holdM: 4, atM: 20 });
+		expect(speedMps).toBeGreaterThan(0.5);
+	});
+
+	it('does not care how fast the cast was that it is asked of, nor for the distances after the first', () => {
+		const plain = ask({ holdM: 1 });
+		expect(ask({ holdM: 1, speedMps: 2, atM: [14, 10] })).toEqual(plain);
+		expect(ask({ holdM: 1, turnsPerS: 1.5 })).toEqual(plain);
+	});
+
 	it('is none where it is never that deep, or deeper even at most', () => {
 		expect(ask({ holdM: 30 })).toEqual({ speedMps: null, why: 'never that deep' });
 		expect(ask({ holdM: 3, bottom: { flatM: 2 } })).toEqual({ speedMps: null, why: 'never that deep' });

@@ -269,7 +269,7 @@
 		}
 		.cell {
 			flex: 0 0 92px;
-			min-height: 48px;
+			min-height: 46px;
 			padding: 3px 8px 0;
 		}
 		.cell :global(.ruler) {
