@@ -74,3 +74,10 @@ export function withUnit(units: UnitSystem, measure: Measure, si: number): strin
 export function spokenFigure(units: UnitSystem, measure: Measure, si: number): string {
 	return `${figureText(units, measure, si)} ${shownIn(units, measure).spokenUnit}`.trim();
 }
+
+/** A model is no finer than this: its shares are told in twentieths. */
+const TWENTIETH_PERCENT = 5;
+
+/** A share (0 to 1) that a model gives, in words. */
+export const modelShare = (share: number): string =>
+	`${Math.round((100 * share) / TWENTIETH_PERCENT) * TWENTIETH_PERCENT} %`;

@@ -1,13 +1,12 @@
 import { WEIGHTS_OZ } from '../catalogue/parts';
 import { castWorks, type Cast, type CastWork } from '../physics/castWork';
 import { USUAL_TIP_M } from '../matter/constants';
-import { inchesPerTurnAt, lineDiameterM } from '../physics/line';
+import { lineDiameterM, perTurnM } from '../physics/line';
 import { assembleLure, type Lure } from '../physics/lure';
 import { runningRig, runningWindow } from '../physics/window';
 import type { Reading } from '../reading/complete';
 import type { Rig } from '../schema/rig';
 import type { CalledWindow } from '../schema/window';
-import { M_PER_IN } from '../base/units';
 import { bandOf } from './band';
 import { LONGEST_S, workOf, type Work } from './fishingTime';
 
@@ -78,10 +77,9 @@ export function calledWindow(rig: Rig, reading: Reading): CalledWindow {
 	const { speedMps } = rig.retrieve;
 	const { castM } = reading;
 	const lure = assembleLure(runningRig(rig));
-	const perTurnM = inchesPerTurnAt(rig.reel.inchesPerTurn, castM / 2, lineDiameterM(rig.line)) * M_PER_IN;
 	return {
 		...runningWindow({ rig, speedMps, castM }),
 		band: workingBand(rig, lure, reading),
-		turnsPerS: speedMps / perTurnM
+		turnsPerS: speedMps / perTurnM(rig.reel.inchesPerTurn, castM / 2, lineDiameterM(rig.line))
 	};
 }

@@ -36,26 +36,6 @@ function verdictOf(a: number, { quantile }: Posterior, level: number): string {
 	return 'Not told: this is as much luck as lure.';
 }
 
-/** Point of the normal curve with a share under it, by halving. */
-function normalPoint(share: number): number {
-	let [low, high] = [-8, 8];
-	for (let round = 0; round < 60; round++) {
-		const middle = (low + high) / 2;
-		if (normalShare(middle) < share) low = middle;
-		else high = middle;
-	}
-	return (low + high) / 2;
-}
-
-/** Share of the normal curve under a point, by a rational fit of the error function (Abramowitz and Stegun 7.1.26). */
-function normalShare(at: number): number {
-	const x = Math.abs(at) / Math.SQRT2;
-	const t = 1 / (1 + 0.3275911 * x);
-	const poly = t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
-	const upper = (poly * Math.exp(-x * x)) / 2;
-	return at >= 0 ? 1 - upper : upper;
-}
-
 const hoursOf = ({ a, b }: EvidenceBlock): number =>
 	(effortOf(a) + effortOf(b)) / (a.hours === undefined ? CASTS_PER_HOUR : 1);
 
@@ -66,7 +46,8 @@ const hoursOf = ({ a, b }: EvidenceBlock): number =>
 function moreOf(blocks: readonly EvidenceBlock[], posterior: Posterior, level: number): Evidence['more'] {
 	const median = posterior.quantile(0.5);
 	const off = Math.max(Math.abs(median), NO_DIFFERENCE);
-	const point = normalPoint((1 + level) / 2);
+	// Without a bite what is known is the prior, a normal curve.
+	const point = posteriorOf([], 1).quantile((1 + level) / 2);
 	const wanted = (point / off) ** 2;
 	const known = 1 / posterior.sd ** 2;
 	const information = blocks.reduce((sum, block) => {

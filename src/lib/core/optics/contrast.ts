@@ -1,6 +1,7 @@
 import { BAND_NM, BANDS, spectrum, sumOf, type Spectrum } from './bands';
 import { BRIGHTNESS, EYE } from './eye';
 import type { Scene } from './scene';
+import { WATER_INDEX } from './sky';
 import type { Target } from './targets';
 
 /** From where something is looked at: level, from under it, from over it. */
@@ -168,7 +169,6 @@ export interface Flash {
 	readonly sunShare: number;
 }
 
-const WATER_INDEX = 1.34;
 const WINDOW_SHARE = (1 - Math.sqrt(1 - 1 / WATER_INDEX ** 2)) / 2;
 /** How much of the scattering takes from the sun's flash, smooth and hammered (assumed). */
 const SMOOTH_LOSS = 0.5;

@@ -26,7 +26,8 @@ export interface Sky {
 	readonly perCosine: number;
 }
 
-const WATER_INDEX = 1.34;
+/** Refractive index of water. */
+export const WATER_INDEX = 1.34;
 /** Log of the light (lux) by the sun's height, degrees: typical figures (section 2). */
 const LIGHT = [
 	[-18, -3.2],

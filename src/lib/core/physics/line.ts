@@ -27,5 +27,9 @@ export function inchesPerTurnAt(fullIn: number, lineOutM: number, lineM: number)
 	return fullIn * Math.sqrt(Math.max(LEAST_SHARE, 1 - used));
 }
 
+/** Length wound per turn (m) of a reel (in per turn, full) with some line out (m). */
+export const perTurnM = (fullIn: number, lineOutM: number, lineM: number): number =>
+	inchesPerTurnAt(fullIn, lineOutM, lineM) * M_PER_IN;
+
 /** Length wound per turn (in) of a full spool by the reel's gear ratio (running model, section 8). */
 export const inchesPerTurnOf = (ratio: number): number => (ratio * Math.PI * SPOOL_M) / M_PER_IN;

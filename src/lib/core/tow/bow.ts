@@ -1,5 +1,4 @@
-/** Air: half its density (kg/m3) times the drag coefficient of a cord across it (running model, section 1). */
-const AIR_DRAG = 0.5 * 1.2 * 1.2;
+import { AIR_DRAG } from './cord';
 
 /**
  * How far (m) a crosswind bows the line in the air to the side, as a hanging chain does: q S^2 / 8 T. It is no part of the

@@ -2,7 +2,7 @@ import { GRAVITY_MPS2, HALF_DENSITY, LINES, VISCOSITY_M2S, WATER_KGM3 } from '..
 import { lineDiameterM } from '../physics/line';
 
 /** Air: half its density (kg/m3) times the normal drag coefficient of a cord in it (running model, section 1). */
-const AIR_DRAG = 0.5 * 1.2 * 1.2;
+export const AIR_DRAG = 0.5 * 1.2 * 1.2;
 /** Tangential drag coefficients of a line, between a smooth cylinder and a towed cable (assumed). */
 const TANGENTIAL = { fluorocarbon: 0.01, mono: 0.01, braid: 0.015 } as const;
 

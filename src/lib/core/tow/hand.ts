@@ -55,7 +55,7 @@ function handOf(phase: TowPhase, speedMps: number, inS: number): Hand {
  *
  * @param usualMps Speed (m/s) where no phase has said one yet.
  */
-export class Retrieve {
+export class Handling {
 	readonly #phases: readonly TowPhase[];
 	readonly #speeds: readonly number[];
 	#at = 0;

@@ -1,6 +1,5 @@
-import { M_PER_IN } from '../base/units';
 import { USUAL_COUNTDOWN_S, USUAL_TIP_M } from '../matter/constants';
-import { inchesPerTurnAt, inchesPerTurnOf } from '../physics/line';
+import { inchesPerTurnOf, perTurnM } from '../physics/line';
 import { assembleLure } from '../physics/lure';
 import type { MeasuredParts } from '../physics/measured';
 import { runningRig, USUAL_LINE } from '../physics/window';
@@ -9,7 +8,7 @@ import { towInputSchema, type Tow, type TowInput, type TowSample, type Where } f
 import { bedOf, type BedAt } from './bed';
 import { Chain } from './chain';
 import { cordOf } from './cord';
-import { Retrieve } from './hand';
+import { Handling } from './hand';
 import { weightOf } from './weight';
 
 /** Segments of line and seconds a step: half a centimetre off finer ones (running model, section 10). */
@@ -27,9 +26,9 @@ const TRANSIENT_S = 1;
 const USUAL_RATIO = 7.1;
 
 /** Length wound per turn (m) with so much line out. */
-function perTurn(rig: TowInput['rig'], diameterM: number): (lengthM: number) => number {
+function turnOf(rig: TowInput['rig'], diameterM: number): (lengthM: number) => number {
 	const full = rig.reel?.inchesPerTurn ?? inchesPerTurnOf(rig.reel?.ratio ?? USUAL_RATIO);
-	return (lengthM) => inchesPerTurnAt(full, lengthM, diameterM) * M_PER_IN;
+	return (lengthM) => perTurnM(full, lengthM, diameterM);
 }
 
 /** What is counted while the lure is wound in. */
@@ -94,7 +93,7 @@ class Cast {
 	tS = 0;
 	readonly #chain: Chain;
 	readonly #input: TowInput;
-	readonly #retrieve: Retrieve;
+	readonly #handling: Handling;
 	readonly #perTurnM: (lengthM: number) => number;
 	#nextSampleS = 0;
 
@@ -104,10 +103,10 @@ class Cast {
 		const weight = weightOf(assembleLure(runningRig(rig, measured)), calibration.dragMul, calibration.liftMul);
 		this.#input = input;
 		this.#chain = new Chain(cord, weight, bedAt, castM, tipM, segments);
-		this.#perTurnM = perTurn(rig, cord.diameterM);
+		this.#perTurnM = turnOf(rig, cord.diameterM);
 		this.account = new Account(input);
 		const usualMps = input.speedMps ?? 1;
-		this.#retrieve = new Retrieve(input.phases, usualMps);
+		this.#handling = new Handling(input.phases, usualMps);
 	}
 
 	/** Speed (m/s) at which the reel takes line now: turns stand over the speed that a phase would have. */
@@ -144,7 +143,7 @@ class Cast {
 		let winding = 0;
 		while (chain.lengthM > LEFT_M && this.tS < LONGEST_S && chain.lure.xM > untilM) {
 			this.#look(true);
-			const { reelMps, tipX, tipZ } = this.#retrieve.at(winding, chain.lure.xM);
+			const { reelMps, tipX, tipZ } = this.#handling.at(winding, chain.lure.xM);
 			const out = this.#reelMps(reelMps);
 			const from = chain.lure;
 			this.turns += (out * stepS) / this.#perTurnM(chain.lengthM);

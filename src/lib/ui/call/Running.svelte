@@ -3,7 +3,7 @@
 	import type { CalledRig } from '$lib/core/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { CalledWindow, WorkChange } from '$lib/core/schema/window';
-	import { withUnit } from '$lib/forms/units';
+	import { modelShare, withUnit } from '$lib/forms/units';
 	import { cadenceWords } from './cadence';
 
 	interface Props {
@@ -17,9 +17,6 @@
 	const turns = $derived(window?.turnsPerS ?? null);
 	/** What holding the tip up wins is told already. */
 	const more = $derived((band?.more ?? []).filter(({ change }) => change !== 'tip-up'));
-	/** The model is no finer than this: shares are told in twentieths. */
-	const STEP = 5;
-	const percent = (share: number): string => `${Math.round((100 * share) / STEP) * STEP} %`;
 	const CHANGES: Readonly<Record<WorkChange, string>> = {
 		'tip-up': 'the tip up',
 		'shorter-cast': 'a shorter cast',
@@ -36,10 +33,10 @@
 	{#if band}
 		{#if band.countdownS >= 1}Count <span class="figure">{Math.round(band.countdownS)}</span>:{:else}No count:{/if} it works
 		among the fish for
-		<strong class="figure">{percent(band.share)}</strong> of the cast with the tip at {tip(0.6)},
-		<span class="figure">{percent(band.shareTipUp)}</span> at {tip(2)}.
+		<strong class="figure">{modelShare(band.share)}</strong> of the cast with the tip at {tip(0.6)},
+		<span class="figure">{modelShare(band.shareTipUp)}</span> at {tip(2)}.
 		{#if more.length > 0}More with {more
-				.map(({ change, share }) => `${CHANGES[change]} (${percent(share)})`)
+				.map(({ change, share }) => `${CHANGES[change]} (${modelShare(share)})`)
 				.join(' or ')}.{/if}
 	{/if}
 	{#if window}

@@ -120,6 +120,26 @@
 	<ChoiceRow field={CHOICES[key]} value={reading[key]} as={as(key)} {suggested} onvalue={choose(key)} />
 {/snippet}
 
+{#snippet ticks(key: 'events' | 'answers', legend: string, options: readonly string[])}
+	<fieldset class="list">
+		<legend>{legend}</legend>
+		<div class="checks">
+			{#each options as option (option)}
+				<label>
+					<input
+						type="checkbox"
+						name={key}
+						value={option}
+						checked={(reading[key] as readonly string[] | undefined)?.includes(option)}
+						onchange={(event) => toggle(key, option, event.currentTarget.checked)}
+					/>
+					{spoken(option)}
+				</label>
+			{/each}
+		</div>
+	</fieldset>
+{/snippet}
+
 <Group title="Now" rest={restOf(NOW, app.complete.events)} wrong={isWrong(NOW)}>
 	<SeasonRow />
 	{@render figure('waterTemperatureC', 'trend')}
@@ -138,23 +158,7 @@
 		{@render choice('level')}
 		{@render figure('dayLengthH')}
 		{@render choice('dayLength')}
-		<fieldset class="list">
-			<legend>Events</legend>
-			<div class="checks">
-				{#each EVENTS as event (event)}
-					<label>
-						<input
-							type="checkbox"
-							name="events"
-							value={event}
-							checked={reading.events?.includes(event)}
-							onchange={(e) => toggle('events', event, e.currentTarget.checked)}
-						/>
-						{spoken(event)}
-					</label>
-				{/each}
-			</div>
-		</fieldset>
+		{@render ticks('events', 'Events', EVENTS)}
 	{/snippet}
 </Group>
 <Group title="Spot" rest={restOf(SPOT)} wrong={isWrong(SPOT)}>
@@ -179,23 +183,7 @@
 		{@render choice('pressure')}
 		{@render choice('species')}
 		{@render choice('others')}
-		<fieldset class="list">
-			<legend>Answers</legend>
-			<div class="checks">
-				{#each ANSWERS as answer (answer)}
-					<label>
-						<input
-							type="checkbox"
-							name="answers"
-							value={answer}
-							checked={reading.answers?.includes(answer)}
-							onchange={(e) => toggle('answers', answer, e.currentTarget.checked)}
-						/>
-						{spoken(answer)}
-					</label>
-				{/each}
-			</div>
-		</fieldset>
+		{@render ticks('answers', 'Answers', ANSWERS)}
 	{/snippet}
 </Group>
 <Group title="Rules and wishes" rest={wishes} wrong={isWrong(RULES)}>

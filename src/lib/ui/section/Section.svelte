@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import type { Reading } from '$lib/core/reading/complete';
+	import { sunDegOf } from '$lib/core/reading/light';
 	import { mainForageIn } from '$lib/core/reading/conditions';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { ParsedReading } from '$lib/core/schema/reading';
@@ -15,7 +16,7 @@
 	import { around, labelWidth, placeLabels, type Box, type Wanted } from './labels';
 	import Life from './Life.svelte';
 	import Scales from './Scales.svelte';
-	import { bassIn, boxOfFish, shoalIn, sunDegOf } from './scene';
+	import { bassIn, boxOfFish, shoalIn } from './scene';
 	import Sky from './Sky.svelte';
 	import Tag from './Tag.svelte';
 	import Water from './Water.svelte';

@@ -53,9 +53,3 @@ export const boxOfFish = ({ x, y, long }: Fish): Box => ({ x, y: y - long * 0.2,
 /** How far the sun's rays lean in the water, per px of depth: light bends towards the vertical as it enters (n = 1.333). */
 export const rayLean = (sunDeg: number): number =>
 	Math.tan(Math.asin(Math.cos((Math.max(3, sunDeg) * Math.PI) / 180) / 1.333));
-
-/** Height of the sun (degrees) where only the class of light is known: broad day, close to the horizon, night. Assumed. */
-const USUAL_SUN_DEG = { day: 35, low: 5, night: -20 } as const;
-
-export const sunDegOf = ({ sunElevationDeg, light }: Pick<Reading, 'sunElevationDeg' | 'light'>): number =>
-	sunElevationDeg ?? USUAL_SUN_DEG[light];

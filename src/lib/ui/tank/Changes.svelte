@@ -2,7 +2,7 @@
 	import type { Change } from '$lib/core/tow/changes';
 	import { ouncesText, plainWords } from '$lib/core/naming/describe';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { withUnit } from '$lib/forms/units';
+	import { modelShare, withUnit } from '$lib/forms/units';
 
 	interface Props {
 		changes: readonly Change[];
@@ -13,8 +13,6 @@
 		onapply: (change: Change) => void;
 	}
 	const { changes, busy, own, units, turnsOf, onapply }: Props = $props();
-	const STEP = 5;
-	const percent = (share: number): string => `${Math.round((100 * share) / STEP) * STEP} %`;
 	/** From here on there is nothing to better. */
 	const GOOD = 0.9;
 
@@ -32,13 +30,13 @@
 
 <h2>To work longer among them</h2>
 {#if own !== null && own >= GOOD}
-	<p>It does for {percent(own)} of the winding already.</p>
+	<p>It does for {modelShare(own)} of the winding already.</p>
 {:else}
 	<ul>
 		{#each changes as change (change.kind)}
 			<li>
 				<button class="button" type="button" onclick={() => onapply(change)}>{words(change)}</button>
-				<span class="figure">{percent(change.share)}</span>
+				<span class="figure">{modelShare(change.share)}</span>
 			</li>
 		{:else}
 			<li>{busy ? 'Trying one thing after the other.' : 'No single change keeps it there for longer.'}</li>

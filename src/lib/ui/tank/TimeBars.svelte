@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Tow } from '$lib/core/schema/tow';
+	import { modelShare } from '$lib/forms/units';
 	import { stretchesOf } from './moments';
 
 	interface Props {
@@ -9,9 +10,6 @@
 	const { watched, band }: Props = $props();
 	const longest = $derived(Math.max(...watched.map(({ tow }) => tow.endS)));
 	const id = $props.id();
-	/** The model is no finer than this: shares are told in twentieths. */
-	const STEP = 5;
-	const percent = (share: number): string => `${Math.round((100 * share) / STEP) * STEP} %`;
 </script>
 
 <h2>Time among the fish, one cast</h2>
@@ -38,7 +36,7 @@
 		</svg>
 	</div>
 	<p>
-		<span class="figure">{percent(tow.band?.timeShare ?? 0)}</span> of the winding, {percent(
+		<span class="figure">{modelShare(tow.band?.timeShare ?? 0)}</span> of the winding, {modelShare(
 			tow.band?.distanceShare ?? 0
 		)} of the way; {Math.round(tow.endS)} s in all{tow.covers.some(({ clearM }) => clearM === 0)
 			? '; hatched: in the cover'

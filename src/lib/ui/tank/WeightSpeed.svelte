@@ -2,7 +2,7 @@
 	import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell, type Outcome } from '$lib/core/tow/map';
 	import { ouncesText } from '$lib/core/naming/describe';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, shownIn, withUnit } from '$lib/forms/units';
+	import { figureText, modelShare, shownIn, withUnit } from '$lib/forms/units';
 	import { ticksOf } from '../parts/scale';
 
 	interface Props {
@@ -50,7 +50,7 @@
 	const told = $derived(
 		`${ouncesText(here.weightOz)} oz at ${withUnit(units, 'speed', here.speedMps)}: ${
 			found
-				? `${WORDS[found.outcome]}${found.depthM === null ? '' : `, about ${withUnit(units, 'depth', found.depthM)} deep, ${Math.round(found.share * 20) * 5} % of the winding`}`
+				? `${WORDS[found.outcome]}${found.depthM === null ? '' : `, about ${withUnit(units, 'depth', found.depthM)} deep, ${modelShare(found.share)} of the winding`}`
 				: 'not worked out yet'
 		}`
 	);
