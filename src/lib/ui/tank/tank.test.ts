@@ -1,13 +1,19 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
+import type { Work } from '$lib/client/work';
+import { startBuild } from '$lib/core/build/start';
+import type { MapCell, MapInput } from '$lib/core/tow/map';
 import { completeReading } from '$lib/core/reading/complete';
 import { RETRIEVES } from '$lib/core/schema/words';
 import { readingSchema } from '$lib/core/schema/reading';
 import { towInputSchema, type TowSample } from '$lib/core/schema/tow';
 import { anyReading } from '$lib/core/testing/arbitraries';
 import { bedM, reachM, shareAt } from '../section/geometry';
+import { rigWith } from './changed';
 import { HANDS, handOf, PHASES } from './hands';
 import { riseDeg, sampleAt, stretchesOf } from './moments';
+import { Player } from './player.svelte';
+import { Searches } from './searches.svelte';
 import { groundOf, outOf, throwOf } from './throw';
 
 const profile = [
@@ -115,5 +121,93 @@ describe('a moment of a cast', () => {
 		expect([stretches[0]!.fromS, stretches.at(-1)!.toS]).toEqual([0, 8]);
 		for (const [at, { toS }] of stretches.slice(0, -1).entries()) expect(stretches[at + 1]!.fromS).toBe(toS);
 		expect(stretchesOf(samples, null).map(({ what }) => what)).toEqual(['sinking', 'out', 'cover', 'out']);
+	});
+});
+
+describe('a rig with one thing changed', () => {
+	const { rig } = startBuild('spinnerbait');
+
+	it('is the same rig but for that, and the hand’s own doing is no part of it', () => {
+		expect(rigWith(rig, { kind: 'speed', speedMps: 0.7, share: 1 })).toEqual({
+			...rig,
+			retrieve: { ...rig.retrieve, speedMps: 0.7 }
+		});
+		expect(rigWith(rig, { kind: 'weight', weightOz: 1, share: 1 })).toEqual({ ...rig, weightOz: 1 });
+		expect(rigWith(rig, { kind: 'line', testLb: 12, share: 1 })!.line).toEqual({ ...rig.line, testLb: 12 });
+		expect(rigWith(rig, { kind: 'count', countdownS: 4, share: 1 })).toBeNull();
+		expect(rigWith(rig, { kind: 'tip', tipM: 1, share: 1 })).toBeNull();
+	});
+
+	it('gets a trailer that it can wear, in its skirt’s colour', () => {
+		const bare = { ...rig, trailer: null };
+		const dressed = rigWith(bare, { kind: 'trailer', trailer: 'grub', share: 1 })!;
+		expect(dressed.trailer).toMatchObject({ kind: 'grub', colour: rig.skirt.colour });
+		const nude = { ...bare, skirt: { ...rig.skirt, colour: 'none' as const } };
+		expect(rigWith(nude, { kind: 'trailer', trailer: 'grub', share: 1 })!.trailer!.colour).toBe('white');
+	});
+});
+
+describe('the moment that is looked at', () => {
+	it('is the middle of a new cast until one was chosen, plays to the end, and begins again from there', () => {
+		const player = new Player();
+		player.show(20);
+		expect(player.atS).toBeCloseTo(11, 9);
+		player.scrub(4);
+		player.show(30);
+		expect(player.atS).toBe(4);
+		player.toggle(30);
+		expect(player.tick(1, 30)).toBe(true);
+		expect(player.atS).toBe(7);
+		expect(player.tick(99, 30)).toBe(false);
+		expect([player.atS, player.playing]).toEqual([30, false]);
+		player.toggle(30);
+		expect([player.atS, player.playing]).toEqual([0, true]);
+		player.toggle(30);
+		expect(player.playing).toBe(false);
+	});
+});
+
+describe('maps and searches', () => {
+	const input = towInputSchema.parse({ rig: RIG, castM: 20, speedMps: 1, band: { fromM: 0, toM: 1 } }) as MapInput;
+	const cell = (speedMps: number) => ({ weightOz: 0.5, speedMps, outcome: 'in', share: 1, depthM: 1 }) as MapCell;
+
+	it('begin once the hand rests, fill as they are told, and one that was left fills nothing', async () => {
+		vi.useFakeTimers();
+		const tells: ((cells: MapCell[]) => void)[] = [];
+		const map = vi.fn((_input: MapInput, tell: (cells: MapCell[]) => void) => {
+			tells.push(tell);
+			return Promise.resolve(true);
+		});
+		const searches = new Searches();
+		const work = { map } as unknown as Work;
+		searches.map(work, input)();
+		await vi.advanceTimersByTimeAsync(1000);
+		expect(map).not.toHaveBeenCalled();
+		const leave = searches.map(work, input);
+		await vi.advanceTimersByTimeAsync(1000);
+		tells[0]!([cell(1)]);
+		tells[0]!([cell(2)]);
+		expect(searches.cells.map(({ speedMps }) => speedMps)).toEqual([1, 2]);
+		expect(searches.done).toBeCloseTo(2 / 400, 9);
+		leave();
+		tells[0]!([cell(3)]);
+		expect(searches.cells).toHaveLength(2);
+		vi.useRealTimers();
+	});
+
+	it('say what works as it is and what would be better, and when they have looked at all', async () => {
+		vi.useFakeTimers();
+		const changes = (_input: object, tell: (found: object[]) => void) => {
+			tell([{ kind: 'own', share: 0.3 }]);
+			tell([{ kind: 'count', countdownS: 5, share: 0.8 }]);
+			return Promise.resolve(true);
+		};
+		const searches = new Searches();
+		searches.look({ changes } as unknown as Work, input);
+		expect(searches.busy).toBe(true);
+		await vi.advanceTimersByTimeAsync(1000);
+		expect([searches.own, searches.busy]).toEqual([0.3, false]);
+		expect(searches.changes).toEqual([{ kind: 'count', countdownS: 5, share: 0.8 }]);
+		vi.useRealTimers();
 	});
 });

@@ -88,8 +88,8 @@
 	}
 </script>
 
-<div class="bench">
-	<div class="title">
+<div class="screen bench">
+	<div class="screen-title title">
 		<h1>Do these parts work together?</h1>
 		{#if build}
 			<p class="verdict" role="status">
@@ -116,7 +116,7 @@
 			<Rigs {bench} {rigs} oncompare={() => undefined} />
 		</div>
 	{:else}
-		<div class="main">
+		<div class="screen-main">
 			<noscript
 				><p class="notice">Drawing and checks are of the rig in hand. To change it here, scripts must run.</p></noscript
 			>
@@ -179,7 +179,7 @@
 				</div>
 			{/if}
 		</div>
-		<div class="side" class:phone-hidden={tab !== 'parts' || other !== null}>
+		<div class="screen-side side" class:phone-hidden={tab !== 'parts' || other !== null}>
 			<Side
 				{bench}
 				{build}
@@ -198,18 +198,10 @@
 
 <style>
 	.bench {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 430px;
-		grid-template-rows: 40px 1fr;
-		height: calc(100vh - 66px);
+		--beside: 430px;
 	}
 	.title {
-		grid-column: 1 / -1;
-		display: flex;
-		align-items: center;
 		gap: 16px;
-		padding: 0 14px 0 16px;
-		border-bottom: 1px solid var(--ink);
 	}
 	.verdict {
 		display: flex;
@@ -223,15 +215,6 @@
 	.doing {
 		display: flex;
 		gap: 6px;
-	}
-	.main {
-		min-width: 0;
-		overflow-y: auto;
-	}
-	.side {
-		min-height: 0;
-		overflow-y: auto;
-		border-left: 1px solid var(--ink);
 	}
 	.bar :global(.tab-bar) {
 		padding: 3px 14px;
@@ -270,12 +253,7 @@
 		gap: 8px;
 	}
 	@media (width < 56rem) {
-		.bench {
-			display: block;
-			height: auto;
-		}
 		.title {
-			flex-wrap: wrap;
 			padding: 8px 12px;
 		}
 		.verdict {
@@ -289,12 +267,8 @@
 		.doing .button {
 			flex: 1 1 40%;
 		}
-		.main,
 		.side {
-			overflow: visible;
-		}
-		.side {
-			border-left: 0;
+			border-top: 0;
 		}
 		.phone-hidden {
 			display: none;

@@ -109,9 +109,9 @@
 	const cautions = $derived(answer?.plan.filter(({ kind }) => kind === 'caution') ?? []);
 </script>
 
-<div class="call">
-	<div class="title">
-		<h1>What should I tie on?</h1>
+<div class="screen call">
+	<div class="screen-title title">
+		<h1 class="phone-voiced">What should I tie on?</h1>
 		<p class="lead">{answer ? VERDICT[answer.verdict.blades] : ''}</p>
 		<form
 			method="POST"
@@ -146,7 +146,7 @@
 	</div>
 	<p class="sr-only" role="status" aria-live="polite">{spoken}</p>
 
-	<div class="main">
+	<div class="screen-main main">
 		{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
 		{#if kept}<p class="notice" role="status">
 				Kept “{kept.name}”: reading and call together. <a href={resolve('/kept')}>See what is kept</a>
@@ -193,7 +193,7 @@
 			<p class="wait" role="status">Weighing the rules.</p>
 		{/if}
 	</div>
-	<div class="side">
+	<div class="screen-side side">
 		<div class="why">
 			{#if called}<Why {called} close={marked === 0 ? confidence.words : 'An alternative.'} />{/if}
 		</div>
@@ -203,33 +203,16 @@
 </div>
 
 <style>
-	.call {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 404px;
-		grid-template-rows: 40px 1fr;
-		height: calc(100vh - 66px);
-	}
 	.title {
-		grid-column: 1 / -1;
-		display: flex;
-		align-items: center;
 		gap: 10px;
-		padding: 0 14px 0 16px;
-		border-bottom: 1px solid var(--ink);
 	}
 	.lead {
 		flex: 1;
 		color: var(--ink-2);
 	}
-	.main {
-		min-width: 0;
-		overflow-y: auto;
-	}
 	.side {
 		display: grid;
 		grid-template-rows: minmax(0, 1fr) auto;
-		border-left: 1px solid var(--ink);
-		min-height: 0;
 	}
 	.why {
 		overflow-y: auto;
@@ -269,24 +252,13 @@
 		padding: 24px;
 	}
 	@media (width < 56rem) {
-		.call {
-			display: block;
-			height: auto;
-		}
 		.title {
 			position: sticky;
 			top: 0;
 			z-index: 5;
+			flex-wrap: nowrap;
 			padding: 4px 10px;
 			background: var(--paper);
-		}
-		/* The bar of screens says where this is. */
-		.title h1 {
-			position: absolute;
-			width: 1px;
-			height: 1px;
-			overflow: hidden;
-			clip-path: inset(50%);
 		}
 		/* The answer first: one screen, one lure. */
 		.main {
@@ -298,8 +270,6 @@
 		}
 		.side {
 			display: block;
-			border-left: 0;
-			border-top: 1px solid var(--ink);
 		}
 	}
 </style>

@@ -102,13 +102,13 @@
 	const depth = (metres: number): string => withUnit(app.units, 'depth', metres);
 </script>
 
-<div class="sight">
-	<div class="title">
+<div class="screen">
+	<div class="screen-title">
 		<h1>How do these colours look, here?</h1>
 		<Segment name="view" legend="From where" options={VIEWS} value={view} onvalue={(value) => (view = value as View)} />
 		<span class="quiet">{VIEW_WORDS[view]}; left in the hand, right at {depth(depthM)}</span>
 	</div>
-	<div class="main">
+	<div class="screen-main main">
 		<div class="depth">
 			<strong>Depth {depth(depthM)}</strong>
 			<Ruler
@@ -134,7 +134,7 @@
 		{/each}
 		<Ladder scenes={rungs} named={ladder} {depth} />
 	</div>
-	<div class="side">
+	<div class="screen-side side">
 		{#if thick}
 			<p class="notice">
 				In this water nothing is seen far, and bright and dark come near each other: it is itself bright from the side,
@@ -198,31 +198,12 @@
 </div>
 
 <style>
-	.sight {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 404px;
-		grid-template-rows: 40px 1fr;
-		height: calc(100vh - 66px);
-	}
-	.title {
-		grid-column: 1 / -1;
-		display: flex;
-		gap: 14px;
-		align-items: center;
-		padding: 0 14px 0 16px;
-		border-bottom: 1px solid var(--ink);
-	}
 	.quiet {
 		color: var(--ink-2);
 	}
 	.main,
 	.side {
-		min-width: 0;
 		padding: 6px 16px 12px;
-		overflow-y: auto;
-	}
-	.side {
-		border-left: 1px solid var(--ink);
 	}
 	.depth {
 		padding-bottom: 4px;
@@ -256,22 +237,9 @@
 		padding-bottom: 4px;
 	}
 	@media (width < 56rem) {
-		.sight {
-			display: block;
-			height: auto;
-		}
-		.title {
-			flex-wrap: wrap;
-			padding: 6px 10px;
-		}
 		.main,
 		.side {
-			overflow: visible;
 			padding-inline: 10px;
-		}
-		.side {
-			border-left: 0;
-			border-top: 1px solid var(--ink);
 		}
 	}
 </style>

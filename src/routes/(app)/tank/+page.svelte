@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { dequal } from 'dequal';
+	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
 	import { M_PER_IN } from '$lib/core/base/units';
@@ -7,22 +8,19 @@
 	import { bandOf, snagging } from '$lib/core/choice/band';
 	import { workOf } from '$lib/core/choice/fishingTime';
 	import { ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
-	import { inchesPerTurnAt, lineDiameterM } from '$lib/core/physics/line';
+	import { lineDiameterM, perTurnM } from '$lib/core/physics/line';
 	import { leanDeg } from '$lib/core/physics/roll';
 	import { runningWindow } from '$lib/core/physics/window';
 	import type { Build } from '$lib/core/schema/build';
 	import type { Rig } from '$lib/core/schema/rig';
 	import type { Tow, TowInput } from '$lib/core/schema/tow';
 	import type { Change } from '$lib/core/tow/changes';
-	import { bowM } from '$lib/core/tow/bow';
-	import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell } from '$lib/core/tow/map';
 	import { WEED } from '$lib/core/reading/conditions';
 	import { useApp } from '$lib/client/app.svelte';
-	import { shownIn, withUnit } from '$lib/forms/units';
+	import { modelShare, withUnit } from '$lib/forms/units';
 	import { isLamp } from '$lib/ui/frame/theme';
 	import Ruler from '$lib/ui/parts/Ruler.svelte';
 	import Segment from '$lib/ui/parts/Segment.svelte';
-	import { frameOf } from '$lib/ui/section/geometry';
 	import Section from '$lib/ui/section/Section.svelte';
 	import Beat from '$lib/ui/tank/Beat.svelte';
 	import Changes from '$lib/ui/tank/Changes.svelte';
@@ -31,7 +29,11 @@
 	import Loupe from '$lib/ui/tank/Loupe.svelte';
 	import { riseDeg, sampleAt } from '$lib/ui/tank/moments';
 	import Paths from '$lib/ui/tank/Paths.svelte';
-	import TankGauge from '$lib/ui/tank/TankGauge.svelte';
+	import { Player } from '$lib/ui/tank/player.svelte';
+	import { beatOf } from '$lib/ui/tank/beat';
+	import Readings from '$lib/ui/tank/Readings.svelte';
+	import { rigWith } from '$lib/ui/tank/changed';
+	import { Searches } from '$lib/ui/tank/searches.svelte';
 	import { groundOf, throwOf } from '$lib/ui/tank/throw';
 	import TimeBars from '$lib/ui/tank/TimeBars.svelte';
 	import WeightSpeed from '$lib/ui/tank/WeightSpeed.svelte';
@@ -109,163 +111,69 @@
 		...(towB && other ? [{ sign: 'B' as const, tow: towB }] : [])
 	]);
 
-	let cells = $state.raw<readonly MapCell[]>([]);
-	let changes = $state.raw<readonly Change[]>([]);
-	let own = $state<number | null>(null);
-	let searching = $state(false);
-	const done = $derived(cells.length / (MAP_SPEEDS_MPS.length * MAP_WEIGHTS_OZ.length));
+	const searches = new Searches();
 	/** What the map is made of: not the weight and speed themselves, which are its axes. */
 	const mapKey = $derived(
-		cast &&
-			JSON.stringify({ ...cast, speedMps: 0, rig: { ...cast.rig, weightOz: 0, retrieve: null, skirt: cast.rig.skirt } })
+		cast && JSON.stringify({ ...cast, speedMps: 0, rig: { ...cast.rig, weightOz: 0, retrieve: null } })
 	);
-	const EVERY_MS = 250;
 	$effect(() => {
-		if (!app.work || !mapKey || !band || !cast) return;
-		const input = { ...($state.snapshot(cast) as TowInput), band: { ...band } };
-		let gone = false;
-		const timer = setTimeout(() => {
-			let found: MapCell[] = [];
-			void app.work
-				?.map(input, (part) => {
-					if (!gone) cells = found = [...found, ...part];
-				})
-				.catch(() => undefined);
-		}, EVERY_MS);
-		return () => {
-			gone = true;
-			clearTimeout(timer);
-		};
+		if (!app.work || !mapKey || !band) return;
+		const present = untrack(() => cast);
+		if (present) return searches.map(app.work, { ...($state.snapshot(present) as TowInput), band: { ...band } });
 	});
 	$effect(() => {
-		if (!app.work || !cast || !band) return;
-		const input = $state.snapshot(cast) as TowInput;
-		let gone = false;
-		searching = true;
-		const timer = setTimeout(() => {
-			let found: Change[] = [];
-			void app.work
-				?.changes(input, (part) => {
-					if (gone) return;
-					for (const one of part) {
-						if (one.kind === 'own') own = one.share;
-						else found = [...found, one];
-					}
-					changes = found;
-				})
-				.then((ended) => {
-					if (!gone) searching = !ended;
-				})
-				.catch(() => undefined);
-		}, EVERY_MS);
-		return () => {
-			gone = true;
-			clearTimeout(timer);
-		};
+		if (app.work && cast && band) return searches.look(app.work, $state.snapshot(cast) as TowInput);
 	});
 	$effect(() => () => app.work?.stopMaps());
 
-	const perTurnM = $derived(
-		rig ? inchesPerTurnAt(rig.reel.inchesPerTurn, thrown.castM / 2, lineDiameterM(rig.line)) * M_PER_IN : 0.7
-	);
-	const turnsOf = (speedMps: number): number => speedMps / perTurnM;
-	const figures = $derived(rig && runningWindow({ rig, speedMps: rig.retrieve.speedMps, castM: thrown.castM, tipM }));
-	const figuresB = $derived(
-		other && runningWindow({ rig: other.rig, speedMps: other.rig.retrieve.speedMps, castM: thrown.castM, tipM })
-	);
-	const beatOf = (one: typeof figures): number =>
-		one?.jigBlade?.beatHz ?? one?.surface?.turnHz ?? one?.blades.at(-1)?.turnHz ?? 0;
-
+	const turnM = $derived(rig ? perTurnM(rig.reel.inchesPerTurn, thrown.castM / 2, lineDiameterM(rig.line)) : 1);
+	const turnsOf = (speedMps: number): number => speedMps / turnM;
+	const figuresOf = ({ rig: one }: Build) =>
+		runningWindow({ rig: one, speedMps: one.retrieve.speedMps, castM: thrown.castM, tipM });
+	const figures = $derived(build && figuresOf(build));
+	const figuresB = $derived(other && figuresOf(other));
 	/** Speeds (m/s) between which a hand winds. */
 	const WIND_MPS = [0.15, 2.4] as const;
 	const CRANK_STEP = 0.05;
-	function wind(speedMps: number, step: string) {
-		if (!build) return;
+	function put(next: Rig, step = '') {
+		if (build) app.bench.change({ ...build, rig: next }, step);
+	}
+	function wind(speedMps: number, step = '') {
+		if (!rig) return;
 		const held = Math.min(WIND_MPS[1], Math.max(WIND_MPS[0], Math.round(speedMps * 1000) / 1000));
-		app.bench.change({ ...build, rig: { ...build.rig, retrieve: { ...build.rig.retrieve, speedMps: held } } }, step);
+		put({ ...rig, retrieve: { ...rig.retrieve, speedMps: held } }, step);
 	}
 	function take(weightOz: number, speedMps: number) {
-		if (!build) return;
-		const retrieve = { ...build.rig.retrieve, speedMps };
-		app.bench.change({ ...build, rig: { ...build.rig, weightOz, retrieve } });
+		if (rig) put({ ...rig, weightOz, retrieve: { ...rig.retrieve, speedMps } });
 	}
 	function apply(change: Change) {
-		if (!build) return;
-		const { rig: now } = build;
 		if (change.kind === 'count') countdownS = change.countdownS;
 		else if (change.kind === 'tip') tipM = change.tipM;
-		else if (change.kind === 'speed') wind(change.speedMps, '');
-		else if (change.kind === 'weight') take(change.weightOz, now.retrieve.speedMps);
-		else if (change.kind === 'line') {
-			app.bench.change({ ...build, rig: { ...now, line: { ...now.line, testLb: change.testLb } } });
-		} else {
-			const was = now.trailer ?? {
-				colour: now.skirt.colour === 'none' ? 'white' : now.skirt.colour,
-				lengthIn: 3,
-				mount: 'upright' as const
-			};
-			app.bench.change({ ...build, rig: { ...now, trailer: { ...was, kind: change.trailer } } });
-		}
+		const next = rig && rigWith(rig, change);
+		if (next) put(next);
 	}
 
-	/** Moment of the cast that is looked at, s. */
-	let atS = $state(0);
-	let playing = $state(false);
+	const player = new Player();
 	const endS = $derived(Math.max(1, ...watched.map(({ tow }) => tow.endS)));
-	const FASTER = 3;
-	let touched = false;
 	$effect(() => {
-		if (towA && !touched) atS = towA.endS * 0.55;
+		if (towA) player.show(towA.endS);
 	});
 	$effect(() => {
-		if (!playing) return;
-		let last = performance.now();
-		let frame = requestAnimationFrame(function go(now) {
-			atS = atS + ((now - last) / 1000) * FASTER;
-			last = now;
-			if (atS >= endS) {
-				atS = endS;
-				playing = false;
-			} else frame = requestAnimationFrame(go);
-		});
-		return () => cancelAnimationFrame(frame);
+		if (player.playing) return player.run(() => endS);
 	});
-	function play() {
-		touched = true;
-		if (!playing && atS >= endS - 0.1) atS = 0;
-		playing = !playing;
-	}
 
-	const speed = $derived(shownIn(app.units, 'speed'));
-	const depthShown = $derived(shownIn(app.units, 'depth'));
 	const depth = (metres: number): string => withUnit(app.units, 'depth', metres);
-	const now = $derived(towA && sampleAt(towA.samples, atS));
-	const nowB = $derived(towB && other ? sampleAt(towB.samples, atS) : null);
-	/** Bow (m) of the line in the air in a crosswind: half of the way to the lure is in the air at a usual tip (assumed). */
-	const IN_AIR = 0.5;
-	const bow = $derived(
-		rig && now && reading.windMps !== undefined && now.tensionN > 0
-			? bowM(reading.windMps, IN_AIR * now.xM, now.tensionN, lineDiameterM(rig.line))
-			: null
-	);
-	const N_PER_LB = 4.448;
-	const SPAN = { speed: 2.4, thumps: 30, margin: 4, tension: 4 } as const;
-	const margin = $derived(rig && figures && figures.keepMps > 0 ? rig.retrieve.speedMps / figures.keepMps : null);
-	const marginB = $derived(
-		other && figuresB && figuresB.keepMps > 0 ? other.rig.retrieve.speedMps / figuresB.keepMps : null
-	);
-	const maxM = $derived(frameOf(reading.bottomM, 800, 360, true).maxM);
 	const lean = $derived(rig && figures?.rollMps ? leanDeg(figures.rollMps, rig.retrieve.speedMps) : null);
 	const told = $derived(
 		towA
-			? `${rigName(rig!)} runs ${depth(sampleAt(towA.samples, towA.endS * 0.6).zM)} deep at the middle of the cast and works ${Math.round((towA.band?.timeShare ?? 0) * 20) * 5} % of the winding.`
+			? `${rigName(rig!)} runs ${depth(sampleAt(towA.samples, towA.endS * 0.6).zM)} deep at the middle of the cast and works ${modelShare(towA.band?.timeShare ?? 0)} of the winding.`
 			: 'The cast is being worked out.'
 	);
 </script>
 
-<div class="tank">
-	<div class="title">
-		<h1>Where does it run?</h1>
+<div class="screen tank">
+	<div class="screen-title">
+		<h1 class="phone-voiced">Where does it run?</h1>
 		{#if rig}
 			<Segment
 				name="hand"
@@ -274,11 +182,13 @@
 				value={handNow}
 				onvalue={(value) => (hand = value as HandName)}
 			/>
-			<span class="quiet">A dot every two seconds. Model, ± 0.15 m.</span>
+			<span class="quiet note phone-voiced">A dot every two seconds. Model, ± 0.15 m.</span>
 			<span class="doing">
 				<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
 				<Beat turnsPerS={turnsOf(rig.retrieve.speedMps)} />
-				<button class="button button-amber" disabled={!towA} onclick={play}>{playing ? 'Hold' : 'Run'}</button>
+				<button class="button button-amber" disabled={!towA} onclick={() => player.toggle(endS)}
+					>{player.playing ? 'Hold' : 'Run'}</button
+				>
 			</span>
 		{/if}
 	</div>
@@ -295,7 +205,7 @@
 			{/if}
 		</div>
 	{:else}
-		<div class="main">
+		<div class="screen-main">
 			<p class="sr-only" role="status">{told}</p>
 			<div class="picture">
 				<Section
@@ -306,11 +216,17 @@
 					height={360}
 				>
 					{#snippet over(frame, bed)}
-						<Paths {frame} {bed} {thrown} {watched} {band} {tipM} {atS} {depth} />
+						<Paths {frame} {bed} {thrown} {watched} {band} {tipM} atS={player.atS} {depth} />
 					{/snippet}
 				</Section>
 				{#if towA}
-					<Loupe {rig} riseDeg={riseDeg(towA.samples, atS)} leanDeg={lean} beatHz={beatOf(figures)} {atS} />
+					<Loupe
+						{rig}
+						riseDeg={riseDeg(towA.samples, player.atS)}
+						leanDeg={lean}
+						beatHz={beatOf(figures)}
+						atS={player.atS}
+					/>
 				{/if}
 			</div>
 			<label class="scrub"
@@ -320,21 +236,17 @@
 					min="0"
 					max={endS}
 					step="0.1"
-					value={atS}
-					aria-valuetext="{atS.toFixed(1)} seconds"
-					oninput={({ currentTarget }) => {
-						touched = true;
-						playing = false;
-						atS = Number(currentTarget.value);
-					}}
-				/><span class="figure">{atS.toFixed(1)} s</span></label
+					value={player.atS}
+					aria-valuetext="{player.atS.toFixed(1)} seconds"
+					oninput={({ currentTarget }) => player.scrub(Number(currentTarget.value))}
+				/><span class="figure">{player.atS.toFixed(1)} s</span></label
 			>
 			<div class="below">
 				<section aria-label="Weight and speed">
 					{#if band}
 						<WeightSpeed
-							{cells}
-							{done}
+							cells={searches.cells}
+							done={searches.done}
 							weightOz={rig.weightOz}
 							speedMps={rig.retrieve.speedMps}
 							units={app.units}
@@ -344,18 +256,19 @@
 				</section>
 				<section aria-label="Time and changes">
 					<TimeBars {watched} {band} />
-					{#if cast}<Hold
-							{cast}
-							usualM={holdM}
+					{#if cast}<Hold {cast} usualM={holdM} units={app.units} {turnsOf} onspeed={wind} />{/if}
+					{#if band}<Changes
+							changes={searches.changes}
+							busy={searches.busy}
+							own={searches.own}
 							units={app.units}
 							{turnsOf}
-							onspeed={(speedMps) => wind(speedMps, '')}
+							onapply={apply}
 						/>{/if}
-					{#if band}<Changes {changes} busy={searching} {own} units={app.units} {turnsOf} onapply={apply} />{/if}
 				</section>
 			</div>
 		</div>
-		<div class="side">
+		<div class="screen-side side">
 			<div class="rigs">
 				<p>
 					<strong>A {rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong><br /><span class="quiet"
@@ -384,120 +297,34 @@
 					label="Crank, turns a second"
 					valueText="{turnsOf(rig.retrieve.speedMps).toFixed(2)} turns a second"
 					step={CRANK_STEP}
-					onvalue={(turns) => wind(turns * perTurnM, 'crank')}
+					onvalue={(turns) => wind(turns * turnM, 'crank')}
 				/>
 				<p class="hold">
 					<label>Count <input class="field" type="number" min="0" max="60" bind:value={countdownS} /> s</label>
 					<label>Tip <input class="field" type="number" min="0" max="3" step="0.1" bind:value={tipM} /> m up</label>
-					<span class="quiet">{Math.round(perTurnM / M_PER_IN)} in a turn, {rig.reel.ratio}:1, half the cast out</span>
+					<span class="quiet">{Math.round(turnM / M_PER_IN)} in a turn, {rig.reel.ratio}:1, half the cast out</span>
 				</p>
 			</div>
-			{#if figures}
-				<TankGauge
-					label="Lure speed"
-					text={withUnit(app.units, 'speed', rig.retrieve.speedMps)}
-					low={0}
-					high={speed.show(SPAN.speed)}
-					a={speed.show(rig.retrieve.speedMps)}
-					b={other ? speed.show(other.rig.retrieve.speedMps) : null}
-					forbidden={[
-						{ from: 0, to: speed.show(figures.keepMps), word: 'stalls' },
-						...(figures.rollMps === null
-							? []
-							: [{ from: speed.show(figures.rollMps), to: speed.show(SPAN.speed), word: 'rolls' }])
-					]}
-					note={rig.retrieve.speedMps < figures.keepMps
-						? 'blades stall'
-						: figures.rollMps !== null && rig.retrieve.speedMps > figures.rollMps
-							? 'rolls over'
-							: 'turns and stands'}
-					fails={rig.retrieve.speedMps < figures.keepMps ||
-						(figures.rollMps !== null && rig.retrieve.speedMps > figures.rollMps)}
-				/>
-				<TankGauge
-					label="Beat"
-					text="{beatOf(figures).toFixed(1)} a second"
-					low={0}
-					high={SPAN.thumps}
-					a={beatOf(figures)}
-					b={figuresB ? beatOf(figuresB) : null}
-					note={figuresB ? `B ${beatOf(figuresB).toFixed(1)}` : ''}
-				/>
-				{#if margin !== null}
-					<TankGauge
-						label="Over stalling"
-						text="× {margin.toFixed(1)}"
-						low={0.5}
-						high={SPAN.margin}
-						a={margin}
-						b={marginB}
-						forbidden={[{ from: 0.5, to: 1, word: 'stalls' }]}
-						note={margin < 1.15 ? 'thin' : ''}
-					/>
-				{/if}
-				{#if figures.surface}
-					<TankGauge
-						label="Stays up from"
-						text={withUnit(app.units, 'speed', figures.surface.planeMps)}
-						low={0}
-						high={speed.show(SPAN.speed)}
-						a={speed.show(figures.surface.planeMps)}
-						note={rig.retrieve.speedMps < figures.surface.planeMps ? 'sinks at this speed' : 'planes'}
-						fails={rig.retrieve.speedMps < figures.surface.planeMps}
-					/>
-				{/if}
-				{#if now}
-					<TankGauge
-						label="Depth now"
-						text={depth(now.zM)}
-						low={0}
-						high={depthShown.show(maxM)}
-						a={depthShown.show(now.zM)}
-						b={nowB ? depthShown.show(nowB.zM) : null}
-						forbidden={[{ from: depthShown.show(reading.bottomM), to: depthShown.show(maxM), word: 'bottom' }]}
-						note={now.where === 'running'
-							? `${Math.round(shownIn(app.units, 'distance').show(now.xM))} ${shownIn(app.units, 'distance').unit} from the tip`
-							: now.where === 'cover'
-								? 'in the cover'
-								: `${now.where}`}
-						fails={now.where === 'cover'}
-					/>
-					<TankGauge
-						label="At the hand"
-						text="{(now.tensionN / N_PER_LB).toFixed(2)} lb"
-						low={0}
-						high={SPAN.tension / N_PER_LB}
-						a={now.tensionN / N_PER_LB}
-						b={nowB ? nowB.tensionN / N_PER_LB : null}
-						note={towA ? `most ${(towA.peakTensionN / N_PER_LB).toFixed(2)} lb` : ''}
-					/>
-				{/if}
-				<p class="quiet small">
-					Still water, a line without vibration.{#if bow !== null}
-						A wind of {withUnit(app.units, 'wind', reading.windMps ?? 0)} across the cast bows the line in the air by about
-						{depth(bow)}; the path is drawn without that.{/if}
-				</p>
-			{/if}
+			<Readings
+				{rig}
+				{figures}
+				other={other?.rig ?? null}
+				{figuresB}
+				now={towA && sampleAt(towA.samples, player.atS)}
+				nowB={towB && other ? sampleAt(towB.samples, player.atS) : null}
+				peakN={towA?.peakTensionN ?? 0}
+				{reading}
+				units={app.units}
+			/>
 		</div>
 	{/if}
 </div>
 
 <style>
 	.tank {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 372px;
-		grid-template-rows: 40px 1fr;
-		height: calc(100vh - 66px);
+		--beside: 372px;
 	}
-	.title {
-		grid-column: 1 / -1;
-		display: flex;
-		gap: 14px;
-		align-items: center;
-		padding: 0 14px 0 16px;
-		border-bottom: 1px solid var(--ink);
-	}
-	.title > .quiet {
+	.note {
 		flex: 1;
 	}
 	.doing {
@@ -507,14 +334,6 @@
 	}
 	.quiet {
 		color: var(--ink-2);
-	}
-	.small {
-		padding-top: 6px;
-		font-size: var(--t-xs);
-	}
-	.main {
-		min-width: 0;
-		overflow-y: auto;
 	}
 	.picture {
 		position: relative;
@@ -541,8 +360,6 @@
 	}
 	.side {
 		padding: 4px 16px 10px;
-		border-left: 1px solid var(--ink);
-		overflow-y: auto;
 	}
 	.rigs {
 		display: grid;
@@ -590,21 +407,8 @@
 		.tank {
 			display: flex;
 			flex-direction: column;
-			height: auto;
 		}
-		.title {
-			flex-wrap: wrap;
-			padding: 6px 10px;
-		}
-		.title h1,
-		.title > .quiet {
-			position: absolute;
-			width: 1px;
-			height: 1px;
-			overflow: hidden;
-			clip-path: inset(50%);
-		}
-		.main,
+		.tank > :global(.screen-main),
 		.side {
 			display: contents;
 		}
@@ -630,10 +434,9 @@
 			order: 4;
 			padding: 8px 16px;
 		}
-		.side > :global(.gauge),
-		.small {
+		.side > :global(.readings) {
 			order: 6;
-			margin: 0 16px;
+			padding: 0 16px;
 		}
 	}
 </style>
