@@ -128,9 +128,11 @@
 			/>
 		{/if}
 		<p class="quiet">
-			Still water, a line without vibration.{#if bow !== null}{' '}
+			Still water, a line without vibration.
+			{#if bow !== null}
 				A wind of {withUnit(units, 'wind', reading.windMps ?? 0)} across the cast bows the line in the air by about
-				{depth(bow)}; the path is drawn without that.{/if}
+				{depth(bow)}; the path is drawn without that.
+			{/if}
 		</p>
 	{/if}
 </div>
