@@ -64,11 +64,31 @@ describe('from water to a kept call', () => {
 
 		// Tomorrow, on the same account but a fresh browser: the records alone must know it.
 		const tomorrow = await signedIn({ at: '/kept' }, angler);
+		await tomorrow.getByRole('link', { name: 'See the call Dawn over the pads' }).click();
+		await tomorrow.getByRole('heading', { name: 'Decided by' }).waitFor();
+		await tomorrow.getByText('Today’s rules call the same.').waitFor();
+		await tomorrow.getByRole('link', { name: 'All that is kept' }).click();
 		await tomorrow.getByRole('button', { name: 'Open Dawn over the pads, reading and rig' }).click();
 		await tomorrow.waitForURL('**/water');
 		await ranked(tomorrow);
 		expect(await field(tomorrow, 'Water').inputValue()).toBe('23');
 		await tomorrow.getByRole('link', { name: 'Rig in hand: Buzzbait' }).waitFor();
+	});
+
+	it('measures the water with a white lure, and says what cannot be', async () => {
+		const page = await signedIn();
+		await ranked(page);
+		await page.getByText('How to measure it').click();
+		await page.getByLabel('Lower it until it is lost').fill('1,3');
+		await page.getByLabel('Raise it until it is seen again').fill('1.6');
+		await page.getByRole('button', { name: 'Take the middle' }).click();
+		await page.getByText('Coming up it cannot be seen deeper').waitFor();
+		await page.getByLabel('Raise it until it is seen again').fill('1.1');
+		await page.getByRole('button', { name: 'Take the middle' }).click();
+		await page.getByText('Taken.').waitFor();
+		expect(await field(page, 'See down to').inputValue()).toBe('1.2');
+		await page.getByRole('button', { name: 'Undo' }).first().click();
+		expect(await field(page, 'See down to').inputValue()).not.toBe('1.2');
 	});
 
 	it('works before any script has loaded', async () => {
@@ -163,11 +183,15 @@ describe('where the angler stands', () => {
 		await page.getByRole('button', { name: 'My own rules' }).click();
 		await page.getByRole('button', { name: 'Add the rule' }).click();
 		await page.getByText('Say what the rule prefers.').waitFor();
-		await page.getByLabel('prefers').selectOption('colour');
-		await page.getByLabel('being').first().selectOption('purple');
-		await page.getByLabel('Because').fill('Purple has been good here.');
+		await page.getByLabel('Part 1').selectOption('colour');
+		await page.getByLabel('Value 1').selectOption('pearl');
+		await page.getByLabel('because').fill('Purple has been good here.');
 		await page.getByRole('button', { name: 'Add the rule' }).click();
-		await page.getByText('MY-01').waitFor();
+		await page.getByText('Always, every lure should have colour pearl.').waitFor();
+		await page.getByRole('button', { name: 'Change MY-01' }).click();
+		await page.getByLabel('Value 1').selectOption('purple');
+		await page.getByRole('button', { name: 'Keep the change' }).click();
+		await page.getByText('Always, every lure should have colour purple.').waitFor();
 		const stored = page.waitForResponse((response) => response.url().endsWith('/api/v1/stand'));
 		await stored;
 		await page.reload();

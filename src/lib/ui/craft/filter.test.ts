@@ -14,7 +14,21 @@ describe('the list of claims', () => {
 	it('is found by id, by words in any order, and by split', () => {
 		expect(ids({ find: 'bld-01b' })).toEqual(['BLD-01b']);
 		expect(ids({ find: 'crawl cold' })).toContain('BLD-01b');
-		expect(ids({ split: 'SKY' })).toEqual(['FAM-03a', 'FAM-03b', 'FAM-03c', 'FAM-04']);
+		expect(ids({ split: 'SKY' }).toSorted()).toEqual(['FAM-03a', 'FAM-03b', 'FAM-03c', 'FAM-04']);
+	});
+
+	it('knows what anglers call the same thing', () => {
+		const dirty = ids({ find: 'dirty' });
+		expect(dirty.length).toBeGreaterThan(0);
+		for (const word of ['murky', 'brown', 'stained'])
+			expect(ids({ find: word })).toEqual(expect.arrayContaining(dirty));
+	});
+
+	it('puts what speaks now first, and keeps the order otherwise', () => {
+		const shares = filtered(heard, NONE).map(({ share }) => share);
+		expect(shares).toEqual(shares.toSorted((a, b) => b - a));
+		const speaking = ids({ speaking: true });
+		expect(ids({}).slice(0, speaking.length)).toEqual(speaking);
 	});
 
 	it('by family keeps what is about all families, and leaves out what is about others', () => {

@@ -38,12 +38,39 @@ export interface Heard {
 	readonly share: number;
 }
 
-/** The claims that a filter leaves, in their order. */
+/** Words that anglers use for the same thing: who looks for one finds what is written with another. */
+const ALIKE: readonly (readonly string[])[] = [
+	['dirty', 'murky', 'muddy', 'mud', 'brown', 'stained', 'coloured', 'off-colour'],
+	['tannic', 'tea', 'stained', 'brown'],
+	['clear', 'clean', 'gin', 'crystal'],
+	['cloud', 'overcast', 'grey', 'dull'],
+	['sun', 'bright', 'blue'],
+	['weed', 'grass', 'vegetation', 'hydrilla', 'milfoil'],
+	['pads', 'lilies'],
+	['timber', 'trees', 'standing'],
+	['wood', 'laydown', 'stump', 'brush', 'log'],
+	['shad', 'silver', 'baitfish'],
+	['sunfish', 'bream', 'panfish'],
+	['crayfish', 'craw', 'crawfish'],
+	['wind', 'chop', 'waves'],
+	['slow', 'crawl', 'sluggish'],
+	['fast', 'burn', 'quick'],
+	['night', 'dark', 'moon'],
+	['follow', 'turn back', 'refuse'],
+	['short', 'nip', 'miss'],
+	['bait', 'forage', 'prey'],
+	['buzzbait', 'topwater', 'surface']
+];
+
+/** A word with those that mean the same. */
+const synonyms = (word: string): readonly string[] => [word, ...ALIKE.filter((row) => row.includes(word)).flat()];
+
+/** The claims that a filter leaves: what speaks first, each part in its order. */
 export function filtered(heard: readonly Heard[], filter: Filter): Heard[] {
-	const words = filter.find.toLowerCase().split(/\s+/).filter(Boolean);
-	return heard.filter(({ claim, share }) => {
+	const words = filter.find.toLowerCase().split(/\s+/).filter(Boolean).map(synonyms);
+	const left = heard.filter(({ claim, share }) => {
 		const text = `${claim.id} ${claim.because} ${claim.split ?? ''}`.toLowerCase();
-		if (!words.every((word) => text.includes(word))) return false;
+		if (!words.every((alike) => alike.some((word) => text.includes(word)))) return false;
 		const families = claim.scope ?? Object.keys(claim.prefers?.family ?? {});
 		if (filter.family && families.length > 0 && !(families as readonly string[]).includes(filter.family)) return false;
 		if (filter.decision && !claim.id.startsWith(filter.decision)) return false;
@@ -52,4 +79,5 @@ export function filtered(heard: readonly Heard[], filter: Filter): Heard[] {
 		if (filter.split && filter.split !== 'any' && !claim.split?.startsWith(`${filter.split}/`)) return false;
 		return !filter.speaking || share > 0;
 	});
+	return left.toSorted((a, b) => Number(b.share > 0) - Number(a.share > 0));
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import type { Entry } from './entries';
@@ -39,7 +40,9 @@
 		{:else}<span class="kind">{entry.season}</span>{/if}
 	</span>
 	<div class="what">
-		<strong>{entry.name}</strong>{#if waits}<span class="quiet">waits on this device</span>{/if}
+		{#if entry.kind === 'call' && !waits}
+			<a href={resolve(`/kept/${entry.id}`)} aria-label="See the call {entry.name}"><strong>{entry.name}</strong></a>
+		{:else}<strong>{entry.name}</strong>{/if}{#if waits}<span class="quiet">waits on this device</span>{/if}
 		{#if entry.when}<span class="quiet">{entry.when}</span>{/if}
 		<span>{entry.text}</span>
 	</div>

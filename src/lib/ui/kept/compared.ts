@@ -1,7 +1,8 @@
 import { bladesText, lineText, ouncesText, rigName } from '$lib/core/naming/describe';
-import { spoken } from '$lib/core/naming/spoken';
-import { completeReading } from '$lib/core/reading/complete';
+import { spoken, spokenFirst } from '$lib/core/naming/spoken';
+import { completeReading, type Reading } from '$lib/core/reading/complete';
 import type { UnitSystem } from '$lib/core/records/schemas';
+import type { ParsedReading } from '$lib/core/schema/reading';
 import { figureText, withUnit } from '$lib/forms/units';
 import type { Entry } from './entries';
 
@@ -13,34 +14,40 @@ export interface Line {
 }
 
 type Say = (entry: Entry, units: UnitSystem) => string | null;
-const ofReading =
-	(say: (reading: ReturnType<typeof completeReading>, units: UnitSystem) => string): Say =>
-	({ reading }, units) =>
-		reading && say(completeReading(reading), units);
 const ofRig =
 	(say: (rig: NonNullable<Entry['rig']>) => string): Say =>
 	({ rig }) =>
 		rig && say(rig);
 
+/** What a reading says, line by line. */
+const READ: readonly (readonly [string, (reading: Reading, units: UnitSystem) => string])[] = [
+	['Water', ({ waterTemperatureC }, units) => withUnit(units, 'temperature', waterTemperatureC)],
+	['Seen to', ({ visibilityM, stain }, units) => `${withUnit(units, 'depth', visibilityM)}, ${spoken(stain)}`],
+	['Sky', ({ sky, light }) => (light === 'day' ? spoken(sky) : `${spoken(sky)}, ${light}`)],
+	['Wind', ({ wind, bank }) => `${spoken(wind)}, ${spoken(bank)} bank`],
+	['Bottom', ({ bottomM }, units) => withUnit(units, 'depth', bottomM)],
+	[
+		'Fish',
+		({ fishFromM, fishToM }, units) =>
+			`${figureText(units, 'depth', fishFromM)} to ${withUnit(units, 'depth', fishToM)}`
+	],
+	['Cover', ({ cover }) => cover.map(({ kind }) => spoken(kind)).join(', ') || 'none']
+];
+
+/** A reading in lines, its season first. */
+export function readingLines(parsed: ParsedReading, units: UnitSystem): { title: string; value: string }[] {
+	const reading = completeReading(parsed);
+	const lines = READ.map(([title, say]) => ({ title, value: say(reading, units) }));
+	return [{ title: 'Season', value: spokenFirst(reading.phase) }, ...lines];
+}
+
 const LINES: readonly (readonly [string, Say])[] = [
 	['When and where', ({ when }) => when || null],
 	['Season', ({ season }) => season || null],
-	['Water', ofReading((reading, units) => withUnit(units, 'temperature', reading.waterTemperatureC))],
-	[
-		'Seen to',
-		ofReading((reading, units) => `${withUnit(units, 'depth', reading.visibilityM)}, ${spoken(reading.stain)}`)
-	],
-	['Sky', ofReading(({ sky, light }) => (light === 'day' ? spoken(sky) : `${spoken(sky)}, ${light}`))],
-	['Wind', ofReading(({ wind, bank }) => `${spoken(wind)}, ${spoken(bank)} bank`)],
-	['Bottom', ofReading(({ bottomM }, units) => withUnit(units, 'depth', bottomM))],
-	[
-		'Fish',
-		ofReading(
-			({ fishFromM, fishToM }, units) =>
-				`${figureText(units, 'depth', fishFromM)} to ${withUnit(units, 'depth', fishToM)}`
-		)
-	],
-	['Cover', ofReading(({ cover }) => cover.map(({ kind }) => spoken(kind)).join(', ') || 'none')],
+	...READ.map(([title, say]): readonly [string, Say] => [
+		title,
+		({ reading }, units) => reading && say(completeReading(reading), units)
+	]),
 	['A day for blades', ({ verdict }) => verdict],
 	['Lure', ofRig((rig) => `${rigName(rig)}, ${ouncesText(rig.weightOz)} oz`)],
 	['Blades', ofRig(bladesText)],

@@ -8,13 +8,24 @@
 		value: T;
 		/** A tab that is there on a phone alone, where room is short. */
 		phoneOnly?: T;
+		/** On a phone one list to choose from: for more tabs than fit in a line there. */
+		listed?: boolean;
 		children: Snippet;
 	}
-	let { label, tabs, value = $bindable(), phoneOnly, children }: Props = $props();
+	let { label, tabs, value = $bindable(), phoneOnly, listed = false, children }: Props = $props();
 </script>
 
+{#if listed}
+	<label class="tab-list"
+		>{label}
+		<select class="field" bind:value>
+			{#each tabs as [id, name] (id)}<option value={id}>{name}</option>{/each}
+		</select>
+	</label>
+{/if}
+
 <Tabs.Root bind:value={() => value as string, (next) => (value = next as T)}>
-	<Tabs.List class="tab-bar" aria-label={label}>
+	<Tabs.List class={['tab-bar', listed && 'laptop-only']} aria-label={label}>
 		{#each tabs as [id, name] (id)}
 			<Tabs.Trigger value={id} class={id === phoneOnly ? 'phone-only' : ''}>{name}</Tabs.Trigger>
 		{/each}
@@ -41,12 +52,29 @@
 	:global(.tab-bar .phone-only) {
 		display: none;
 	}
+	.tab-list {
+		display: none;
+	}
 	@media (width < 56rem) {
 		:global(.tab-bar button) {
 			min-height: 48px;
 		}
 		:global(.tab-bar .phone-only) {
 			display: block;
+		}
+		:global(.tab-bar.laptop-only) {
+			display: none;
+		}
+		.tab-list {
+			display: flex;
+			gap: 10px;
+			align-items: center;
+			padding: 4px 12px;
+			border-block: 1px solid var(--ink);
+		}
+		.tab-list select {
+			flex: 1;
+			min-height: 48px;
 		}
 	}
 </style>

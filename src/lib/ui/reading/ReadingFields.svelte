@@ -15,6 +15,7 @@
 	import FigureRow from './FigureRow.svelte';
 	import Group from './Group.svelte';
 	import SeasonRow from './SeasonRow.svelte';
+	import DepthGuide from './DepthGuide.svelte';
 	import ForageRows from './ForageRows.svelte';
 
 	interface Props {
@@ -111,6 +112,8 @@
 					value={reading[beside]}
 					onvalue={choose(beside)}
 				/>
+			{:else if key === 'visibilityM'}
+				<DepthGuide units={app.units} onvalue={(visibilityM) => change({ visibilityM }, 'measured')} />
 			{/if}
 		{/snippet}
 	</FigureRow>

@@ -136,7 +136,7 @@
 			{:else}
 				<Board {build} />
 				<div class="bar">
-					<TabBar label="What to show" tabs={TABS} bind:value={tab} phoneOnly="parts">
+					<TabBar label="What to show" tabs={TABS} bind:value={tab} phoneOnly="parts" listed>
 						<div class="panel" class:phone-hidden={tab === 'parts'}>
 							{#if tab === 'checks' || tab === 'parts'}<Checks {checks} units={app.units} />
 							{:else if tab === 'what-if'}<WhatIf {build} reading={app.complete} units={app.units} />
