@@ -3,7 +3,19 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { beforeAll, expect, it } from 'vitest';
 import { newAngler, newPage, signedIn, type TestAngler } from './browser';
 
-const SCREENS = ['/water', '/call', '/bench', '/tank', '/sight', '/craft', '/kept', '/settings'] as const;
+const SCREENS = [
+	'/water',
+	'/call',
+	'/bench',
+	'/tank',
+	'/tank/approach',
+	'/tank/feel',
+	'/tank/calibration',
+	'/sight',
+	'/craft',
+	'/kept',
+	'/settings'
+] as const;
 const SIZES = { laptop: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
 
 /** Rows of a long list beyond the first ones, which are all made alike. */
@@ -25,6 +37,10 @@ async function foundInLamp(page: Page): Promise<string[]> {
 let angler: TestAngler;
 beforeAll(async () => {
 	angler = await newAngler();
+	const page = await signedIn({ at: '/call' }, angler);
+	await page.locator('[data-live]').waitFor();
+	await page.getByRole('button', { name: 'Take in hand' }).click();
+	await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
 });
 
 const LAPTOP_AND_PHONE = Object.values(SIZES);

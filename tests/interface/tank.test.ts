@@ -52,4 +52,57 @@ describe('the tank', () => {
 		await page.getByText(/^A: [\d.]+ m/).waitFor();
 		expect(await page.getByText('No rig is in hand.').count()).toBe(0);
 	});
+
+	it('says where to sit and turns by hand, and is measured, switched off and undone', async () => {
+		const page = await signedIn({ at: '/call' });
+		await page.locator('[data-live]').waitFor();
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await page.goto('/tank/approach');
+		const said = page.getByRole('status').first();
+		await expect.poll(() => said.innerText()).toMatch(/^Cast .* an hour within/);
+		await page.getByLabel('Turn the cast').fill('90');
+		await expect.poll(() => said.innerText()).toMatch(/^As turned: square to the bank/);
+		await page.getByRole('button', { name: 'As it was' }).click();
+		await expect.poll(() => said.innerText()).toMatch(/^Cast /);
+
+		await page.getByRole('link', { name: 'Measured' }).click();
+		await page.getByLabel(/^Depth there/).fill('3');
+		await page.getByLabel(/^Seconds/).fill('1');
+		await page.getByRole('button', { name: 'Add it' }).click();
+		await page.getByText(/^3 m in 1 s: the model says/).waitFor();
+		expect(await page.getByLabel(/^Depth there/).inputValue()).toBe('3');
+		await page.getByLabel(/^Seconds/).fill('8');
+		await page.getByRole('button', { name: 'Add it' }).click();
+		await page.getByText(/^Drag [\d.]+ times the tables/).waitFor();
+		await page.getByLabel('Tank and Bench reckon with it').uncheck();
+		await page.getByRole('button', { name: 'Undo', exact: true }).click();
+		expect(await page.getByLabel('Tank and Bench reckon with it').isChecked()).toBe(true);
+		await page.getByRole('button', { name: /^Take away/ }).click();
+		await page.getByText(/^Nothing yet/).waitFor();
+	});
+
+	it('beats on the audio’s own clock without drifting, and drills', async () => {
+		const page = await signedIn({ at: '/call' });
+		await page.addInitScript(() => {
+			const starts: number[] = [];
+			Object.assign(globalThis, { starts });
+			const start = OscillatorNode.prototype.start;
+			OscillatorNode.prototype.start = function (when?: number) {
+				if (this.frequency.value > 1000) starts.push(when ?? 0);
+				start.call(this, when);
+			};
+		});
+		await page.locator('[data-live]').waitFor();
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await page.goto('/tank/feel');
+		await page.getByRole('button', { name: 'Beat of the crank' }).click();
+		await page.waitForTimeout(4000);
+		const starts = await page.evaluate(() => (globalThis as unknown as { starts: number[] }).starts);
+		expect(starts.length).toBeGreaterThan(3);
+		const period = (starts.at(-1)! - starts[0]!) / (starts.length - 1);
+		for (const [at, when] of starts.entries()) expect(Math.abs(when - starts[0]! - at * period)).toBeLessThan(0.0005);
+		await page.getByRole('button', { name: 'Begin a drill' }).click();
+		await page.getByRole('button', { name: 'It changed' }).click();
+		await page.getByText(/1 too soon/).waitFor();
+	});
 });

@@ -3,12 +3,15 @@ import type { FlipEvent } from '$lib/core/choice/flips';
 import type { DimensionId, Sweep } from '$lib/core/bench/sweep';
 import type { Reading } from '$lib/core/reading/complete';
 import type { Build } from '$lib/core/schema/build';
+import type { Measure } from '$lib/core/schema/calibration';
 import type { CallAnswer, CallInput } from '$lib/core/schema/call';
 import type { Locks, Rig } from '$lib/core/schema/rig';
 import type { ScoreAnswer } from '$lib/core/schema/score';
 import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/schema/tow';
 import type { CalledWindow } from '$lib/core/schema/window';
 import type { MeasuredParts } from '$lib/core/physics/measured';
+import type { Approach, ApproachInput } from '$lib/core/tow/approach';
+import type { Calibrated } from '$lib/core/tow/calibrate';
 import type { MapCell, MapInput } from '$lib/core/tow/map';
 import type { AsidesApi } from '$lib/workers/asides.worker';
 import type { BenchApi } from '$lib/workers/bench.worker';
@@ -104,18 +107,28 @@ export class Work {
 	}
 
 	/** The speed that holds a depth. */
-	speedFor(input: SpeedForInput): Promise<SpeedFor | null> {
-		return this.#casts.latest('speed-for', (api) => api.speedFor(input));
+	speedFor(input: SpeedForInput, measured?: MeasuredParts): Promise<SpeedFor | null> {
+		return this.#casts.latest('speed-for', (api) => api.speedFor(input, measured));
+	}
+
+	/** How long each way of casting at a bank keeps a lure in the zone. */
+	approaches(input: ApproachInput, measured?: MeasuredParts): Promise<Approach[] | null> {
+		return this.#casts.latest('approaches', (api) => api.approaches(input, measured));
+	}
+
+	/** What measurements of a rig fit, and those that cannot be. */
+	calibrated(rig: Rig, parts: MeasuredParts, measures: readonly Measure[]): Promise<Calibrated | null> {
+		return this.#casts.latest('calibrated', (api) => api.calibrated(rig, parts, measures));
 	}
 
 	/** The map of weight by speed, told cell by cell; a newer one ends it. Says whether it came to its end. */
-	map(input: MapInput, tell: (cells: MapCell[]) => void): Promise<boolean> {
-		return this.#maps.run((api) => api.map(input, proxy(tell)));
+	map(input: MapInput, measured: MeasuredParts, tell: (cells: MapCell[]) => void): Promise<boolean> {
+		return this.#maps.run((api) => api.map(input, measured, proxy(tell)));
 	}
 
 	/** What single changes keep a lure in its band, told as they are found; a newer search ends it. */
-	changes(input: TowInput, tell: (changes: Found[]) => void): Promise<boolean> {
-		return this.#maps.run((api) => api.changes(input, proxy(tell)));
+	changes(input: TowInput, measured: MeasuredParts, tell: (changes: Found[]) => void): Promise<boolean> {
+		return this.#maps.run((api) => api.changes(input, measured, proxy(tell)));
 	}
 
 	/** Leaves map and search. */

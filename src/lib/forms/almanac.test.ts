@@ -4,7 +4,7 @@ import { completeReading } from '$lib/core/reading/complete';
 import { lightOf } from '$lib/core/reading/light';
 import { readingSchema } from '$lib/core/schema/reading';
 import { anyReading } from '$lib/core/testing/arbitraries';
-import { withAlmanac } from './almanac';
+import { sunAt, withAlmanac } from './almanac';
 
 const MERE = { latitude: 44.12, longitude: 0.6 };
 const plain = readingSchema.parse({ waterTemperatureC: 15.6, visibilityM: 1, bottomM: 3 });
@@ -65,5 +65,14 @@ describe('what place and hour say', () => {
 		expect(withAlmanac(plain, null, '2026-06-21T23:30:00Z')).toBe(plain);
 		expect(withAlmanac({ ...plain, sunElevationDeg: 4 }, null, '2026-06-21T12:00:00Z').light).toBe('low');
 		expect(withAlmanac(plain, MERE, 'soon')).toBe(plain);
+	});
+});
+
+describe('the sun', () => {
+	// Where the sun crosses the meridian of a place its bearing is 180 and its height 90 less latitude plus declination.
+	it('stands in the south at noon, as high as the day and the place make it', () => {
+		const { azimuthDeg, elevationDeg } = sunAt({ latitude: 44.12, longitude: 0 }, '2026-06-21T12:02:00Z');
+		expect(Math.abs(azimuthDeg - 180)).toBeLessThan(1);
+		expect(Math.abs(elevationDeg - (90 - 44.12 + 23.44))).toBeLessThan(0.3);
 	});
 });

@@ -20,6 +20,12 @@ function dayLengthH(at: Date, { latitude, longitude }: Where): number {
 	return getPosition(at, latitude, longitude).altitude > 0 ? 24 : 0;
 }
 
+/** Where the sun stands, degrees: compass bearing, and height over the horizon. */
+export function sunAt({ latitude, longitude }: Where, takenAt: string): { azimuthDeg: number; elevationDeg: number } {
+	const { azimuth, altitude } = getPosition(new Date(takenAt), latitude, longitude);
+	return { azimuthDeg: azimuth, elevationDeg: altitude };
+}
+
 function directionOf(at: Date, where: Where): 'growing' | 'shrinking' | undefined {
 	const change = (dayLengthH(new Date(at.getTime() + DAY_MS), where) - dayLengthH(at, where)) * 60;
 	return Math.abs(change) < STEADY_MIN ? undefined : change > 0 ? 'growing' : 'shrinking';

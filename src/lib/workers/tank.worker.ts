@@ -1,9 +1,12 @@
 import { expose } from 'comlink';
+import { approaches, type Approach, type ApproachInput } from '$lib/core/tow/approach';
+import { calibrated, type Calibrated } from '$lib/core/tow/calibrate';
 import { changesOf } from '$lib/core/tow/changes';
 import { mapOf, type MapCell, type MapInput } from '$lib/core/tow/map';
 import { speedFor } from '$lib/core/tow/speedFor';
 import { tow } from '$lib/core/tow/tow';
 import type { MeasuredParts } from '$lib/core/physics/measured';
+import type { Measure } from '$lib/core/schema/calibration';
 import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/schema/tow';
 
 /** Work (ms) done on a map before the worker tells of it and listens for another question. */
@@ -33,14 +36,17 @@ async function told<T>(found: Iterable<T>, isNewest: () => boolean, tell: (part:
 /** Casts simulated. A newer map or search for changes ends the one before it. */
 const api = {
 	tow: (input: TowInput, measured?: MeasuredParts): Tow => tow(input, measured),
-	speedFor: (input: SpeedForInput): SpeedFor => speedFor(input),
-	map(input: MapInput, tell: (cells: MapCell[]) => void): Promise<boolean> {
+	speedFor: (input: SpeedForInput, measured?: MeasuredParts): SpeedFor => speedFor(input, measured),
+	calibrated: (rig: TowInput['rig'], parts: MeasuredParts, measures: readonly Measure[]): Calibrated =>
+		calibrated(rig, parts, measures),
+	approaches: (input: ApproachInput, measured?: MeasuredParts): Approach[] => approaches(input, measured),
+	map(input: MapInput, measured: MeasuredParts, tell: (cells: MapCell[]) => void): Promise<boolean> {
 		const own = ++newestMap;
-		return told(mapOf(input), () => own === newestMap, tell);
+		return told(mapOf(input, measured), () => own === newestMap, tell);
 	},
-	changes(input: TowInput, tell: (changes: Found[]) => void): Promise<boolean> {
+	changes(input: TowInput, measured: MeasuredParts, tell: (changes: Found[]) => void): Promise<boolean> {
 		const own = ++newestChanges;
-		return told(changesOf(input), () => own === newestChanges, tell);
+		return told(changesOf(input, measured), () => own === newestChanges, tell);
 	},
 	stop(): void {
 		newestMap++;

@@ -16,13 +16,24 @@ const USUAL_GAP_MM = 6;
 /** Drag (lb) that the running model's fish pull against. */
 const USUAL_DRAG_LB = 5;
 
-/** Lengths and masses of the angler's own parts in a build. */
-export function measuredOf({ own }: Build): MeasuredParts {
+/** A rig's blades in a word: what a calibration was made with. */
+export const bladesKey = ({ blades }: Rig): string =>
+	blades.map(({ position, style, size }) => `${position} ${style} ${size}`).join(', ');
+
+/** The factors that were fitted to a build, where they are switched on and its blades are still those that were measured. */
+function factorsOf({ rig, calibration }: Build): Pick<MeasuredParts, 'factors'> {
+	if (!calibration?.on || calibration.blades !== bladesKey(rig)) return {};
+	return { factors: { dragMul: calibration.dragMul, liftMul: calibration.liftMul } };
+}
+
+/** What was measured of a build: lengths and masses of the angler's own parts, and how it runs. */
+export function measuredOf(build: Build): MeasuredParts {
+	const { own } = build;
 	const used = OWN_SLOTS.flatMap((slot) => {
 		const use = own[slot];
 		return use ? [[slot, { lengthMm: use.part.lengthMm, massG: use.part.massG }] as const] : [];
 	});
-	return Object.fromEntries(used);
+	return { ...Object.fromEntries(used), ...factorsOf(build) };
 }
 
 /** Length (mm) of a turning blade, a measured one standing over the table. */

@@ -57,6 +57,9 @@ export interface Lure {
 	/** Drag and lift areas (m2) of all that does not turn. */
 	readonly stillDragM2: number;
 	readonly stillLiftM2: number;
+	/** Measured factors of the whole lure's drag and lift; 1 unmeasured. */
+	readonly dragMul: number;
+	readonly liftMul: number;
 }
 
 /** Share of a mass that its displacement leaves in fresh water. */
@@ -209,7 +212,9 @@ export function assembleLure(rig: RunningRig): Lure {
 		addedKg: 0.5 * displacedKg + 2 * skirt.massKg + 0.5 * trailer.massKg + ENTRAINED_KG,
 		weightN: sum('weightN') + engineWeightN(engine),
 		stillDragM2: sum('dragM2'),
-		stillLiftM2: sum('liftM2')
+		stillLiftM2: sum('liftM2'),
+		dragMul: measured.factors?.dragMul ?? 1,
+		liftMul: measured.factors?.liftMul ?? 1
 	};
 }
 
@@ -240,12 +245,12 @@ export function engineLiftM2(engine: Engine, speedMps: number): number {
 }
 
 /** Drag area of the whole lure (m2) at a speed. */
-export const dragM2 = ({ engine, stillDragM2 }: Lure, speedMps: number): number =>
-	stillDragM2 + engineDragM2(engine, speedMps);
+export const dragM2 = ({ engine, stillDragM2, dragMul }: Lure, speedMps: number): number =>
+	dragMul * (stillDragM2 + engineDragM2(engine, speedMps));
 
 /** Lift area of the whole lure (m2) at a speed. */
-export const liftM2 = ({ engine, stillLiftM2 }: Lure, speedMps: number): number =>
-	stillLiftM2 + engineLiftM2(engine, speedMps);
+export const liftM2 = ({ engine, stillLiftM2, liftMul }: Lure, speedMps: number): number =>
+	liftMul * (stillLiftM2 + engineLiftM2(engine, speedMps));
 
 /** Speed (m/s) at which everything that turns or swings has started. */
 export function startMps({ engine }: Lure): number {

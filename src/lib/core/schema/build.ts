@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { calibrationSchema } from './calibration';
 import { rigSchema } from './rig';
 import {
 	ACCENTS,
@@ -101,7 +102,9 @@ export const buildSchema = z.strictObject({
 	rig: rigSchema,
 	fit: fitSchema,
 	own: z.partialRecord(z.enum(OWN_SLOTS), ownUseSchema),
-	notes: z.string().check(z.maxLength(4000, 'Notes have at most 4000 letters.'))
+	notes: z.string().check(z.maxLength(4000, 'Notes have at most 4000 letters.')),
+	/** How it was measured to run; absent until it was. */
+	calibration: z.optional(calibrationSchema)
 });
 
 export type OwnUse = z.output<typeof ownUseSchema>;

@@ -1,7 +1,9 @@
+import { without } from '../base/without';
 import { LINES, SPEEDS_MPS, WEIGHTS_OZ } from '../catalogue/parts';
 import { TRAILERS, USUAL_ARM_M, USUAL_COUNTDOWN_S, USUAL_TIP_M } from '../matter/constants';
 import { KEEP_SHARE } from '../physics/blade';
 import { assembleLure, startMps } from '../physics/lure';
+import type { MeasuredParts } from '../physics/measured';
 import { rollMps } from '../physics/roll';
 import { runningRig, USUAL_LINE } from '../physics/window';
 import type { TowInput } from '../schema/tow';
@@ -36,7 +38,14 @@ const TIPS_M = [0.3, 0.6, 1.2, 2] as const;
 /** Share of the roll speed at which a lure still stands with some margin. */
 const ROLL_SHARE = 0.9;
 
-type Try = { readonly patch: Partial<TowInput>; readonly off: number; readonly as: (share: number) => Change };
+/** A cast with one thing changed; `lost` is the measured part that goes with it. */
+interface Try {
+	readonly patch: Partial<TowInput>;
+	readonly lost?: 'head' | 'trailer';
+	readonly off: number;
+	readonly as: (share: number) => Change;
+}
+type Trying = (input: TowInput, measured: MeasuredParts) => Try[];
 
 function counts({ countdownS = USUAL_COUNTDOWN_S }: TowInput): Try[] {
 	return Array.from({ length: COUNT_MAX_S + 1 }, (_, seconds) => ({
@@ -53,8 +62,8 @@ const tips = ({ tipM = USUAL_TIP_M }: TowInput): Try[] =>
 		as: (share): Change => ({ kind: 'tip', tipM: tip, share })
 	}));
 
-function speeds({ rig, speedMps = 1 }: TowInput): Try[] {
-	const lure = assembleLure(runningRig(rig));
+function speeds({ rig, speedMps = 1 }: TowInput, measured: MeasuredParts): Try[] {
+	const lure = assembleLure(runningRig(rig, measured));
 	const fastest = ROLL_SHARE * (rollMps(lure, USUAL_ARM_M) ?? Infinity);
 	return SPEEDS_MPS.filter((speed) => speed >= KEEP_SHARE * startMps(lure) && speed <= fastest).map((speed) => ({
 		patch: { speedMps: speed },
@@ -64,12 +73,14 @@ function speeds({ rig, speedMps = 1 }: TowInput): Try[] {
 }
 
 /** Other heads, as far as they stand at this speed. */
-const weights = ({ rig, speedMps = 1 }: TowInput): Try[] =>
+const weights: Trying = ({ rig, speedMps = 1 }, measured) =>
 	WEIGHTS_OZ.filter((weightOz) => {
-		const rolls = rollMps(assembleLure(runningRig({ ...rig, weightOz })), USUAL_ARM_M) ?? Infinity;
+		const rolls =
+			rollMps(assembleLure(runningRig({ ...rig, weightOz }, without(measured, 'head'))), USUAL_ARM_M) ?? Infinity;
 		return speedMps <= ROLL_SHARE * rolls;
 	}).map((weightOz) => ({
 		patch: { rig: { ...rig, weightOz } },
+		lost: 'head' as const,
 		off: Math.abs(WEIGHTS_OZ.indexOf(weightOz) - WEIGHTS_OZ.findIndex((one) => one >= rig.weightOz)),
 		as: (share): Change => ({ kind: 'weight', weightOz, share })
 	}));
@@ -88,29 +99,34 @@ const trailers = ({ rig }: TowInput): Try[] =>
 		.filter((kind): kind is TrailerKind => kind !== 'none' && kind !== rig.trailer?.kind)
 		.map((kind, off) => ({
 			patch: { rig: { ...rig, trailer: { ...rig.trailer, kind } } },
+			lost: 'trailer' as const,
 			off: off + 1,
 			as: (share): Change => ({ kind: 'trailer', trailer: kind, share })
 		}));
 
-const KINDS = [counts, tips, speeds, weights, lines, trailers];
+const KINDS: readonly Trying[] = [counts, tips, speeds, weights, lines, trailers];
 
 /** Share of the time in the band. */
-const shareOf = (input: TowInput): number => tow(input).band?.timeShare ?? 0;
+const shareOf = (input: TowInput, measured: MeasuredParts): number => tow(input, measured).band?.timeShare ?? 0;
 
 /**
  * Which single change keeps a lure longest in its band: the best of each kind, the lightest kind first, one after the other
  * as they are found. Of two that are as good the one nearer to what is done now.
  *
  * @param input A steady speed and a band; phases keep their form.
+ * @param measured What the angler measured: another head or trailer is not the measured one.
  */
-export function* changesOf(input: TowInput): Generator<Change | { readonly kind: 'own'; readonly share: number }> {
+export function* changesOf(
+	input: TowInput,
+	measured: MeasuredParts = {}
+): Generator<Change | { readonly kind: 'own'; readonly share: number }> {
 	const coarse: TowInput = { ...input, segments: SEGMENTS, stepS: STEP_S, sampleS: 5, atM: undefined };
-	const own = shareOf(coarse);
+	const own = shareOf(coarse, measured);
 	yield { kind: 'own', share: own };
 	for (const kind of KINDS) {
 		let best: { share: number; off: number; change: Change } | null = null;
-		for (const { patch, off, as } of kind(input)) {
-			const share = shareOf({ ...coarse, ...patch });
+		for (const { patch, lost, off, as } of kind(input, measured)) {
+			const share = shareOf({ ...coarse, ...patch }, lost ? without(measured, lost) : measured);
 			const isBetter = !best || share > best.share + AS_GOOD || (share > best.share - AS_GOOD && off < best.off);
 			if (isBetter) best = { share, off, change: as(share) };
 		}

@@ -1,7 +1,9 @@
+import { without } from '../base/without';
 import { WEIGHTS_OZ } from '../catalogue/parts';
 import { USUAL_ARM_M } from '../matter/constants';
 import { KEEP_SHARE } from '../physics/blade';
 import { assembleLure, startMps } from '../physics/lure';
+import type { MeasuredParts } from '../physics/measured';
 import { rollMps } from '../physics/roll';
 import { runningRig } from '../physics/window';
 import type { Tow, TowInput } from '../schema/tow';
@@ -68,11 +70,14 @@ export function coarseFirst(count: number): number[] {
 /**
  * How every weight does at every speed on one cast over one band, coarse to fine: a cell is another cast simulated. The
  * band of the input must be given.
+ *
+ * @param measured What the angler measured; a measured head has the weight of the rig alone.
  */
-export function* mapOf(input: MapInput): Generator<MapCell> {
+export function* mapOf(input: MapInput, measured: MeasuredParts = {}): Generator<MapCell> {
+	const partsOf = (weightOz: number) => (weightOz === input.rig.weightOz ? measured : without(measured, 'head'));
 	const rows = coarseFirst(MAP_WEIGHTS_OZ.length).map((at) => {
 		const weightOz = MAP_WEIGHTS_OZ[at]!;
-		const lure = assembleLure(runningRig({ ...input.rig, weightOz }));
+		const lure = assembleLure(runningRig({ ...input.rig, weightOz }, partsOf(weightOz)));
 		return { weightOz, keepMps: KEEP_SHARE * startMps(lure), rollsMps: rollMps(lure, USUAL_ARM_M) ?? Infinity };
 	});
 	const coarse = { ...input, segments: SEGMENTS, stepS: STEP_S, turnsPerS: undefined };
@@ -84,7 +89,7 @@ export function* mapOf(input: MapInput): Generator<MapCell> {
 			else if (speedMps > rollsMps) yield { ...cell, outcome: 'rolls' };
 			else {
 				const phases = input.phases?.map((phase) => ({ ...phase, speedMps: undefined }));
-				const answer = tow({ ...coarse, rig: { ...input.rig, weightOz }, speedMps, phases });
+				const answer = tow({ ...coarse, rig: { ...input.rig, weightOz }, speedMps, phases }, partsOf(weightOz));
 				yield { ...cell, ...outcomeOf(answer, input.band) };
 			}
 		}

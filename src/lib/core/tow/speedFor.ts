@@ -1,3 +1,4 @@
+import type { MeasuredParts } from '../physics/measured';
 import { parseWith } from '../schema/failure';
 import { speedForInputSchema, type SpeedFor, type SpeedForInput } from '../schema/tow';
 import { towedDepthM } from './tow';
@@ -15,11 +16,13 @@ const SEGMENTS = 12;
 /**
  * The speed of winding (m/s) at which a lure is as deep as asked at a distance from the tip, by halving: the depth at a
  * place falls as the speed grows. A lure that lies on the bottom is as deep as that.
+ *
+ * @param measured What the angler measured, which stands over the tables.
  */
-export function speedFor({ holdM, atM, ...cast }: SpeedForInput): SpeedFor {
+export function speedFor({ holdM, atM, ...cast }: SpeedForInput, measured?: MeasuredParts): SpeedFor {
 	const distanceM = typeof atM === 'number' ? atM : atM[0]!;
 	const depthAt = (speedMps: number): number =>
-		towedDepthM({ segments: SEGMENTS, ...cast, turnsPerS: undefined, speedMps }, distanceM) ?? 0;
+		towedDepthM({ segments: SEGMENTS, ...cast, turnsPerS: undefined, speedMps }, distanceM, measured) ?? 0;
 	const slowest = Math.max(SLOWEST_MPS, cast.castM / LONGEST_WIND_S);
 	if (depthAt(slowest) < holdM) return { speedMps: null, why: 'never that deep' };
 	if (depthAt(FASTEST_MPS) > holdM) return { speedMps: null, why: 'deeper even at most' };

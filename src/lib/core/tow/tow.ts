@@ -18,6 +18,9 @@ const SAMPLE_S = 0.25;
 /** A cast ends when this much line is left (m), or after this long (s). */
 const LEFT_M = 3;
 const LONGEST_S = 300;
+/** A count is watched this closely (s), and for this long at most. */
+const COUNT_SAMPLE_S = 0.05;
+const COUNT_MAX_S = 120;
 /** A free spool gives line until there is this much more than the straight way. */
 const FREE_SLACK = 1.01;
 /** Tension of the first second of winding is a start-up transient of the model, no peak. */
@@ -98,9 +101,10 @@ class Cast {
 	#nextSampleS = 0;
 
 	constructor(input: TowInput, bedAt: BedAt, measured?: MeasuredParts) {
-		const { rig, castM, tipM = USUAL_TIP_M, segments = SEGMENTS, calibration = {} } = input;
+		const { rig, castM, tipM = USUAL_TIP_M, segments = SEGMENTS } = input;
 		const cord = cordOf({ ...USUAL_LINE, ...rig.line });
-		const weight = weightOf(assembleLure(runningRig(rig, measured)), calibration.dragMul, calibration.liftMul);
+		const factors = input.calibration ?? measured?.factors;
+		const weight = weightOf(assembleLure(runningRig(rig, factors ? { ...measured, factors } : measured)));
 		this.#input = input;
 		this.#chain = new Chain(cord, weight, bedAt, castM, tipM, segments);
 		this.#perTurnM = turnOf(rig, cord.diameterM);
@@ -124,7 +128,8 @@ class Cast {
 		this.samples.push({ tS: this.tS, xM, zM, tensionN: this.#chain.tipTensionN, speedMps, where });
 	}
 
-	sink(): void {
+	/** Lets it sink for the countdown, or until it is as deep as `toM`. */
+	sink(toM = Infinity): void {
 		const { countdownS = USUAL_COUNTDOWN_S, payout = 'tight', stepS = STEP_S } = this.#input;
 		const chain = this.#chain;
 		while (this.tS < countdownS - 1e-9) {
@@ -133,6 +138,10 @@ class Cast {
 			const given = payout === 'free' ? Math.max(0, FREE_SLACK * chain.straightM - chain.lengthM) : 0;
 			chain.step(dt, -given / dt, 0, 0);
 			this.tS += dt;
+			if (chain.lure.zM < toM) continue;
+			this.#nextSampleS = 0;
+			this.#look(false);
+			break;
 		}
 	}
 
@@ -182,11 +191,21 @@ export function tow(input: TowInput, measured?: MeasuredParts): Tow {
 }
 
 /** Depth (m) at a distance from the tip (m); `null` where the lure does not come by there. */
-export function towedDepthM(input: TowInput, atM: number): number | null {
-	const cast = new Cast({ ...input, atM: [atM], sampleS: LONGEST_S }, bedOf(input.bottom));
+export function towedDepthM(input: TowInput, atM: number, measured?: MeasuredParts): number | null {
+	const cast = new Cast({ ...input, atM: [atM], sampleS: LONGEST_S }, bedOf(input.bottom), measured);
 	cast.sink();
 	cast.wind(atM);
 	return cast.account.depths[0]!.zM;
+}
+
+/** Seconds until a lure on a tight (or free) line has sunk to a depth (m) after the splash; `null` when it never does. */
+export function countToS(input: TowInput, toM: number, measured?: MeasuredParts): number | null {
+	const watched: TowInput = { ...input, countdownS: COUNT_MAX_S, sampleS: COUNT_SAMPLE_S };
+	const cast = new Cast(watched, bedOf(undefined), measured);
+	cast.sink(toM);
+	const [before, after] = cast.samples.slice(-2);
+	if (!before || !after || after.zM < toM) return null;
+	return before.tS + ((toM - before.zM) / (after.zM - before.zM)) * (after.tS - before.tS);
 }
 
 /** `tow` on raw input: checks it, then answers. */

@@ -14,8 +14,8 @@ export interface Weight {
 	readonly liftAt: (speedMps: number) => number;
 }
 
-function tabulated(areaM2: (speedMps: number) => number, factor: number): (speedMps: number) => number {
-	const table = Float64Array.from({ length: STEPS + 1 }, (_, at) => factor * HALF_DENSITY * areaM2(at * STEP_MPS));
+function tabulated(areaM2: (speedMps: number) => number): (speedMps: number) => number {
+	const table = Float64Array.from({ length: STEPS + 1 }, (_, at) => HALF_DENSITY * areaM2(at * STEP_MPS));
 	return (speedMps) => {
 		const at = Math.min(STEPS - 1, Math.abs(speedMps) / STEP_MPS);
 		const low = Math.floor(at);
@@ -23,10 +23,10 @@ function tabulated(areaM2: (speedMps: number) => number, factor: number): (speed
 	};
 }
 
-/** A lure as the tow sees it; `dragMul` and `liftMul` are the angler's own calibration. */
-export const weightOf = (lure: Lure, dragMul = 1, liftMul = 1): Weight => ({
+/** A lure as the tow sees it. */
+export const weightOf = (lure: Lure): Weight => ({
 	massKg: lure.massKg + lure.addedKg,
 	weightN: lure.weightN,
-	dragAt: tabulated((speedMps) => dragM2(lure, speedMps), dragMul),
-	liftAt: tabulated((speedMps) => liftM2(lure, speedMps), liftMul)
+	dragAt: tabulated((speedMps) => dragM2(lure, speedMps)),
+	liftAt: tabulated((speedMps) => liftM2(lure, speedMps))
 });

@@ -1,18 +1,20 @@
 <script lang="ts">
 	import { useApp } from '$lib/client/app.svelte';
+	import type { MeasuredParts } from '$lib/core/physics/measured';
 	import type { SpeedFor, SpeedForInput, TowInput } from '$lib/core/schema/tow';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, shownIn, withUnit } from '$lib/forms/units';
 
 	interface Props {
 		cast: TowInput;
+		measured: MeasuredParts;
 		/** Depth (m) that is asked for until another is typed: a little over the weed, or among the fish. */
 		usualM: number;
 		units: UnitSystem;
 		turnsOf: (speedMps: number) => number;
 		onspeed: (speedMps: number) => void;
 	}
-	const { cast, usualM, units, turnsOf, onspeed }: Props = $props();
+	const { cast, measured, usualM, units, turnsOf, onspeed }: Props = $props();
 	const app = useApp();
 	const depth = $derived(shownIn(units, 'depth'));
 	const distance = $derived(shownIn(units, 'distance'));
@@ -22,7 +24,7 @@
 	let found = $state.raw<SpeedFor | null>(null);
 
 	async function ask(input: SpeedForInput): Promise<void> {
-		const answer = await app.work?.speedFor(input);
+		const answer = await app.work?.speedFor(input, measured);
 		if (answer) found = answer;
 	}
 	$effect(() => {

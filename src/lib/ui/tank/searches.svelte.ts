@@ -1,4 +1,5 @@
 import type { Work } from '$lib/client/work';
+import type { MeasuredParts } from '$lib/core/physics/measured';
 import type { TowInput } from '$lib/core/schema/tow';
 import type { Change } from '$lib/core/tow/changes';
 import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell, type MapInput } from '$lib/core/tow/map';
@@ -30,21 +31,21 @@ export class Searches {
 	}
 
 	/** Makes the map anew. @returns What leaves it. */
-	map(work: Work, input: MapInput): () => void {
+	map(work: Work, input: MapInput, measured: MeasuredParts): () => void {
 		return rested((isGone) => {
 			let found: MapCell[] = [];
-			return work.map(input, (part) => {
+			return work.map(input, measured, (part) => {
 				if (!isGone()) this.cells = found = [...found, ...part];
 			});
 		});
 	}
 
 	/** Looks for single changes anew. @returns What leaves it. */
-	look(work: Work, input: TowInput): () => void {
+	look(work: Work, input: TowInput, measured: MeasuredParts): () => void {
 		this.busy = true;
 		return rested(async (isGone) => {
 			let found: Change[] = [];
-			const ended = await work.changes(input, (part) => {
+			const ended = await work.changes(input, measured, (part) => {
 				if (isGone()) return;
 				for (const one of part) {
 					if (one.kind === 'own') this.own = one.share;

@@ -9,9 +9,11 @@ import { readingSchema } from '$lib/core/schema/reading';
 import { towInputSchema, type TowSample } from '$lib/core/schema/tow';
 import { anyReading } from '$lib/core/testing/arbitraries';
 import { bedM, reachM, shareAt } from '../section/geometry';
+import { angleOf, bearingOf, evenBank, pointOf, soundedM, sunText, wayText } from './bank';
 import { rigWith } from './changed';
 import { HANDS, handOf, PHASES } from './hands';
 import { riseDeg, sampleAt, stretchesOf } from './moments';
+import { measureText, readMeasure } from './measureDraft';
 import { Player } from './player.svelte';
 import { Searches } from './searches.svelte';
 import { groundOf, outOf, throwOf } from './throw';
@@ -174,16 +176,16 @@ describe('maps and searches', () => {
 	it('begin once the hand rests, fill as they are told, and one that was left fills nothing', async () => {
 		vi.useFakeTimers();
 		const tells: ((cells: MapCell[]) => void)[] = [];
-		const map = vi.fn((_input: MapInput, tell: (cells: MapCell[]) => void) => {
+		const map = vi.fn((_input: MapInput, _measured: object, tell: (cells: MapCell[]) => void) => {
 			tells.push(tell);
 			return Promise.resolve(true);
 		});
 		const searches = new Searches();
 		const work = { map } as unknown as Work;
-		searches.map(work, input)();
+		searches.map(work, input, {})();
 		await vi.advanceTimersByTimeAsync(1000);
 		expect(map).not.toHaveBeenCalled();
-		const leave = searches.map(work, input);
+		const leave = searches.map(work, input, {});
 		await vi.advanceTimersByTimeAsync(1000);
 		tells[0]!([cell(1)]);
 		tells[0]!([cell(2)]);
@@ -197,17 +199,78 @@ describe('maps and searches', () => {
 
 	it('say what works as it is and what would be better, and when they have looked at all', async () => {
 		vi.useFakeTimers();
-		const changes = (_input: object, tell: (found: object[]) => void) => {
+		const changes = (_input: object, _measured: object, tell: (found: object[]) => void) => {
 			tell([{ kind: 'own', share: 0.3 }]);
 			tell([{ kind: 'count', countdownS: 5, share: 0.8 }]);
 			return Promise.resolve(true);
 		};
 		const searches = new Searches();
-		searches.look({ changes } as unknown as Work, input);
+		searches.look({ changes } as unknown as Work, input, {});
 		expect(searches.busy).toBe(true);
 		await vi.advanceTimersByTimeAsync(1000);
 		expect([searches.own, searches.busy]).toEqual([0.3, false]);
 		expect(searches.changes).toEqual([{ kind: 'count', countdownS: 5, share: 0.8 }]);
 		vi.useRealTimers();
+	});
+});
+
+describe('the bank', () => {
+	const profile = [
+		{ outM: 0, depthM: 0 },
+		{ outM: 8, depthM: 2 },
+		{ outM: 20, depthM: 6.5 }
+	];
+
+	it('is as deep as it was sounded, between the soundings too, and level beyond them', () => {
+		expect([0, 4, 8, 14, 30].map((outM) => soundedM(profile, outM))).toEqual([0, 1, 2, 4.25, 6.5]);
+		expect(evenBank(profile, 8)).toEqual({ boatM: 2, slope: 0.25 });
+	});
+
+	it('turns bearings into angles of a cast and back', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 0, max: 359 }), fc.integer({ min: 0, max: 359 }), (angle, bank) => {
+				expect(angleOf(bearingOf(angle, bank), bank)).toBe(angle);
+			})
+		);
+		// Whoever looks from the bank to the south casts northwards when square to it, and has the east on the right.
+		expect([pointOf(bearingOf(90, 180)), pointOf(bearingOf(180, 180))]).toEqual(['north', 'east']);
+	});
+
+	it('says on which side the sun stands and where the shadow falls', () => {
+		expect(sunText(270, 30)).toContain('behind you');
+		expect(sunText(90, 30)).toContain('over the bank');
+		expect(sunText(0, 30)).toContain('on your left');
+		expect(sunText(180, 30)).toContain('falls to the left');
+		expect(sunText(180, -2)).toContain('no shadow');
+	});
+
+	it('names every way of casting', () => {
+		expect([0, 30, 90, 150, 180].map(wayText)).toEqual([
+			'along the bank, left',
+			'30° off the bank, left',
+			'square to the bank',
+			'30° off the bank, right',
+			'along the bank, right'
+		]);
+	});
+});
+
+describe('a measurement', () => {
+	it('is read in the units of the angler, and told where it is none', () => {
+		const read = readMeasure('fall', { toM: '10', seconds: '6,5' }, 'imperial', 0.7);
+		expect(read).toEqual({ measure: { kind: 'fall', toM: expect.closeTo(3.048, 6) as number, seconds: 6.5 } });
+		const wrong = readMeasure('fall', { toM: 'deep', seconds: '0' }, 'metric', 0.7);
+		expect(wrong).toEqual({ wrong: { toM: 'Write a number.', seconds: 'At least .2 s.' } });
+	});
+
+	it('takes turns of the handle for the speed they are', () => {
+		const typed = { castM: '22', tipM: '0.6', countdownS: '3', speedMps: '1.5', atM: '14', toM: '2' };
+		const read = readMeasure('tick', typed, 'metric', 0.6);
+		expect('measure' in read && read.measure).toMatchObject({
+			kind: 'tick',
+			speedMps: expect.closeTo(0.9, 9) as number
+		});
+		if ('measure' in read)
+			expect(measureText(read.measure, 'metric')).toBe('ticks 2 m at 14 m of 22 m, wound at 0.9 m/s');
 	});
 });

@@ -22,7 +22,6 @@
 	import Ruler from '$lib/ui/parts/Ruler.svelte';
 	import Segment from '$lib/ui/parts/Segment.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
-	import Beat from '$lib/ui/tank/Beat.svelte';
 	import Changes from '$lib/ui/tank/Changes.svelte';
 	import { handOf, HANDS, PHASES, type HandName } from '$lib/ui/tank/hands';
 	import Hold from '$lib/ui/tank/Hold.svelte';
@@ -36,6 +35,7 @@
 	import { Searches } from '$lib/ui/tank/searches.svelte';
 	import { groundOf, throwOf } from '$lib/ui/tank/throw';
 	import TimeBars from '$lib/ui/tank/TimeBars.svelte';
+	import Views from '$lib/ui/tank/Views.svelte';
 	import WeightSpeed from '$lib/ui/tank/WeightSpeed.svelte';
 	import type { PageData } from './$types';
 
@@ -46,6 +46,8 @@
 
 	const build = $derived(app.bench.build);
 	const rig = $derived(build?.rig ?? null);
+	/** What was measured of the rig in hand. */
+	const measured = $derived(build ? measuredOf(build) : {});
 	const reading = $derived(app.complete);
 	const called = $derived(app.shown?.calls[0]?.rig ?? null);
 	const kept = $derived(app.keeping.withWaiting('rigs', data.rigs));
@@ -114,22 +116,23 @@
 	const searches = new Searches();
 	/** What the map is made of: not the weight and speed themselves, which are its axes. */
 	const mapKey = $derived(
-		cast && JSON.stringify({ ...cast, speedMps: 0, rig: { ...cast.rig, weightOz: 0, retrieve: null } })
+		cast && JSON.stringify([{ ...cast, speedMps: 0, rig: { ...cast.rig, weightOz: 0, retrieve: null } }, measured])
 	);
 	$effect(() => {
 		if (!app.work || !mapKey || !band) return;
 		const present = untrack(() => cast);
-		if (present) return searches.map(app.work, { ...($state.snapshot(present) as TowInput), band: { ...band } });
+		if (present)
+			return searches.map(app.work, { ...($state.snapshot(present) as TowInput), band: { ...band } }, measured);
 	});
 	$effect(() => {
-		if (app.work && cast && band) return searches.look(app.work, $state.snapshot(cast) as TowInput);
+		if (app.work && cast && band) return searches.look(app.work, $state.snapshot(cast) as TowInput, measured);
 	});
 	$effect(() => () => app.work?.stopMaps());
 
 	const turnM = $derived(rig ? perTurnM(rig.reel.inchesPerTurn, thrown.castM / 2, lineDiameterM(rig.line)) : 1);
 	const turnsOf = (speedMps: number): number => speedMps / turnM;
-	const figuresOf = ({ rig: one }: Build) =>
-		runningWindow({ rig: one, speedMps: one.retrieve.speedMps, castM: thrown.castM, tipM });
+	const figuresOf = (one: Build) =>
+		runningWindow({ rig: one.rig, speedMps: one.rig.retrieve.speedMps, castM: thrown.castM, tipM }, measuredOf(one));
 	const figures = $derived(build && figuresOf(build));
 	const figuresB = $derived(other && figuresOf(other));
 	/** Speeds (m/s) between which a hand winds. */
@@ -173,7 +176,8 @@
 
 <div class="screen tank">
 	<div class="screen-title">
-		<h1 class="phone-voiced">Where does it run?</h1>
+		<h1 class="sr-only">Where does it run?</h1>
+		<Views />
 		{#if rig}
 			<Segment
 				name="hand"
@@ -185,7 +189,6 @@
 			<span class="quiet note phone-voiced">A dot every two seconds. Model, ± 0.15 m.</span>
 			<span class="doing">
 				<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
-				<Beat turnsPerS={turnsOf(rig.retrieve.speedMps)} />
 				<button class="button button-amber" disabled={!towA} onclick={() => player.toggle(endS)}
 					>{player.playing ? 'Hold' : 'Run'}</button
 				>
@@ -256,7 +259,7 @@
 				</section>
 				<section aria-label="Time and changes">
 					<TimeBars {watched} {band} />
-					{#if cast}<Hold {cast} usualM={holdM} units={app.units} {turnsOf} onspeed={wind} />{/if}
+					{#if cast}<Hold {cast} {measured} usualM={holdM} units={app.units} {turnsOf} onspeed={wind} />{/if}
 					{#if band}<Changes
 							changes={searches.changes}
 							busy={searches.busy}
@@ -424,7 +427,7 @@
 		}
 		.below {
 			order: 5;
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 		}
 		.below section + section {
 			border-left: 0;

@@ -1,0 +1,68 @@
+import type { SpotRecord } from '$lib/core/records/schemas';
+import type { Reading } from '$lib/core/reading/complete';
+
+/** Shallowest water (m) under a boat, and least fall of a bank (m a metre), that are reckoned with. */
+const SHALLOWEST_M = 0.5;
+const FLATTEST = 0.01;
+/** A bank that nobody sounded falls to the bottom's depth over one cast. */
+const usualProfile = ({ bottomM, castM }: Reading): SpotRecord['profile'] => [
+	{ outM: 0, depthM: 0 },
+	{ outM: castM, depthM: bottomM }
+];
+
+export const profileOf = (reading: Reading, profile: SpotRecord['profile'] | undefined): SpotRecord['profile'] =>
+	profile ?? usualProfile(reading);
+
+/** Depth (m) of a profile so far (m) from the bank, level beyond its end. */
+export function soundedM(profile: SpotRecord['profile'], outM: number): number {
+	const at = profile.findIndex((point) => point.outM >= outM);
+	if (at <= 0) return (at === 0 ? profile[0] : profile.at(-1))!.depthM;
+	const [before, after] = [profile[at - 1]!, profile[at]!];
+	return before.depthM + ((outM - before.outM) / (after.outM - before.outM)) * (after.depthM - before.depthM);
+}
+
+/** The even bank that a profile is, from the boat inwards: depth under the boat m, and fall m a metre. */
+export function evenBank(profile: SpotRecord['profile'], outM: number): { boatM: number; slope: number } {
+	const boatM = Math.max(SHALLOWEST_M, soundedM(profile, outM));
+	return { boatM, slope: Math.max(FLATTEST, (boatM - soundedM(profile, 0)) / outM) };
+}
+
+/** Where a wind comes from as an angle of a cast (0 along the bank, 90 from over the bank), by what the reading says of it. */
+export const WIND_FROM_DEG: Readonly<Record<Reading['bank'], number>> = { windblown: 270, sheltered: 90, cross: 180 };
+
+const turned = (degrees: number): number => ((degrees % 360) + 360) % 360;
+
+/**
+ * Compass bearing of a cast.
+ *
+ * @param bankBearingDeg Bearing in which one looks from the bank over the water.
+ */
+export const bearingOf = (angleDeg: number, bankBearingDeg: number): number => turned(bankBearingDeg + 90 + angleDeg);
+
+/** The angle of a cast that has a compass bearing; `bearingOf` the other way round. */
+export const angleOf = (bearingDeg: number, bankBearingDeg: number): number => turned(bearingDeg - bankBearingDeg - 90);
+
+const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
+
+/** A bearing as one of eight points of the compass. */
+export const pointOf = (bearingDeg: number): string => POINTS[Math.round(turned(bearingDeg) / 45) % 8]!;
+
+/** What a way of casting is called. */
+export function wayText(angleDeg: number): string {
+	if (angleDeg === 90) return 'square to the bank';
+	const off = Math.min(angleDeg, 180 - angleDeg);
+	const side = angleDeg < 90 ? 'left' : 'right';
+	return off === 0 ? `along the bank, ${side}` : `${off}° off the bank, ${side}`;
+}
+
+/** Where the sun stands to somebody who faces the bank, and what that means for his shadow. */
+export function sunText(sunAngleDeg: number, elevationDeg: number): string {
+	if (elevationDeg <= 0) return 'The sun is under the horizon: no shadow falls.';
+	const angle = turned(sunAngleDeg);
+	if (angle > 225 && angle < 315)
+		return 'The sun is behind you: boat and rod throw their shadow toward the bank. Sit farther out, or cast to the side.';
+	if (angle > 45 && angle < 135)
+		return 'The sun is over the bank: its shade lies on the water in front of it, and your shadow falls behind you.';
+	const side = angle >= 135 && angle <= 225 ? 'right' : 'left';
+	return `The sun is on your ${side}: your shadow falls to the ${side === 'right' ? 'left' : 'right'}. Cast to the ${side} first.`;
+}

@@ -1,0 +1,299 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { useApp } from '$lib/client/app.svelte';
+	import { measuredOf } from '$lib/core/build/fit';
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
+	import { castsToCover, type Approach, type ApproachInput } from '$lib/core/tow/approach';
+	import { sunAt } from '$lib/forms/almanac';
+	import { shownIn, withUnit } from '$lib/forms/units';
+	import Ruler from '$lib/ui/parts/Ruler.svelte';
+	import { angleOf, bearingOf, evenBank, pointOf, profileOf, sunText, wayText, WIND_FROM_DEG } from '$lib/ui/tank/bank';
+	import BankPlan from '$lib/ui/tank/BankPlan.svelte';
+	import Views from '$lib/ui/tank/Views.svelte';
+
+	const app = useApp();
+	const build = $derived(app.bench.build);
+	const rig = $derived(build?.rig ?? null);
+	const reading = $derived(app.complete);
+	const spot = $derived(app.spot?.spot ?? null);
+	const profile = $derived(profileOf(reading, spot?.profile));
+
+	/** Boat to bank, m: nearer than a cast, so that the bank is reached. */
+	let outM = $state(18);
+	let countdownS = $state(2);
+	let stretchM = $state(60);
+	let turnedDeg = $state<number | null>(null);
+	/** Wind as an angle of a cast; as the reading says it until it is turned by hand. */
+	let windTurnedDeg = $state<number | null>(null);
+	const windMps = $derived(reading.windMps ?? { calm: 0, ripple: 2.5, chop: 6, heavy: 9 }[reading.wind]);
+	const windDeg = $derived(windTurnedDeg ?? WIND_FROM_DEG[reading.bank]);
+	/** A lure within so much of the bottom is in the zone (assumed: a hand's breadth over a fish that lies there). */
+	const OVER_M = 0.8;
+	/** A lane is twice as wide as one sees down, within reason (assumed). */
+	const laneM = $derived(Math.min(4, Math.max(1, 2 * reading.visibilityM)));
+
+	const input = $derived.by((): ApproachInput | null => {
+		if (!rig) return null;
+		const wind = windMps > 0.5 ? { mps: windMps, fromDeg: windDeg } : null;
+		const { castM } = reading;
+		const { speedMps } = rig.retrieve;
+		return { rig, ...evenBank(profile, outM), castM, tipM: 0.6, countdownS, speedMps, overM: OVER_M, wind };
+	});
+	let found = $state.raw<readonly Approach[]>([]);
+	async function ask(asked: ApproachInput): Promise<void> {
+		const answer = await app.work?.approaches($state.snapshot(asked) as ApproachInput, build ? measuredOf(build) : {});
+		if (answer) found = answer;
+	}
+	$effect(() => {
+		if (app.work && input) void ask(input).catch(() => undefined);
+	});
+	/** Reeds and lanes in wind are fished from up-wind, with the wind (POS-03). */
+	const lanes = $derived(windMps > 2 && reading.cover.some(({ kind }) => kind === 'stems' || kind === 'pads'));
+	const downwindDeg = $derived((windDeg + 180) % 360);
+	const most = $derived(
+		found.reduce<Approach | null>((top, one) => (!top || one.zoneMPerH > top.zoneMPerH ? one : top), null)
+	);
+	const bestDeg = $derived.by(() => {
+		if (!lanes || downwindDeg > 180) return most?.angleDeg ?? 0;
+		return found.reduce<number>(
+			(top, { angleDeg }) => (Math.abs(angleDeg - downwindDeg) < Math.abs(top - downwindDeg) ? angleDeg : top),
+			0
+		);
+	});
+	const chosen = $derived(found.find(({ angleDeg }) => angleDeg === (turnedDeg ?? bestDeg)) ?? null);
+	const sun = $derived(app.spot ? sunAt(app.spot.water, app.record.takenAt) : null);
+	const sunDeg = $derived(sun && spot && sun.elevationDeg > 0 ? angleOf(sun.azimuthDeg, spot.bankBearingDeg) : null);
+
+	const depth = (metres: number): string => withUnit(app.units, 'depth', metres);
+	const distance = (metres: number): string => withUnit(app.units, 'distance', metres);
+	const shown = $derived(shownIn(app.units, 'distance'));
+	/** A model's metres in an hour are no finer than fifty. */
+	const perHour = (metres: number): string => distance(50 * Math.round(metres / 50));
+	const bearing = (angleDeg: number): string =>
+		spot ? `, bearing ${Math.round(bearingOf(angleDeg, spot.bankBearingDeg))}°` : '';
+	const casts = $derived(input && chosen ? castsToCover(input, chosen.castM, stretchM, laneM) : 0);
+	const minutes = $derived(chosen ? Math.round((casts * chosen.castS) / 60) : 0);
+	const LISTED = [0, 30, 60, 90, 120, 150, 180];
+</script>
+
+<svelte:head><title>Where to sit · Lucernal</title></svelte:head>
+
+<div class="screen approach">
+	<div class="screen-title">
+		<h1 class="sr-only">Where do I sit, and how do I cast?</h1>
+		<Views />
+	</div>
+	{#if !rig}
+		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
+	{:else}
+		<div class="screen-main">
+			{#if chosen && most}
+				<p class="answer" role="status">
+					<strong
+						>{turnedDeg === null ? 'Cast' : 'As turned:'} {wayText(chosen.angleDeg)}{bearing(chosen.angleDeg)}.</strong
+					>
+					{#if lanes && turnedDeg === null}Reeds or pads in this wind: from up-wind, with the wind, into the gaps.{/if}
+					It works for {perHour(chosen.zoneMPerH)} an hour within {depth(OVER_M)} of the bottom{#if perHour(most.zoneMPerH) !== perHour(chosen.zoneMPerH)},
+						against {perHour(most.zoneMPerH)}
+						{wayText(most.angleDeg)}{/if}.
+				</p>
+				<BankPlan
+					approaches={found}
+					chosenDeg={chosen.angleDeg}
+					{bestDeg}
+					{outM}
+					{profile}
+					windDeg={windMps > 0.5 ? windDeg : null}
+					{sunDeg}
+					northDeg={spot ? angleOf(0, spot.bankBearingDeg) : null}
+					{depth}
+					onchoose={(angle) => (turnedDeg = angle)}
+				/>
+			{:else}<p class="answer" role="status">The casts are being worked out.</p>{/if}
+			<div class="turn">
+				<label
+					>Turn the cast
+					<input
+						type="range"
+						min="0"
+						max="180"
+						step="15"
+						value={chosen?.angleDeg ?? 0}
+						aria-valuetext={chosen ? wayText(chosen.angleDeg) : ''}
+						oninput={({ currentTarget }) => (turnedDeg = Number(currentTarget.value))}
+					/></label
+				>
+				<label
+					>Turn the wind
+					<input
+						type="range"
+						min="0"
+						max="345"
+						step="15"
+						value={windDeg}
+						aria-valuetext={spot ? `from ${pointOf(bearingOf(windDeg, spot.bankBearingDeg))}` : `${windDeg} degrees`}
+						oninput={({ currentTarget }) => (windTurnedDeg = Number(currentTarget.value))}
+					/></label
+				>
+				<button
+					class="button"
+					disabled={turnedDeg === null && windTurnedDeg === null}
+					onclick={() => (turnedDeg = windTurnedDeg = null)}>As it was</button
+				>
+			</div>
+		</div>
+		<div class="screen-side">
+			<section aria-label="The boat">
+				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</h2>
+				<p class="label">Boat to bank <strong class="figure">{distance(outM)}</strong></p>
+				<Ruler
+					scale={{ low: shown.show(4), high: shown.show(Math.max(12, reading.castM)) }}
+					value={shown.show(outM)}
+					label="Boat to bank"
+					valueText={distance(outM)}
+					step={1}
+					onvalue={(value) => (outM = Math.max(2, shown.read(Math.round(value))))}
+				/>
+				<p class="inputs">
+					<label>Count <input class="field" type="number" min="0" max="60" bind:value={countdownS} /> s</label>
+					<label
+						>Stretch
+						<input
+							class="field"
+							type="number"
+							min="5"
+							max="2000"
+							value={Math.round(shown.show(stretchM))}
+							onchange={({ currentTarget }) =>
+								(stretchM = Math.min(600, Math.max(5, shown.read(Number(currentTarget.value) || 60))))}
+						/>
+						{shown.unit}</label
+					>
+				</p>
+			</section>
+			<section aria-label="Ways to cast">
+				<table>
+					<thead
+						><tr
+							><th scope="col">Cast</th><th scope="col">far</th><th scope="col">an hour</th><th scope="col"
+								>in the zone an hour</th
+							></tr
+						></thead
+					>
+					<tbody>
+						{#each found.filter(({ angleDeg }) => LISTED.includes(angleDeg)) as one (one.angleDeg)}
+							<tr class:chosen={one === chosen}>
+								<th scope="row"><button onclick={() => (turnedDeg = one.angleDeg)}>{wayText(one.angleDeg)}</button></th>
+								<td class="figure">{distance(one.castM)}</td>
+								<td class="figure">{Math.round(one.castsPerH)}</td>
+								<td
+									><span class="bar" style:width="{(60 * one.zoneMPerH) / Math.max(1, most?.zoneMPerH ?? 1)}%"></span>
+									<span class="figure">{perHour(one.zoneMPerH)}</span></td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+				{#if chosen}
+					<p>
+						<strong class="figure">{casts}</strong> casts, about <strong class="figure">{minutes}</strong> minutes, pass
+						every lane of {distance(stretchM)} of this bank once; a lane is {depth(laneM)} wide.
+					</p>
+					{#if chosen.bowM > 0.05}
+						<p>
+							The wind bows this line by {depth(chosen.bowM)}: it lifts the lure, and the bite is felt later. A lower
+							tip or a cast down the wind takes it out.
+						</p>
+					{/if}
+				{/if}
+				{#if sun && sunDeg !== null}<p>{sunText(sunDeg, sun.elevationDeg)}</p>{/if}
+				<p class="quiet">
+					Model: an even bank, still water, ± a quarter. The zone is what lies within {depth(OVER_M)} of the bottom.
+				</p>
+			</section>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.approach {
+		--beside: 420px;
+	}
+	.answer,
+	section {
+		padding: 8px 14px;
+	}
+	h2 {
+		padding-bottom: 4px;
+		border-bottom: 1px solid var(--ink);
+	}
+	.turn,
+	.inputs {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 18px;
+		align-items: center;
+	}
+	.turn {
+		padding: 4px 14px;
+		border-top: 1px solid var(--rule);
+	}
+	.turn label {
+		display: flex;
+		flex: 1 1 14rem;
+		gap: 8px;
+		align-items: center;
+	}
+	.turn input {
+		flex: 1;
+		min-height: 40px;
+	}
+	.inputs input {
+		width: 5rem;
+	}
+	.label {
+		padding-top: 6px;
+	}
+	table {
+		width: 100%;
+		font-size: var(--t-s);
+	}
+	th,
+	td {
+		padding: 3px 6px 3px 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+		font-weight: 450;
+	}
+	th button {
+		text-align: left;
+		text-decoration: underline;
+		cursor: pointer;
+	}
+	.chosen {
+		background: var(--amber-wash);
+	}
+	.bar {
+		display: inline-block;
+		height: 9px;
+		background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 4px);
+		border: 1px solid var(--rule-2);
+	}
+	.screen-side p {
+		padding: 5px 0;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	.empty {
+		padding: 16px;
+	}
+	.empty a {
+		text-decoration: underline;
+	}
+	@media (width < 56rem) {
+		th button {
+			min-height: 48px;
+		}
+	}
+</style>

@@ -1,0 +1,213 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { useApp } from '$lib/client/app.svelte';
+	import { bladesKey, measuredOf } from '$lib/core/build/fit';
+	import { without } from '$lib/core/base/without';
+	import { lineDiameterM, perTurnM } from '$lib/core/physics/line';
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
+	import type { Calibration, Measure } from '$lib/core/schema/calibration';
+	import type { Calibrated } from '$lib/core/tow/calibrate';
+	import MeasureForm from '$lib/ui/tank/MeasureForm.svelte';
+	import { measureText, saidText } from '$lib/ui/tank/measureDraft';
+	import Views from '$lib/ui/tank/Views.svelte';
+
+	const app = useApp();
+	const build = $derived(app.bench.build);
+	const rig = $derived(build?.rig ?? null);
+	const kept = $derived(build?.calibration ?? null);
+	const others = $derived(rig !== null && kept !== null && kept.blades !== bladesKey(rig));
+	const measures = $derived(others ? [] : (kept?.measures ?? []));
+	const turnM = $derived(rig ? perTurnM(rig.reel.inchesPerTurn, app.complete.castM / 2, lineDiameterM(rig.line)) : 1);
+	let found = $state.raw<Calibrated | null>(null);
+	let refused = $state('');
+	let busy = $state(false);
+
+	/** What is measured of the parts alone: the factors are what is asked for. */
+	const parts = $derived(build ? without(measuredOf(build), 'factors') : {});
+
+	async function fit(next: readonly Measure[]): Promise<Calibrated | null> {
+		if (!rig || !app.work) return null;
+		busy = true;
+		try {
+			return await app.work.calibrated($state.snapshot(rig) as typeof rig, parts, $state.snapshot(next) as Measure[]);
+		} finally {
+			busy = false;
+		}
+	}
+
+	/** Takes a set of measurements over, or says which of them cannot be. */
+	async function take(next: Measure[]): Promise<void> {
+		if (!build || !rig) return;
+		refused = '';
+		if (next.length === 0) {
+			found = null;
+			return app.bench.change(without(build, 'calibration'));
+		}
+		const fitted = await fit(next);
+		if (!fitted) return;
+		if (fitted.refused[0]) return void (refused = fitted.refused[0].why);
+		if (!fitted.fitted) return void (refused = 'These measurements fit nothing: look for one that is wrong.');
+		found = fitted;
+		const { dragMul, liftMul } = fitted.fitted;
+		const calibration: Calibration = { blades: bladesKey(rig), on: true, measures: next, dragMul, liftMul };
+		app.bench.change({ ...build, calibration });
+	}
+
+	$effect(() => {
+		// What was kept is fitted again for its plus-minus, which is not kept.
+		if (!app.work || found || measures.length === 0 || !kept) return;
+		void fit(measures).then((fitted) => (found = fitted));
+	});
+
+	const percent = (share: number): string => `${Math.round(100 * share)} %`;
+	const fitted = $derived(measures.length > 0 ? (found?.fitted ?? null) : null);
+</script>
+
+<svelte:head><title>Measured · Lucernal</title></svelte:head>
+
+<div class="screen">
+	<div class="screen-title">
+		<h1 class="sr-only">How does it really run?</h1>
+		<Views />
+		<span class="doing">
+			<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
+		</span>
+	</div>
+	{#if !rig || !build}
+		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
+	{:else}
+		<div class="screen-main">
+			<section aria-label="Measurements">
+				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz: what you measured</h2>
+				{#if others}<p class="notice">
+						This rig was measured with other blades ({kept?.blades}). With these it runs by the tables until it is
+						measured again.
+					</p>{/if}
+				<table>
+					<thead><tr><th scope="col">Measured</th><th scope="col">The fitted model says</th><td></td></tr></thead>
+					<tbody>
+						{#each measures as measure, at (at)}
+							<tr>
+								<td>{measureText(measure, app.units)}</td>
+								<td class="figure"
+									>{fitted?.says[at] === undefined ? '…' : saidText(measure, fitted.says[at], app.units)}</td
+								>
+								<td
+									><button
+										class="button"
+										aria-label="Take away: {measureText(measure, app.units)}"
+										onclick={() => take(measures.filter((_, one) => one !== at))}>Take away</button
+									></td
+								>
+							</tr>
+						{:else}
+							<tr
+								><td colspan="3" class="quiet">Nothing yet: the rig runs by the tables, give or take a quarter.</td></tr
+							>
+						{/each}
+					</tbody>
+				</table>
+				<MeasureForm units={app.units} {turnM} onadd={(measure) => take([...measures, measure])} />
+				{#if refused}<p class="notice notice-fails" role="alert">{refused}</p>{/if}
+			</section>
+		</div>
+		<div class="screen-side" aria-live="polite">
+			<section aria-label="What it says">
+				<h2>What it says</h2>
+				{#if busy}<p class="quiet">It is being fitted.</p>
+				{:else if fitted}
+					<p>
+						Drag <strong class="figure">{fitted.dragMul.toFixed(2)}</strong> times the tables’, ± {percent(
+							fitted.dragOff
+						)}:
+						{fitted.dragMul > 1 + fitted.dragOff
+							? 'it runs shallower and sinks slower.'
+							: fitted.dragMul < 1 - fitted.dragOff
+								? 'it runs deeper and sinks faster.'
+								: 'as good as the tables.'}
+					</p>
+					{#if fitted.liftOff !== null}
+						<p>
+							Lift <strong class="figure">{fitted.liftMul.toFixed(2)}</strong> times, ± {percent(fitted.liftOff)}; the
+							two go together by {(fitted.correlation ?? 0).toFixed(2)}.
+						</p>
+					{:else}
+						<p class="quiet">
+							Lift is left as it is: to tell it from drag takes two ticks at clearly different speeds, one of them fast.
+						</p>
+					{/if}
+					<label class="switch">
+						<input
+							type="checkbox"
+							checked={kept?.on ?? false}
+							onchange={({ currentTarget }) =>
+								kept && app.bench.change({ ...build, calibration: { ...kept, on: currentTarget.checked } })}
+						/>
+						Tank and Bench reckon with it
+					</label>
+				{:else}
+					<p class="quiet">
+						One timed fall beside the boat is enough to begin: lower the tip to the water, let it go on slack line, and
+						count until it lies on a bottom that you know.
+					</p>
+				{/if}
+			</section>
+			<section aria-label="How to measure">
+				<h2>How to measure well</h2>
+				<ul>
+					<li>Three falls tell more than one; take a depth of 2 m or more.</li>
+					<li>A count on a tight line is mostly the line’s: it tells less of the lure.</li>
+					<li>For lift, wind one cast slowly and one fast over the same bottom, and note where each first ticks.</li>
+				</ul>
+			</section>
+		</div>
+	{/if}
+</div>
+
+<style>
+	section {
+		padding: 8px 14px;
+	}
+	h2 {
+		padding-bottom: 4px;
+		border-bottom: 1px solid var(--ink);
+	}
+	table {
+		width: 100%;
+	}
+	th,
+	td {
+		padding: 4px 8px 4px 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+	}
+	.doing {
+		margin-left: auto;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	.empty {
+		padding: 16px;
+	}
+	.empty a {
+		text-decoration: underline;
+	}
+	.screen-side p,
+	li {
+		padding: 5px 0;
+	}
+	li {
+		border-bottom: 1px solid var(--rule);
+	}
+	.switch {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 40px;
+	}
+	.switch input {
+		width: 20px;
+		height: 20px;
+	}
+</style>

@@ -1,0 +1,194 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { MediaQuery } from 'svelte/reactivity';
+	import { resolve } from '$app/paths';
+	import { useApp } from '$lib/client/app.svelte';
+	import { measuredOf } from '$lib/core/build/fit';
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
+	import { lineDiameterM, perTurnM } from '$lib/core/physics/line';
+	import { runningWindow } from '$lib/core/physics/window';
+	import Segment from '$lib/ui/parts/Segment.svelte';
+	import { beatOf } from '$lib/ui/tank/beat';
+	import { answered, drilled, drillFrom, FEEL_WORDS, FEELS, middleS, type Drill, type Feel } from '$lib/ui/tank/feel';
+	import { Sounder } from '$lib/ui/tank/sounder.svelte';
+	import Views from '$lib/ui/tank/Views.svelte';
+
+	const app = useApp();
+	const build = $derived(app.bench.build);
+	const rig = $derived(build?.rig ?? null);
+	const figures = $derived(
+		build && runningWindow({ rig: build.rig, speedMps: build.rig.retrieve.speedMps }, measuredOf(build))
+	);
+	const turnsPerS = $derived(
+		rig ? rig.retrieve.speedMps / perTurnM(rig.reel.inchesPerTurn, app.complete.castM / 2, lineDiameterM(rig.line)) : 0
+	);
+	const beatHz = $derived(beatOf(figures));
+
+	const sounder = new Sounder();
+	const reduced = new MediaQuery('(prefers-reduced-motion: reduce)', false);
+	let crank = $state(false);
+	let blades = $state(false);
+	let feel = $state<Feel>('clean');
+	let muted = $state(false);
+	let dim = $state(false);
+	let drill = $state.raw<Drill | null>(null);
+	const felt = $derived(drill?.feel ?? feel);
+
+	$effect(() => {
+		if (!crank && !blades && !drill) return sounder.stop();
+		const beating = blades || drill !== null;
+		sounder.beat({ turnsPerS: crank ? turnsPerS : 0, beatHz: beating ? beatHz : 0, feel: felt, muted });
+	});
+	onMount(() => () => sounder.stop());
+
+	/** How often (ms) it is looked whether the beat is to change. */
+	const STEP_MS = 40;
+	const drilling = $derived(drill !== null);
+	$effect(() => {
+		if (!drilling) return;
+		const timer = setInterval(() => {
+			if (drill) drill = drilled(drill, sounder.nowS, Math.random());
+		}, STEP_MS);
+		return () => clearInterval(timer);
+	});
+	function toggleDrill() {
+		drill = drill ? null : drillFrom(sounder.nowS, Math.random());
+	}
+	const answer = () => drill && (drill = answered(drill, sounder.nowS, Math.random()));
+	const middle = $derived(drill ? middleS(drill) : null);
+</script>
+
+<svelte:head><title>By feel · Lucernal</title></svelte:head>
+
+<div class="screen feel" class:dim>
+	<div class="screen-title">
+		<h1 class="sr-only">What does the hand feel?</h1>
+		<Views />
+	</div>
+	{#if !rig}
+		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
+	{:else}
+		<div class="screen-main">
+			<section aria-label="The crank">
+				<h2>The crank of {rigName(rig).toLowerCase()}, {ouncesText(rig.weightOz)} oz</h2>
+				<p class="row">
+					<span class="light" class:lit={crank && sounder.lit && !reduced.current} aria-hidden="true"></span>
+					<strong class="figure big">{turnsPerS.toFixed(2)}</strong> turns a second
+					<button class="button button-amber" aria-pressed={crank} onclick={() => (crank = !crank)}
+						>{crank ? 'Stop' : 'Beat of the crank'}</button
+					>
+				</p>
+				<p class="quiet">
+					A click, a light and, where the device can, a buzz for each turn of the handle. Wind along with it until the
+					hand keeps it by itself.
+				</p>
+			</section>
+			<section aria-label="The blades">
+				<h2>The blades</h2>
+				<p class="row">
+					<strong class="figure big">{beatHz.toFixed(1)}</strong> beats a second, ± a quarter
+					<button class="button button-amber" aria-pressed={blades} onclick={() => (blades = !blades)}
+						>{blades ? 'Stop' : 'Beat of the blades'}</button
+					>
+				</p>
+				<Segment
+					name="feel"
+					legend="What is felt"
+					options={FEELS}
+					value={feel}
+					onvalue={(value) => (feel = value as Feel)}
+				/>
+				<p class="quiet">
+					{feel === 'clean'
+						? 'An even thump, as long as the blades turn freely.'
+						: feel === 'fouled'
+							? 'Weed on a blade: the beat gets dull and slow. Snap the rod, or wind in and clear it.'
+							: 'The beat is gone and the line has no weight: a fish swims toward you with it. Wind fast until you feel it, then set.'}
+				</p>
+			</section>
+			<section aria-label="Drill">
+				<h2>Drill</h2>
+				<p class="row">
+					<button class="button" aria-pressed={drill !== null} onclick={toggleDrill}
+						>{drill ? 'End the drill' : 'Begin a drill'}</button
+					>
+					{#if drill}<button class="button button-amber answer" onclick={answer}>It changed</button>{/if}
+				</p>
+				<p class="quiet" role="status">
+					{#if drill}
+						{drill.answersS.length} answered{middle === null ? '' : `, ${middle.toFixed(2)} s the middle one`}; {drill.missed}
+						missed, {drill.tooSoon} too soon.
+					{:else}The beat stops or fouls when you do not expect it: press as soon as you hear it.{/if}
+				</p>
+			</section>
+		</div>
+		<div class="screen-side">
+			<section aria-label="How it is told">
+				<h2>How it is told</h2>
+				<label class="switch"><input type="checkbox" bind:checked={muted} /> No sound: light and buzz alone</label>
+				<label class="switch"><input type="checkbox" bind:checked={dim} /> Screen dimmed</label>
+				<p class="quiet">
+					Rates are the model’s for the rig in hand, wound at its own speed with half the cast out. Now felt: {FEEL_WORDS[
+						felt
+					]}.
+				</p>
+			</section>
+		</div>
+	{/if}
+</div>
+
+<style>
+	section {
+		padding: 8px 14px 14px;
+	}
+	h2 {
+		padding-bottom: 4px;
+		border-bottom: 1px solid var(--ink);
+	}
+	.row {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px 14px;
+		align-items: center;
+		padding: 10px 0;
+	}
+	.big {
+		font-size: var(--t-xxl);
+	}
+	.light {
+		width: 44px;
+		height: 44px;
+		border: 2px solid var(--ink);
+		border-radius: 50%;
+	}
+	.lit {
+		background: var(--amber);
+	}
+	.answer {
+		min-width: 12rem;
+		min-height: 64px;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	.switch {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 44px;
+	}
+	.switch input {
+		width: 20px;
+		height: 20px;
+	}
+	.dim {
+		background: #000;
+		color: #8d8d8d;
+	}
+	.empty {
+		padding: 16px;
+	}
+	.empty a {
+		text-decoration: underline;
+	}
+</style>
