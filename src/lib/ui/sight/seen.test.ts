@@ -9,6 +9,7 @@ import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
 import { anyReading } from '$lib/core/testing/arbitraries';
 import RigHere from './RigHere.svelte';
 import { partsOf } from './rigParts';
+import { opinionOf } from './opinion';
 import { besideBest, css, levelsOf, REACHES, reachOf, shownIn } from './seen';
 
 afterEach(cleanup);
@@ -93,5 +94,16 @@ describe('a rig that is looked at', () => {
 		expect(screen.getByText('Forage')).toBeTruthy();
 		expect(screen.getByText(/^(Like|No skirt is like) sunfish/)).toBeTruthy();
 		expect(screen.getAllByText(/^[▲▼≈] (bright|dark|blends)$/).length).toBeGreaterThanOrEqual(3);
+	});
+});
+
+describe('the opinion on bright and dark', () => {
+	it('calls near ties level, and leaves mud to sound', () => {
+		expect(opinionOf(1, 0.95, 0.9)).toBe('From the side bright and dark are seen about equally far.');
+		expect(opinionOf(1.5, 1, 1)).toBe('From the side bright is seen farther than dark.');
+		expect(opinionOf(0.8, 1, 1.4)).toBe(
+			'From the side dark is seen farther than bright. From below the dark one stands out farther.'
+		);
+		expect(opinionOf(0.3, 0.2, 0.2)).toContain('sound decides');
 	});
 });

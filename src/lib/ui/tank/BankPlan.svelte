@@ -20,11 +20,13 @@
 	}
 	const { approaches, chosenDeg, bestDeg, outM, profile, windDeg, sunDeg, northDeg, depth, onchoose }: Props = $props();
 
-	const [WIDTH, HEIGHT, BANK, FOOT] = [860, 430, 36, 44] as const;
-	const MIDDLE = WIDTH / 2;
+	const [HEIGHT, BANK, FOOT] = [430, 36, 44] as const;
+	/** As wide as its place, so that its words stay readable on a phone. */
+	let width = $state(860);
+	const middle = $derived(width / 2);
 	const reach = $derived(Math.max(1, ...approaches.map(({ castM }) => castM)));
 	/** Pixels to the metre, the same both ways. */
-	const scale = $derived(Math.min((MIDDLE - 20) / reach, (HEIGHT - BANK - FOOT) / outM));
+	const scale = $derived(Math.min((middle - 20) / reach, (HEIGHT - BANK - FOOT) / outM));
 	const boatY = $derived(BANK + outM * scale);
 	const most = $derived(Math.max(1e-9, ...approaches.map(({ zoneMPerH }) => zoneMPerH)));
 	/** Lines of equal depth, every metre, by their distance from the bank. */
@@ -44,14 +46,14 @@
 	/** A cast as a line that the wind bows to lee. */
 	function pathOf({ angleDeg, castM, bowM }: Approach): string {
 		const [dx, dy] = unit(angleDeg);
-		const [x, y] = [MIDDLE + dx * castM * scale, boatY + dy * castM * scale];
+		const [x, y] = [middle + dx * castM * scale, boatY + dy * castM * scale];
 		const [wx, wy] = windDeg === null ? [0, 0] : unit(windDeg);
-		const [cx, cy] = [(MIDDLE + x) / 2 - 2 * bowM * scale * wx, (boatY + y) / 2 - 2 * bowM * scale * wy];
-		return `M${MIDDLE},${boatY} Q${cx},${cy} ${x},${y}`;
+		const [cx, cy] = [(middle + x) / 2 - 2 * bowM * scale * wx, (boatY + y) / 2 - 2 * bowM * scale * wy];
+		return `M${middle},${boatY} Q${cx},${cy} ${x},${y}`;
 	}
 	const tipOf = ({ angleDeg, castM }: Approach): readonly [number, number] => {
 		const [dx, dy] = unit(angleDeg);
-		return [MIDDLE + dx * castM * scale, boatY + dy * castM * scale];
+		return [middle + dx * castM * scale, boatY + dy * castM * scale];
 	};
 	let svg: SVGSVGElement;
 	let turning = $state(false);
@@ -60,10 +62,10 @@
 	function turn(event: PointerEvent) {
 		const box = svg.getBoundingClientRect();
 		const [x, y] = [
-			((event.clientX - box.left) / box.width) * WIDTH,
+			((event.clientX - box.left) / box.width) * width,
 			((event.clientY - box.top) / box.height) * HEIGHT
 		];
-		const angle = (Math.atan2(boatY - y, MIDDLE - x) * 180) / Math.PI;
+		const angle = (Math.atan2(boatY - y, middle - x) * 180) / Math.PI;
 		const held = angle < -90 ? 180 : Math.min(180, Math.max(0, angle));
 		const nearest = approaches.reduce((best, one) =>
 			Math.abs(one.angleDeg - held) < Math.abs(best.angleDeg - held) ? one : best
@@ -71,86 +73,96 @@
 		if (nearest.angleDeg !== chosenDeg) onchoose(nearest.angleDeg);
 	}
 	const arrow = $derived(windDeg === null ? null : unit(windDeg));
-	const SIGN = { x: WIDTH - 70, y: HEIGHT - 62, r: 34 } as const;
+	const sign = $derived({ x: width - 58, y: HEIGHT - 62, r: 34 });
 </script>
 
-<svg
-	bind:this={svg}
-	viewBox="0 0 {WIDTH} {HEIGHT}"
-	role="img"
-	aria-label="Plan of bank, boat and casts"
-	onpointerdown={(event) => {
-		turning = true;
-		(event.currentTarget as Element).setPointerCapture(event.pointerId);
-		turn(event);
-	}}
-	onpointermove={(event) => turning && turn(event)}
-	onpointerup={() => (turning = false)}
-	onpointercancel={() => (turning = false)}
->
-	<defs>
-		<pattern id="earth" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-			<line x1="0" y1="0" x2="0" y2="6" stroke="var(--rule-2)" stroke-width="1.5" />
-		</pattern>
-		<marker id="head" viewBox="0 0 8 8" refX="6" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
-			<path d="M0,0 L8,4 L0,8 Z" fill="var(--ink)" />
-		</marker>
-	</defs>
-	<rect width={WIDTH} height={BANK} fill="url(#earth)" />
-	<line x1="0" x2={WIDTH} y1={BANK} y2={BANK} stroke="var(--ink)" stroke-width="1.5" />
-	<text x="10" y="22" class="on-earth">bank</text>
-	{#each contours as { depthM, y } (depthM)}
-		<line x1="0" x2={WIDTH} y1={y} y2={y} stroke="var(--rule-2)" stroke-dasharray="2 5" />
-		<text x="8" y={y - 3}>{depth(depthM)}</text>
-	{/each}
-	{#each approaches as one (one.angleDeg)}
-		<path
-			d={pathOf(one)}
-			fill="none"
-			stroke={one.angleDeg === chosenDeg ? 'var(--amber)' : 'var(--ink-2)'}
-			stroke-width={one.angleDeg === chosenDeg ? 5 : 0.6 + 2.4 * (one.zoneMPerH / most)}
-			stroke-dasharray={one.angleDeg === bestDeg || one.angleDeg === chosenDeg ? undefined : '7 4'}
-		/>
-		{@const [x, y] = tipOf(one)}
-		<circle
-			cx={x}
-			cy={y}
-			r={one.angleDeg === chosenDeg ? 8 : 3}
-			class="end"
-			class:chosen={one.angleDeg === chosenDeg}
-		/>
-	{/each}
-	<path
-		d="M{MIDDLE - 26},{boatY - 8} h38 q16,0 16,8 q0,8 -16,8 h-38 q-8,-8 0,-16 Z"
-		fill="var(--paper)"
-		stroke="var(--ink)"
-		stroke-width="1.6"
-	/>
-	<text x={MIDDLE} y={boatY + 26} text-anchor="middle">boat, {depth(soundedM(profile, outM))} under it</text>
-	<g transform="translate({SIGN.x} {SIGN.y})">
-		<circle r={SIGN.r} fill="var(--paper)" stroke="var(--rule-2)" />
-		{#if arrow}
-			<line
-				x1={arrow[0] * (SIGN.r - 2)}
-				y1={arrow[1] * (SIGN.r - 2)}
-				x2={-arrow[0] * (SIGN.r - 10)}
-				y2={-arrow[1] * (SIGN.r - 10)}
-				stroke="var(--ink)"
-				stroke-width="2.4"
-				marker-end="url(#head)"
+<div bind:clientWidth={width}>
+	<svg
+		bind:this={svg}
+		viewBox="0 0 {width} {HEIGHT}"
+		role="img"
+		aria-label="Plan of bank, boat and casts"
+		onpointerdown={(event) => {
+			turning = true;
+			(event.currentTarget as Element).setPointerCapture(event.pointerId);
+			turn(event);
+		}}
+		onpointermove={(event) => turning && turn(event)}
+		onpointerup={() => (turning = false)}
+		onpointercancel={() => (turning = false)}
+	>
+		<defs>
+			<pattern id="earth" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+				<line x1="0" y1="0" x2="0" y2="6" stroke="var(--rule-2)" stroke-width="1.5" />
+			</pattern>
+			<marker
+				id="head"
+				viewBox="0 0 8 8"
+				refX="6"
+				refY="4"
+				markerWidth="7"
+				markerHeight="7"
+				orient="auto-start-reverse"
+			>
+				<path d="M0,0 L8,4 L0,8 Z" fill="var(--ink)" />
+			</marker>
+		</defs>
+		<rect {width} height={BANK} fill="url(#earth)" />
+		<line x1="0" x2={width} y1={BANK} y2={BANK} stroke="var(--ink)" stroke-width="1.5" />
+		<text x="10" y="22" class="on-earth">bank</text>
+		{#each contours as { depthM, y } (depthM)}
+			<line x1="0" x2={width} y1={y} y2={y} stroke="var(--rule-2)" stroke-dasharray="2 5" />
+			<text x="8" y={y - 3}>{depth(depthM)}</text>
+		{/each}
+		{#each approaches as one (one.angleDeg)}
+			<path
+				d={pathOf(one)}
+				fill="none"
+				stroke={one.angleDeg === chosenDeg ? 'var(--amber)' : 'var(--ink-2)'}
+				stroke-width={one.angleDeg === chosenDeg ? 5 : 0.6 + 2.4 * (one.zoneMPerH / most)}
+				stroke-dasharray={one.angleDeg === bestDeg || one.angleDeg === chosenDeg ? undefined : '7 4'}
 			/>
-		{/if}
-		{#if sunDeg !== null}
-			{@const [x, y] = unit(sunDeg)}
-			<circle cx={x * SIGN.r} cy={y * SIGN.r} r="7" fill="var(--amber)" stroke="var(--ink)" />
-		{/if}
-		{#if northDeg !== null}
-			{@const [x, y] = unit(northDeg)}
-			<text x={x * (SIGN.r + 13)} y={y * (SIGN.r + 13) + 4} text-anchor="middle">N</text>
-		{/if}
-		<text y={SIGN.r + 20} text-anchor="middle">{arrow ? 'wind' : 'calm'}{sunDeg === null ? '' : ', sun'}</text>
-	</g>
-</svg>
+			{@const [x, y] = tipOf(one)}
+			<circle
+				cx={x}
+				cy={y}
+				r={one.angleDeg === chosenDeg ? 8 : 3}
+				class="end"
+				class:chosen={one.angleDeg === chosenDeg}
+			/>
+		{/each}
+		<path
+			d="M{middle - 26},{boatY - 8} h38 q16,0 16,8 q0,8 -16,8 h-38 q-8,-8 0,-16 Z"
+			fill="var(--paper)"
+			stroke="var(--ink)"
+			stroke-width="1.6"
+		/>
+		<text x={middle} y={boatY + 26} text-anchor="middle">boat, {depth(soundedM(profile, outM))} under it</text>
+		<g transform="translate({sign.x} {sign.y})">
+			<circle r={sign.r} fill="var(--paper)" stroke="var(--rule-2)" />
+			{#if arrow}
+				<line
+					x1={arrow[0] * (sign.r - 2)}
+					y1={arrow[1] * (sign.r - 2)}
+					x2={-arrow[0] * (sign.r - 10)}
+					y2={-arrow[1] * (sign.r - 10)}
+					stroke="var(--ink)"
+					stroke-width="2.4"
+					marker-end="url(#head)"
+				/>
+			{/if}
+			{#if sunDeg !== null}
+				{@const [x, y] = unit(sunDeg)}
+				<circle cx={x * sign.r} cy={y * sign.r} r="7" fill="var(--amber)" stroke="var(--ink)" />
+			{/if}
+			{#if northDeg !== null}
+				{@const [x, y] = unit(northDeg)}
+				<text x={x * (sign.r + 13)} y={y * (sign.r + 13) + 4} text-anchor="middle">N</text>
+			{/if}
+			<text y={sign.r + 20} text-anchor="middle">{arrow ? 'wind' : 'calm'}{sunDeg === null ? '' : ', sun'}</text>
+		</g>
+	</svg>
+</div>
 
 <style>
 	svg {

@@ -108,6 +108,11 @@
 				<section>
 					<h2>{about}</h2>
 					<Stance {topic} />
+					{#if topic === 'DIRTY-COLOUR'}
+						{#await import('$lib/ui/sight/DirtyOpinion.svelte') then { default: DirtyOpinion }}
+							<DirtyOpinion reading={app.complete} />
+						{/await}
+					{/if}
 				</section>
 			{/each}
 		</div>

@@ -1,0 +1,20 @@
+/** Two distances are level while they differ by less than this share: the model is no finer. */
+const LEVEL = 0.15;
+/** Nothing is seen far under this, m: a lure's length or two more decides nothing. */
+const NEAR_M = 0.4;
+
+/**
+ * What the model of sight thinks of bright against dark, in words.
+ *
+ * @param brightM How far a bright skirt is seen from the side, m; `darkM` likewise; `darkBelowM` a dark one from below.
+ */
+export function opinionOf(brightM: number, darkM: number, darkBelowM: number): string {
+	const far = Math.max(brightM, darkM);
+	if (far < NEAR_M)
+		return 'Nothing is seen farther than a hand or two: bright and dark are near each other, sound decides.';
+	const below = darkBelowM > darkM * (1 + LEVEL) ? ' From below the dark one stands out farther.' : '';
+	if (Math.abs(brightM - darkM) < LEVEL * far)
+		return `From the side bright and dark are seen about equally far.${below}`;
+	const [more, less] = brightM > darkM ? ['bright', 'dark'] : ['dark', 'bright'];
+	return `From the side ${more} is seen farther than ${less}.${below}`;
+}
