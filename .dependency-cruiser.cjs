@@ -16,12 +16,28 @@ const CORE = [
 	'choice',
 	'drawing',
 	'bench',
+	'tally',
+	'proof',
 	'records',
 	'cli'
 ];
 /** What stands on the core, likewise. */
 const AROUND = ['core', 'forms', 'workers', 'client', 'ui'];
-const UI = ['parts', 'rig', 'section', 'reading', 'sight', 'call', 'bench', 'tank', 'craft', 'kept', 'frame'];
+const UI = [
+	'parts',
+	'rig',
+	'section',
+	'reading',
+	'sight',
+	'call',
+	'bench',
+	'tank',
+	'tally',
+	'proof',
+	'craft',
+	'kept',
+	'frame'
+];
 const SERVER = ['db', 'http', 'auth', 'records', 'work', 'demo'];
 
 /** One rule for each folder of a row: it knows nothing of those after it. */

@@ -29,6 +29,7 @@ import { Keeping } from './keeping.svelte';
 import { blankDesk, locked, movedTo, patched, type Place } from './readingInHand';
 import { reuseRigs } from './reuse';
 import { joinTabs, type Tabs } from './tabs';
+import { Tally } from './tally.svelte';
 import type { Work } from './work';
 
 /** A spot, and a water with its spots, as the screens see them. */
@@ -89,6 +90,7 @@ export class App {
 	readonly benched: HeldDocument<BenchRecord | null>;
 	readonly bench: Bench;
 	readonly keeping: Keeping;
+	readonly tally: Tally;
 	waters = $state.raw<readonly HeldWater[]>([]);
 	answer = $state.raw<CallAnswer | null>(null);
 	#served: { readonly question: CallInput; readonly answer: CallAnswer; readonly whole: boolean } | null = null;
@@ -118,6 +120,11 @@ export class App {
 		this.benched = held<BenchRecord | null>('bench', bench, null, z.nullable(benchRecordSchema));
 		this.bench = new Bench(this.benched, (step) => this.making(step));
 		this.keeping = new Keeping(this);
+		this.tally = new Tally({
+			put: (kind, id, base, record, title) => this.keeping.put(kind, id, base, record as never, title),
+			remove: (kind, id, base, title) => this.keeping.remove(kind, id, base, title),
+			saved: () => this.#tabs?.tell({ kind: 'tally' })
+		});
 		this.waters = waters;
 	}
 
@@ -332,6 +339,7 @@ export class App {
 		this.#device = device;
 		this.#tabs = joinTabs(this.anglerId, (word) => {
 			if (word.kind === 'outbox') void this.keeping.refresh();
+			else if (word.kind === 'tally') void this.tally.refresh();
 			else void this.documents.find(({ name }) => name === word.name)?.refresh();
 		});
 		const tabs = this.#tabs;
@@ -347,7 +355,7 @@ export class App {
 				});
 			})
 		);
-		await kept;
+		await Promise.all([kept, this.tally.open(device)]);
 		await this.#recallWaters(device, start);
 		this.forgetful = !(await device.lasting());
 		this.live = true;
@@ -373,6 +381,7 @@ export class App {
 	leave(): void {
 		for (const document of this.documents) document.leave();
 		this.keeping.outbox?.leave();
+		this.tally.leave();
 		void this.keeping.hurry();
 	}
 

@@ -9,6 +9,7 @@ import {
 	type StandRecord
 } from '$lib/core/records/schemas';
 import type { PartRecord, RigRecord } from '$lib/core/records/rigSchemas';
+import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
 import type { App } from './app.svelte';
 import type { Device } from './device';
 import type { HeldDocument } from './document.svelte';
@@ -37,6 +38,8 @@ interface Records {
 	readonly 'kept-calls': KeptCallRecord;
 	readonly rigs: RigRecord;
 	readonly parts: PartRecord;
+	readonly outings: OutingRecord;
+	readonly happenings: HappeningRecord;
 }
 type Kept = keyof Records;
 
@@ -112,6 +115,7 @@ export class Keeping {
 			this.#sequence = heard.sequence;
 			if (heard.changes.length > 0) this.changes++;
 		}
+		await this.#app.tally.catchUp(server.changesSince);
 	}
 
 	/** Tells a document a moment after it has stopped changing. */
@@ -168,6 +172,8 @@ export class Keeping {
 			if (document.untold) this.told(document);
 			return;
 		}
+		// The outing under way is held whole on the device: no list need be read again for it.
+		if (kind === 'outings' || kind === 'happenings') return this.#app.tally.told(write, version);
 		const { desk, bench } = this.#app;
 		if (kind === 'readings' && desk.value.readingId === id) {
 			desk.amend((record) => (record.readingId === id ? { ...record, readingVersion: version } : record));
@@ -239,7 +245,7 @@ export class Keeping {
 		const { screen, order } = this.#app.making();
 		await this.outbox?.add({ kind, id, action: 'remove', base: version, record: null, revision: 0, title });
 		// Said once the list lacks it, not before.
-		this.deletion = { kind, id, title, screen, order };
+		if (kind !== 'happenings') this.deletion = { kind, id, title, screen, order };
 	}
 
 	/** Brings the record back that was deleted last. */

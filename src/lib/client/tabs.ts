@@ -1,5 +1,6 @@
 /** What one tab tells the others: that something on the device has changed. */
-export type TabWord = { readonly kind: 'document'; readonly name: string } | { readonly kind: 'outbox' };
+export type TabWord =
+	{ readonly kind: 'document'; readonly name: string } | { readonly kind: 'outbox' } | { readonly kind: 'tally' };
 
 /** The other tabs of this browser that hold the same angler's desk. */
 export interface Tabs {

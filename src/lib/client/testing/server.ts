@@ -10,6 +10,9 @@ interface Row {
 export class FakeServer {
 	readonly rows = new Map<string, Row>();
 	readonly #done = new Map<string, Response>();
+	/** The latest change of each record, by its place, with its number. */
+	readonly #changes = new Map<string, { sequence: number; kind: string; id: string; deleted: boolean }>();
+	#sequence = 0;
 	/** Every write that came through, oldest first. */
 	readonly log: { readonly path: string; readonly version: number }[] = [];
 	/** Whether the records are out of reach. */
@@ -49,7 +52,7 @@ export class FakeServer {
 		if (this.down) throw new TypeError('Failed to fetch');
 		const refusal = this.refuse.shift();
 		if (refusal) return Response.json(refusal.body, { status: refusal.status });
-		if (path.startsWith('/api/v1/changes')) return Response.json({ sequence: 0, changes: [], more: false });
+		if (path.startsWith('/api/v1/changes')) return Response.json(this.changesSince(Number(path.split('=')[1])));
 		const key = new Headers(init.headers).get('idempotency-key') ?? '';
 		const known = this.#done.get(key);
 		if (known) return known.clone();
@@ -58,11 +61,25 @@ export class FakeServer {
 		return response;
 	}
 
+	#note(place: string, deleted: boolean): void {
+		const [kind = '', id = kind] = place.split('/');
+		this.#changes.set(place, { sequence: ++this.#sequence, kind, id, deleted });
+	}
+
+	/** What was written since a number, oldest first. */
+	changesSince(since: number) {
+		const changes = [...this.#changes.values()].filter(({ sequence }) => sequence > since);
+		return { sequence: this.#sequence, changes, more: false };
+	}
+
 	#write(path: string, { method, body }: RequestInit): Response {
 		const [kind, id] = path.split('/');
 		const place = id ? `${kind}/${id}` : kind!;
 		const present = this.rows.get(place);
-		if (method === 'DELETE') this.rows.delete(place);
+		if (method === 'DELETE') {
+			this.rows.delete(place);
+			this.#note(place, true);
+		}
 		if (method !== 'PUT') return Response.json({ id, version: (present?.version ?? 0) + 1 });
 		const { version, record } = JSON.parse(String(body)) as Row;
 		if ((present?.version ?? 0) !== version) {
@@ -70,6 +87,7 @@ export class FakeServer {
 		}
 		this.rows.set(place, { version: version + 1, record });
 		this.log.push({ path: place, version: version + 1 });
+		this.#note(place, false);
 		return Response.json({ id, version: version + 1, record });
 	}
 }

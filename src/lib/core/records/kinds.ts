@@ -8,6 +8,7 @@ import {
 	waterRecordSchema
 } from './schemas';
 import { benchRecordSchema, partRecordSchema, rigRecordSchema } from './rigSchemas';
+import { happeningRecordSchema, outingRecordSchema } from './tallySchemas';
 import { without } from '../base/without';
 import { buildRepaired } from './repair';
 import { tolerantStand } from './stand';
@@ -93,6 +94,26 @@ export const KINDS = {
 		schema: rigRecordSchema,
 		columns: { name: NAME },
 		upgrades: { 1: (older) => ({ ...second(older), build: buildRepaired(older.build) }) }
+	},
+	outings: {
+		...USUAL,
+		name: 'outings',
+		what: 'outing',
+		table: 'outing',
+		schema: outingRecordSchema,
+		newest: 'startedAt',
+		columns: { name: NAME, spotId: { type: 'uuid', nullable: true }, startedAt: { type: 'instant' } },
+		references: { spotId: 'spots' }
+	},
+	happenings: {
+		...USUAL,
+		name: 'happenings',
+		what: 'happening',
+		table: 'happening',
+		schema: happeningRecordSchema,
+		newest: 'at',
+		columns: { outingId: { type: 'uuid' }, at: { type: 'instant' } },
+		references: { outingId: 'outings' }
 	},
 	desk: {
 		...document,

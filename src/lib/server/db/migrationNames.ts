@@ -5,6 +5,7 @@ export const MIGRATION_NAMES = [
 	'0003-work',
 	'0004-parts',
 	'0005-own-keys',
-	'0006-accounts'
+	'0006-accounts',
+	'0007-tally'
 ] as const;
 export type MigrationName = (typeof MIGRATION_NAMES)[number];

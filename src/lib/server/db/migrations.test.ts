@@ -70,7 +70,9 @@ describe('migrations', () => {
 		}
 		expect(await tables()).toEqual([
 			'angler',
+			'happening',
 			'kept_call',
+			'outing',
 			'part',
 			'preference',
 			'reading',

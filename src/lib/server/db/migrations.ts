@@ -2,6 +2,7 @@ import { DataTypes, Op, type QueryInterface } from 'sequelize';
 import { MIGRATION_NAMES, type MigrationName } from './migrationNames';
 import { accountsDown, accountsUp } from './steps/accounts';
 import { ownKeysDown, ownKeysUp } from './steps/ownKeys';
+import { tallyDown, tallyUp } from './steps/tally';
 
 /** A step of the schema, up and down. */
 export interface Migration {
@@ -111,7 +112,8 @@ const STEPS: Readonly<Record<MigrationName, Omit<Migration, 'name'>>> = {
 	'0003-work': { up: createWork, down: (schema) => drop(schema, 'preference', 'kept_call', 'rig', 'reading') },
 	'0004-parts': { up: createParts, down: (schema) => drop(schema, 'part') },
 	'0005-own-keys': { up: ownKeysUp, down: ownKeysDown },
-	'0006-accounts': { up: accountsUp, down: accountsDown }
+	'0006-accounts': { up: accountsUp, down: accountsDown },
+	'0007-tally': { up: tallyUp, down: tallyDown }
 };
 
 /** Every migration, oldest first. */

@@ -51,7 +51,14 @@ export async function listRecords(event: Event, { anglerId }: AnglerSession): Pr
 	const { searchParams } = event.url;
 	const limit = Math.min(PAGE_MAX, Math.max(1, Math.trunc(Number(searchParams.get('limit') ?? PAGE_MAX)) || PAGE_MAX));
 	const after = searchParams.get('after');
-	return Response.json(await storeFor(kind).list(anglerId, after === null ? { limit } : { limit, after }));
+	const of = referencesAsked(kind, searchParams);
+	return Response.json(await storeFor(kind).list(anglerId, { limit, of, ...(after === null ? {} : { after }) }));
+}
+
+/** What a list is narrowed to: records that refer to others, by the name of the reference. */
+function referencesAsked({ references, columns }: RecordKind, asked: URLSearchParams): Record<string, string> {
+	const named = Object.keys(references).filter((field) => field in columns && asked.has(field));
+	return Object.fromEntries(named.map((field) => [field, asked.get(field)!.toLowerCase()]));
 }
 
 const body = z.strictObject({ version: z.int().check(z.minimum(0)), record: z.unknown() });

@@ -41,6 +41,8 @@ const NOTHING = { nothing: true };
 interface Asked {
 	readonly after?: string | undefined;
 	readonly limit?: number;
+	/** Only what refers to these records, by the column of the reference. */
+	readonly of?: Readonly<Record<string, string>>;
 	readonly transaction?: Transaction | undefined;
 }
 
@@ -108,14 +110,14 @@ export class Store<N extends RecordKindName> {
 	}
 
 	/** One page of an angler's records, newest first. */
-	async list(anglerId: string, { after, limit = PAGE_MAX, transaction }: Asked = {}) {
+	async list(anglerId: string, { after, limit = PAGE_MAX, of = {}, transaction }: Asked = {}) {
 		const { newest } = this.#kind;
 		const place = after === undefined ? null : placeOf(after);
 		const beyond = place && {
 			[Op.or]: [{ [newest]: { [Op.lt]: place.at } }, { [newest]: place.at, id: { [Op.gt]: place.id } }]
 		};
 		const rows = await this.#model.findAll({
-			where: { anglerId, ...beyond } as WhereOptions,
+			where: { anglerId, ...of, ...beyond } as WhereOptions,
 			order: [
 				[newest, 'DESC'],
 				['id', 'ASC']
@@ -142,10 +144,10 @@ export class Store<N extends RecordKindName> {
 	}
 
 	/** Every record of an angler, page by page; what cannot be read is left where it is. */
-	async *all(anglerId: string, transaction?: Transaction): AsyncGenerator<Stored<RecordOf<N>>> {
+	async *all(anglerId: string, transaction?: Transaction, of?: Asked['of']): AsyncGenerator<Stored<RecordOf<N>>> {
 		let after: string | undefined;
 		do {
-			const page: Page<RecordOf<N>> = await this.list(anglerId, { after, transaction });
+			const page: Page<RecordOf<N>> = await this.list(anglerId, { after, transaction, ...(of ? { of } : {}) });
 			yield* page.items;
 			after = page.next ?? undefined;
 		} while (after !== undefined);

@@ -46,6 +46,25 @@ async function furnished(): Promise<string> {
 		schemaVersion: SCHEMA_VERSION,
 		part: { kind: 'blade', name: 'Spoon', form: 'colorado', lengthMm: 41, massG: 6.2, price: 2 }
 	});
+	const outing = randomUUID();
+	const { rig } = startBuild('spinnerbait');
+	await storeOf('outings').put(anglerId, outing, 0, {
+		schemaVersion: SCHEMA_VERSION,
+		name: 'Alder Bank, dawn',
+		startedAt: '2026-05-09T06:40:00.000Z',
+		spotId: spot,
+		reading: WATER,
+		rig,
+		deck: [],
+		trial: null
+	});
+	await storeOf('happenings').put(anglerId, randomUUID(), 0, {
+		schemaVersion: SCHEMA_VERSION,
+		outingId: outing,
+		at: '2026-05-09T06:41:00.000Z',
+		order: 1,
+		what: { kind: 'landed', hit: 'steady', hook: 'corner', lengthCm: 41.5, massKg: null }
+	});
 	const rule = { id: 'MY-01', strength: 2, when: { join: 'all', words: ['night'] }, because: 'Purple after dark.' };
 	const houseRules = houseRulesSchema.parse([{ ...rule, prefers: { colour: { purple: 1 } } }]);
 	const stand = { schemaVersion: SCHEMA_VERSION, stances: { WIRE: 'heavy' }, houseRules } as const;

@@ -5,8 +5,8 @@
 	import { SCREENS } from './screens';
 	import type MoreSheet from './MoreSheet.svelte';
 
-	const MAIN = SCREENS.slice(0, 3);
-	const REST = SCREENS.slice(3);
+	const MAIN = SCREENS.filter((screen) => 'onPhone' in screen);
+	const REST = SCREENS.filter((screen) => !('onPhone' in screen));
 	const here = (path: string): boolean => page.url.pathname.startsWith(path);
 	let open = $state(false);
 	/** The sheet comes when it is first asked for: the first view does without it. */

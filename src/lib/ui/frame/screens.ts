@@ -1,4 +1,6 @@
 import Bookmark from '@lucide/svelte/icons/bookmark';
+import ChartLine from '@lucide/svelte/icons/chart-line';
+import ListChecks from '@lucide/svelte/icons/list-checks';
 import BookOpen from '@lucide/svelte/icons/book-open';
 import Wrench from '@lucide/svelte/icons/wrench';
 import Eye from '@lucide/svelte/icons/eye';
@@ -8,10 +10,29 @@ import Waves from '@lucide/svelte/icons/waves-horizontal';
 import Settings from '@lucide/svelte/icons/sliders-horizontal';
 import type { Component } from 'svelte';
 
-/** The screens that exist, in the order of the work: rail, bottom bar, shortcuts and the palette read this list. */
+/**
+ * The screens that exist, in the order of the work: rail, bottom bar, shortcuts and the palette read this list. Those that
+ * are wanted on deck stand in the phone's bar, the others behind its last button.
+ */
 export const SCREENS = [
-	{ path: '/water', name: 'Water', asks: 'What is in front of me?', key: 'w', icon: Waves as Component, group: 'read' },
-	{ path: '/call', name: 'Call', asks: 'What should I tie on?', key: 'c', icon: Scale as Component, group: 'choose' },
+	{
+		path: '/water',
+		name: 'Water',
+		asks: 'What is in front of me?',
+		key: 'w',
+		icon: Waves as Component,
+		group: 'read',
+		onPhone: true
+	},
+	{
+		path: '/call',
+		name: 'Call',
+		asks: 'What should I tie on?',
+		key: 'c',
+		icon: Scale as Component,
+		group: 'choose',
+		onPhone: true
+	},
 	{
 		path: '/bench',
 		name: 'Bench',
@@ -28,6 +49,23 @@ export const SCREENS = [
 		key: 'i',
 		icon: Eye as Component,
 		group: 'choose'
+	},
+	{
+		path: '/tally',
+		name: 'Tally',
+		asks: 'What just happened, and what next?',
+		key: 'a',
+		icon: ListChecks as Component,
+		group: 'go',
+		onPhone: true
+	},
+	{
+		path: '/proof',
+		name: 'Proof',
+		asks: 'What does my own record show?',
+		key: 'p',
+		icon: ChartLine as Component,
+		group: 'learn'
 	},
 	{ path: '/craft', name: 'Craft', asks: 'Which rules speak?', key: 'f', icon: BookOpen as Component, group: 'learn' },
 	{ path: '/kept', name: 'Kept', asks: 'What have I kept?', key: 'k', icon: Bookmark as Component, group: 'learn' },

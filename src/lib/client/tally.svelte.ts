@@ -1,0 +1,238 @@
+import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
+import { happeningSchema, type HappeningInput } from '$lib/core/schema/tally';
+import { nextOrder, storyOf, type Happened, type Story } from '$lib/core/tally/story';
+import type { Device } from './device';
+import type { Listed } from './lists';
+import type { Write } from './outbox.svelte';
+import { newUuid } from './uuid';
+
+/** An outing with its key. */
+export interface HeldOuting {
+	readonly id: string;
+	readonly version: number;
+	readonly record: OutingRecord;
+}
+
+interface HeldHappening {
+	readonly id: string;
+	readonly version: number;
+	readonly record: HappeningRecord;
+}
+
+/** What this device holds of the outing under way: all of it, so that it opens without a network. */
+interface Held {
+	readonly outing: HeldOuting | null;
+	readonly happened: Readonly<Record<string, HeldHappening>>;
+	/** Taken back here or elsewhere: what is heard of them later changes nothing. */
+	readonly gone: readonly string[];
+	/** Number of the angler's sequence up to which deletions were heard of. */
+	readonly since: number;
+}
+
+/** How what is written goes on its way to the server. */
+export interface Teller {
+	put(kind: 'outings' | 'happenings', id: string, base: number, record: object, title: string): Promise<void>;
+	remove(kind: 'happenings', id: string, base: number, title: string): Promise<void>;
+	/** The device has it: other tabs may look. */
+	saved(): void;
+}
+
+/** What was written elsewhere since a number; `null` when the server cannot say. */
+type ChangesSince = (since: number) => Promise<{
+	readonly sequence: number;
+	readonly more: boolean;
+	readonly changes: readonly { readonly kind: string; readonly id: string; readonly deleted: boolean }[];
+} | null>;
+
+const KEY = 'tally';
+const NOTHING: Held = { outing: null, happened: {}, gone: [], since: 0 };
+
+/** What a happening is called in a list of what waits. */
+const TITLES: Readonly<Record<string, string>> = {
+	short: 'A short strike',
+	rig: 'A change of rig',
+	turn: 'A trial’s turn'
+};
+const titleOf = ({ kind }: { readonly kind: string }): string => TITLES[kind] ?? `A ${kind}`;
+
+const happenedOf = ({ id, record }: HeldHappening): Happened => ({
+	id,
+	at: record.at,
+	order: record.order,
+	what: record.what
+});
+
+/**
+ * The outing under way: on the device first, told to the server in the background. Happenings are never changed but by
+ * whoever wrote them, so that two devices write side by side; their place in the order, not a clock, says what came first.
+ */
+export class Tally {
+	#held = $state.raw<Held>(NOTHING);
+	#device: Device | null = null;
+	readonly #teller: Teller;
+	readonly #now: () => string;
+	/** Whether the device said that it is full; what is tapped is on the screen all the same. */
+	full = $state(false);
+	ready = $state(false);
+
+	constructor(teller: Teller, now: () => string = () => new Date().toISOString()) {
+		this.#teller = teller;
+		this.#now = now;
+	}
+
+	readonly outing: HeldOuting | null = $derived(this.#held.outing);
+	readonly happened: readonly Happened[] = $derived(Object.values(this.#held.happened).map(happenedOf));
+	readonly story: Story | null = $derived(this.outing && storyOf(this.outing.record, this.happened));
+
+	/** Takes up what the device holds, also what was said as a page was left. */
+	async open(device: Device): Promise<void> {
+		this.#device = device;
+		const words = device.said(KEY);
+		const held = (await device.read<Held>(KEY)) ?? NOTHING;
+		const said = words.map(({ value }) => value as Held);
+		await this.#update((now) => [held, ...said].reduce(joined, now));
+		for (const { forget } of words) forget();
+		this.ready = true;
+	}
+
+	/** Another tab wrote. */
+	async refresh(): Promise<void> {
+		const held = await this.#device?.read<Held>(KEY);
+		if (held) this.#held = held;
+	}
+
+	/** Changes on the screen at once, then on the device, on top of what another tab wrote there. */
+	async #update(change: (held: Held) => Held): Promise<void> {
+		this.#held = change(this.#held);
+		try {
+			const after = await this.#device?.update<Held>(KEY, (before) =>
+				change(before ? joined(before, this.#held) : this.#held)
+			);
+			if (after) this.#held = joined(after, this.#held);
+			this.#teller.saved();
+		} catch {
+			this.full = true;
+		}
+	}
+
+	/**
+	 * Begins an outing; the one before stays kept.
+	 *
+	 * @param since The latest number of the angler's sequence that is known of.
+	 */
+	async begin(record: Omit<OutingRecord, 'schemaVersion' | 'startedAt'>, since = 0): Promise<void> {
+		const outing: HeldOuting = {
+			id: newUuid(),
+			version: 0,
+			record: { schemaVersion: SCHEMA_VERSION, startedAt: this.#now(), ...record }
+		};
+		await this.#update(() => ({ ...NOTHING, outing, since }));
+		await this.#teller.put('outings', outing.id, 0, outing.record, record.name);
+	}
+
+	/** Writes down what happened. */
+	async add(what: HappeningInput): Promise<string | null> {
+		const { outing } = this;
+		if (!outing) return null;
+		const record: HappeningRecord = {
+			schemaVersion: SCHEMA_VERSION,
+			outingId: outing.id,
+			at: this.#now(),
+			order: nextOrder(this.happened),
+			what: happeningSchema.parse(what)
+		};
+		const one: HeldHappening = { id: newUuid(), version: 0, record };
+		await this.#update((held) => ({ ...held, happened: { ...held.happened, [one.id]: one } }));
+		await this.#teller.put('happenings', one.id, 0, record, titleOf(record.what));
+		return one.id;
+	}
+
+	/** Says more of something that happened: how long the fish was, where the hook sat. */
+	async say(id: string, what: HappeningInput): Promise<void> {
+		const before = this.#held.happened[id];
+		if (!before) return;
+		const record = { ...before.record, what: happeningSchema.parse(what) };
+		await this.#update((held) => ({ ...held, happened: { ...held.happened, [id]: { ...before, record } } }));
+		await this.#teller.put('happenings', id, before.version, record, titleOf(record.what));
+	}
+
+	/** Takes something back, the latest unless it is named. */
+	async undo(id = this.story?.last?.id): Promise<void> {
+		const one = id === undefined ? undefined : this.#held.happened[id];
+		if (!one) return;
+		await this.#update((held) => without(held, one.id));
+		await this.#teller.remove('happenings', one.id, one.version, titleOf(one.record.what));
+	}
+
+	/** The server took a write: the next one is built on its version. */
+	told({ kind, id }: Pick<Write, 'kind' | 'id'>, version: number): void {
+		const { outing, happened } = this.#held;
+		if (kind === 'outings' && outing?.id === id)
+			void this.#update((held) => ({ ...held, outing: { ...outing, version } }));
+		const one = happened[id];
+		if (kind !== 'happenings' || !one) return;
+		void this.#update((held) => {
+			const now = held.happened[id];
+			return now ? { ...held, happened: { ...held.happened, [id]: { ...now, version } } } : held;
+		});
+	}
+
+	/**
+	 * Takes over what the server has of the outing under way, from this device or another.
+	 *
+	 * @param sequence The angler's latest number when that was read.
+	 */
+	async heard(
+		outing: HeldOuting | null,
+		happenings: readonly Listed<HappeningRecord>[],
+		sequence: number
+	): Promise<void> {
+		if (!outing) return;
+		const isOther = this.outing !== null && this.outing.id !== outing.id;
+		if (isOther && !(this.story?.ended ?? true)) return;
+		await this.#update((held) => {
+			const base: Held = held.outing?.id === outing.id ? held : { ...NOTHING, outing, since: sequence };
+			const theirs = Object.fromEntries(happenings.map((one) => [one.id, one]));
+			return joined(base, { ...NOTHING, outing, happened: theirs });
+		});
+	}
+
+	/** Asks what was deleted elsewhere since this device heard last. */
+	async catchUp(changesSince: ChangesSince): Promise<void> {
+		if (!this.outing) return;
+		for (let more = true; more;) {
+			const { since } = this.#held;
+			const heard = await changesSince(since);
+			if (!heard) return;
+			more = heard.more && heard.sequence > since;
+			const ids = heard.changes.flatMap(({ kind, id, deleted }) => (kind === 'happenings' && deleted ? [id] : []));
+			if (ids.length === 0 && heard.sequence === since) return;
+			await this.#update((held) => ({ ...ids.reduce(without, held), since: Math.max(held.since, heard.sequence) }));
+		}
+	}
+
+	/** The page is being left: what is under way to the device is said. */
+	leave(): void {
+		if (this.#held.outing) this.#device?.say(KEY, this.#held);
+	}
+}
+
+function without(held: Held, id: string): Held {
+	const { [id]: _gone, ...happened } = held.happened;
+	return { ...held, happened, gone: held.gone.includes(id) ? held.gone : [...held.gone, id] };
+}
+
+const newer = (a: HeldHappening | undefined, b: HeldHappening): HeldHappening => (!a || b.version >= a.version ? b : a);
+
+/** Two copies of one outing put together: everything that is in either, but what either took back. Of two outings the first. */
+function joined(a: Held, b: Held): Held {
+	if (!a.outing) return b;
+	if (!b.outing || a.outing.id !== b.outing.id) return a;
+	const gone = [...new Set([...a.gone, ...b.gone])];
+	const happened: Record<string, HeldHappening> = { ...a.happened };
+	for (const [id, one] of Object.entries(b.happened)) happened[id] = newer(happened[id], one);
+	for (const id of gone) delete happened[id];
+	const outing = b.outing.version >= a.outing.version ? b.outing : a.outing;
+	return { outing, happened, gone, since: Math.max(a.since, b.since) };
+}

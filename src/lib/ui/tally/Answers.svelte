@@ -1,0 +1,121 @@
+<script lang="ts">
+	import ChevronsRight from '@lucide/svelte/icons/chevrons-right';
+	import Crosshair from '@lucide/svelte/icons/crosshair';
+	import Fish from '@lucide/svelte/icons/fish';
+	import FishOff from '@lucide/svelte/icons/fish-off';
+	import Scissors from '@lucide/svelte/icons/scissors';
+	import Sprout from '@lucide/svelte/icons/sprout';
+	import Undo from '@lucide/svelte/icons/undo-2';
+	import type { Component } from 'svelte';
+	import type { Stretch } from '$lib/core/tally/story';
+	import { ANSWERS, countOf, type Answer } from './words';
+
+	interface Props {
+		now: Stretch;
+		/** What undo would take back, in words; `null` for nothing. */
+		last: string | null;
+		disabled: boolean;
+		onanswer: (answer: Answer) => void;
+		oncast: () => void;
+		onundo: () => void;
+	}
+	const { now, last, disabled, onanswer, oncast, onundo }: Props = $props();
+	const ICONS: Readonly<Record<Answer, Component>> = {
+		bite: Crosshair as unknown as Component,
+		follow: ChevronsRight as unknown as Component,
+		short: Scissors as unknown as Component,
+		landed: Fish as unknown as Component,
+		lost: FishOff as unknown as Component,
+		fouled: Sprout as unknown as Component
+	};
+</script>
+
+<div class="answers">
+	{#each ANSWERS as [answer, name] (answer)}
+		{@const Icon = ICONS[answer]}
+		<button type="button" {disabled} onclick={() => onanswer(answer)} aria-label="{name}, {countOf(now, answer)}">
+			<span class="figure count" aria-hidden="true">{countOf(now, answer)}</span>
+			<Icon {...{ size: 30, strokeWidth: 1.8 }} aria-hidden="true" />
+			{name}
+		</button>
+	{/each}
+	<button type="button" class="undo" disabled={disabled || last === null} onclick={onundo}>
+		<Undo size={26} strokeWidth={1.8} aria-hidden="true" />
+		Undo
+		<small>{last ?? 'nothing yet'}</small>
+	</button>
+	<button type="button" class="cast" {disabled} onclick={oncast} aria-label="Cast, {now.casts}">
+		<span>Cast<small>nothing: tap again</small></span>
+		<strong class="figure" aria-hidden="true">{now.casts}</strong>
+	</button>
+</div>
+
+<style>
+	.answers {
+		display: grid;
+		grid-template-columns: repeat(3, 1fr);
+		gap: 7px;
+		padding: 7px 12px;
+	}
+	button {
+		position: relative;
+		display: grid;
+		place-items: center;
+		align-content: center;
+		gap: 4px;
+		min-height: 88px;
+		border: 1px solid var(--ink);
+		border-radius: 6px;
+		background: var(--panel);
+		font-size: var(--t-l);
+		font-weight: 640;
+		cursor: pointer;
+		touch-action: manipulation;
+		user-select: none;
+	}
+	button:active:not([disabled]) {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	button[disabled] {
+		color: var(--ink-3);
+		cursor: default;
+	}
+	.count {
+		position: absolute;
+		top: 6px;
+		right: 10px;
+		font-size: var(--t-l);
+	}
+	small {
+		display: block;
+		max-width: 100%;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+		font-size: var(--t-s);
+		font-weight: 450;
+	}
+	.undo {
+		padding-inline: 4px;
+	}
+	.cast {
+		grid-column: span 2;
+		display: flex;
+		justify-content: space-between;
+		padding: 8px 18px;
+		border-color: var(--amber);
+		background: var(--amber);
+		color: var(--on-amber);
+		text-align: left;
+		font-size: 1.7rem;
+	}
+	.cast[disabled] {
+		border-color: var(--rule);
+		background: var(--panel);
+	}
+	.cast strong {
+		font-size: 3.2rem;
+		line-height: 1;
+	}
+</style>

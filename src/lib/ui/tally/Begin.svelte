@@ -1,0 +1,120 @@
+<script lang="ts">
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
+	import { changedFields } from '$lib/core/tally/changed';
+	import type { Rig } from '$lib/core/schema/rig';
+	import type { Trial } from '$lib/core/schema/tally';
+
+	interface Props {
+		usualName: string;
+		/** What may be cast first, the rig in hand before the others. */
+		rigs: readonly { readonly name: string; readonly rig: Rig }[];
+		/** Where it is, in words. */
+		place: string;
+		onbegin: (given: { name: string; rig: Rig; trial: Trial | null }) => void;
+	}
+	const { usualName, rigs, place, onbegin }: Props = $props();
+	let typed = $state<string | null>(null);
+	let first = $state(0);
+	let second = $state(1);
+	let comparing = $state(false);
+	let [pairs, casts] = $state([4, 12]);
+	const rig = $derived(rigs[first]?.rig ?? null);
+	const other = $derived(comparing ? (rigs[second]?.rig ?? null) : null);
+	const differs = $derived(rig && other ? changedFields(rig, other) : []);
+
+	function begin(event: SubmitEvent) {
+		event.preventDefault();
+		if (!rig) return;
+		const seed = crypto.getRandomValues(new Uint32Array(1))[0]!;
+		const trial = other && differs.length > 0 ? { a: rig, b: other, seed, pairs, casts } : null;
+		onbegin({ name: (typed ?? usualName).trim() || 'Outing', rig, trial });
+	}
+	const label = ({ name, rig: one }: (typeof rigs)[number]): string =>
+		`${name} (${rigName(one).toLowerCase()}, ${ouncesText(one.weightOz)} oz)`;
+</script>
+
+<form onsubmit={begin}>
+	<h2>Begin an outing</h2>
+	<p class="quiet">{place}. The water is taken as it was read last; a new reading is two taps away at any time.</p>
+	<label
+		>Name <input
+			class="field"
+			maxlength="120"
+			value={typed ?? usualName}
+			oninput={({ currentTarget }) => (typed = currentTarget.value)}
+		/></label
+	>
+	<label
+		>Cast first
+		<select class="field" bind:value={first}>
+			{#each rigs as one, at (at)}<option value={at}>{label(one)}</option>{/each}
+		</select></label
+	>
+	<label class="check"
+		><input type="checkbox" bind:checked={comparing} /> Compare it with another, in turns drawn by lot</label
+	>
+	{#if comparing}
+		<label
+			>Against
+			<select class="field" bind:value={second}>
+				{#each rigs as one, at (at)}<option value={at}>{label(one)}</option>{/each}
+			</select></label
+		>
+		<p class:refused={differs.length !== 1} role="status">
+			{#if differs.length === 0}They are the same: choose another.
+			{:else if differs.length === 1}They differ in one thing, the {differs[0]}: good.
+			{:else}They differ in {differs.join(', ')}: whatever comes of it will not say which of these did it.{/if}
+		</p>
+		<p class="row">
+			<label>Pairs of turns <input class="field figure" type="number" min="1" max="40" bind:value={pairs} /></label>
+			<label>Casts a turn <input class="field figure" type="number" min="3" max="100" bind:value={casts} /></label>
+		</p>
+	{/if}
+	<button class="button button-amber" disabled={!rig || (comparing && differs.length === 0)}>Begin</button>
+	{#if rigs.length === 0}<p class="quiet">No rig is in hand yet: take one on Call, or keep one on Bench.</p>{/if}
+</form>
+
+<style>
+	form {
+		display: grid;
+		gap: 12px;
+		max-width: 40rem;
+		padding: 14px 16px;
+	}
+	label {
+		display: grid;
+		gap: 2px;
+	}
+	.check {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 44px;
+	}
+	.check input {
+		width: 22px;
+		height: 22px;
+	}
+	.row {
+		display: flex;
+		gap: 16px;
+	}
+	.row input {
+		width: 7rem;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	.refused {
+		font-weight: 560;
+		color: var(--thin);
+	}
+	.button {
+		min-height: 56px;
+	}
+	@media (width < 56rem) {
+		:is(input:not([type='checkbox']), select) {
+			min-height: 48px;
+		}
+	}
+</style>

@@ -1,0 +1,138 @@
+<script lang="ts">
+	import { dequal } from 'dequal';
+	import { happeningSchema, HITS, HOOK_PLACES, type Happening, type HappeningInput } from '$lib/core/schema/tally';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { HIT_WORDS, HOOK_WORDS } from './words';
+
+	type Struck = Extract<Happening, { kind: 'bite' | 'short' | 'landed' | 'lost' }>;
+	interface Props {
+		what: Struck;
+		units: UnitSystem;
+		onsay: (what: HappeningInput) => void;
+		onclose: () => void;
+	}
+	const { what, units, onsay, onclose }: Props = $props();
+	const CM_PER_IN = 2.54;
+	const KG_PER_LB = 0.45359237;
+	const imperial = $derived(units === 'imperial');
+	let wrong = $state<Record<string, string>>({});
+
+	/** Says one thing more; what cannot be is told at its field and changes nothing. */
+	function say(more: Record<string, unknown>) {
+		const [key] = Object.keys(more);
+		const parsed = happeningSchema.safeParse({ ...what, ...more });
+		wrong = parsed.success ? {} : { [key!]: parsed.error.issues[0]!.message };
+		if (parsed.success && !dequal(parsed.data, what)) onsay(parsed.data);
+	}
+	function figure(text: string, by: number): number | null {
+		const bare = text.trim().replace(',', '.');
+		return bare === '' ? null : Number(bare) * by;
+	}
+	const shown = (value: number | null, by: number, digits: number): string =>
+		value === null ? '' : String(Number((value / by).toFixed(digits)));
+</script>
+
+<section class="fish" aria-label="More about it">
+	<header>
+		<h2>{{ bite: 'Bite', short: 'Short strike', landed: 'Landed', lost: 'Lost' }[what.kind]}: more, if you like</h2>
+		<button class="button" type="button" onclick={onclose}>Done</button>
+	</header>
+	<fieldset>
+		<legend>It struck</legend>
+		{#each HITS as hit (hit)}
+			<button
+				type="button"
+				class="chip"
+				aria-pressed={what.hit === hit}
+				onclick={() => say({ hit: what.hit === hit ? null : hit })}>{HIT_WORDS[hit]}</button
+			>
+		{/each}
+	</fieldset>
+	{#if what.kind === 'landed' || what.kind === 'lost'}
+		<fieldset>
+			<legend>Hooked in the</legend>
+			{#each HOOK_PLACES as hook (hook)}
+				<button
+					type="button"
+					class="chip"
+					aria-pressed={what.hook === hook}
+					onclick={() => say({ hook: what.hook === hook ? null : hook })}>{HOOK_WORDS[hook]}</button
+				>
+			{/each}
+		</fieldset>
+	{/if}
+	{#if what.kind === 'landed'}
+		<div class="figures">
+			<label
+				>Length, {imperial ? 'in' : 'cm'}
+				<input
+					class="field figure"
+					inputmode="decimal"
+					value={shown(what.lengthCm, imperial ? CM_PER_IN : 1, 1)}
+					aria-invalid={'lengthCm' in wrong}
+					onchange={({ currentTarget }) => say({ lengthCm: figure(currentTarget.value, imperial ? CM_PER_IN : 1) })}
+				/></label
+			>
+			<label
+				>Weight, {imperial ? 'lb' : 'kg'}
+				<input
+					class="field figure"
+					inputmode="decimal"
+					value={shown(what.massKg, imperial ? KG_PER_LB : 1, 2)}
+					aria-invalid={'massKg' in wrong}
+					onchange={({ currentTarget }) => say({ massKg: figure(currentTarget.value, imperial ? KG_PER_LB : 1) })}
+				/></label
+			>
+		</div>
+		{#each Object.values(wrong) as message (message)}<p class="refused" role="alert">{message}</p>{/each}
+	{/if}
+</section>
+
+<style>
+	.fish {
+		display: grid;
+		gap: 8px;
+		padding: 8px 12px;
+		border-block: 1px solid var(--ink);
+		background: var(--panel);
+	}
+	header {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+	}
+	fieldset,
+	.figures {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+	}
+	legend {
+		font-size: var(--t-s);
+		color: var(--ink-2);
+	}
+	.chip {
+		min-height: 48px;
+		padding: 0 12px;
+		border: 1px solid var(--ink);
+		border-radius: 4px;
+		background: var(--paper);
+		cursor: pointer;
+	}
+	.chip[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	.figures label {
+		display: grid;
+		font-size: var(--t-s);
+	}
+	.figures input {
+		width: 7rem;
+		min-height: 48px;
+	}
+	.refused {
+		color: var(--fails);
+		font-weight: 560;
+	}
+</style>

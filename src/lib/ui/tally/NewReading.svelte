@@ -1,0 +1,83 @@
+<script lang="ts">
+	import { spoken } from '$lib/core/naming/spoken';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { READING_RANGES, type ParsedReading } from '$lib/core/schema/reading';
+	import { LIGHTS, SKIES, WINDS } from '$lib/core/schema/words';
+	import { figureText, shownIn, type Measure } from '$lib/forms/units';
+	import { rangeMessage } from '$lib/forms/readingForm';
+
+	interface Props {
+		reading: ParsedReading;
+		units: UnitSystem;
+		onread: (patch: Partial<ParsedReading>) => void;
+		onclose: () => void;
+	}
+	const { reading, units, onread, onclose }: Props = $props();
+	const FIGURES = [
+		['waterTemperatureC', 'Water', 'temperature'],
+		['visibilityM', 'See down to', 'depth']
+	] as const satisfies readonly (readonly [keyof ParsedReading, string, Measure])[];
+	// svelte-ignore state_referenced_locally
+	let typed = $state<Record<string, string>>(
+		Object.fromEntries(FIGURES.map(([key, , measure]) => [key, figureText(units, measure, reading[key])]))
+	);
+	// svelte-ignore state_referenced_locally
+	let chosen = $state({ sky: reading.sky, light: reading.light, wind: reading.wind });
+	let wrong = $state<Record<string, string>>({});
+
+	function read(event: SubmitEvent) {
+		event.preventDefault();
+		wrong = {};
+		const patch: Partial<ParsedReading> = {};
+		for (const [key, , measure] of FIGURES) {
+			const figure = shownIn(units, measure).read(Number(typed[key]!.trim().replace(',', '.') || NaN));
+			const [low, high] = READING_RANGES[key];
+			if (!(figure >= low && figure <= high)) wrong[key] = rangeMessage(key, measure, units);
+			else patch[key] = Math.round(figure * 1e6) / 1e6;
+		}
+		if (Object.keys(wrong).length > 0) return;
+		onread({ ...patch, ...chosen });
+		onclose();
+	}
+</script>
+
+<form onsubmit={read} novalidate aria-label="The water, read anew">
+	{#each FIGURES as [key, label, measure] (key)}
+		<label
+			>{label}, {shownIn(units, measure).unit}
+			<input class="field figure" inputmode="decimal" aria-invalid={key in wrong} bind:value={typed[key]} />
+			{#if wrong[key]}<span class="refused" role="alert">{wrong[key]}</span>{/if}</label
+		>
+	{/each}
+	{#each [['Sky', 'sky', SKIES], ['Light', 'light', LIGHTS], ['Wind', 'wind', WINDS]] as const as [label, key, options] (key)}
+		<label
+			>{label}
+			<select class="field" bind:value={chosen[key]}>
+				<option value={undefined}>not read</option>
+				{#each options as option (option)}<option value={option}>{spoken(option, key)}</option>{/each}
+			</select></label
+		>
+	{/each}
+	<button class="button button-amber">Take it</button>
+	<button class="button" type="button" onclick={onclose}>Leave it</button>
+</form>
+
+<style>
+	form {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 8px;
+		align-items: end;
+		padding: 8px 0;
+	}
+	label {
+		display: grid;
+		font-size: var(--t-s);
+	}
+	:is(input, select, .button) {
+		min-height: 48px;
+	}
+	.refused {
+		color: var(--fails);
+	}
+</style>

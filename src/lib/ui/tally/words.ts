@@ -1,0 +1,99 @@
+import type { UnitSystem } from '$lib/core/records/schemas';
+import { rigName } from '$lib/core/naming/describe';
+import type { Happening, Hit, HookPlace } from '$lib/core/schema/tally';
+import type { Story, Stretch } from '$lib/core/tally/story';
+import { withUnit } from '$lib/forms/units';
+
+export const HIT_WORDS: Readonly<Record<Hit, string>> = {
+	entry: 'at the splash',
+	fall: 'on the fall',
+	'first-turns': 'in the first turns',
+	steady: 'wound steadily',
+	pop: 'at a pop',
+	deflection: 'off a bump',
+	'boat-side': 'at the boat'
+};
+
+export const HOOK_WORDS: Readonly<Record<HookPlace, string>> = {
+	skin: 'skin of the lip',
+	corner: 'corner of the mouth',
+	roof: 'roof of the mouth',
+	deep: 'deep',
+	unknown: 'not seen'
+};
+
+/** An answer of the fish, or of the weed, as a button says it. */
+export const ANSWERS = [
+	['bite', 'Bite'],
+	['follow', 'Follow'],
+	['short', 'Short'],
+	['landed', 'Landed'],
+	['lost', 'Lost'],
+	['fouled', 'Fouled']
+] as const;
+export type Answer = (typeof ANSWERS)[number][0];
+
+/** How often each answer came since the last change. */
+export const countOf = (now: Stretch, answer: Answer): number =>
+	({ bite: now.bites, follow: now.follows, short: now.shorts, landed: now.landed, lost: now.lost, fouled: now.fouled })[
+		answer
+	];
+
+const CM_PER_IN = 2.54;
+const lengthText = (cm: number, units: UnitSystem): string =>
+	units === 'metric' ? `${Math.round(cm * 2) / 2} cm` : `${Math.round((cm / CM_PER_IN) * 4) / 4} in`;
+
+/** What happened, in a line. */
+export function happeningText(what: Happening, units: UnitSystem, spotName: (id: string | null) => string): string {
+	switch (what.kind) {
+		case 'cast':
+			return what.count === 1 ? 'Cast' : `${what.count} casts`;
+		case 'follow':
+			return what.turnedM === null ? 'Follow' : `Follow, turned at ${withUnit(units, 'distance', what.turnedM)}`;
+		case 'short':
+			return `Short strike${what.hit ? `, ${HIT_WORDS[what.hit]}` : ''}`;
+		case 'bite':
+			return `Bite${what.hit ? `, ${HIT_WORDS[what.hit]}` : ''}`;
+		case 'landed':
+		case 'lost': {
+			const length = what.kind === 'landed' && what.lengthCm !== null ? lengthText(what.lengthCm, units) : null;
+			const said = [length, what.hook && HOOK_WORDS[what.hook], what.hit && HIT_WORDS[what.hit]].filter(Boolean);
+			return [what.kind === 'landed' ? 'Landed' : 'Lost', ...said].join(', ');
+		}
+		case 'fouled':
+			return what.seconds > 0 ? `Fouled, ${what.seconds} s` : 'Fouled';
+		case 'damage':
+			return `Damaged: ${what.part}`;
+		case 'sonar':
+			return `Sonar: ${what.text}`;
+		case 'note':
+			return what.text;
+		case 'rig':
+			return `Now ${rigName(what.rig).toLowerCase()}`;
+		case 'spot':
+			return `Now at ${spotName(what.spotId)}`;
+		case 'reading':
+			return `Water read: ${withUnit(units, 'temperature', what.reading.waterTemperatureC)}, seen to ${withUnit(units, 'depth', what.reading.visibilityM)}`;
+		case 'turn':
+			return `Trial, turn ${what.turn + 1}`;
+		case 'broken':
+			return 'Turn broken off';
+		case 'pause':
+			return 'Pause';
+		case 'resume':
+			return 'On again';
+		case 'end':
+			return 'End';
+	}
+}
+
+/** Seconds as a clock: 0:07, 12:40, 1:05:09. */
+export function clockText(seconds: number): string {
+	const whole = Math.floor(seconds);
+	const [h, m, s] = [Math.floor(whole / 3600), Math.floor(whole / 60) % 60, whole % 60];
+	const two = (figure: number): string => String(figure).padStart(2, '0');
+	return h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
+}
+
+/** Casts of the whole outing. */
+export const castsOf = ({ stretches }: Story): number => stretches.reduce((sum, { casts }) => sum + casts, 0);

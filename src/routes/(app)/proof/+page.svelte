@@ -1,0 +1,1 @@
+<h1>What does my own record show?</h1>

@@ -1,0 +1,464 @@
+<script lang="ts">
+	import { dequal } from 'dequal';
+	import Pause from '@lucide/svelte/icons/pause';
+	import Play from '@lucide/svelte/icons/play';
+	import { onMount, untrack } from 'svelte';
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import { useApp } from '$lib/client/app.svelte';
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
+	import { completeReading } from '$lib/core/reading/complete';
+	import { withAlmanac } from '$lib/forms/almanac';
+	import type { ParsedReading } from '$lib/core/schema/reading';
+	import type { Rig } from '$lib/core/schema/rig';
+	import { DAMAGES, type HappeningInput, type Trial } from '$lib/core/schema/tally';
+	import { nextOf } from '$lib/core/tally/next';
+	import { strikesOf } from '$lib/core/tally/story';
+	import { turnsOf } from '$lib/core/tally/trial';
+	import { isLamp } from '$lib/ui/frame/theme';
+	import Section from '$lib/ui/section/Section.svelte';
+	import Answers from '$lib/ui/tally/Answers.svelte';
+	import Begin from '$lib/ui/tally/Begin.svelte';
+	import { OnDeck } from '$lib/ui/tally/deck.svelte';
+	import FishSheet from '$lib/ui/tally/FishSheet.svelte';
+	import Log from '$lib/ui/tally/Log.svelte';
+	import NewReading from '$lib/ui/tally/NewReading.svelte';
+	import RigNow from '$lib/ui/tally/RigNow.svelte';
+	import { castsOf, clockText, happeningText, type Answer } from '$lib/ui/tally/words';
+	import type { PageData } from './$types';
+
+	const { data }: { data: PageData } = $props();
+	const app = useApp();
+	const { tally } = app;
+	// svelte-ignore state_referenced_locally
+	app.serve(data.answer, false);
+
+	// What the server has is put together with what this device has, once the device was read.
+	$effect(() => {
+		if (!tally.ready) return;
+		const { outing, happenings, start } = data;
+		untrack(() => void tally.heard(outing, happenings, start.sequence).then(() => app.keeping.look()));
+	});
+
+	const story = $derived(tally.story);
+	const under = $derived(story && !story.ended ? story : null);
+	const outing = $derived(tally.outing);
+	const called = $derived(app.shown?.calls[0]?.rig ?? null);
+	const kept = $derived(app.keeping.withWaiting('rigs', data.rigs));
+	/** Everything that could be cast: the rig in hand, the call's, what was kept; each once. */
+	const rigs = $derived.by(() => {
+		const all: { name: string; rig: Rig }[] = [
+			...(app.rig ? [{ name: 'In hand', rig: app.rig }] : []),
+			...(called ? [{ name: 'The call’s', rig: called }] : []),
+			...kept.map(({ record }) => ({ name: record.name, rig: record.build.rig }))
+		];
+		return all.filter(({ rig }, at) => all.findIndex((one) => dequal(one.rig, rig)) === at);
+	});
+	const place = $derived(app.spot ? `${app.spot.spot.name}, ${app.spot.water.name}` : 'No spot chosen');
+	const spotName = (id: string | null): string => app.spotOf(id)?.spot.name ?? 'no named spot';
+	const spots = $derived(app.waters.flatMap((water) => water.spots.map((spot) => ({ ...spot, water: water.name }))));
+
+	function begin({ name, rig, trial }: { name: string; rig: Rig; trial: Trial | null }) {
+		const { spotId } = app.record;
+		const deck = rigs.slice(0, 12).map((one) => one.rig);
+		const first = trial ? trial[turnsOf(trial)[0]!] : rig;
+		void tally
+			.begin({ name, spotId, reading: app.reading, rig: first, deck, trial }, data.start.sequence)
+			.then(() => trial && tally.add({ kind: 'turn', turn: 0 }));
+	}
+
+	let nowMs = $state(Date.now());
+	onMount(() => {
+		const timer = setInterval(() => (nowMs = Date.now()), 1000);
+		return () => clearInterval(timer);
+	});
+	const clock = $derived(
+		under
+			? under.activeS + (under.runningSince ? Math.max(0, (nowMs - Date.parse(under.runningSince)) / 1000) : 0)
+			: (story?.activeS ?? 0)
+	);
+
+	const onDeck = new OnDeck();
+	onMount(() => () => onDeck.close());
+	let more = $state<string | null>(null);
+	const fish = $derived.by(() => {
+		const found = under?.now.happened.find(({ id }) => id === more) ?? null;
+		return found && ['bite', 'short', 'landed', 'lost'].includes(found.what.kind) ? found : null;
+	});
+
+	const buzz = () => navigator.vibrate?.(12);
+	const add = (what: HappeningInput) => tally.add($state.snapshot(what) as HappeningInput);
+	async function answer(kind: Answer) {
+		buzz();
+		const what: HappeningInput = kind === 'fouled' ? { kind, seconds: 30 } : { kind };
+		const id = await add(what);
+		if (kind === 'fouled' || kind === 'follow') return;
+		more = id;
+		const struck = id && (await onDeck.where());
+		if (struck) void tally.say(id, { ...what, place: struck } as HappeningInput);
+	}
+	function cast() {
+		buzz();
+		more = null;
+		void add({ kind: 'cast', count: 1 });
+	}
+
+	/** Seconds that a cast takes by the clock, where casts are counted so. */
+	let clockS = $state(40);
+	let byClock = $state(false);
+	$effect(() => {
+		if (!byClock || !under || under.paused) return;
+		const timer = setInterval(() => void add({ kind: 'cast', count: 1 }), Math.max(10, clockS) * 1000);
+		return () => clearInterval(timer);
+	});
+
+	const reading = $derived(under?.now.reading ?? app.reading);
+	const spotNow = $derived(app.spotOf(under?.now.spotId ?? null));
+	const complete = $derived(
+		completeReading(withAlmanac(reading, spotNow?.water ?? null, under?.now.beganAt ?? new Date(nowMs).toISOString()))
+	);
+	const next = $derived(under && nextOf(under, data.totals, complete, app.stand.stances));
+	let notYet = $state('');
+	/** The turn of a trial that is cast now, and what is left of it. */
+	const trial = $derived.by(() => {
+		const set = outing?.record.trial;
+		if (!set || !under || under.now.turn === null) return null;
+		const order = turnsOf(set);
+		const { turn } = under.now;
+		const cast = under.turns.find((one) => one.turn === turn)?.casts ?? 0;
+		return {
+			turn,
+			of: order.length,
+			left: Math.max(0, set.casts - cast),
+			arm: order[turn]!,
+			last: turn + 1 >= order.length
+		};
+	});
+
+	function readAnew(patch: Partial<ParsedReading>) {
+		const anew = { ...reading, ...patch };
+		void add({ kind: 'reading', reading: anew });
+		// The desk is the same water: what is called follows.
+		app.change(patch, 'tally');
+	}
+	let reReading = $state(false);
+	let note = $state('');
+	let noteKind = $state<'note' | 'sonar'>('note');
+	function write(event: SubmitEvent) {
+		event.preventDefault();
+		if (note.trim() === '') return;
+		void add({ kind: noteKind, text: note });
+		note = '';
+	}
+	const last = $derived(under?.last ? happeningText(under.last.what, app.units, spotName) : null);
+	const struck = $derived(story ? story.stretches.reduce((sum, one) => sum + strikesOf(one), 0) : 0);
+	const landed = $derived(story ? story.stretches.reduce((sum, one) => sum + one.landed, 0) : 0);
+	const waiting = $derived(
+		app.keeping.outbox?.writes.filter(({ kind }) => kind === 'happenings' || kind === 'outings').length ?? 0
+	);
+
+	function onkeydown(event: KeyboardEvent) {
+		const typing = event.target instanceof HTMLElement && event.target.closest('input, select, textarea, button, a');
+		if (!under || typing || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (event.key !== ' ') return;
+		event.preventDefault();
+		cast();
+	}
+</script>
+
+<svelte:head><title>Tally · Lucernal</title></svelte:head>
+<svelte:window {onkeydown} />
+<svelte:document onvisibilitychange={() => document.visibilityState === 'visible' && void onDeck.hold()} />
+
+<div class="screen tally">
+	<div class="screen-title">
+		<h1 class="phone-voiced">What just happened, and what next?</h1>
+		{#if under && outing}
+			<strong class="name">{outing.record.name}</strong>
+			<span class="figure clock" role="timer" aria-label="Fished for">{clockText(clock)}</span>
+			<span class="quiet kept" role="status">
+				{#if tally.full}This device is full: send what waits before more is tapped.
+				{:else if app.forgetful}A private window: nothing outlives it.
+				{:else if waiting > 0}{waiting} kept here, on the way{:else}all told{/if}
+			</span>
+			<span class="doing">
+				<button
+					class="button"
+					aria-label={under.paused ? 'Go on' : 'Pause'}
+					onclick={() => add({ kind: under.paused ? 'resume' : 'pause' })}
+					>{#if under.paused}<Play size={18} aria-hidden="true" />{:else}<Pause
+							size={18}
+							aria-hidden="true"
+						/>{/if}</button
+				>
+				<button class="button" onclick={() => add({ kind: 'end' })}>End</button>
+			</span>
+		{/if}
+	</div>
+	{#if under && next}
+		<div class="screen-main main">
+			{#if fish}
+				<FishSheet
+					what={fish.what as never}
+					units={app.units}
+					onsay={(what) => tally.say(fish.id, what)}
+					onclose={() => (more = null)}
+				/>
+			{:else}
+				<div class="water" aria-hidden="true">
+					<Section
+						reading={complete}
+						profile={spotNow?.spot.profile}
+						units={app.units}
+						lamp={isLamp(page.data.theme)}
+						height={64}
+					/>
+				</div>
+				<RigNow
+					rig={under.now.rig}
+					deck={outing!.record.deck.map((rig) => ({ name: `${rigName(rig)}, ${ouncesText(rig.weightOz)} oz`, rig }))}
+					fixed={trial !== null}
+					onrig={(rig) => add({ kind: 'rig', rig })}
+				/>
+				{#if trial}
+					<div class="next" role="status">
+						<p class="quiet">Trial, turn {trial.turn + 1} of {trial.of}: {trial.arm.toUpperCase()}</p>
+						<p class="title">{trial.left > 0 ? `${trial.left} casts left` : 'This turn is fished out'}</p>
+						<p class="doing">
+							{#if trial.left === 0 && !trial.last}
+								<button class="button button-dark" onclick={() => add({ kind: 'turn', turn: trial.turn + 1 })}
+									>Next turn</button
+								>
+							{:else if trial.left === 0}<span>The trial is over: Proof says what it shows.</span>
+							{:else}<button class="button" onclick={() => add({ kind: 'broken' })}>Break this turn off</button>{/if}
+						</p>
+					</div>
+				{:else if next.title !== notYet}
+					<div class="next" class:calm={next.kind === 'wait'} role="status">
+						<p class="quiet kind">
+							{{ change: 'Next, one change', advice: 'Look at this', wait: 'Next', 'learned-nothing': 'Careful' }[
+								next.kind
+							]}
+						</p>
+						<p class="title">{next.title}</p>
+						<p>{next.because}</p>
+						{#if next.kind === 'change'}
+							<p class="doing">
+								{#if next.rig}
+									{@const rig = next.rig}
+									<button class="button button-dark" onclick={() => add({ kind: 'rig', rig })}>Done, changed</button>
+								{/if}
+								<button class="button" onclick={() => (notYet = next.title)}>Not yet</button>
+							</p>
+						{/if}
+					</div>
+				{/if}
+			{/if}
+			<Answers
+				now={under.now}
+				{last}
+				disabled={under.paused}
+				onanswer={answer}
+				oncast={cast}
+				onundo={() => void tally.undo()}
+			/>
+		</div>
+		<div class="screen-side side">
+			<section aria-label="The water and the place">
+				{#if reReading}
+					<NewReading {reading} units={app.units} onread={readAnew} onclose={() => (reReading = false)} />
+				{:else}
+					<button class="button wide" onclick={() => (reReading = true)}>The water, read anew</button>
+				{/if}
+				<label
+					>At
+					<select
+						class="field"
+						value={under.now.spotId ?? ''}
+						onchange={({ currentTarget }) => add({ kind: 'spot', spotId: currentTarget.value || null })}
+					>
+						<option value="">no named spot</option>
+						{#each spots as spot (spot.id)}<option value={spot.id}>{spot.name}, {spot.water}</option>{/each}
+					</select></label
+				>
+			</section>
+			<section aria-label="Notes">
+				<form class="row" onsubmit={write}>
+					<select class="field" aria-label="Kind of note" bind:value={noteKind}>
+						<option value="note">a word</option><option value="sonar">sonar</option>
+					</select>
+					<input
+						class="field"
+						aria-label="What it says"
+						maxlength="200"
+						placeholder="typed or spoken"
+						bind:value={note}
+					/>
+					<button class="button">Note it</button>
+				</form>
+				<p class="row">
+					Damaged:
+					{#each DAMAGES as part (part)}
+						<button class="button" onclick={() => add({ kind: 'damage', part })}>{part}</button>
+					{/each}
+				</p>
+			</section>
+			<section aria-label="On deck">
+				<label class="switch"
+					><input
+						type="checkbox"
+						checked={onDeck.awake}
+						onchange={({ currentTarget }) => onDeck.stay(currentTarget.checked)}
+					/>
+					Keep the screen on</label
+				>
+				<label class="switch"><input type="checkbox" bind:checked={onDeck.marking} /> Mark where fish strike</label>
+				<label class="switch"
+					><input type="checkbox" bind:checked={byClock} /> Count a cast every
+					<input class="field figure" type="number" min="10" max="600" bind:value={clockS} /> s</label
+				>
+				{#if onDeck.refused}<p class="notice">{onDeck.refused}</p>{/if}
+			</section>
+			<section aria-label="What happened">
+				<h2>{castsOf(under)} casts, {struck} strikes, {landed} landed</h2>
+				<Log story={under} units={app.units} zone={app.zone} {spotName} onundo={(id) => void tally.undo(id)} />
+			</section>
+		</div>
+	{:else}
+		<div class="screen-main">
+			{#if story?.ended && outing}
+				<p class="notice over">
+					“{outing.record.name}” is over: {clockText(story.activeS)} fished, {castsOf(story)} casts, {struck} strikes, {landed}
+					landed.
+					<button class="button" onclick={() => void tally.undo()}>It goes on</button>
+					<a class="button" href={resolve('/proof')}>What does it show?</a>
+				</p>
+			{/if}
+			{#if tally.ready}
+				<Begin usualName={app.usualName || 'Outing'} {rigs} {place} onbegin={begin} />
+			{:else}<p class="quiet over">Opening what this device holds.</p>{/if}
+		</div>
+	{/if}
+</div>
+
+<style>
+	.tally {
+		--beside: 420px;
+	}
+	.name {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.clock {
+		font-size: var(--t-xl);
+	}
+	.kept {
+		flex: 1;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	.doing {
+		display: flex;
+		gap: 8px;
+	}
+	.main {
+		display: flex;
+		flex-direction: column;
+	}
+	.water {
+		border-bottom: 1px solid var(--ink);
+	}
+	.next {
+		display: grid;
+		gap: 2px;
+		padding: 8px 12px;
+		border-block: 1px solid var(--ink);
+		background: var(--amber-wash);
+	}
+	.next.calm {
+		background: none;
+	}
+	.next.calm :is(.kind, .title) {
+		display: none;
+	}
+	.title {
+		font-size: var(--t-l);
+		font-weight: 680;
+	}
+	.next .button {
+		flex: 1;
+		min-height: 48px;
+	}
+	.button-dark {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	.side section {
+		display: grid;
+		gap: 8px;
+		padding: 8px 14px;
+		border-bottom: 1px solid var(--rule);
+	}
+	.wide,
+	.side .button {
+		min-height: 40px;
+	}
+	.row {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		align-items: center;
+	}
+	.row input {
+		flex: 1;
+		min-width: 8rem;
+	}
+	.side label:not(.switch) {
+		display: grid;
+	}
+	.switch {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 44px;
+	}
+	.switch input[type='checkbox'] {
+		width: 22px;
+		height: 22px;
+	}
+	.switch input[type='number'] {
+		width: 5rem;
+	}
+	.over {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		align-items: center;
+		margin: 12px 16px 0;
+	}
+	@media (width < 56rem) {
+		.kept {
+			font-size: var(--t-s);
+			line-height: 1.1;
+		}
+		.screen-title {
+			flex-wrap: nowrap;
+			gap: 6px 10px;
+		}
+		.doing {
+			margin-left: auto;
+		}
+		.side .button,
+		.side select,
+		.side input:not([type='checkbox']) {
+			min-height: 48px;
+		}
+	}
+	@media (height < 30rem) {
+		.water {
+			display: none;
+		}
+	}
+</style>
