@@ -2,6 +2,7 @@
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
 	import { StoredDevice } from '$lib/client/device';
+	import { forgetPages } from '$lib/client/offline';
 	import Example from '$lib/ui/account/Example.svelte';
 	import Page from '$lib/ui/account/Page.svelte';
 	import { resolve } from '$app/paths';
@@ -14,7 +15,10 @@
 	// An account that was deleted leaves nothing on the device either.
 	onMount(() => {
 		const gone = page.url.searchParams.get('forget');
-		if (gone) void new StoredDevice(gone).forget();
+		if (gone) {
+			void new StoredDevice(gone).forget();
+			void forgetPages();
+		}
 	});
 </script>
 

@@ -12,6 +12,8 @@ const SCREENS = [
 	'/tank/feel',
 	'/tank/calibration',
 	'/sight',
+	'/tally',
+	'/proof',
 	'/craft',
 	'/kept',
 	'/settings'

@@ -30,6 +30,8 @@ export async function newPage(options: BrowserContextOptions = {}, address = inj
 	).newContext({
 		baseURL: address,
 		viewport: { width: 1280, height: 800 },
+		// Pages come from the server, not from what was laid up; the tests without a network say otherwise.
+		serviceWorkers: 'block',
 		...options
 	});
 	const page = await context.newPage();

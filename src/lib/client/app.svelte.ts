@@ -3,7 +3,7 @@ import { getContext, setContext } from 'svelte';
 import { withAlmanac } from '$lib/forms/almanac';
 import { completeReading, type Reading } from '$lib/core/reading/complete';
 import type { DocumentKindName } from '$lib/core/records/kind';
-import type { CallAnswer, CallInput } from '$lib/core/schema/call';
+import type { CallAnswer, CallInput, Moves } from '$lib/core/schema/call';
 import type { HouseRule } from '$lib/core/claims/house';
 import type { ParsedReading } from '$lib/core/schema/reading';
 import {
@@ -27,6 +27,7 @@ import { HeldDocument } from './document.svelte';
 import type { Making } from './held';
 import { Keeping } from './keeping.svelte';
 import { blankDesk, locked, movedTo, patched, type Place } from './readingInHand';
+import { forgetPages } from './offline';
 import { reuseRigs } from './reuse';
 import { joinTabs, type Tabs } from './tabs';
 import { Tally } from './tally.svelte';
@@ -160,12 +161,14 @@ export class App {
 	readonly #locks = $derived(this.record.locks);
 	readonly #stances = $derived(this.stand.stances);
 	readonly #houseRules = $derived(this.stand.houseRules);
+	readonly #moves = $derived(this.stand.record);
 	/** What is asked of the ranking. */
 	readonly question: CallInput = $derived({
 		reading: this.dated,
 		stances: this.#stances,
 		locks: this.#locks,
-		houseRules: this.#houseRules
+		houseRules: this.#houseRules,
+		...(this.#moves ? { record: this.#moves } : {})
 	});
 	/** The reading with its defaults. */
 	readonly complete: Reading = $derived(completeReading(this.dated));
@@ -265,6 +268,11 @@ export class App {
 	/** Replaces the angler's own rules. */
 	setRules(houseRules: HouseRule[]): void {
 		this.standing.change((stand) => ({ ...stand, houseRules }), this.making());
+	}
+
+	/** Lets the angler's own record move the claims, or none any more. */
+	moveBy(record: Moves | undefined): void {
+		this.standing.change((stand) => ({ ...stand, record }), this.making());
 	}
 
 	set(settings: Partial<SettingsRecord>): void {
@@ -403,7 +411,7 @@ export class App {
 	/** This device forgets the angler: the session is being closed. */
 	async forget(): Promise<void> {
 		this.close();
-		await this.#device?.forget();
+		await Promise.all([this.#device?.forget(), forgetPages()]);
 	}
 
 	close(): void {

@@ -1,3 +1,4 @@
+import { without as omit } from '$lib/core/base/without';
 import { SCHEMA_VERSION } from '$lib/core/records/schemas';
 import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
 import { happeningSchema, type HappeningInput } from '$lib/core/schema/tally';
@@ -46,6 +47,7 @@ type ChangesSince = (since: number) => Promise<{
 } | null>;
 
 const KEY = 'tally';
+const isoNow = (): string => new Date().toISOString();
 const NOTHING: Held = { outing: null, happened: {}, gone: [], since: 0 };
 
 /** What a happening is called in a list of what waits. */
@@ -76,7 +78,7 @@ export class Tally {
 	full = $state(false);
 	ready = $state(false);
 
-	constructor(teller: Teller, now: () => string = () => new Date().toISOString()) {
+	constructor(teller: Teller, now: () => string = isoNow) {
 		this.#teller = teller;
 		this.#now = now;
 	}
@@ -219,8 +221,7 @@ export class Tally {
 }
 
 function without(held: Held, id: string): Held {
-	const { [id]: _gone, ...happened } = held.happened;
-	return { ...held, happened, gone: held.gone.includes(id) ? held.gone : [...held.gone, id] };
+	return { ...held, happened: omit(held.happened, id), gone: held.gone.includes(id) ? held.gone : [...held.gone, id] };
 }
 
 const newer = (a: HeldHappening | undefined, b: HeldHappening): HeldHappening => (!a || b.version >= a.version ? b : a);

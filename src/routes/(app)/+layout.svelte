@@ -1,10 +1,13 @@
 <script lang="ts">
 	import { onMount, untrack, type Snippet } from 'svelte';
 	import { beforeNavigate, invalidate } from '$app/navigation';
+	import { version } from '$app/environment';
 	import { navigating, page } from '$app/state';
 	import { provideApp } from '$lib/client/app.svelte';
 	import { StoredDevice } from '$lib/client/device';
 	import BottomBar from '$lib/ui/frame/BottomBar.svelte';
+	import { SCREENS } from '$lib/ui/frame/screens';
+	import { layUpPages } from '$lib/client/offline';
 	import Rail from '$lib/ui/frame/Rail.svelte';
 	import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
 	import Strip from '$lib/ui/frame/Strip.svelte';
@@ -20,7 +23,10 @@
 
 	onMount(() => {
 		void begin();
-		return () => app.close();
+		return () => {
+			clearTimeout(quiet);
+			app.close();
+		};
 	});
 
 	/** Workers come after the first paint: the first view does without their code. */
@@ -29,6 +35,16 @@
 		const { Work } = await import('$lib/client/work');
 		app.work = new Work();
 		await opening;
+		layUpLater();
+	}
+
+	/** How long (ms) after the start pages are laid up: first the page itself, then what is there without a network. */
+	const QUIET_MS = 3000;
+	let quiet: ReturnType<typeof setTimeout> | undefined;
+	function layUpLater() {
+		if (data.start.recordsDown) return;
+		const paths = SCREENS.map(({ path }) => path);
+		quiet = setTimeout(() => void layUpPages(version, data.start.anglerId, paths).catch(() => undefined), QUIET_MS);
 	}
 
 	$effect(() => app.heard(data.start));

@@ -37,11 +37,11 @@ export interface Question {
 }
 
 /** Works out what rigs are judged by on a reading. */
-export function questionOf({ reading: given, stances = {}, houseRules = [] }: CallInput): Question {
+export function questionOf({ reading: given, stances = {}, houseRules = [], record }: CallInput): Question {
 	const reading = completeReading(given);
 	const sides = stancesKnown(stances);
 	const house = houseClaims(houseRules);
-	const judgements = new Judgements(reading, sides.stances, house.claims);
+	const judgements = new Judgements(reading, sides.stances, house.claims, record);
 	return { reading, stances: sides.stances, judgements, ignored: [...sides.ignored, ...house.ignored] };
 }
 

@@ -8,7 +8,7 @@ import { MILLI, opinionAt } from './tables';
 import { worthOf } from './worth';
 
 function reasonOf(judgement: Judgement, space: Space, assignment: ArrayLike<number>): Reason | null {
-	const { claim, table, tier, strength } = judgement;
+	const { claim, table, tier, strength, moved } = judgement;
 	const sizes = space.variables.map((variable) => variable.parts.length);
 	const { earned, possible, counts } = worthOf(judgement, opinionAt(table, sizes, assignment));
 	if (earned === 0 && counts === 0) return null;
@@ -20,6 +20,7 @@ function reasonOf(judgement: Judgement, space: Space, assignment: ArrayLike<numb
 		counts: counts / MILLI,
 		strength,
 		split: claim.split ?? null,
+		...(moved === 1 ? {} : { record: moved }),
 		text: claim.because
 	};
 }

@@ -4,6 +4,7 @@ import type { Stances } from '../claims/splits';
 import type { Reading } from '../reading/complete';
 import { completeReading } from '../reading/complete';
 import { PLAIN } from '../claims/examples';
+import type { Moves } from '../schema/call';
 import { FAMILIES, type Family } from '../schema/words';
 import { readingSchema } from '../schema/reading';
 import type { PaceWindow } from './asked';
@@ -22,6 +23,8 @@ export interface Judgement extends Speaking {
 	readonly tier: Tier;
 	/** Whether every space of the family has this very table. */
 	readonly common: boolean;
+	/** By how much the angler's own record moves it; 1 not at all. */
+	readonly moved: number;
 }
 
 const readsWater = (claim: Claim): boolean => claim.relation !== undefined && RELATIONS[claim.relation].readsWater;
@@ -127,8 +130,14 @@ export class Judgements {
 	/** What is said alike of all spaces of the one family that has several. */
 	readonly #common = new Map<Claim, Judgement>();
 
-	/** @param house The angler's own rules, weighed like the claims of the base. */
-	constructor(reading: Reading, stances: Stances, house: readonly Claim[] = []) {
+	readonly #moves: Moves;
+
+	/**
+	 * @param house The angler's own rules, weighed like the claims of the base.
+	 * @param moves By how much the angler's record moves claims.
+	 */
+	constructor(reading: Reading, stances: Stances, house: readonly Claim[] = [], moves: Moves = {}) {
+		this.#moves = moves;
 		const needs = needsOf(reading, stances);
 		this.windows = needs.windows;
 		this.pace = needs.pace;
@@ -157,7 +166,8 @@ export class Judgements {
 		const spoken = this.hearing.in(family, claim);
 		if (!spoken) return null;
 		const { strength, share, volume, weight } = spoken;
-		const judgement = { claim, strength, share, volume, weight, table, most, tier, common };
+		const moved = this.#moves[claim.id] ?? 1;
+		const judgement = { claim, strength, share, volume, weight, moved, table, most, tier, common };
 		if (common) this.#common.set(claim, judgement);
 		return judgement;
 	}

@@ -1,4 +1,5 @@
 import { InputFailure, parseWith } from '../schema/failure';
+import type { Reason } from '../schema/call';
 import { BETTER_MAX, scoreInputSchema, type ScoreAnswer, type ScoreInput } from '../schema/score';
 import { call, questionOf, searchesOf, type Question } from './call';
 import { reasonsFor } from './explain';
@@ -80,6 +81,12 @@ function betterThan(question: Question, search: SpaceSearch, judged: Judged): Sc
 	return found.sort((a, b) => b.points - a.points).slice(0, BETTER_MAX);
 }
 
+/** What the claims say of a rig on a reading: the ledger alone. */
+export function ledgerOf(input: Pick<ScoreInput, 'reading' | 'rig' | 'stances'>): Reason[] {
+	const { space, assignment } = nearestTo(input.rig);
+	return reasonsFor(questionOf(input).judgements.about(space), space, assignment);
+}
+
 /**
  * What the call thinks of any rig on a reading: the very sum that `call` gives the same rig, what it gives up, and the
  * single changes that gain most. A part that the catalogue does not carry is judged as its nearest.
@@ -94,8 +101,8 @@ export function score(input: ScoreInput): ScoreAnswer {
 	const search = searches.find((one) => one.space === space);
 	if (!search)
 		throw new InputFailure({ code: 'invalid', path: 'reading.rules', message: 'The local rules leave no rig.' });
-	const { reading, stances, houseRules } = input;
-	const best = call({ reading, stances, houseRules, top: 1 }, { windows: false, families: false }).calls[0];
+	const { reading, stances, houseRules, record } = input;
+	const best = call({ reading, stances, houseRules, record, top: 1 }, { windows: false, families: false }).calls[0];
 	return {
 		score: own,
 		behind: best ? Math.round((best.score - own) * MILLI) / MILLI : null,

@@ -3,8 +3,8 @@ import { MILLI, type Opinion } from './tables';
 import { countsOf } from './tiers';
 
 /** How loudly a claim speaks about a rig: thousandths that a fit of 1 earns. */
-const scaleOf = ({ table, strength, share, volume }: Judgement, given: number): number =>
-	MILLI * strength * (table.either ? Math.max(share, volume * given) : share * given);
+const scaleOf = ({ table, strength, moved, share, volume }: Judgement, given: number): number =>
+	MILLI * strength * moved * (table.either ? Math.max(share, volume * given) : share * given);
 
 /** What an opinion of a claim earns, could have earned, and adds to the score, in thousandths. */
 export interface Worth {

@@ -1,13 +1,14 @@
 import { parseWith } from '../schema/failure';
 import { evidenceInputSchema, type Evidence, type EvidenceBlock, type EvidenceInput } from '../schema/evidence';
-import { posteriorOf, type Posterior, type Trial } from './posterior';
+import { posteriorOf, type Trial } from './posterior';
+import type { Posterior } from './quadrature';
 
 const USUAL_SD_LOG = 0.5;
 const USUAL_LEVEL = 0.9;
 /** Casts of an hour's fishing (assumed: one a minute, with everything else). */
 const CASTS_PER_HOUR = 60;
 /** Chances from which one is said to be better, in three words. */
-const SURE = 0.975;
+const SURE = 0.98;
 const LIKELY = 0.9;
 const LEANS = 0.75;
 /** A ratio nearer to 1 than this (natural log) is one that makes no difference to an angler: about a tenth. */

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { callAnswerSchema } from '../schema/call';
+import { callAnswerSchema, movesSchema } from '../schema/call';
 import { houseRulesSchema } from '../claims/house';
 import { coverSchema, readingSchema } from '../schema/reading';
 import { PLACES } from '../schema/words';
@@ -75,7 +75,9 @@ export const settingsRecordSchema = z.strictObject({
 export const standRecordSchema = z.strictObject({
 	schemaVersion,
 	stances: z.record(z.string().check(z.maxLength(40)), z.string().check(z.maxLength(40))),
-	houseRules: houseRulesSchema
+	houseRules: houseRulesSchema,
+	/** By how much the angler's own record moves the claims; absent while it moves none. */
+	record: z.optional(movesSchema)
 });
 
 const bearing = z.number().check(z.minimum(0), z.maximum(360));

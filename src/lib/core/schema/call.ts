@@ -9,6 +9,10 @@ export const HOUSE_RULES_MAX = 50;
 /** Most calls that one answer may hold. */
 export const TOP_MAX = 8;
 
+/** Factors of claims, by their ids. */
+export const movesSchema = z.record(z.string().check(z.maxLength(12)), z.number().check(z.minimum(0), z.maximum(2)));
+export type Moves = z.output<typeof movesSchema>;
+
 /** What `call` takes: a reading, the angler's sides in the splits, and what is fixed. */
 export const callInputSchema = z.strictObject({
 	reading: readingSchema,
@@ -17,6 +21,8 @@ export const callInputSchema = z.strictObject({
 	/** Rules of the angler's own, weighed like the claims of the base; what is no rule is set aside and named. */
 	houseRules: z.optional(z.array(z.unknown()).check(z.maxLength(HOUSE_RULES_MAX))),
 	tray: z.optional(z.array(z.unknown())),
+	/** By how much the angler's own record moves claims, by their ids: 1 leaves one as it is, 0 silences it. */
+	record: z.optional(movesSchema),
 	top: z.optional(z.int().check(z.minimum(1), z.maximum(TOP_MAX)))
 });
 
@@ -30,6 +36,8 @@ export const reasonSchema = z.object({
 	counts: z.number(),
 	strength: z.number(),
 	split: z.nullable(z.string()),
+	/** By how much the angler's own record moves it, where it does. */
+	record: z.optional(z.number()),
 	text: z.string()
 });
 

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { reasonSchema } from './call';
-import { HOUSE_RULES_MAX } from './call';
+import { HOUSE_RULES_MAX, movesSchema } from './call';
 import { readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
 
@@ -12,7 +12,8 @@ export const scoreInputSchema = z.strictObject({
 	reading: readingSchema,
 	rig: rigSchema,
 	stances: z.optional(z.record(z.string(), z.string())),
-	houseRules: z.optional(z.array(z.unknown()).check(z.maxLength(HOUSE_RULES_MAX)))
+	houseRules: z.optional(z.array(z.unknown()).check(z.maxLength(HOUSE_RULES_MAX))),
+	record: z.optional(movesSchema)
 });
 
 /** What `score` answers. */

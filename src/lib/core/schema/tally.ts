@@ -85,6 +85,4 @@ export const trialSchema = z.strictObject({
 
 export type Happening = z.output<typeof happeningSchema>;
 export type HappeningInput = z.input<typeof happeningSchema>;
-export type HappeningKind = Happening['kind'];
 export type Trial = z.output<typeof trialSchema>;
-export type StruckPlace = z.output<typeof placeSchema>;

@@ -10,6 +10,7 @@ import type { BenchRecord } from '../../core/records/rigSchemas';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../db/connection';
 import type { Models } from '../db/models';
+import { seasonOf, type Day } from './season';
 import { demoRigs, OWN_PARTS, partDocument } from './rigs';
 import { ANGLER, WATERS, type DemoSpot, type DemoWater } from './scenario';
 
@@ -237,8 +238,41 @@ async function seedBench({ models, transaction }: Sowing, anglerId: string, rand
 	}
 }
 
+/** Outings on a reading's day, and the morning after on much the same water. */
+const outingsOn = ({ name, spotId, takenAt, reading }: LaidReading): Day[] => [
+	{ name, spotId, takenAt, reading },
+	{ name: `${name}, again`, spotId, takenAt: new Date(takenAt.getTime() + DAY_MS), reading }
+];
+
+/** A year of outings whose true effects are known; numbers of its own, so that the rest of the demo stays as it is. */
+async function seedSeason({ models, transaction }: Sowing, anglerId: string, days: readonly Day[]): Promise<void> {
+	const random = seeded(SEED + 1);
+	const outings = seasonOf(random, days, () => uuidOf(random));
+	const outingRows = outings.map(({ id, record: { name, spotId, startedAt, ...document } }) => ({
+		id,
+		anglerId,
+		version: 1,
+		name,
+		spotId,
+		startedAt: new Date(startedAt),
+		document
+	}));
+	const rows = outings.flatMap(({ happenings }) =>
+		happenings.map(({ id, record: { outingId, at, ...document } }) => ({
+			id,
+			anglerId,
+			version: 1,
+			outingId,
+			at: new Date(at),
+			document
+		}))
+	);
+	await models.records.outings.bulkCreate(outingRows as never[], { transaction });
+	await models.records.happenings.bulkCreate(rows as never[], { transaction });
+}
+
 /**
- * Puts the demo angler with three waters, eight spots, a year of readings, a few kept calls, rigs and own parts into an empty database; the latest reading lies on the desk.
+ * Puts the demo angler with three waters, eight spots, a year of readings and outings, a few kept calls, rigs and own parts into an empty database; the latest reading lies on the desk.
  * A database that has the angler already is left as it is.
  */
 export async function seedDemo(database: Database, angler: { id: string; name: string } = ANGLER): Promise<void> {
@@ -254,6 +288,7 @@ async function sow(sowing: Sowing, angler: { readonly id: string; readonly name:
 	await models.Angler.create({ ...angler }, { transaction });
 	const places = await seedPlaces(sowing, anglerId, random);
 	let latest: LaidReading | null = null;
+	const days: Day[] = [];
 	for (let index = 0; index < READINGS; index++) {
 		const day = Math.round((index / READINGS) * 300 + random() * 8);
 		const hour = random() < 0.4 ? 6 : 7 + Math.floor(random() * 10);
@@ -267,8 +302,10 @@ async function sow(sowing: Sowing, angler: { readonly id: string; readonly name:
 			transaction
 		});
 		latest = { id, name, spotId, takenAt, reading };
+		if (index < READINGS - 1) days.push(...outingsOn(latest));
 		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(sowing, anglerId, random, latest);
 	}
+	await seedSeason(sowing, anglerId, days);
 	await seedBench(sowing, anglerId, random);
 	if (latest) await seedDesk(sowing, anglerId, random, latest);
 }

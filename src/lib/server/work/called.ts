@@ -20,7 +20,8 @@ export function questionOf(desk: DeskRecord | null, stand: StandRecord | null, w
 		reading: desk ? withAlmanac(desk.reading, whereOf(desk, waters), desk.takenAt) : readingSchema.parse(BLANK_READING),
 		stances: stand?.stances ?? {},
 		locks: desk?.locks ?? {},
-		houseRules: stand?.houseRules ?? []
+		houseRules: stand?.houseRules ?? [],
+		...(stand?.record ? { record: stand.record } : {})
 	};
 }
 

@@ -17,7 +17,6 @@
 		['waterTemperatureC', 'Water', 'temperature'],
 		['visibilityM', 'See down to', 'depth']
 	] as const satisfies readonly (readonly [keyof ParsedReading, string, Measure])[];
-	// svelte-ignore state_referenced_locally
 	let typed = $state<Record<string, string>>(
 		Object.fromEntries(FIGURES.map(([key, , measure]) => [key, figureText(units, measure, reading[key])]))
 	);

@@ -1,1 +1,252 @@
-<h1>What does my own record show?</h1>
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { resolve } from '$app/paths';
+	import { useApp } from '$lib/client/app.svelte';
+	import { WorkerClient } from '$lib/client/workers';
+	import { FACETS, facetOf } from '$lib/core/proof/facets';
+	import { movesFor, type Moved } from '$lib/core/proof/moves';
+	import type { Packed } from '$lib/core/proof/packed';
+	import type { Evidence } from '$lib/core/schema/evidence';
+	import Rates from '$lib/ui/proof/Rates.svelte';
+	import Rules from '$lib/ui/proof/Rules.svelte';
+	import Verdict from '$lib/ui/proof/Verdict.svelte';
+	import Year from '$lib/ui/proof/Year.svelte';
+	import { HOOK_WORDS } from '$lib/ui/tally/words';
+	import type { Look, ProofApi } from '$lib/workers/proof.worker';
+
+	const app = useApp();
+	const worker = new WorkerClient<ProofApi>(
+		() => new Worker(new URL('../../../lib/workers/proof.worker.ts', import.meta.url), { type: 'module' })
+	);
+	let facet = $state('finish');
+	const FILTERS = ['phase', 'sky', 'sight', 'temperature', 'family'] as const;
+	let filter = $state<Record<string, string>>({ spot: '' });
+	let pair = $state.raw<readonly string[]>([]);
+	let look = $state.raw<Look | null>(null);
+	let shown = $state('finish');
+	let evidence = $state.raw<Evidence | null>(null);
+	let moved = $state.raw<readonly Moved[] | null>(null);
+	let source = $state<'reading' | 'there' | 'away'>('reading');
+
+	onMount(() => {
+		void begin();
+		return () => worker.close();
+	});
+
+	async function begin() {
+		const response = await fetch('/api/v1/facts').catch(() => null);
+		if (!response?.ok) return void (source = 'away');
+		const record = (await response.json()) as Packed;
+		await worker.run((api) => api.open(record));
+		source = 'there';
+		void see(facet, { ...filter });
+	}
+	let brought = $state('');
+	/** Brings a file of tallies in, whole or not at all. */
+	async function bring(input: HTMLInputElement) {
+		const [file] = input.files ?? [];
+		if (!file) return;
+		const response = await fetch('/api/v1/tally.csv', { method: 'POST', body: await file.text() }).catch(() => null);
+		const answer = (await response?.json().catch(() => null)) as {
+			added?: number;
+			known?: number;
+			error?: { message: string };
+		} | null;
+		input.value = '';
+		brought = response?.ok
+			? `${answer?.added} lines came in, ${answer?.known} were known.`
+			: (answer?.error?.message ?? 'The file could not be brought in just now; nothing of it is in.');
+		if (response?.ok) await begin();
+	}
+	async function see(of: string, narrowed: Record<string, string>) {
+		const seen = await worker.latest('look', (api) => api.look(of, narrowed) as Promise<Look>);
+		if (seen) [look, shown] = [seen, of];
+	}
+	$effect(() => {
+		const [of, narrowed] = [facet, { ...filter }];
+		if (source === 'there') void see(of, narrowed).catch(() => undefined);
+	});
+	$effect(() => {
+		const [a, b] = pair;
+		const [of, narrowed] = [facet, { ...filter }];
+		evidence = null;
+		if (source !== 'there' || !a || !b) return;
+		void worker
+			.latest('compare', (api) => api.compare(of, narrowed, a, b))
+			.then((found) => (evidence = found ?? null))
+			.catch(() => undefined);
+	});
+	$effect(() => {
+		const narrowed = { ...filter };
+		if (source !== 'there') return;
+		moved = null;
+		void worker
+			.latest('moves', (api) => api.moves(narrowed))
+			.then((found) => found && (moved = found))
+			.catch(() => undefined);
+	});
+
+	const pick = (value: string) =>
+		(pair = pair.includes(value) ? pair.filter((one) => one !== value) : [...pair, value].slice(-2));
+	const spots = $derived(app.waters.flatMap((water) => water.spots.map((spot) => ({ ...spot, water: water.name }))));
+	const on = $derived(app.stand.record !== undefined);
+	const left = $derived(look?.left ?? null);
+</script>
+
+<svelte:head><title>Proof · Lucernal</title></svelte:head>
+
+<div class="screen proof">
+	<div class="screen-title">
+		<h1 class="phone-voiced">What does my own record show?</h1>
+		{#if left}
+			<p class="left" role="status">
+				<strong class="figure">{left.outings}</strong> outings, <strong class="figure">{left.casts}</strong> casts,
+				<strong class="figure">{left.strikes}</strong> strikes, <strong class="figure">{left.landed}</strong> landed; {left.hours.toFixed(
+					0
+				)} h, {left.lostHours.toFixed(1)} h lost to weed
+			</p>
+		{/if}
+		<a class="button" href={resolve('/api/v1/tally.csv')} download>As CSV</a>
+		<label class="button bring"
+			>Bring a CSV in
+			<input
+				class="sr-only"
+				type="file"
+				accept=".csv,text/csv"
+				onchange={({ currentTarget }) => bring(currentTarget)}
+			/></label
+		>
+	</div>
+	<div class="screen-main">
+		<noscript><p class="notice">The record is reckoned with here, in the browser: scripts must run.</p></noscript>
+		{#if brought}<p class="notice" role="status">{brought}</p>{/if}
+		<div class="filters">
+			<label
+				>Look by
+				<select class="field" bind:value={facet} onchange={() => (pair = [])}>
+					{#each FACETS as { id, title } (id)}<option value={id}>{title}</option>{/each}
+				</select></label
+			>
+			<label
+				>Spot
+				<select class="field" bind:value={filter.spot}>
+					<option value="">all</option>
+					{#each spots as spot (spot.id)}<option value={spot.id}>{spot.name}, {spot.water}</option>{/each}
+				</select></label
+			>
+			{#each FILTERS as id (id)}
+				<label
+					>{facetOf(id).title}
+					<select class="field" bind:value={() => filter[id] ?? '', (value) => (filter[id] = value)}>
+						<option value="">all</option>
+						{#each look?.values[id] ?? [] as value (value)}<option {value}>{value}</option>{/each}
+					</select></label
+				>
+			{/each}
+		</div>
+		{#if source === 'away'}
+			<p class="notice notice-fails">
+				The record cannot be read just now: the line or the records are away. What you tap on Tally is safe on this
+				device.
+			</p>
+		{:else if !look}<p class="pad" role="status">The record is being read.</p>
+		{:else if look.left.casts === 0 && Object.values(filter).every((value) => value === '')}
+			<p class="pad">
+				Nothing was tallied yet. Begin an outing on <a href={resolve('/tally')}>Tally</a>; a few hundred casts begin to
+				say something.
+			</p>
+		{:else}
+			<div class="pad">
+				<Rates grouped={look.grouped} title={facetOf(shown).title} {pair} onpick={pick} />
+				{#if pair.length < 2}<p class="quiet">Choose two to hold them against each other.</p>{/if}
+			</div>
+			{#if pair.length === 2}
+				<Verdict a={pair[0]!} b={pair[1]!} {evidence} onclear={() => (pair = [])} />
+			{/if}
+			<div class="pad"><Year months={look.months} /></div>
+			{#if look.hooked.length > 0}
+				<section aria-labelledby="hooked">
+					<h2 id="hooked">Where they were hooked</h2>
+					<table>
+						<thead><tr><th scope="col">Hook in</th><th scope="col">landed</th><th scope="col">lost</th></tr></thead>
+						<tbody>
+							{#each look.hooked as { hook, landed, lost } (hook)}
+								<tr>
+									<th scope="row">{HOOK_WORDS[hook]}</th><td class="figure">{landed}</td><td class="figure">{lost}</td>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+					{#if look.advice}<p><strong>{look.advice}</strong></p>{/if}
+				</section>
+			{/if}
+		{/if}
+	</div>
+	<div class="screen-side">
+		<Rules {moved} {on} onswitch={(to) => app.moveBy(to && moved ? movesFor(moved) : undefined)} />
+	</div>
+</div>
+
+<style>
+	.proof {
+		--beside: 400px;
+	}
+	.left {
+		flex: 1;
+	}
+	.filters {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 12px;
+		padding: 6px 14px;
+		border-bottom: 1px solid var(--rule);
+	}
+	.filters label {
+		display: grid;
+		font-size: var(--t-xs);
+		color: var(--ink-2);
+	}
+	.filters select {
+		max-width: 130px;
+	}
+	.pad {
+		padding: 8px 14px;
+	}
+	.pad a {
+		text-decoration: underline;
+	}
+	.quiet {
+		padding-top: 4px;
+		color: var(--ink-2);
+	}
+	section {
+		padding: 8px 14px;
+	}
+	h2 {
+		padding-bottom: 4px;
+		border-bottom: 1px solid var(--ink);
+	}
+	table {
+		width: 100%;
+	}
+	th,
+	td {
+		padding: 3px 8px 3px 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+		font-weight: 450;
+	}
+	.notice {
+		margin: 10px 14px;
+	}
+	@media (width < 56rem) {
+		.filters label {
+			flex: 1 1 40%;
+		}
+		.filters select {
+			max-width: none;
+			width: 100%;
+			min-height: 48px;
+		}
+	}
+</style>

@@ -205,7 +205,7 @@
 					onclose={() => (more = null)}
 				/>
 			{:else}
-				<div class="water" aria-hidden="true">
+				<div class="water" class:spare={next.kind === 'change'} aria-hidden="true">
 					<Section
 						reading={complete}
 						profile={spotNow?.spot.profile}
@@ -447,8 +447,11 @@
 			flex-wrap: nowrap;
 			gap: 6px 10px;
 		}
-		.doing {
+		.screen-title .doing {
 			margin-left: auto;
+		}
+		.water.spare {
+			display: none;
 		}
 		.side .button,
 		.side select,

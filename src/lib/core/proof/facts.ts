@@ -1,0 +1,59 @@
+import { completeReading, type Reading } from '../reading/complete';
+import type { Rig } from '../schema/rig';
+import type { HookPlace } from '../schema/tally';
+import { storyOf, strikesOf, type Beginning, type Happened } from '../tally/story';
+
+/** A stretch of an outing as the record sees it: one rig on one water, and what came of it. */
+export interface Fact {
+	readonly outingId: string;
+	readonly beganAt: string;
+	readonly spotId: string | null;
+	readonly rig: Rig;
+	readonly reading: Reading;
+	readonly casts: number;
+	readonly activeS: number;
+	readonly strikes: number;
+	readonly follows: number;
+	readonly landed: number;
+	readonly lost: number;
+	readonly fouled: number;
+	readonly fouledS: number;
+	/** Where landed and lost fish were hooked. */
+	readonly hooks: readonly { readonly hook: HookPlace; readonly landed: boolean }[];
+	/** The pair of a trial's turns that it belongs to; `null` for fishing as it came. */
+	readonly pair: number | null;
+}
+
+/** An outing with all that happened on it. */
+export interface Outing extends Beginning {
+	readonly id: string;
+	readonly happened: readonly Happened[];
+}
+
+/** An outing in stretches, those without a cast left out, and broken turns of a trial too. */
+export function factsOf(outing: Outing): Fact[] {
+	const { stretches } = storyOf(outing, outing.happened);
+	return stretches
+		.filter(({ casts, broken }) => casts > 0 && !broken)
+		.map((stretch) => ({
+			outingId: outing.id,
+			beganAt: stretch.beganAt,
+			spotId: stretch.spotId,
+			rig: stretch.rig,
+			reading: completeReading(stretch.reading),
+			casts: stretch.casts,
+			activeS: stretch.activeS,
+			strikes: strikesOf(stretch),
+			follows: stretch.follows,
+			landed: stretch.landed,
+			lost: stretch.lost,
+			fouled: stretch.fouled,
+			fouledS: stretch.fouledS,
+			hooks: stretch.happened.flatMap(({ what }) =>
+				(what.kind === 'landed' || what.kind === 'lost') && what.hook
+					? [{ hook: what.hook, landed: what.kind === 'landed' }]
+					: []
+			),
+			pair: stretch.turn === null ? null : Math.floor(stretch.turn / 2)
+		}));
+}

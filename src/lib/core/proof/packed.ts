@@ -1,0 +1,54 @@
+import { without } from '../base/without';
+import { completeReading } from '../reading/complete';
+import type { ParsedReading } from '../schema/reading';
+import type { Rig } from '../schema/rig';
+import type { Fact, Outing } from './facts';
+import { factsOf } from './facts';
+
+/** A fact on its way: rig and reading by their places in the lists, since most of them come again and again. */
+export type PackedFact = Omit<Fact, 'rig' | 'reading'> & { readonly rig: number; readonly reading: number };
+
+/** The whole record as it travels. */
+export interface Packed {
+	readonly outings: readonly { readonly id: string; readonly name: string; readonly startedAt: string }[];
+	readonly rigs: readonly Rig[];
+	readonly readings: readonly ParsedReading[];
+	readonly facts: readonly PackedFact[];
+}
+
+/** Numbers what comes again by its text. */
+class Numbered<T> {
+	readonly all: T[] = [];
+	readonly #places = new Map<string, number>();
+
+	of(one: T): number {
+		const text = JSON.stringify(one);
+		const known = this.#places.get(text);
+		if (known !== undefined) return known;
+		this.#places.set(text, this.all.length);
+		return this.all.push(one) - 1;
+	}
+}
+
+/** A reading without what was worked out for it. */
+const plain = (reading: Fact['reading']): ParsedReading => without(reading, 'unread');
+
+/** Packs outings for the way. */
+export function packed(outings: readonly (Outing & { readonly name: string })[]): Packed {
+	const [rigs, readings] = [new Numbered<Rig>(), new Numbered<ParsedReading>()];
+	const facts = outings.flatMap((outing) =>
+		factsOf(outing).map((fact) => ({ ...fact, rig: rigs.of(fact.rig), reading: readings.of(plain(fact.reading)) }))
+	);
+	return {
+		outings: outings.map(({ id, name, startedAt }) => ({ id, name, startedAt })),
+		rigs: rigs.all,
+		readings: readings.all,
+		facts
+	};
+}
+
+/** The facts as they were before they were packed. */
+export function unpacked({ rigs, readings, facts }: Packed): Fact[] {
+	const complete = readings.map(completeReading);
+	return facts.map((fact) => ({ ...fact, rig: rigs[fact.rig]!, reading: complete[fact.reading]! }));
+}

@@ -1,0 +1,149 @@
+import { describe, expect, it } from 'vitest';
+import { seeded } from '../base/random';
+import { startBuild } from '../build/start';
+import { ratesOf } from '../evidence/rates';
+import { completeReading } from '../reading/complete';
+import { readingSchema } from '../schema/reading';
+import type { Rig } from '../schema/rig';
+import { blocksBetween, compared, groupedBy } from './compare';
+import { FACETS, facetOf } from './facets';
+import { factsOf, type Fact, type Outing } from './facts';
+import { movesFor, movesOf } from './moves';
+
+const { rig: RIG } = startBuild('spinnerbait');
+const READING = completeReading(
+	readingSchema.parse({ waterTemperatureC: 16, visibilityM: 0.4, bottomM: 2, stain: 'mud' })
+);
+const styled = (style: 'colorado' | 'willow'): Rig => ({
+	...RIG,
+	blades: RIG.blades.map((blade) =>
+		blade.position === 'rear' ? { ...blade, style, size: style === 'colorado' ? 5 : 4.5 } : blade
+	) as Rig['blades']
+});
+const fact = (outingId: string, rig: Rig, casts: number, strikes: number, more: Partial<Fact> = {}): Fact => ({
+	outingId,
+	beganAt: '2026-05-09T06:40:00.000Z',
+	spotId: null,
+	rig,
+	reading: READING,
+	casts,
+	activeS: casts * 40,
+	strikes,
+	follows: 0,
+	landed: strikes,
+	lost: 0,
+	fouled: 0,
+	fouledS: 0,
+	hooks: [],
+	pair: null,
+	...more
+});
+
+describe('rates of groups', () => {
+	it('draw a small group toward the middle and leave a large one where it is', () => {
+		const [large, small] = ratesOf([
+			{ casts: 2000, strikes: 120 },
+			{ casts: 10, strikes: 3 },
+			{ casts: 1500, strikes: 30 }
+		]);
+		expect(large!.rate).toBeCloseTo(0.06, 2);
+		expect(small!.rate).toBeLessThan(0.15);
+		expect(small!.rate).toBeGreaterThan(0.03);
+		expect(small!.to / small!.from).toBeGreaterThan(large!.to / large!.from);
+	});
+
+	it('hold what they say: nine of ten intervals hold the true rate, over many made-up seasons', () => {
+		const random = seeded(11);
+		const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+		const poisson = (mean: number): number => {
+			let [count, product] = [0, random()];
+			for (const limit = Math.exp(-mean); product > limit; count++) product *= random();
+			return count;
+		};
+		let [held, all] = [0, 0];
+		for (let season = 0; season < 150; season++) {
+			const rates = Array.from({ length: 8 }, () => 0.04 * Math.exp(0.45 * normal()));
+			const groups = rates.map((rate) => {
+				const casts = 30 + Math.floor(random() * 300);
+				return { casts, strikes: poisson(rate * casts) };
+			});
+			ratesOf(groups).forEach(({ from, to }, at) => {
+				all++;
+				if (from <= rates[at]! && rates[at]! <= to) held++;
+			});
+		}
+		expect(held / all).toBeGreaterThan(0.87);
+		expect(held / all).toBeLessThan(0.95);
+	});
+});
+
+describe('the record', () => {
+	it('is grouped by every facet, nothing lost, and what was never tried is named', () => {
+		const facts = [
+			fact('a', RIG, 30, 1),
+			fact('a', styled('colorado'), 20, 2),
+			fact('b', startBuild('buzzbait').rig, 10, 0)
+		];
+		for (const facet of FACETS) {
+			const { groups, never } = groupedBy(facts, facet);
+			expect(groups.reduce((sum, { casts }) => sum + casts, 0)).toBe(60);
+			for (const { value } of groups) expect(never).not.toContain(value);
+		}
+		expect(groupedBy(facts, facetOf('family')).never).toEqual(['bladed jig', 'underspin']);
+	});
+
+	it('compares within an outing alone, and takes planned pairs for planned', () => {
+		const isColorado = ({ rig }: Fact): boolean => rig.blades.at(-1)!.style === 'colorado';
+		const apart = [fact('good day', styled('colorado'), 30, 6), fact('bad day', styled('willow'), 30, 0)];
+		expect(blocksBetween(apart, isColorado)).toEqual([]);
+		expect(compared(apart, facetOf('blade'), 'colorado', 'willow')).toBeNull();
+		const [one, two] = blocksBetween(
+			[
+				...apart,
+				fact('good day', styled('willow'), 10, 1),
+				fact('t', styled('willow'), 9, 1, { pair: 2 }),
+				fact('t', styled('colorado'), 9, 2, { pair: 2 })
+			],
+			isColorado
+		);
+		expect(one).toEqual({ id: 'good day ', planned: false, a: { casts: 30, bites: 6 }, b: { casts: 10, bites: 1 } });
+		expect(two).toMatchObject({ planned: true, a: { casts: 9, bites: 2 } });
+	});
+
+	it('moves a rule toward what it shows, and leaves alone what it says nothing of', () => {
+		const season = (better: 'colorado' | 'willow'): Fact[] =>
+			Array.from({ length: 10 }, (_, day) => [
+				fact(`day ${day}`, styled('colorado'), 60, better === 'colorado' ? 6 : 2),
+				fact(`day ${day}`, styled('willow'), 60, better === 'willow' ? 6 : 2)
+			]).flat();
+		const factorOf = (facts: Fact[], id: string) => movesOf(facts).find(({ claim }) => claim === id)?.factor;
+		// Mud wants a Colorado (BLD-13b): the record bears it out, or speaks against it.
+		expect(factorOf(season('colorado'), 'BLD-13b')).toBeGreaterThan(1.7);
+		expect(factorOf(season('willow'), 'BLD-13b')).toBeLessThan(0.3);
+		expect(movesOf([fact('a', RIG, 50, 5)])).toEqual([]);
+		const moves = movesFor(movesOf(season('colorado')));
+		for (const factor of Object.values(moves)) {
+			expect(factor).toBeGreaterThanOrEqual(0);
+			expect(factor).toBeLessThanOrEqual(2);
+		}
+	});
+
+	it('reads an outing in stretches, without those that nothing was cast in, or that were broken off', () => {
+		const outing: Outing = {
+			id: 'o',
+			startedAt: '2026-05-09T06:40:00.000Z',
+			spotId: null,
+			reading: readingSchema.parse({ waterTemperatureC: 16, visibilityM: 1, bottomM: 2 }),
+			rig: RIG,
+			trial: null,
+			happened: [
+				{ id: '1', at: '2026-05-09T06:50:00.000Z', order: 1, what: { kind: 'cast', count: 9 } },
+				{ id: '2', at: '2026-05-09T06:51:00.000Z', order: 2, what: { kind: 'lost', hit: null, hook: 'skin' } },
+				{ id: '3', at: '2026-05-09T06:52:00.000Z', order: 3, what: { kind: 'rig', rig: styled('colorado') } }
+			]
+		};
+		const facts = factsOf(outing);
+		expect(facts).toHaveLength(1);
+		expect(facts[0]).toMatchObject({ casts: 9, strikes: 1, hooks: [{ hook: 'skin', landed: false }] });
+	});
+});

@@ -1,0 +1,165 @@
+import { startBuild } from '../../core/build/start';
+import type { Random } from '../../core/base/random';
+import { SCHEMA_VERSION } from '../../core/records/schemas';
+import type { HappeningRecord, OutingRecord } from '../../core/records/tallySchemas';
+import type { ParsedReading } from '../../core/schema/reading';
+import type { Rig } from '../../core/schema/rig';
+import { happeningSchema, HITS, HOOK_PLACES, type HappeningInput } from '../../core/schema/tally';
+
+/** A day of the made-up season: where, when and on which water. */
+export interface Day {
+	readonly name: string;
+	readonly spotId: string | null;
+	readonly takenAt: Date;
+	readonly reading: ParsedReading;
+}
+
+/** An outing of the season with all that happened on it. */
+export interface SeededOuting {
+	readonly id: string;
+	readonly record: OutingRecord;
+	readonly happenings: readonly { readonly id: string; readonly record: HappeningRecord }[];
+}
+
+/** Strikes a cast of a middling day, how much days differ (log), stretches of a day and casts of a stretch. */
+const RATE = 0.045;
+const DAY_SPREAD = 0.45;
+const STRETCHES = 7;
+const CASTS = [16, 40] as const;
+/** A cast takes so long, s. */
+const CAST_S = 42;
+
+/** By how much each thing really changes the strikes in this made-up world; whoever reads the record has to find out. */
+export const TRUE_EFFECTS = {
+	goldUnderCloud: 1.7,
+	coloradoInDirt: 1.8,
+	slowInTheCold: 1.9,
+	/** The skirt does nothing at all. */
+	skirt: 1
+} as const;
+
+const rear = (rig: Rig) => rig.blades.find(({ position }) => position === 'rear')!;
+const isCloudy = ({ sky }: ParsedReading): boolean => sky === 'overcast' || sky === 'dark';
+
+/** Strikes a cast of a rig on a water, on a day that is so good. */
+export function trueRate(rig: Rig, reading: ParsedReading, day: number): number {
+	const { goldUnderCloud, coloradoInDirt, slowInTheCold } = TRUE_EFFECTS;
+	const gold = isCloudy(reading) && rear(rig).finish === 'gold' ? goldUnderCloud : 1;
+	const thump = reading.visibilityM < 0.8 && rear(rig).style === 'colorado' ? coloradoInDirt : 1;
+	const slow = reading.waterTemperatureC < 12 && rig.retrieve.speedMps <= 0.6 ? slowInTheCold : 1;
+	return Math.min(0.5, RATE * day * gold * thump * slow);
+}
+
+const pick = <T>(random: Random, values: readonly T[]): T => values[Math.floor(random() * values.length)]!;
+const normal = (random: Random): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+
+const restyled = (rig: Rig, style: 'colorado' | 'willow'): Rig => ({
+	...rig,
+	blades: rig.blades.map((blade) =>
+		blade.position === 'rear' ? { ...blade, style, size: style === 'colorado' ? 4 : 4.5 } : blade
+	) as Rig['blades']
+});
+const refinished = (rig: Rig, finish: 'nickel' | 'gold'): Rig => ({
+	...rig,
+	blades: rig.blades.map((blade) => (blade.position === 'rear' ? { ...blade, finish } : blade))
+});
+
+/** One thing changed, as an angler does who looks for what they want. */
+function changed(random: Random, rig: Rig): Rig {
+	const changes: readonly (() => Rig)[] = [
+		() => refinished(rig, rear(rig).finish === 'gold' ? 'nickel' : 'gold'),
+		() => restyled(rig, rear(rig).style === 'colorado' ? 'willow' : 'colorado'),
+		() => ({ ...rig, retrieve: { ...rig.retrieve, speedMps: rig.retrieve.speedMps > 0.6 ? 0.5 : 1 } }),
+		() => ({
+			...rig,
+			skirt: { ...rig.skirt, colour: rig.skirt.colour === 'white-chartreuse' ? 'green-pumpkin' : 'white-chartreuse' }
+		})
+	];
+	return pick(random, changes)();
+}
+
+/** What came of one cast. */
+function answerOf(random: Random, rate: number, weedy: boolean): HappeningInput | null {
+	if (random() < rate) {
+		const [hit, hook] = [pick(random, HITS), pick(random, HOOK_PLACES)];
+		const chance = random();
+		if (chance < 0.2) return { kind: 'short', hit };
+		if (chance < 0.4) return { kind: 'bite', hit };
+		if (chance < 0.55) return { kind: 'lost', hit, hook };
+		return { kind: 'landed', hit, hook, lengthCm: Math.round(28 + 9 * random() ** 2 * 3), massKg: null };
+	}
+	if (random() < 0.012) return { kind: 'follow' };
+	return weedy && random() < 0.02 ? { kind: 'fouled', seconds: 30 } : null;
+}
+
+/** The happenings of a day, and their hours. */
+class Diary {
+	readonly happenings: { id: string; record: HappeningRecord }[] = [];
+	#order = 0;
+	#castsUntold = 0;
+	#ms: number;
+	readonly #outingId: string;
+	readonly #newId: () => string;
+
+	constructor(outingId: string, startMs: number, newId: () => string) {
+		this.#outingId = outingId;
+		this.#ms = startMs;
+		this.#newId = newId;
+	}
+
+	#write(what: HappeningInput): void {
+		this.#order++;
+		const at = new Date(this.#ms).toISOString();
+		const record = { schemaVersion: SCHEMA_VERSION, outingId: this.#outingId, at, order: this.#order } as const;
+		this.happenings.push({ id: this.#newId(), record: { ...record, what: happeningSchema.parse(what) } });
+	}
+
+	cast(): void {
+		this.#castsUntold++;
+		this.#ms += CAST_S * 1000;
+	}
+
+	tell(what: HappeningInput): void {
+		if (this.#castsUntold > 0) this.#write({ kind: 'cast', count: this.#castsUntold });
+		this.#castsUntold = 0;
+		this.#write(what);
+	}
+}
+
+function fished(random: Random, { name, spotId, takenAt, reading }: Day, newId: () => string): SeededOuting {
+	const id = newId();
+	const { rig: first } = startBuild('spinnerbait');
+	const day = Math.exp(DAY_SPREAD * normal(random));
+	const weedy = (reading.cover ?? []).some(({ kind }) => ['leafy-weed', 'stems', 'pads', 'grass-tops'].includes(kind));
+	const diary = new Diary(id, takenAt.getTime(), newId);
+	let rig = first;
+	for (let stretch = 0; stretch < STRETCHES; stretch++) {
+		if (stretch > 0) {
+			rig = changed(random, rig);
+			diary.tell({ kind: 'rig', rig });
+		}
+		const rate = trueRate(rig, reading, day);
+		const casts = CASTS[0] + Math.floor(random() * (CASTS[1] - CASTS[0]));
+		for (let at = 0; at < casts; at++) {
+			diary.cast();
+			const answer = answerOf(random, rate, weedy);
+			if (answer) diary.tell(answer);
+		}
+	}
+	diary.tell({ kind: 'end' });
+	const record: OutingRecord = {
+		schemaVersion: SCHEMA_VERSION,
+		name,
+		startedAt: takenAt.toISOString(),
+		spotId,
+		reading,
+		rig: first,
+		deck: [],
+		trial: null
+	};
+	return { id, record, happenings: diary.happenings };
+}
+
+/** A made-up season whose true effects are known: an outing on each day. */
+export const seasonOf = (random: Random, days: readonly Day[], newId: () => string): SeededOuting[] =>
+	days.map((day) => fished(random, day, newId));

@@ -1,0 +1,155 @@
+import Papa from 'papaparse';
+import { without } from '../../core/base/without';
+import { readRecord } from '../../core/records/read';
+import { SCHEMA_VERSION, uuid } from '../../core/records/schemas';
+import type { HappeningRecord, OutingRecord } from '../../core/records/tallySchemas';
+import { InputFailure } from '../../core/schema/failure';
+import type { Happening } from '../../core/schema/tally';
+import { inTransaction } from '../db/transaction';
+import { HttpFailure } from '../http/failures';
+import { everyRecord } from './every';
+import { storeOf, type Stored } from './store';
+
+/** Columns of the file: what most happenings have in cells of their own, everything else as JSON in the last. */
+const COLUMNS = [
+	'outing',
+	'id',
+	'at',
+	'order',
+	'kind',
+	'count',
+	'seconds',
+	'hit',
+	'hook',
+	'lengthCm',
+	'massKg',
+	'text',
+	'more'
+];
+const OWN_CELLS = ['count', 'seconds', 'hit', 'hook', 'lengthCm', 'massKg', 'text'] as const;
+const NUMBERS: readonly string[] = ['count', 'seconds', 'lengthCm', 'massKg'];
+/** The kind of a row that is an outing itself. */
+const OUTING = 'outing';
+
+type Row = Record<string, string>;
+
+/** A cell that no spreadsheet takes for a formula: one that begins like one, or like a guard, is guarded. */
+export const guarded = (cell: string): string => (/^['=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+/** The cell as it was before it was guarded. */
+export const unguarded = (cell: string): string => (cell.startsWith("'") ? cell.slice(1) : cell);
+
+const sealed = (row: Row): Row => Object.fromEntries(Object.entries(row).map(([key, cell]) => [key, guarded(cell)]));
+
+function rowOfHappening({ id, record: { outingId, at, order, what } }: Stored<HappeningRecord>): Row {
+	const { kind, ...rest } = what as Happening & Record<string, unknown>;
+	const cells: Row = {};
+	const more: Record<string, unknown> = {};
+	for (const [key, value] of Object.entries(rest)) {
+		if ((OWN_CELLS as readonly string[]).includes(key)) cells[key] = value === null ? '' : String(value);
+		else more[key] = value;
+	}
+	if (Object.keys(more).length > 0) cells.more = JSON.stringify(more);
+	return sealed({ outing: outingId, id, at, order: String(order), kind, ...cells });
+}
+
+function rowOfOuting({ id, record }: Stored<OutingRecord>): Row {
+	const { name, startedAt, ...more } = without(record, 'schemaVersion');
+	return sealed({ outing: id, id, at: startedAt, order: '0', kind: OUTING, text: name, more: JSON.stringify(more) });
+}
+
+/** All outings and what happened on them as a file: outings first. */
+export async function tallyCsv(anglerId: string): Promise<string> {
+	const outings = await everyRecord(storeOf('outings').all(anglerId));
+	const happenings = await everyRecord(storeOf('happenings').all(anglerId));
+	const rows = [...outings.map(rowOfOuting), ...happenings.map(rowOfHappening)];
+	return Papa.unparse({ fields: COLUMNS, data: rows.map((row) => COLUMNS.map((column) => row[column] ?? '')) });
+}
+
+interface Line<R> {
+	readonly line: number;
+	readonly id: string;
+	readonly record: R;
+}
+
+interface Read {
+	readonly outings: Line<OutingRecord>[];
+	readonly happenings: Line<HappeningRecord>[];
+}
+
+function refuse(line: number, why: string): never {
+	throw new HttpFailure(422, 'invalid', `Line ${line}: ${why}`, String(line));
+}
+
+function moreOf(cell: string, line: number): object {
+	if (cell === '') return {};
+	try {
+		return JSON.parse(cell) as object;
+	} catch {
+		return refuse(line, 'the last column is no JSON.');
+	}
+}
+
+/** What a row says, checked like every other record. */
+function readRow(row: Row, line: number, into: Read): void {
+	const { outing = '', id = '', at = '', order = '', kind = '', more = '', text = '' } = row;
+	const said = moreOf(more, line);
+	const schemaVersion = SCHEMA_VERSION;
+	if (!uuid.safeParse(id).success) refuse(line, 'the key in the column “id” is no version 4 UUID.');
+	try {
+		if (kind === OUTING) {
+			const raw = { schemaVersion, name: text, startedAt: at, ...said };
+			into.outings.push({ line, id, record: readRecord('outings', raw).record });
+			return;
+		}
+		const cells = OWN_CELLS.flatMap((key) => {
+			const cell = row[key] ?? '';
+			return cell === '' ? [] : [[key, NUMBERS.includes(key) ? Number(cell) : cell]];
+		});
+		const what = { kind, ...Object.fromEntries(cells), ...said };
+		const raw = { schemaVersion, outingId: outing, at, order: Number(order), what };
+		into.happenings.push({ line, id, record: readRecord('happenings', raw).record });
+	} catch (error) {
+		if (!(error instanceof InputFailure)) throw error;
+		const { path, message } = error.failure;
+		refuse(line, path ? `${path}: ${message}` : message);
+	}
+}
+
+/** Reads a file; nothing of it counts where one line is wrong. */
+function readCsv(text: string): Read {
+	const { data, errors, meta } = Papa.parse<Row>(text, { header: true, skipEmptyLines: true });
+	const [first] = errors;
+	if (first) refuse((first.row ?? 0) + 2, first.message);
+	const missing = ['outing', 'id', 'at', 'order', 'kind'].filter((column) => !meta.fields?.includes(column));
+	if (missing.length > 0) refuse(1, `there is no column “${missing[0]}”.`);
+	const found: Read = { outings: [], happenings: [] };
+	data.forEach((row, at) => {
+		readRow(Object.fromEntries(Object.entries(row).map(([key, cell]) => [key, unguarded(cell)])), at + 2, found);
+	});
+	return found;
+}
+
+/** Brings a file in: what is there already stays as it is. */
+export async function importTallyCsv(anglerId: string, text: string): Promise<{ added: number; known: number }> {
+	const { outings, happenings } = readCsv(text);
+	return inTransaction(async (transaction) => {
+		let [added, known] = [0, 0];
+		const there = new Set([
+			...(await storeOf('outings').versions(anglerId, transaction)).keys(),
+			...outings.map(({ id }) => id)
+		]);
+		const lost = happenings.find(({ record }) => !there.has(record.outingId));
+		if (lost) refuse(lost.line, 'its outing is neither in the file nor in the records.');
+		for (const [name, items] of [
+			['outings', outings],
+			['happenings', happenings]
+		] as const) {
+			const present = await storeOf(name).versions(anglerId, transaction);
+			const fresh = items.filter(({ id }) => !present.has(id));
+			await storeOf(name).addAll(anglerId, fresh.map(({ id, record }) => ({ id, record })) as never, transaction);
+			added += fresh.length;
+			known += items.length - fresh.length;
+		}
+		return { added, known };
+	});
+}

@@ -1,0 +1,99 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import type { Moved } from '$lib/core/proof/moves';
+	import { factorText } from './words';
+
+	interface Props {
+		/** `null` while they are being looked at. */
+		moved: readonly Moved[] | null;
+		/** Whether the call reckons with them. */
+		on: boolean;
+		onswitch: (on: boolean) => void;
+	}
+	const { moved, on, onswitch }: Props = $props();
+	const SHOWN = 12;
+	let all = $state(false);
+</script>
+
+<section aria-labelledby="rules-moved">
+	<h2 id="rules-moved">What your record says of the rules</h2>
+	<label class="switch">
+		<input
+			type="checkbox"
+			checked={on}
+			disabled={!moved}
+			onchange={({ currentTarget }) => onswitch(currentTarget.checked)}
+		/>
+		The call reckons with it
+	</label>
+	{#if !moved}<p class="quiet">Every rule is being held against the record.</p>
+	{:else}
+		<ul>
+			{#each all ? moved : moved.slice(0, SHOWN) as { claim, because, factor, outings } (claim)}
+				<li>
+					<span class="figure">{factor.toFixed(1)}</span>
+					<span>{because} <small>{factorText(factor)}, {outings} {outings === 1 ? 'outing' : 'outings'}</small></span>
+					<a class="id" href="{resolve('/craft')}?find={claim}">{claim}</a>
+				</li>
+			{:else}<li class="quiet">It says nothing of any rule yet: fish two ways on one outing.</li>{/each}
+		</ul>
+		{#if moved.length > SHOWN}
+			<button class="more" type="button" aria-expanded={all} onclick={() => (all = !all)}
+				>{all ? 'Show fewer' : `${moved.length - SHOWN} more`}</button
+			>
+		{/if}
+		<p class="quiet">
+			Twice the chance that the rule’s direction is right on your waters: 1 is no evidence, 2 as good as proof, 0 as
+			good as its opposite. Of so many rules some look moved by luck alone.
+		</p>
+	{/if}
+</section>
+
+<style>
+	section {
+		padding: 8px 14px;
+	}
+	h2 {
+		padding-bottom: 4px;
+		border-bottom: 1px solid var(--ink);
+	}
+	.switch {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 40px;
+	}
+	.switch input {
+		width: 20px;
+		height: 20px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 30px 1fr 62px;
+		gap: 8px;
+		align-items: center;
+		padding: 3px 0;
+		border-bottom: 1px solid var(--rule);
+		font-size: var(--t-s);
+	}
+	li.quiet {
+		display: block;
+	}
+	small {
+		display: block;
+		color: var(--ink-2);
+	}
+	.id {
+		font: var(--t-xs) var(--font-mono);
+		color: var(--ink-3);
+	}
+	.quiet {
+		padding: 6px 0;
+		color: var(--ink-2);
+	}
+	.more {
+		min-height: 32px;
+		text-decoration: underline;
+		cursor: pointer;
+	}
+</style>

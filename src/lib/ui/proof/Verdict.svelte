@@ -1,0 +1,56 @@
+<script lang="ts">
+	import type { Evidence } from '$lib/core/schema/evidence';
+	import { chanceText, verdictText } from './words';
+
+	interface Props {
+		a: string;
+		b: string;
+		evidence: Evidence | null;
+		onclear: () => void;
+	}
+	const { a, b, evidence, onclear }: Props = $props();
+	const times = (ratio: number): string => ratio.toFixed(ratio < 10 ? 1 : 0);
+</script>
+
+<section aria-label="{a} against {b}">
+	<header>
+		<h2>{a} against {b}</h2>
+		<button class="button" type="button" onclick={onclear}>Leave it</button>
+	</header>
+	{#if !evidence}
+		<p>They were never fished on the same outing: a good day would speak for whichever had it. Fish both on one day.</p>
+	{:else}
+		<p class="verdict">{verdictText(evidence.verdict, a, b)}</p>
+		<p>
+			{a} brings <strong class="figure">{times(evidence.ratio.median)}</strong> strikes for each of {b}, nine chances in
+			ten from {times(evidence.ratio.from)} to {times(evidence.ratio.to)}. {chanceText(evidence.better.a, a, b)}
+		</p>
+		{#if evidence.more.blocks > 0}
+			<p class="quiet">
+				About {evidence.more.blocks} more outings with both, or {Math.round(evidence.more.hours)} hours, would settle it at
+				this rate.
+			</p>
+		{/if}
+		{#each evidence.warnings as warning (warning)}<p class="quiet">{warning}</p>{/each}
+	{/if}
+</section>
+
+<style>
+	section {
+		padding: 8px 14px;
+		border-block: 1px solid var(--ink);
+		background: var(--panel);
+	}
+	header {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+	}
+	.verdict {
+		font-size: var(--t-l);
+		font-weight: 680;
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+</style>

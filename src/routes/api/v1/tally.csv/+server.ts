@@ -1,0 +1,20 @@
+import { api } from '$lib/server/auth/api';
+import { readText } from '$lib/server/http/body';
+import { importTallyCsv, tallyCsv } from '$lib/server/records/tallyCsv';
+
+/** Largest file (bytes) that is brought in. */
+const CSV_MAX = 32 * 1024 * 1024;
+
+/** Outings and what happened on them, one line each. */
+export const GET = api(async (_event, { anglerId }) => {
+	const headers = {
+		'content-type': 'text/csv; charset=utf-8',
+		'content-disposition': 'attachment; filename="tally.csv"'
+	};
+	return new Response(await tallyCsv(anglerId), { headers });
+});
+
+/** Brings such a file back in; refused whole where one line is wrong. */
+export const POST = api(async ({ request }, { anglerId }) => {
+	return Response.json(await importTallyCsv(anglerId, await readText(request, CSV_MAX)));
+});

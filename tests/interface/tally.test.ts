@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest';
+import type { Page } from 'playwright-core';
+import { signedIn } from './browser';
+
+const PHONE = { width: 390, height: 844 };
+const cast = { name: /^Cast, / };
+
+async function outing(page: Page): Promise<void> {
+	await page.locator('[data-live]').waitFor();
+	await page.getByRole('button', { name: 'Take in hand' }).click();
+	await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+	await page.goto('/tally');
+	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await page.getByRole('button', cast).waitFor();
+}
+
+describe('an outing', () => {
+	it('is tallied with the thumb, one tap each, taken back with one, and proposes one change', async () => {
+		const page = await signedIn({ at: '/call', viewport: PHONE, hasTouch: true });
+		await outing(page);
+		for (let at = 0; at < 6; at++) await page.getByRole('button', cast).tap();
+		for (const name of ['Follow, 0', 'Follow, 1']) await page.getByRole('button', { name }).tap();
+		await page.getByText(/^2 follows, 0 short strikes in 6 casts/).waitFor();
+		expect((await page.getByRole('button', cast).boundingBox())!.height).toBeGreaterThanOrEqual(48);
+		await page.getByRole('button', { name: 'Done, changed' }).tap();
+		await page.getByRole('button', { name: 'Cast, 0' }).waitFor();
+		await page.getByRole('button', { name: /^Undo/ }).tap();
+		await page.getByRole('button', { name: 'Cast, 6' }).waitFor();
+
+		await page.getByRole('button', { name: /^Landed/ }).tap();
+		await page.getByRole('button', { name: 'on the fall' }).tap();
+		await page.getByLabel('Length, cm').fill('4000');
+		await page.getByLabel('Length, cm').blur();
+		await page.getByText('At most 90 cm.').waitFor();
+		await page.getByLabel('Length, cm').fill('41,5');
+		await page.getByLabel('Length, cm').blur();
+		await page.getByRole('button', { name: 'Done', exact: true }).tap();
+		await page.getByText('Landed, 41.5 cm, on the fall').first().waitFor();
+		await page.getByText('all told').waitFor();
+		await page.reload();
+		await page.getByText('Landed, 41.5 cm, on the fall').first().waitFor();
+	});
+
+	it('is done by the keyboard, paused, noted and ended, and can go on', async () => {
+		const page = await signedIn({ at: '/call' });
+		await outing(page);
+		await page.getByRole('heading', { level: 1 }).click();
+		for (let at = 0; at < 3; at++) await page.keyboard.press('Space');
+		await page.getByRole('button', { name: 'Cast, 3' }).waitFor();
+		await page.getByRole('button', { name: 'Pause' }).click();
+		expect(await page.getByRole('button', cast).isDisabled()).toBe(true);
+		await page.getByRole('button', { name: 'Go on' }).click();
+		await page.getByLabel('What it says').fill('=bait on the screen');
+		await page.getByRole('button', { name: 'Note it' }).click();
+		await page.getByRole('list').getByText('=bait on the screen').waitFor();
+		await page.getByRole('button', { name: 'The water, read anew' }).click();
+		await page.getByLabel('See down to, m').fill('0.6');
+		await page.getByRole('button', { name: 'Take it' }).click();
+		await page
+			.getByText(/Water read: .* seen to 0.6 m/)
+			.first()
+			.waitFor();
+		await page.getByRole('button', { name: 'End', exact: true }).click();
+		await page.getByText(/is over: .* 3 casts/).waitFor();
+		await page.getByRole('button', { name: 'It goes on' }).click();
+		await page
+			.getByText(/Water read: .* seen to 0.6 m/)
+			.first()
+			.waitFor();
+	});
+
+	it('compares two rigs in turns that are drawn by lot', async () => {
+		const page = await signedIn({ at: '/call' });
+		await page.locator('[data-live]').waitFor();
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await page.goto('/tally');
+		await page.getByLabel(/Compare it with another/).check();
+		await page.getByText(/^They differ in/).waitFor();
+		await page.getByLabel('Casts a turn').fill('3');
+		await page.getByLabel('Pairs of turns').fill('1');
+		await page.getByRole('button', { name: 'Begin', exact: true }).click();
+		for (const turn of [1, 2]) {
+			await page.getByText(`Trial, turn ${turn} of 2`).waitFor();
+			expect(await page.getByRole('button', { name: 'Change', exact: true }).isDisabled()).toBe(true);
+			for (let at = 0; at < 3; at++) await page.getByRole('button', cast).click();
+			if (turn === 1) await page.getByRole('button', { name: 'Next turn' }).click();
+		}
+		await page.getByText('The trial is over').waitFor();
+	});
+});
+
+describe('the record', () => {
+	it('shows rates with their intervals, holds two against each other, and moves the call when it is let', async () => {
+		const page = await signedIn({ at: '/proof' });
+		await page.getByText(/40\s+outings/).waitFor();
+		await page.getByRole('button', { name: 'gold', exact: true }).click();
+		await page.getByRole('button', { name: 'nickel', exact: true }).click();
+		await page.getByText(/gold brings/).waitFor();
+		await page.getByRole('combobox', { name: /^Season/ }).selectOption({ index: 1 });
+		await expect.poll(() => page.getByRole('status').first().innerText()).not.toContain('40 outings');
+		await page.getByRole('combobox', { name: /^Season/ }).selectOption('');
+		const stored = page.waitForResponse((response) => response.url().endsWith('/api/v1/stand'));
+		await page.getByLabel('The call reckons with it').check();
+		await stored;
+		const { record } = await (await page.request.get('/api/v1/stand')).json();
+		expect(Object.keys(record.record).length).toBeGreaterThan(3);
+		await page.getByLabel('The call reckons with it').uncheck();
+		await expect
+			.poll(async () => (await (await page.request.get('/api/v1/stand')).json()).record.record)
+			.toBeUndefined();
+	});
+
+	it('goes out as CSV, and says which line of a bad one is wrong', async () => {
+		const page = await signedIn({ at: '/proof' });
+		const text = await (await page.request.get('/api/v1/tally.csv')).text();
+		expect(text.split('\n')[0]).toContain('outing,id,at');
+		await page.locator('[data-live]').waitFor();
+		const file = (body: string) => ({ name: 'tally.csv', mimeType: 'text/csv', buffer: Buffer.from(body) });
+		await page.getByLabel('Bring a CSV in').setInputFiles(file('outing,id,at,order,kind\r\n,no,,1,cast\r\n'));
+		await page.getByText(/^Line 2: the key/).waitFor();
+		await page.getByLabel('Bring a CSV in').setInputFiles(file(text));
+		await page.getByText(/^0 lines came in, \d+ were known/).waitFor();
+	});
+});
