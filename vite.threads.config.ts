@@ -10,5 +10,5 @@ export default defineConfig({
 		emptyOutDir: true,
 		rollupOptions: { input: { verbs: 'src/lib/server/work/verbs.thread.ts' } }
 	},
-	ssr: { noExternal: true }
+	ssr: { noExternal: true, external: ['highs'] }
 });

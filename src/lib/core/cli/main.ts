@@ -1,5 +1,11 @@
 import { readFileSync } from 'node:fs';
+import loadHighs from 'highs';
+import { solveBy } from '../plan/highs';
+import { solveWith } from '../plan/solver';
 import { commandLine } from './commandLine';
+
+// Only a plan needs the solver, which takes a moment to load.
+if (process.argv[2] === 'plan') solveWith(solveBy(await loadHighs()));
 
 const { status, stdout, stderr } = commandLine(process.argv.slice(2), () => readFileSync(0, 'utf8'));
 process.stdout.write(stdout);

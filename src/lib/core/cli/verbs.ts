@@ -13,6 +13,8 @@ import { rigSchema } from '../schema/rig';
 import { scoreAnswerSchema, scoreInputSchema } from '../schema/score';
 import { speedForInputSchema, speedForSchema, towInputSchema, towSchema } from '../schema/tow';
 import { windowInputSchema, windowSchema } from '../schema/window';
+import { answerPlan } from '../plan/plan';
+import { planInputSchema, planSchema } from '../schema/plan';
 import { answerEvidence } from '../evidence/evidence';
 import { evidenceInputSchema, evidenceSchema } from '../schema/evidence';
 import { answerSight } from '../optics/sight';
@@ -28,7 +30,8 @@ export const VERBS = {
 	tow: answerTow,
 	'speed-for': answerSpeedFor,
 	sight: answerSight,
-	evidence: answerEvidence
+	evidence: answerEvidence,
+	plan: answerPlan
 } as const;
 export type Verb = keyof typeof VERBS;
 
@@ -50,6 +53,8 @@ export const SCHEMAS: Readonly<Record<string, z.ZodMiniType>> = {
 	'sight-answer': sightSchema,
 	evidence: evidenceInputSchema,
 	'evidence-answer': evidenceSchema,
+	plan: planInputSchema,
+	'plan-answer': planSchema,
 	build: buildSchema,
 	'own-part': ownPartSchema,
 	'rig-file': rigFileSchema,

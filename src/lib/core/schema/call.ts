@@ -62,6 +62,15 @@ const familySchema = z.object({
 	reasons: z.array(reasonSchema)
 });
 
+/** A rig that is called, with what it earns and costs. */
+export const calledRigSchema = z.object({
+	rig: rigSchema,
+	score: z.number(),
+	reasons: z.array(reasonSchema),
+	// A kept call may hold the window of an earlier model; it is measured anew when it is shown.
+	window: z.catch(z.nullable(calledWindowSchema), null)
+});
+
 /** What `call` answers. Output schemas tell the shape and refuse nothing extra. */
 export const callAnswerSchema = z.object({
 	verdict: z.object({
@@ -70,15 +79,7 @@ export const callAnswerSchema = z.object({
 		reasons: z.array(z.string()),
 		insteadTry: z.array(z.string())
 	}),
-	calls: z.array(
-		z.object({
-			rig: rigSchema,
-			score: z.number(),
-			reasons: z.array(reasonSchema),
-			// A kept call may hold the window of an earlier model; it is measured anew when it is shown.
-			window: z.catch(z.nullable(calledWindowSchema), null)
-		})
-	),
+	calls: z.array(calledRigSchema),
 	/** All four families, best first, barred and locked-out ones last. */
 	families: z._default(z.array(familySchema), []),
 	/** Stances and rules that are none, set aside, and why. */

@@ -18,6 +18,8 @@ export type Done = { readonly ok: true; readonly answer: unknown } | { readonly 
 const THREADS = Math.min(2, availableParallelism());
 /** Longest (ms) that a thread may work on one item. The heaviest rules that are weighed take about half a second. */
 const ITEM_MS = 1000;
+/** Verbs that are many questions in one get so many times as long: a day is its hours. */
+const LONGER: Readonly<Partial<Record<Verb, number>>> = { plan: 5 };
 /** Most items that wait, in all and of one asker: a whole batch with a few questions beside it. */
 const WAITING_MAX = 1000;
 const WAITING_OF_ONE_MAX = 250;
@@ -101,7 +103,7 @@ export class Pool {
 		const task = this.#single.shift() ?? this.#batch.shift()!;
 		idle.task = task;
 		idle.worker.ref();
-		idle.timer = setTimeout(() => this.#end(idle), this.#itemMs);
+		idle.timer = setTimeout(() => this.#end(idle), this.#itemMs * (LONGER[task.verb] ?? 1));
 		idle.worker.postMessage({ verb: task.verb, input: task.input } satisfies Task);
 		this.#next();
 	}

@@ -1,9 +1,15 @@
 import { parentPort } from 'node:worker_threads';
+import loadHighs from 'highs';
 import { prepareRanking } from '../../core/choice/prepare';
 import { VERBS } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
 import type { Done, Task } from './pool';
+import { solveBy } from '../../core/plan/highs';
+import { solveWith } from '../../core/plan/solver';
 import { READY } from './ready';
+
+/** Longest that a plan is looked for, s: the thread has other questions too. */
+const SOLVING_S = 2;
 
 function done({ verb, input }: Task): Done {
 	try {
@@ -16,5 +22,6 @@ function done({ verb, input }: Task): Done {
 
 // What no reading changes is made first, so that it is not counted against the first question.
 prepareRanking();
+solveWith(solveBy(await loadHighs(), SOLVING_S));
 parentPort!.on('message', (task: Task) => parentPort!.postMessage(done(task)));
 parentPort!.postMessage(READY);

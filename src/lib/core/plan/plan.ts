@@ -1,0 +1,78 @@
+import { judgedOn } from '../choice/judgedOn';
+import { call } from '../choice/call';
+import { InputFailure, parseWith } from '../schema/failure';
+import { planInputSchema, type Outfit, type Plan, type PlanInput } from '../schema/plan';
+import type { Rig } from '../schema/rig';
+import { bestDeck, retiesOf, type Day, type Solve } from './deck';
+import { solver } from './solver';
+
+const outfitOf = ({ rod, reel, line }: Rig): Outfit => ({ rod, reel, line });
+const keyOf = (thing: unknown): string => JSON.stringify(thing);
+
+/** Each thing once, in its order. */
+const unique = <T>(things: readonly T[]): T[] => [...new Map(things.map((thing) => [keyOf(thing), thing])).values()];
+
+/** What may be cast: what is given, or the first calls of every hour; each on every fixed outfit too. */
+function candidatesOf({ candidates, fixed = [] }: PlanInput, called: readonly (readonly Rig[])[]): Rig[] {
+	const rigs = unique(candidates ?? called.flat());
+	return unique([...rigs, ...fixed.flatMap((outfit) => rigs.map((rig) => ({ ...rig, ...outfit })))]);
+}
+
+/**
+ * The day's deck: at most so many outfits, and for every hour a rig on one of them, so that the day gives up least against
+ * each hour's best call. Proven by the solver that is given.
+ */
+export function plan(input: PlanInput, solve: Solve): Plan {
+	const { hours, rods, perHour, retiePoints, stances, tray, fixed = [] } = input;
+	if (fixed.length > rods) {
+		const message = `${fixed.length} rods are fixed, and only ${rods} may be taken.`;
+		throw new InputFailure({ code: 'invalid', path: 'fixed', message });
+	}
+	const called = hours.map(
+		({ reading }) => call({ reading, stances, tray, top: perHour }, { windows: false, families: false }).calls
+	);
+	const candidates = candidatesOf(
+		input,
+		called.map((calls) => calls.map(({ rig }) => rig))
+	);
+	if (candidates.length === 0) {
+		throw new InputFailure({ code: 'invalid', path: 'hours', message: 'Nothing can be called in any of these hours.' });
+	}
+	const outfits = unique([...fixed, ...candidates.map(outfitOf)]);
+	const places = new Map(outfits.map((outfit, at) => [keyOf(outfit), at]));
+	const placeOf = (outfit: Outfit): number => places.get(keyOf(outfit))!;
+	const behind = hours.map(({ reading }, at) =>
+		judgedOn({ reading, stances }, candidates, called[at]![0]?.score ?? null)
+	);
+	const day: Day = {
+		hours: hours.map(({ weight }, at) => ({ weight, behind: behind[at]! })),
+		outfitOf: candidates.map((rig) => placeOf(outfitOf(rig))),
+		rods,
+		retie: retiePoints,
+		fixed: fixed.map((outfit) => placeOf({ rod: outfit.rod, reel: outfit.reel, line: outfit.line }))
+	};
+	const deck = bestDeck(day, solve);
+	if (!deck) throw new InputFailure({ code: 'invalid', path: 'rods', message: 'So few rods cannot serve every hour.' });
+	const { cast, value, exact } = deck;
+	const on = (place: number): Plan['rods'][number]['hours'] =>
+		hours.flatMap(({ at, spot = null }, hour) => {
+			const rig = cast[hour];
+			if (rig === null || rig === undefined || day.outfitOf[rig] !== place) return [];
+			return [{ at, spot, rig: candidates[rig]!, behind: behind[hour]![rig]! }];
+		});
+	return {
+		rods: outfits.flatMap((outfit, place) => {
+			const carried = on(place);
+			return carried.length > 0 || day.fixed.includes(place) ? [{ outfit, hours: carried }] : [];
+		}),
+		value,
+		bound: value,
+		exact,
+		best: hours.map(({ at, spot = null }, hour) => ({ at, spot, call: called[hour]![0] ?? null })),
+		reties: retiesOf(cast, day.outfitOf),
+		unserved: hours.flatMap(({ at }, hour) => (cast[hour] === null ? [at] : []))
+	};
+}
+
+/** `plan` on raw input: checks it, then answers with the solver that was given. */
+export const answerPlan = (input: unknown): Plan => plan(parseWith(planInputSchema, input), solver());

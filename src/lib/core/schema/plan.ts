@@ -1,0 +1,63 @@
+import * as z from 'zod/mini';
+import { calledRigSchema } from './call';
+import { instant } from './instant';
+import { readingSchema } from './reading';
+import { rigSchema } from './rig';
+
+/** A rod with its reel and line: what lies on the deck. */
+export const outfitSchema = z.object({
+	rod: rigSchema.shape.rod,
+	reel: rigSchema.shape.reel,
+	line: rigSchema.shape.line
+});
+
+/** Most hours and rods of a day, and candidates that may be given. */
+const HOURS_MAX = 24;
+const RODS_MAX = 8;
+const CANDIDATES_MAX = 200;
+
+/** What `plan` takes: the day's hours, how many rods, and what may be cast. */
+export const planInputSchema = z.strictObject({
+	hours: z
+		.array(
+			z.strictObject({
+				at: instant,
+				reading: readingSchema,
+				spot: z.optional(z.string().check(z.maxLength(80))),
+				weight: z._default(z.number().check(z.minimum(0), z.maximum(100)), 1)
+			})
+		)
+		.check(z.minLength(1, 'A day has at least one hour.'), z.maxLength(HOURS_MAX)),
+	rods: z.int().check(z.minimum(1), z.maximum(RODS_MAX)),
+	candidates: z.optional(z.array(rigSchema).check(z.minLength(1), z.maxLength(CANDIDATES_MAX))),
+	perHour: z._default(z.int().check(z.minimum(1), z.maximum(8)), 8),
+	/** Points that a re-tie is worth: what an hour must gain to be worth the knot. */
+	retiePoints: z._default(z.number().check(z.minimum(0), z.maximum(20)), 0.3),
+	stances: z.optional(z.record(z.string(), z.string())),
+	tray: z.optional(z.array(z.unknown())),
+	/** Rods, reels and lines that are owned and lie on the deck in any case. */
+	fixed: z.optional(z.array(z.strictObject(outfitSchema.shape)).check(z.maxLength(RODS_MAX)))
+});
+
+/** What `plan` answers. */
+export const planSchema = z.object({
+	rods: z.array(
+		z.object({
+			outfit: outfitSchema,
+			hours: z.array(z.object({ at: z.string(), spot: z.nullable(z.string()), rig: rigSchema, behind: z.number() }))
+		})
+	),
+	/** Points given up against the best call of each hour, re-ties counted in: the least that there is. */
+	value: z.number(),
+	/** No plan gives up less than this. */
+	bound: z.number(),
+	exact: z.boolean(),
+	best: z.array(z.object({ at: z.string(), spot: z.nullable(z.string()), call: z.nullable(calledRigSchema) })),
+	reties: z.number(),
+	/** Hours for which no candidate runs. */
+	unserved: z.array(z.string())
+});
+
+export type PlanInput = z.output<typeof planInputSchema>;
+export type Plan = z.output<typeof planSchema>;
+export type Outfit = z.output<typeof outfitSchema>;
