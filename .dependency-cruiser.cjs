@@ -16,6 +16,7 @@ const CORE = [
 	'choice',
 	'drawing',
 	'bench',
+	'day',
 	'plan',
 	'tally',
 	'proof',

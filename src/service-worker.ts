@@ -36,8 +36,15 @@ worker.addEventListener('activate', (event) => {
 	);
 });
 
+/** Pieces of workers are named by nobody beforehand: each is kept when it first comes. */
+const PIECES = '/_app/immutable/';
+
 async function asset(request: Request): Promise<Response> {
-	return (await caches.match(request.url, { cacheName: SHELL })) ?? fetch(request);
+	const known = await caches.match(request.url, { cacheName: SHELL });
+	if (known) return known;
+	const response = await fetch(request);
+	if (response.ok) await (await caches.open(SHELL)).put(request.url, response.clone());
+	return response;
 }
 
 async function laidUp(path: string): Promise<Response | undefined> {
@@ -69,7 +76,7 @@ worker.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const { origin, pathname } = new URL(request.url);
 	if (request.method !== 'GET' || origin !== worker.location.origin) return;
-	if (ASSETS.has(pathname)) return event.respondWith(asset(request));
+	if (ASSETS.has(pathname) || pathname.startsWith(PIECES)) return event.respondWith(asset(request));
 	const isPage = request.mode === 'navigate' || pathname === dataPathOf(pathname.slice(0, -DATA.length));
 	if (isPage) event.respondWith(page(request, pathname));
 });

@@ -12,6 +12,7 @@ const SCREENS = [
 	'/tank/feel',
 	'/tank/calibration',
 	'/sight',
+	'/deck',
 	'/tally',
 	'/proof',
 	'/craft',

@@ -64,7 +64,7 @@ describe('building from nothing', () => {
 		const select = control(page, 'Head: Material');
 		expect((await select.boundingBox())!.height).toBeGreaterThanOrEqual(48);
 		await select.selectOption('tungsten');
-		await page.getByLabel('What to show').selectOption('checks');
+		await page.getByRole('combobox', { name: 'What to show' }).selectOption('checks');
 		await page.getByRole('list', { name: 'What holds' }).waitFor();
 		await page.getByRole('button', { name: 'Keep', exact: true }).tap();
 		await page.getByText(/^Kept as “/).waitFor();

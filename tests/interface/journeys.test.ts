@@ -88,7 +88,7 @@ describe('from water to a kept call', () => {
 		await page.getByText('Taken.').waitFor();
 		expect(await field(page, 'See down to').inputValue()).toBe('1.2');
 		await page.getByRole('button', { name: 'Undo' }).first().click();
-		expect(await field(page, 'See down to').inputValue()).not.toBe('1.2');
+		await expect.poll(() => field(page, 'See down to').inputValue()).not.toBe('1.2');
 	});
 
 	it('works before any script has loaded', async () => {

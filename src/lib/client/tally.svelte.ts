@@ -196,7 +196,8 @@ export class Tally {
 		await this.#update((held) => {
 			const base: Held = held.outing?.id === outing.id ? held : { ...NOTHING, outing, since: sequence };
 			const theirs = Object.fromEntries(happenings.map((one) => [one.id, one]));
-			return joined(base, { ...NOTHING, outing, happened: theirs });
+			// What was said here and is not told yet stands over the same version there.
+			return joined({ ...NOTHING, outing, happened: theirs }, base);
 		});
 	}
 
@@ -224,16 +225,17 @@ function without(held: Held, id: string): Held {
 	return { ...held, happened: omit(held.happened, id), gone: held.gone.includes(id) ? held.gone : [...held.gone, id] };
 }
 
-const newer = (a: HeldHappening | undefined, b: HeldHappening): HeldHappening => (!a || b.version >= a.version ? b : a);
-
-/** Two copies of one outing put together: everything that is in either, but what either took back. Of two outings the first. */
-function joined(a: Held, b: Held): Held {
-	if (!a.outing) return b;
-	if (!b.outing || a.outing.id !== b.outing.id) return a;
-	const gone = [...new Set([...a.gone, ...b.gone])];
-	const happened: Record<string, HeldHappening> = { ...a.happened };
-	for (const [id, one] of Object.entries(b.happened)) happened[id] = newer(happened[id], one);
+/** Two copies of one outing put together: everything that is in either, but what either took back; of equals ours. Of two outings ours. */
+function joined(theirs: Held, ours: Held): Held {
+	if (!ours.outing) return theirs;
+	if (!theirs.outing || theirs.outing.id !== ours.outing.id) return ours;
+	const gone = [...new Set([...theirs.gone, ...ours.gone])];
+	const happened: Record<string, HeldHappening> = { ...theirs.happened };
+	for (const [id, one] of Object.entries(ours.happened)) {
+		const known = happened[id];
+		if (!known || one.version >= known.version) happened[id] = one;
+	}
 	for (const id of gone) delete happened[id];
-	const outing = b.outing.version >= a.outing.version ? b.outing : a.outing;
-	return { outing, happened, gone, since: Math.max(a.since, b.since) };
+	const outing = ours.outing.version >= theirs.outing.version ? ours.outing : theirs.outing;
+	return { outing, happened, gone, since: Math.max(theirs.since, ours.since) };
 }

@@ -132,6 +132,36 @@ describe('the tally', () => {
 		expect(phone.outbox.refused).toEqual([]);
 	});
 
+	it('stays with the outing that was begun while an older one was still being heard of', async () => {
+		const phone = await Phone.on();
+		await phone.tally.begin(OUTING);
+		await phone.tally.add({ kind: 'end' });
+		await phone.sync();
+		const old = phone.tally.outing!;
+		const heard = phone.tally.heard(old, [], 0);
+		const begun = phone.tally.begin({ ...OUTING, name: 'The next one' });
+		await Promise.all([heard, begun]);
+		await phone.tally.add({ kind: 'cast', count: 1 });
+		expect([phone.tally.outing!.record.name, phone.tally.story!.now.casts]).toEqual(['The next one', 1]);
+		await phone.start();
+		expect(phone.tally.outing!.record.name).toBe('The next one');
+	});
+
+	it('keeps what was said of a fish while the server’s older word comes in', async () => {
+		const phone = await Phone.on();
+		await phone.tally.begin(OUTING);
+		const fish = (await phone.tally.add({ kind: 'landed' }))!;
+		await phone.sync();
+		server.down = true;
+		await phone.tally.say(fish, { kind: 'landed', hook: 'roof' });
+		const row = server.at(`happenings/${fish}`)!;
+		await phone.tally.heard(phone.tally.outing, [{ id: fish, ...row } as never], 9);
+		expect(phone.tally.happened[0]!.what).toMatchObject({ hook: 'roof' });
+		server.down = false;
+		await phone.sync();
+		expect(server.at(`happenings/${fish}`)!.record).toMatchObject({ what: { hook: 'roof' } });
+	});
+
 	it('says that the device is full, and goes on', async () => {
 		const phone = await Phone.on();
 		await phone.tally.begin(OUTING);

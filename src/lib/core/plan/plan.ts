@@ -1,3 +1,4 @@
+import type { CallAnswer } from '../schema/call';
 import { judgedOn } from '../choice/judgedOn';
 import { call } from '../choice/call';
 import { InputFailure, parseWith } from '../schema/failure';
@@ -6,7 +7,8 @@ import type { Rig } from '../schema/rig';
 import { bestDeck, retiesOf, type Day, type Solve } from './deck';
 import { solver } from './solver';
 
-const outfitOf = ({ rod, reel, line }: Rig): Outfit => ({ rod, reel, line });
+/** Rod, reel and line alone, in this order. */
+const bare = ({ rod, reel, line }: Outfit): Outfit => ({ rod, reel, line });
 const keyOf = (thing: unknown): string => JSON.stringify(thing);
 
 /** Each thing once, in its order. */
@@ -18,39 +20,56 @@ function candidatesOf({ candidates, fixed = [] }: PlanInput, called: readonly (r
 	return unique([...rigs, ...fixed.flatMap((outfit) => rigs.map((rig) => ({ ...rig, ...outfit })))]);
 }
 
-/**
- * The day's deck: at most so many outfits, and for every hour a rig on one of them, so that the day gives up least against
- * each hour's best call. Proven by the solver that is given.
- */
-export function plan(input: PlanInput, solve: Solve): Plan {
+/** A day made ready: what can be cast, on which outfits, and what it gives up in every hour. */
+export interface Prepared {
+	readonly hours: PlanInput['hours'];
+	readonly called: readonly CallAnswer[];
+	readonly candidates: readonly Rig[];
+	readonly outfits: readonly Outfit[];
+	readonly day: Day;
+}
+
+/** Calls every hour and judges every candidate in it: what all decks of a day have in common. */
+export function prepared(input: PlanInput): Prepared {
 	const { hours, rods, perHour, retiePoints, stances, tray, fixed = [] } = input;
 	if (fixed.length > rods) {
 		const message = `${fixed.length} rods are fixed, and only ${rods} may be taken.`;
 		throw new InputFailure({ code: 'invalid', path: 'fixed', message });
 	}
-	const called = hours.map(
-		({ reading }) => call({ reading, stances, tray, top: perHour }, { windows: false, families: false }).calls
+	const called = hours.map(({ reading }) =>
+		call({ reading, stances, tray, top: perHour }, { windows: false, families: false })
 	);
 	const candidates = candidatesOf(
 		input,
-		called.map((calls) => calls.map(({ rig }) => rig))
+		called.map(({ calls }) => calls.map(({ rig }) => rig))
 	);
 	if (candidates.length === 0) {
-		throw new InputFailure({ code: 'invalid', path: 'hours', message: 'Nothing can be called in any of these hours.' });
+		const message = 'Nothing can be called in any of these hours.';
+		throw new InputFailure({ code: 'invalid', path: 'hours', message });
 	}
-	const outfits = unique([...fixed, ...candidates.map(outfitOf)]);
+	const outfits = unique([...fixed.map(bare), ...candidates.map(bare)]);
 	const places = new Map(outfits.map((outfit, at) => [keyOf(outfit), at]));
-	const placeOf = (outfit: Outfit): number => places.get(keyOf(outfit))!;
-	const behind = hours.map(({ reading }, at) =>
-		judgedOn({ reading, stances }, candidates, called[at]![0]?.score ?? null)
-	);
+	const placeOf = (outfit: Outfit): number => places.get(keyOf(bare(outfit)))!;
 	const day: Day = {
-		hours: hours.map(({ weight }, at) => ({ weight, behind: behind[at]! })),
-		outfitOf: candidates.map((rig) => placeOf(outfitOf(rig))),
+		hours: hours.map(({ weight, reading }, at) => ({
+			weight,
+			behind: judgedOn({ reading, stances }, candidates, called[at]!.calls[0]?.score ?? null)
+		})),
+		outfitOf: candidates.map(placeOf),
 		rods,
 		retie: retiePoints,
-		fixed: fixed.map((outfit) => placeOf({ rod: outfit.rod, reel: outfit.reel, line: outfit.line }))
+		fixed: fixed.map(placeOf)
 	};
+	return { hours, called, candidates, outfits, day };
+}
+
+/** The deck of a day that was made ready: proven by the solver. @param rods Instead of those of the day. */
+export function decked(
+	{ hours, called, candidates, outfits, day: given }: Prepared,
+	solve: Solve,
+	rods = given.rods
+): Plan {
+	const day = { ...given, rods };
 	const deck = bestDeck(day, solve);
 	if (!deck) throw new InputFailure({ code: 'invalid', path: 'rods', message: 'So few rods cannot serve every hour.' });
 	const { cast, value, exact } = deck;
@@ -58,7 +77,7 @@ export function plan(input: PlanInput, solve: Solve): Plan {
 		hours.flatMap(({ at, spot = null }, hour) => {
 			const rig = cast[hour];
 			if (rig === null || rig === undefined || day.outfitOf[rig] !== place) return [];
-			return [{ at, spot, rig: candidates[rig]!, behind: behind[hour]![rig]! }];
+			return [{ at, spot, rig: candidates[rig]!, behind: day.hours[hour]!.behind[rig]! }];
 		});
 	return {
 		rods: outfits.flatMap((outfit, place) => {
@@ -68,11 +87,17 @@ export function plan(input: PlanInput, solve: Solve): Plan {
 		value,
 		bound: value,
 		exact,
-		best: hours.map(({ at, spot = null }, hour) => ({ at, spot, call: called[hour]![0] ?? null })),
+		best: hours.map(({ at, spot = null }, hour) => ({ at, spot, call: called[hour]!.calls[0] ?? null })),
 		reties: retiesOf(cast, day.outfitOf),
 		unserved: hours.flatMap(({ at }, hour) => (cast[hour] === null ? [at] : []))
 	};
 }
+
+/**
+ * The day's deck: at most so many outfits, and for every hour a rig on one of them, so that the day gives up least against
+ * each hour's best call. Proven by the solver that is given.
+ */
+export const plan = (input: PlanInput, solve: Solve): Plan => decked(prepared(input), solve);
 
 /** `plan` on raw input: checks it, then answers with the solver that was given. */
 export const answerPlan = (input: unknown): Plan => plan(parseWith(planInputSchema, input), solver());

@@ -1,4 +1,5 @@
 import Bookmark from '@lucide/svelte/icons/bookmark';
+import CalendarClock from '@lucide/svelte/icons/calendar-clock';
 import ChartLine from '@lucide/svelte/icons/chart-line';
 import ListChecks from '@lucide/svelte/icons/list-checks';
 import BookOpen from '@lucide/svelte/icons/book-open';
@@ -49,6 +50,14 @@ export const SCREENS = [
 		key: 'i',
 		icon: Eye as Component,
 		group: 'choose'
+	},
+	{
+		path: '/deck',
+		name: 'Deck',
+		asks: 'Which rods, when, and where?',
+		key: 'd',
+		icon: CalendarClock as Component,
+		group: 'go'
 	},
 	{
 		path: '/tally',

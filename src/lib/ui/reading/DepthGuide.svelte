@@ -11,6 +11,7 @@
 	const shown = $derived(shownIn(units, 'depth'));
 	let [lost, back] = $state(['', '']);
 	let told = $state('');
+	let open = $state(false);
 
 	const figureOf = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
 
@@ -23,33 +24,35 @@
 	}
 </script>
 
-<details>
-	<summary>How to measure it</summary>
-	<ol>
-		<li>Take a white lure, on the shaded side of the boat, without tinted glasses.</li>
-		<li>
-			<label>
-				Lower it until it is lost. Line out, {shown.unit}:
-				<input class="field figure" inputmode="decimal" autocomplete="off" bind:value={lost} /></label
-			>
-		</li>
-		<li>
-			<label>
-				Raise it until it is seen again:
-				<input class="field figure" inputmode="decimal" autocomplete="off" bind:value={back} /></label
-			>
-		</li>
-	</ol>
-	<button class="button" type="button" onclick={take}>Take the middle</button>
-	<span role="status">{told}</span>
-</details>
+<div class="guide">
+	<button class="open" type="button" aria-expanded={open} onclick={() => (open = !open)}>How to measure it</button>
+	{#if open}
+		<ol>
+			<li>Take a white lure, on the shaded side of the boat, without tinted glasses.</li>
+			<li>
+				<label>
+					Lower it until it is lost. Line out, {shown.unit}:
+					<input class="field figure" inputmode="decimal" autocomplete="off" bind:value={lost} /></label
+				>
+			</li>
+			<li>
+				<label>
+					Raise it until it is seen again:
+					<input class="field figure" inputmode="decimal" autocomplete="off" bind:value={back} /></label
+				>
+			</li>
+		</ol>
+		<button class="button" type="button" onclick={take}>Take the middle</button>
+		<span role="status">{told}</span>
+	{/if}
+</div>
 
 <style>
-	details {
+	.guide {
 		width: 100%;
 		font-size: var(--t-s);
 	}
-	summary {
+	.open {
 		color: var(--ink-2);
 		text-decoration: underline;
 		cursor: pointer;
@@ -62,8 +65,8 @@
 		width: 62px;
 	}
 	@media (width < 56rem) {
-		summary {
-			padding: 12px 0;
+		.open {
+			min-height: 48px;
 		}
 		input {
 			min-height: 48px;

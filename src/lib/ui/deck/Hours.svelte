@@ -1,0 +1,155 @@
+<script lang="ts">
+	import type { HeldSpot } from '$lib/client/app.svelte';
+	import type { Weather } from '$lib/core/day/weather';
+	import { spoken } from '$lib/core/naming/spoken';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import type { ParsedReading } from '$lib/core/schema/reading';
+	import { SKIES } from '$lib/core/schema/words';
+	import { figureText, shownIn } from '$lib/forms/units';
+	import type { Worth } from '$lib/workers/deck.worker';
+	import type { HourEdit } from './day';
+
+	/** An hour as it is shown. */
+	export interface HourRow {
+		readonly at: string;
+		readonly weather: Weather;
+		readonly reading: ParsedReading;
+		readonly worth: Worth | null;
+		/** Number of the rod, and what it carries. */
+		readonly rod: number | null;
+		readonly lure: string;
+		readonly edit: HourEdit;
+	}
+	interface Props {
+		rows: readonly HourRow[];
+		spots: readonly HeldSpot[];
+		zone: string;
+		units: UnitSystem;
+		onedit: (at: string, edit: HourEdit) => void;
+	}
+	const { rows, spots, zone, units, onedit }: Props = $props();
+	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
+	const wind = $derived(shownIn(units, 'wind'));
+	/** Signs of the verdict: by shape first. */
+	const SIGNS = { good: '●', fair: '◐', poor: '○' } as const;
+</script>
+
+<div class="scroll">
+	<table>
+		<thead>
+			<tr>
+				<th scope="col">Hour</th><th scope="col">Light</th><th scope="col">Sky</th><th scope="col">Wind, {wind.unit}</th
+				>
+				<th scope="col">Water</th><th scope="col">Where</th><th scope="col">Blades</th><th scope="col">Rod and lure</th>
+			</tr>
+		</thead>
+		<tbody>
+			{#each rows as { at, weather, reading, worth, rod, lure, edit } (at)}
+				{@const hour = time.format(Date.parse(at))}
+				<tr class:front={weather.pressureTrend === 'falling'}>
+					<th scope="row" class="figure">{hour}</th>
+					<td>{spoken(reading.light ?? 'day')}</td>
+					<td>
+						<select
+							class="field"
+							aria-label="Sky at {hour}"
+							value={weather.sky}
+							onchange={({ currentTarget }) => onedit(at, { sky: currentTarget.value as Weather['sky'] })}
+						>
+							{#each SKIES as sky (sky)}<option value={sky}>{spoken(sky, 'sky')}</option>{/each}
+						</select>
+					</td>
+					<td>
+						<input
+							class="field figure"
+							type="number"
+							min="0"
+							max={Math.round(wind.show(25))}
+							step="0.5"
+							aria-label="Wind at {hour}"
+							value={figureText(units, 'wind', weather.windMps)}
+							onchange={({ currentTarget }) =>
+								onedit(at, { windMps: Math.min(25, Math.max(0, wind.read(Number(currentTarget.value) || 0))) })}
+						/>
+					</td>
+					<td class="figure">{figureText(units, 'temperature', reading.waterTemperatureC)}</td>
+					<td>
+						<select
+							class="field where"
+							aria-label="Where at {hour}"
+							value={edit.spot ?? ''}
+							onchange={({ currentTarget }) => onedit(at, { spot: currentTarget.value || undefined })}
+						>
+							<option value="">{spots.find(({ id }) => id === worth?.spot)?.name ?? 'best'}</option>
+							{#each spots as spot (spot.id)}<option value={spot.id}>{spot.name}, fixed</option>{/each}
+						</select>
+					</td>
+					<td
+						>{#if worth}<span aria-hidden="true">{SIGNS[worth.blades]}</span> {worth.blades}{/if}</td
+					>
+					<td>
+						{#if rod !== null}<strong class="figure rod">{rod}</strong> {lure}{:else}{lure}{/if}
+						{#if weather.thunder}<em>thunder: off the water</em>{/if}
+					</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</div>
+
+<style>
+	.scroll {
+		overflow-x: auto;
+	}
+	table {
+		width: 100%;
+		font-size: var(--t-s);
+	}
+	th,
+	td {
+		padding: 1px 8px 1px 0;
+		border-bottom: 1px solid var(--rule);
+		text-align: left;
+		font-weight: 450;
+		white-space: nowrap;
+	}
+	thead th {
+		color: var(--ink-2);
+	}
+	.front th {
+		border-left: 4px solid var(--cool);
+		padding-left: 4px;
+	}
+	select,
+	input {
+		min-height: 28px;
+		padding-block: 0;
+	}
+	input {
+		width: 4.4rem;
+	}
+	.where {
+		max-width: 132px;
+	}
+	.rod {
+		display: inline-grid;
+		place-items: center;
+		width: 20px;
+		height: 20px;
+		margin-right: 4px;
+		border: 1px solid var(--ink);
+		border-radius: 50%;
+	}
+	em {
+		margin-left: 6px;
+		font-style: normal;
+		font-weight: 640;
+		color: var(--fails);
+	}
+	@media (width < 56rem) {
+		select,
+		input {
+			min-height: 48px;
+		}
+	}
+</style>

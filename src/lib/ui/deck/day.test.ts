@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest';
+import { readingSchema } from '$lib/core/schema/reading';
+import { hoursOf, placesFor, readingAt, staysOf } from './day';
+
+describe('the hours of a day', () => {
+	it('are those of the water’s clock, also on days on which it is changed', () => {
+		const day = { from: 0, to: 24 };
+		expect(hoursOf({ ...day, date: '2026-05-09' }, 'Europe/Paris')[0]).toBe('2026-05-08T22:00:00.000Z');
+		expect(hoursOf({ ...day, date: '2026-05-09' }, 'Europe/Paris')).toHaveLength(24);
+		// The night in March lacks an hour; each hour is there once.
+		const spring = hoursOf({ ...day, date: '2026-03-29' }, 'Europe/Paris');
+		expect(spring).toHaveLength(23);
+		expect(new Set(spring).size).toBe(23);
+	});
+});
+
+describe('the place of an hour', () => {
+	const worth = (at: string, spot: string, points: number) => ({
+		at,
+		spot,
+		points,
+		blades: 'fair' as const,
+		family: 'spinnerbait'
+	});
+
+	it('is the best one, but a move must be worth it, and what was chosen by hand stands', () => {
+		const worths = [
+			worth('1', 'a', 1),
+			worth('1', 'b', 0),
+			worth('2', 'a', 0.9),
+			worth('2', 'b', 1.2),
+			worth('3', 'a', 0),
+			worth('3', 'b', 1)
+		];
+		const spots = (fixed: Record<string, string>) => [...placesFor(worths, fixed).values()].map(({ spot }) => spot);
+		expect(spots({})).toEqual(['a', 'a', 'b']);
+		expect(spots({ 2: 'b' })).toEqual(['a', 'b', 'b']);
+	});
+
+	it('has its own bottom, cover and bank, in the weather of the hour', () => {
+		const read = readingSchema.parse({ waterTemperatureC: 14, visibilityM: 1, bottomM: 4, fishFromM: 1, fishToM: 2 });
+		const water = {
+			id: 'w',
+			schemaVersion: 2 as const,
+			name: 'Mere',
+			timeZone: 'Europe/Paris',
+			place: 'lake' as const,
+			latitude: 44,
+			longitude: 0.6,
+			spots: []
+		};
+		const profile = [
+			{ outM: 0, depthM: 0 },
+			{ outM: 10, depthM: 2 }
+		];
+		const spot = {
+			id: 's',
+			schemaVersion: 2 as const,
+			waterId: 'w',
+			name: 'Bay',
+			bankBearingDeg: 180,
+			profile,
+			cover: []
+		};
+		const weather = {
+			at: '2026-06-21T11:00:00.000Z',
+			sky: 'sun',
+			windMps: 6,
+			windFromDeg: 190,
+			pressureTrend: 'steady',
+			warmerC: 1,
+			thunder: false
+		} as const;
+		expect(readingAt(read, weather, { water, spot })).toMatchObject({
+			bottomM: 2,
+			fishFromM: 0.5,
+			fishToM: 1,
+			bank: 'windblown',
+			waterTemperatureC: 15,
+			light: 'day',
+			wind: 'chop'
+		});
+	});
+});
+
+describe('a calendar of the day', () => {
+	it('has hours in a row at one place with one lure as one', () => {
+		const at = (hour: number) => `2026-05-09T0${hour}:00:00.000Z`;
+		const hours = [
+			{ at: at(7), spot: 'a', lure: 'x' },
+			{ at: at(6), spot: 'a', lure: 'x' },
+			{ at: at(8), spot: 'a', lure: 'y' }
+		];
+		expect(staysOf(hours)).toEqual([
+			{ from: at(6), to: at(8), spot: 'a', lure: 'x' },
+			{ from: at(8), to: at(9), spot: 'a', lure: 'y' }
+		]);
+	});
+});

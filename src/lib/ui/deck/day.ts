@@ -1,0 +1,122 @@
+import { tz } from '@date-fns/tz';
+import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
+import { bankIn, readingIn, type Weather } from '$lib/core/day/weather';
+import type { ParsedReading } from '$lib/core/schema/reading';
+import type { Worth } from '$lib/workers/deck.worker';
+import { withAlmanac } from '$lib/forms/almanac';
+
+/** What the angler chooses for a day. */
+export interface DayPlan {
+	/** The day at the water, as 2026-05-09. */
+	readonly date: string;
+	/** First hour and the hour after the last, by the water's clock. */
+	readonly from: number;
+	readonly to: number;
+	readonly rods: number;
+	readonly seed: number;
+	/** Spots that may be fished, by their keys. */
+	readonly spots: readonly string[];
+	/** What was changed of an hour by hand. */
+	readonly edits: Readonly<Record<string, HourEdit>>;
+}
+
+/** An hour as it was changed by hand. */
+export interface HourEdit {
+	readonly sky?: Weather['sky'];
+	readonly windMps?: number;
+	readonly spot?: string;
+}
+
+/** Full hours of a day, UTC: by the water's own clock, so that a day on which the clock is changed has the hours it has. */
+export function hoursOf({ date, from, to }: Pick<DayPlan, 'date' | 'from' | 'to'>, zone: string): string[] {
+	const [year = 2026, month = 1, day = 1] = date.split('-').map(Number);
+	const inZone = tz(zone);
+	const found: string[] = [];
+	for (let hour = from; hour < to; hour++) {
+		const local = inZone(Date.UTC(year, month - 1, day, 12));
+		local.setHours(hour, 0, 0, 0);
+		const at = new Date(local.getTime()).toISOString();
+		if (!found.includes(at)) found.push(at);
+	}
+	return found;
+}
+
+/** A weather with what was changed by hand. */
+export const edited = (weather: Weather, edit: HourEdit = {}): Weather => ({
+	...weather,
+	...(edit.sky ? { sky: edit.sky } : {}),
+	...(edit.windMps === undefined ? {} : { windMps: edit.windMps })
+});
+
+/** The water of an hour at a spot: as it was read last, in that hour's weather, over the spot's own bottom and cover. */
+export function readingAt(
+	read: ParsedReading,
+	weather: Weather,
+	{ water, spot }: { readonly water: HeldWater; readonly spot: HeldSpot }
+): ParsedReading {
+	const bottomM = spot.profile.at(-1)!.depthM;
+	const share = bottomM / read.bottomM;
+	const band = {
+		...(read.fishFromM === undefined ? {} : { fishFromM: Math.min(bottomM, read.fishFromM * share) }),
+		...(read.fishToM === undefined ? {} : { fishToM: Math.min(bottomM, read.fishToM * share) })
+	};
+	const there: ParsedReading = {
+		...readingIn(read, weather),
+		bottomM,
+		...band,
+		cover: [...spot.cover],
+		bank: bankIn(weather.windFromDeg, spot.bankBearingDeg),
+		place: water.place
+	};
+	return withAlmanac(there, water, weather.at);
+}
+
+/** A move to another place must be worth so many points of the verdict: boats are slow, and fish do not wait. */
+const MOVE_POINTS = 0.4;
+
+/**
+ * Where each hour is fished: the best place, unless the one before is nearly as good.
+ *
+ * @param fixed Places that were chosen by hand, by their hour.
+ */
+export function placesFor(
+	worths: readonly Worth[],
+	fixed: Readonly<Record<string, string | undefined>>
+): Map<string, Worth> {
+	const found = new Map<string, Worth>();
+	let before: string | null = null;
+	for (const at of [...new Set(worths.map((worth) => worth.at))]) {
+		const here = worths.filter((worth) => worth.at === at);
+		const best = here.reduce((top, worth) => (worth.points > top.points ? worth : top));
+		const stay = here.find(({ spot }) => spot === before);
+		const chosen = here.find(({ spot }) => spot === fixed[at]);
+		const taken = chosen ?? (stay && stay.points >= best.points - MOVE_POINTS ? stay : best);
+		found.set(at, taken);
+		before = taken.spot;
+	}
+	return found;
+}
+
+/** A stretch of the day that is fished at one place with one lure, for a calendar. */
+export interface Stay {
+	readonly from: string;
+	readonly to: string;
+	readonly spot: string | null;
+	readonly lure: string;
+}
+
+const HOUR_MS = 3_600_000;
+
+/** Hours in a row at one place with one lure as one. */
+export function staysOf(
+	hours: readonly { readonly at: string; readonly spot: string | null; readonly lure: string }[]
+): Stay[] {
+	const found: Stay[] = [];
+	for (const { at, spot, lure } of hours.toSorted((a, b) => (a.at < b.at ? -1 : 1))) {
+		const last = found.at(-1);
+		const to = new Date(Date.parse(at) + HOUR_MS).toISOString();
+		if (last && last.spot === spot && last.lure === lure && last.to === at) found[found.length - 1] = { ...last, to };
+		else found.push({ from: at, to, spot, lure });
+	}
+	return found;
+}

@@ -1,0 +1,375 @@
+<script lang="ts">
+	import wasm from 'highs/runtime?url';
+	import { onMount } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { useApp } from '$lib/client/app.svelte';
+	import { WorkerClient } from '$lib/client/workers';
+	import { weatherOf } from '$lib/core/day/weather';
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
+	import type { DeckAnswer, DeckApi, Worth } from '$lib/workers/deck.worker';
+	import { calendarOf } from '$lib/ui/deck/calendar';
+	import { edited, hoursOf, placesFor, readingAt, staysOf, type DayPlan, type HourEdit } from '$lib/ui/deck/day';
+	import Hours, { type HourRow } from '$lib/ui/deck/Hours.svelte';
+	import Rods from '$lib/ui/deck/Rods.svelte';
+
+	const app = useApp();
+	const worker = new WorkerClient<DeckApi>(
+		() => new Worker(new URL('../../../lib/workers/deck.worker.ts', import.meta.url), { type: 'module' })
+	);
+	onMount(() => () => worker.close());
+
+	const KEY = $derived(`lucernal-${app.anglerId}/deck`);
+	const water = $derived(app.spot?.water ?? app.waters[0] ?? null);
+	const zone = $derived(water?.timeZone ?? 'UTC');
+	let day = $state.raw<DayPlan>({
+		date: app.record.takenAt.slice(0, 10),
+		from: 6,
+		to: 18,
+		rods: 4,
+		seed: 7,
+		spots: [],
+		edits: {}
+	});
+	onMount(() => {
+		try {
+			const held = localStorage.getItem(KEY);
+			if (held) day = { ...day, ...(JSON.parse(held) as Partial<DayPlan>) };
+		} catch {
+			// The day begins anew.
+		}
+	});
+	function set(more: Partial<DayPlan>) {
+		day = { ...day, ...more };
+		try {
+			localStorage.setItem(KEY, JSON.stringify(day));
+		} catch {
+			// It stays for this visit.
+		}
+	}
+	const edit = (at: string, more: HourEdit) => set({ edits: { ...day.edits, [at]: { ...day.edits[at], ...more } } });
+
+	/** The spots of the water that may be fished: those that were ticked, or all of them. */
+	const spots = $derived(water?.spots ?? []);
+	const ticked = $derived(spots.filter(({ id }) => day.spots.length === 0 || day.spots.includes(id)));
+	const hours = $derived(hoursOf(day, zone));
+	const weathers = $derived(
+		weatherOf(day.seed, hours, (water?.longitude ?? 0) / 15).map((weather) => edited(weather, day.edits[weather.at]))
+	);
+	const placed = $derived(
+		water
+			? weathers.flatMap((weather) =>
+					ticked.map((spot) => ({
+						at: weather.at,
+						spot: spot.id,
+						reading: readingAt(app.reading, weather, { water, spot })
+					}))
+				)
+			: []
+	);
+
+	let worths = $state.raw<readonly Worth[]>([]);
+	let answer = $state.raw<DeckAnswer | null>(null);
+	let busy = $state(true);
+	let failed = $state('');
+	const chosen = $derived(
+		placesFor(worths, Object.fromEntries(Object.entries(day.edits).map(([at, { spot }]) => [at, spot])))
+	);
+	const stances = $derived(app.stand.stances);
+
+	$effect(() => {
+		const [asked, sides] = [$state.snapshot(placed) as typeof placed, { ...stances }];
+		if (asked.length === 0) return;
+		void worker
+			.latest('worth', (api) => api.worth(asked, sides) as Promise<Worth[]>)
+			.then((found) => found && (worths = found))
+			.catch(() => (failed = 'The day could not be worked out. Change something and try again.'));
+	});
+	const question = $derived.by(() => {
+		const asked = [...chosen].flatMap(([at, { spot }]) => {
+			const one = placed.find((hour) => hour.at === at && hour.spot === spot);
+			return one ? [one] : [];
+		});
+		return asked.length > 0 ? { hours: asked, rods: day.rods, perHour: 4, stances: { ...stances } } : null;
+	});
+	$effect(() => {
+		const asked = $state.snapshot(question);
+		if (!asked) return;
+		busy = true;
+		failed = '';
+		void worker
+			.latest('deck', (api) => api.deck(asked, wasm) as Promise<DeckAnswer>)
+			.then((found) => {
+				if (!found) return;
+				answer = found;
+				busy = false;
+			})
+			.catch(() => {
+				busy = false;
+				failed = 'No deck could be worked out for this day.';
+			});
+	});
+
+	const rows = $derived(
+		weathers.map((weather): HourRow => {
+			const worth = chosen.get(weather.at) ?? null;
+			const rod =
+				answer?.plan.rods.findIndex(({ hours: carried }) => carried.some(({ at }) => at === weather.at)) ?? -1;
+			const cast = rod < 0 ? null : answer!.plan.rods[rod]!.hours.find(({ at }) => at === weather.at)!;
+			return {
+				at: weather.at,
+				weather,
+				reading: placed.find(({ at, spot }) => at === weather.at && spot === worth?.spot)?.reading ?? app.reading,
+				worth,
+				rod: rod < 0 ? null : rod + 1,
+				lure: cast ? `${rigName(cast.rig)}, ${ouncesText(cast.rig.weightOz)} oz` : busy ? '…' : 'nothing runs',
+				edit: day.edits[weather.at] ?? {}
+			};
+		})
+	);
+	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
+	/** The longest stretch of the best hours there are. */
+	const window = $derived.by(() => {
+		const listed = rows.filter(({ worth }) => worth !== null);
+		const most = Math.max(...listed.map(({ worth }) => worth!.points));
+		const good = listed.filter(({ worth }) => worth!.points >= most - 0.5);
+		const first = good[0];
+		if (!first) return null;
+		let last = first;
+		for (const row of good.slice(1)) if (Date.parse(row.at) - Date.parse(last.at) === 3_600_000) last = row;
+		return `${time.format(Date.parse(first.at))} to ${time.format(Date.parse(last.at) + 3_600_000)}`;
+	});
+	const coldest = $derived(Math.min(...rows.map(({ reading }) => reading.waterTemperatureC)));
+	/** Water under this is cold enough to kill within minutes, °C. */
+	const COLD_C = 12;
+
+	async function take() {
+		const first = answer?.plan.rods[0]?.hours[0]?.rig;
+		if (!answer || !first || !water) return;
+		const rigs = answer.plan.rods.flatMap(({ hours: carried }) => carried.map(({ rig }) => rig));
+		const deck = [...new Map(rigs.map((rig) => [JSON.stringify(rig), rig])).values()].slice(0, 12);
+		const spotId = chosen.get(hours[0]!)?.spot ?? app.record.spotId;
+		const reading = rows[0]?.reading ?? app.reading;
+		await app.tally.begin({ name: `${water.name}, ${day.date}`, spotId, reading, rig: first, deck, trial: null });
+		void goto(resolve('/tally'));
+	}
+	async function calendar() {
+		const stays = staysOf(
+			rows.flatMap(({ at, worth, rod, lure }) => (rod === null ? [] : [{ at, spot: worth?.spot ?? null, lure }]))
+		);
+		const text = await calendarOf(stays, (id) => app.spotOf(id)?.spot.name ?? '');
+		const link = document.createElement('a');
+		link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
+		link.download = `deck-${day.date}.ics`;
+		link.click();
+		URL.revokeObjectURL(link.href);
+	}
+	const gives = (value: number): string => value.toFixed(1);
+</script>
+
+<svelte:head><title>Deck · Lucernal</title></svelte:head>
+
+<div class="screen deck">
+	<div class="screen-title">
+		<h1 class="phone-voiced">Which rods, when, and where?</h1>
+		<p class="say" role="status">
+			{#if failed}{failed}{:else if window}<strong>Best hours {window}</strong>{#if answer}; {answer.plan.rods.length} rods
+					give up {gives(answer.plan.value)} points, {answer.plan.reties}
+					{answer.plan.reties === 1 ? 'knot' : 'knots'}{answer.plan.exact ? ', proven' : ''}{/if}{:else}The day is being
+				worked out.{/if}
+		</p>
+		<span class="doing">
+			<button class="button" disabled={!answer} onclick={calendar}>Calendar</button>
+			<button class="button" onclick={() => print()}>Print</button>
+			<button class="button button-amber" disabled={!answer} onclick={take}>Take to the tally</button>
+		</span>
+	</div>
+	<div class="screen-main">
+		{#if !water}
+			<p class="pad">No water with spots is kept yet: a day is planned over spots.</p>
+		{:else}
+			<div class="filters">
+				<label
+					>Day <input
+						class="field"
+						type="date"
+						value={day.date}
+						onchange={({ currentTarget }) => currentTarget.value && set({ date: currentTarget.value })}
+					/></label
+				>
+				<label
+					>From <input
+						class="field figure"
+						type="number"
+						min="0"
+						max="23"
+						value={day.from}
+						onchange={({ currentTarget }) =>
+							set({ from: Math.min(day.to - 1, Math.max(0, Math.trunc(Number(currentTarget.value)))) })}
+					/></label
+				>
+				<label
+					>to <input
+						class="field figure"
+						type="number"
+						min="1"
+						max="24"
+						value={day.to}
+						onchange={({ currentTarget }) =>
+							set({ to: Math.max(day.from + 1, Math.min(24, Math.trunc(Number(currentTarget.value)))) })}
+					/></label
+				>
+				<label
+					>Rods <input
+						class="field figure"
+						type="number"
+						min="1"
+						max="8"
+						value={day.rods}
+						onchange={({ currentTarget }) =>
+							set({ rods: Math.min(8, Math.max(1, Math.trunc(Number(currentTarget.value) || 1))) })}
+					/></label
+				>
+				<fieldset>
+					<legend>Spots of {water.name}</legend>
+					{#each spots as spot (spot.id)}
+						<label class="tick"
+							><input
+								type="checkbox"
+								checked={ticked.includes(spot)}
+								onchange={({ currentTarget }) => {
+									const now = ticked.map(({ id }) => id);
+									set({ spots: currentTarget.checked ? [...now, spot.id] : now.filter((id) => id !== spot.id) });
+								}}
+							/>
+							{spot.name}</label
+						>
+					{/each}
+				</fieldset>
+				<button class="button" onclick={() => set({ seed: day.seed + 1, edits: {} })}>Other weather</button>
+			</div>
+			<div class="pad">
+				<Hours {rows} spots={ticked} {zone} units={app.units} onedit={edit} />
+				<p class="quiet">
+					The weather is made up by the station that ships with the application, no forecast: set sky and wind as yours
+					says. The water is the one in hand, warmed by the day. A blue edge: pressure falls before a front.
+				</p>
+				{#if coldest < COLD_C}
+					<p class="notice">Cold water: wear the vest, tell somebody where you are, and keep low in the boat.</p>
+				{/if}
+				{#if rows.some(({ weather }) => weather.thunder)}
+					<p class="notice notice-fails">
+						Thunder is about on this day: off the water before it, and stay off for half an hour after.
+					</p>
+				{/if}
+			</div>
+		{/if}
+	</div>
+	<div class="screen-side" aria-busy={busy}>
+		<section aria-label="The deck">
+			<h2>The deck</h2>
+			{#if answer}
+				<Rods rods={answer.plan.rods} {zone} />
+				<h2>What would another rod buy?</h2>
+				<ul class="curve">
+					{#each answer.curve as { rods, value } (rods)}
+						<li class:now={rods === day.rods}>
+							<span class="figure">{rods}</span>
+							<span
+								class="bar"
+								style:width="{(70 * value) / Math.max(0.1, answer.curve[0]?.value ?? 1)}%"
+								aria-hidden="true"
+							></span>
+							<span class="figure">{gives(value)}</span>
+						</li>
+					{/each}
+				</ul>
+				<p class="quiet">Points given up over the day with so many rods: shorter is better.</p>
+			{:else}<p class="quiet">The rods are being chosen.</p>{/if}
+		</section>
+	</div>
+</div>
+
+<style>
+	.deck {
+		--beside: 400px;
+	}
+	.say {
+		flex: 1;
+	}
+	.doing {
+		display: flex;
+		gap: 6px;
+	}
+	.filters {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 14px;
+		align-items: end;
+		padding: 6px 14px;
+		border-bottom: 1px solid var(--rule);
+	}
+	.filters label:not(.tick) {
+		display: grid;
+		font-size: var(--t-xs);
+	}
+	.filters input[type='number'] {
+		width: 4.6rem;
+	}
+	fieldset {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 12px;
+	}
+	legend {
+		font-size: var(--t-xs);
+	}
+	.tick {
+		display: flex;
+		gap: 5px;
+		align-items: center;
+		min-height: 28px;
+	}
+	.pad {
+		padding: 6px 14px;
+	}
+	.quiet {
+		padding-top: 4px;
+		color: var(--ink-2);
+	}
+	section {
+		padding: 8px 14px;
+	}
+	h2 {
+		padding-bottom: 4px;
+		border-bottom: 1px solid var(--ink);
+	}
+	.curve li {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		padding: 2px 0;
+	}
+	.curve .now {
+		font-weight: 680;
+	}
+	.bar {
+		height: 10px;
+		border: 1px solid var(--rule-2);
+		background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 4px);
+	}
+	@media (width < 56rem) {
+		.tick {
+			min-height: 48px;
+		}
+		.filters input:not([type='checkbox']) {
+			min-height: 48px;
+		}
+	}
+	@media print {
+		.filters,
+		.doing {
+			display: none;
+		}
+	}
+</style>
