@@ -20,16 +20,31 @@ const PICTURES = [
 	['call-phone', '/call', 'dark', PHONE],
 	['bench-day', '/bench', 'light', LAPTOP],
 	['bench-phone', '/bench', 'light', PHONE],
-	['bench-exploded', '/bench', 'light', LAPTOP, (page) => page.getByRole('radio', { name: 'exploded' }).check()],
-	['bench-tune', '/bench', 'light', LAPTOP, (page) => page.getByRole('tab', { name: 'Tune', exact: true }).click()],
-	['build-sheet', '/bench/sheet', 'light', LAPTOP],
 	['tank-day', '/tank', 'light', LAPTOP],
 	['tank-phone', '/tank', 'dark', PHONE],
 	['sight-day', '/sight', 'light', LAPTOP],
+	['approach-day', '/tank/approach', 'light', LAPTOP],
+	['deck-day', '/deck', 'light', LAPTOP],
+	['tally-phone', '/tally', 'light', PHONE, fishAWhile],
+	['proof-day', '/proof', 'light', LAPTOP, holdTwo],
 	['craft-day', '/craft', 'light', LAPTOP],
 	['kept-day', '/kept', 'light', LAPTOP],
 	['settings-day', '/settings', 'light', LAPTOP]
 ];
+
+/** A few casts and answers, so that the tally has something to say. */
+async function fishAWhile(page) {
+	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	for (let at = 0; at < 14; at++) await page.getByRole('button', { name: /^Cast, / }).click();
+	for (let at = 0; at < 2; at++) await page.getByRole('button', { name: /^Follow, / }).click();
+	await page.waitForTimeout(600);
+}
+
+/** Two finishes held against each other. */
+async function holdTwo(page) {
+	for (const name of ['gold', 'nickel']) await page.getByRole('button', { name, exact: true }).click();
+	await page.waitForTimeout(2500);
+}
 
 /** Lays one of the demo's kept rigs on the bench: it has a history. */
 async function openKept(page) {
@@ -60,7 +75,7 @@ await onStage(async (browser, address) => {
 		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
 		if (path.startsWith('/bench')) await openKept(page);
 		await page.goto(path);
-		await page.waitForTimeout(path === '/call' || path === '/tank' ? WORKED_OUT_MS : 1500);
+		await page.waitForTimeout(['/call', '/tank', '/deck', '/proof'].includes(path) ? WORKED_OUT_MS : 1500);
 		await then?.(page);
 		await page.evaluate(() => scrollTo(0, 0));
 		await page.waitForTimeout(300);

@@ -61,6 +61,8 @@ describe('from water to a kept call', () => {
 		await page.getByRole('button', { name: 'Keep', exact: true }).click();
 		await page.getByRole('link', { name: 'See what is kept' }).click();
 		await page.getByRole('button', { name: 'Open Dawn over the pads, reading and rig' }).waitFor();
+		// It is a link once the records have it.
+		await page.getByRole('link', { name: 'See the call Dawn over the pads' }).waitFor();
 
 		// Tomorrow, on the same account but a fresh browser: the records alone must know it.
 		const tomorrow = await signedIn({ at: '/kept' }, angler);
@@ -79,16 +81,16 @@ describe('from water to a kept call', () => {
 		const page = await signedIn();
 		await ranked(page);
 		await page.getByText('How to measure it').click();
-		await page.getByLabel('Lower it until it is lost').fill('1,3');
+		await page.getByLabel('Lower it until it is lost').fill('1,5');
 		await page.getByLabel('Raise it until it is seen again').fill('1.6');
 		await page.getByRole('button', { name: 'Take the middle' }).click();
 		await page.getByText('Coming up it cannot be seen deeper').waitFor();
 		await page.getByLabel('Raise it until it is seen again').fill('1.1');
 		await page.getByRole('button', { name: 'Take the middle' }).click();
 		await page.getByText('Taken.').waitFor();
-		expect(await field(page, 'See down to').inputValue()).toBe('1.2');
+		expect(await field(page, 'See down to').inputValue()).toBe('1.3');
 		await page.getByRole('button', { name: 'Undo' }).first().click();
-		await expect.poll(() => field(page, 'See down to').inputValue()).not.toBe('1.2');
+		await expect.poll(() => field(page, 'See down to').inputValue()).not.toBe('1.3');
 	});
 
 	it('works before any script has loaded', async () => {

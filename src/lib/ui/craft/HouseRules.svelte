@@ -2,15 +2,19 @@
 	import { checkHouseRule } from '$lib/core/choice/houseRules';
 	import { InputFailure } from '$lib/core/schema/failure';
 	import { houseRuleSchema, houseRulesSchema, type HouseRule } from '$lib/core/claims/house';
+	import { freeRuleId } from '$lib/client/merge';
 	import { useApp } from '$lib/client/app.svelte';
 	import Strength from '../parts/Strength.svelte';
-	import { blankDraft, drafted, draftOf, freeId, isWritable, sentenceOf, type RuleDraft } from './ruleDraft';
+	import { blankDraft, drafted, draftOf, isWritable, sentenceOf, type RuleDraft } from './ruleDraft';
 	import RuleForm from './RuleForm.svelte';
 
 	const app = useApp();
 	let draft = $state(blankDraft());
 	let refused = $state.raw<{ path: string; message: string } | null>(null);
 	let deleted = $state.raw<readonly HouseRule[] | null>(null);
+
+	/** A free id; the last one stands for none, and is refused where a rule has it. */
+	const idFor = (rules: readonly HouseRule[]): string => freeRuleId(new Set(rules.map(({ id }) => id))) ?? 'MY-99';
 
 	function start(next: RuleDraft) {
 		draft = next;
@@ -19,7 +23,7 @@
 
 	function say(said: RuleDraft) {
 		const { houseRules } = app.stand;
-		const parsed = houseRuleSchema.safeParse(drafted(said, said.id || freeId(houseRules)));
+		const parsed = houseRuleSchema.safeParse(drafted(said, said.id || idFor(houseRules)));
 		if (!parsed.success) {
 			const issue = parsed.error.issues[0]!;
 			refused = { path: String(issue.path[0] ?? ''), message: issue.message };

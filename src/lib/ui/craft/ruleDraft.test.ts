@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { FACETS } from '$lib/core/claims/claim';
 import { houseRuleSchema, type HouseRule } from '$lib/core/claims/house';
 import { FAMILIES } from '$lib/core/schema/words';
-import { blankDraft, CONDITIONS, drafted, draftOf, FITS, freeId, isWritable, sentenceOf } from './ruleDraft';
+import { blankDraft, CONDITIONS, drafted, draftOf, FITS, isWritable, sentenceOf } from './ruleDraft';
 
 const words = CONDITIONS.map(([word]) => word);
 const draft = fc.record({
@@ -59,10 +59,5 @@ describe('a rule as a sentence', () => {
 
 	it('says nothing yet where nothing was chosen', () => {
 		expect(houseRuleSchema.safeParse(drafted(blankDraft(), 'MY-01')).error?.issues[0]!.path[0]).toBe('prefers');
-	});
-
-	it('takes the first id that is free', () => {
-		expect(freeId([RULE])).toBe('MY-02');
-		expect(freeId([{ ...RULE, id: 'MY-02' }])).toBe('MY-01');
 	});
 });

@@ -64,16 +64,6 @@ export const facetText = (facet: Facet): string =>
 
 export const FACET_OPTIONS = FACETS.map((facet) => [facet, facetText(facet)] as const);
 
-/** The first id from MY-01 on that no rule has. */
-export function freeId(rules: readonly HouseRule[]): string {
-	const taken = new Set(rules.map(({ id }) => id));
-	for (let at = 1; at < 99; at++) {
-		const id = `MY-${String(at).padStart(2, '0')}`;
-		if (!taken.has(id)) return id;
-	}
-	return 'MY-99';
-}
-
 /** The draft in the form of a rule, checked by nobody yet. */
 export function drafted(draft: RuleDraft, id: string): unknown {
 	const prefers: Record<string, Record<string, number>> = {};

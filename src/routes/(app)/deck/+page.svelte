@@ -27,7 +27,7 @@
 		from: 6,
 		to: 18,
 		rods: 4,
-		seed: 7,
+		seed: 0,
 		spots: [],
 		edits: {}
 	});
@@ -47,6 +47,9 @@
 			// It stays for this visit.
 		}
 	}
+	const DAY_MS = 86_400_000;
+	/** Each day has weather of its own. */
+	const daysSince = (date: string): number => Math.floor(Date.parse(date) / DAY_MS);
 	const edit = (at: string, more: HourEdit) => set({ edits: { ...day.edits, [at]: { ...day.edits[at], ...more } } });
 
 	/** The spots of the water that may be fished: those that were ticked, or all of them. */
@@ -54,7 +57,9 @@
 	const ticked = $derived(spots.filter(({ id }) => day.spots.length === 0 || day.spots.includes(id)));
 	const hours = $derived(hoursOf(day, zone));
 	const weathers = $derived(
-		weatherOf(day.seed, hours, (water?.longitude ?? 0) / 15).map((weather) => edited(weather, day.edits[weather.at]))
+		weatherOf(daysSince(day.date) + day.seed, hours, (water?.longitude ?? 0) / 15).map((weather) =>
+			edited(weather, day.edits[weather.at])
+		)
 	);
 	const placed = $derived(
 		water

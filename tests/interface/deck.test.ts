@@ -1,0 +1,29 @@
+import { expect, it } from 'vitest';
+import { signedIn } from './browser';
+
+it('plans a day over the spots of the water, changes with its hours, and goes to calendar and tally', async () => {
+	const page = await signedIn({ at: '/deck' });
+	const said = page.getByRole('status').first();
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/Best hours .* proven/);
+	const hours = () => page.getByRole('rowheader').count();
+	expect(await hours()).toBe(12);
+	await page.getByLabel('to', { exact: true }).fill('12');
+	await page.getByLabel('to', { exact: true }).blur();
+	await expect.poll(hours).toBe(6);
+	await page.getByLabel('Rods').fill('1');
+	await page.getByLabel('Rods').blur();
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/; 1 rods? give/);
+	await page.getByRole('combobox', { name: 'Sky at 08:00' }).selectOption('dark');
+	await page.reload();
+	await expect.poll(() => page.getByRole('combobox', { name: 'Sky at 08:00' }).inputValue()).toBe('dark');
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/proven/);
+	const [file] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Calendar' }).click()
+	]);
+	const text = await (await file.createReadStream()).toArray();
+	expect(Buffer.concat(text as Buffer[]).toString()).toMatch(/^BEGIN:VCALENDAR[\s\S]*DTSTART:2026[\s\S]*END:VCALENDAR/);
+	await page.getByRole('button', { name: 'Take to the tally' }).click();
+	await page.waitForURL('**/tally');
+	await page.getByRole('button', { name: /^Cast, 0/ }).waitFor();
+});
