@@ -144,10 +144,10 @@ export class Store<N extends RecordKindName> {
 	}
 
 	/** Every record of an angler, page by page; what cannot be read is left where it is. */
-	async *all(anglerId: string, transaction?: Transaction, of?: Asked['of']): AsyncGenerator<Stored<RecordOf<N>>> {
+	async *all(anglerId: string, asked: Omit<Asked, 'after'> = {}): AsyncGenerator<Stored<RecordOf<N>>> {
 		let after: string | undefined;
 		do {
-			const page: Page<RecordOf<N>> = await this.list(anglerId, { after, transaction, ...(of ? { of } : {}) });
+			const page: Page<RecordOf<N>> = await this.list(anglerId, { ...asked, after });
 			yield* page.items;
 			after = page.next ?? undefined;
 		} while (after !== undefined);

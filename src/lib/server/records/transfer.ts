@@ -99,7 +99,7 @@ async function plans(
 	const records: Record<string, unknown> = {};
 	const plan = async <N extends ListedKindName>(name: N): Promise<void> => {
 		const present = new Map<string, Exported<RecordOf<N>>>();
-		for await (const stored of storeOf(name).all(anglerId, transaction)) present.set(stored.id, stored);
+		for await (const stored of storeOf(name).all(anglerId, { transaction })) present.set(stored.id, stored);
 		const listed = file[name] as readonly Exported<RecordOf<N>>[];
 		records[name] = listed.map((given, at): Planned<RecordOf<N>> => {
 			const item = { ...given, record: anchored(KINDS[name], at, given.record, keys, aside) };

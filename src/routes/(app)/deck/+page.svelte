@@ -10,6 +10,8 @@
 	import type { DeckAnswer, DeckApi, Worth } from '$lib/workers/deck.worker';
 	import { calendarOf } from '$lib/ui/deck/calendar';
 	import { edited, hoursOf, placesFor, readingAt, staysOf, type DayPlan, type HourEdit } from '$lib/ui/deck/day';
+	import Curve from '$lib/ui/deck/Curve.svelte';
+	import DayForm from '$lib/ui/deck/DayForm.svelte';
 	import Hours, { type HourRow } from '$lib/ui/deck/Hours.svelte';
 	import Rods from '$lib/ui/deck/Rods.svelte';
 
@@ -193,66 +195,7 @@
 		{#if !water}
 			<p class="pad">No water with spots is kept yet: a day is planned over spots.</p>
 		{:else}
-			<div class="filters">
-				<label
-					>Day <input
-						class="field"
-						type="date"
-						value={day.date}
-						onchange={({ currentTarget }) => currentTarget.value && set({ date: currentTarget.value })}
-					/></label
-				>
-				<label
-					>From <input
-						class="field figure"
-						type="number"
-						min="0"
-						max="23"
-						value={day.from}
-						onchange={({ currentTarget }) =>
-							set({ from: Math.min(day.to - 1, Math.max(0, Math.trunc(Number(currentTarget.value)))) })}
-					/></label
-				>
-				<label
-					>to <input
-						class="field figure"
-						type="number"
-						min="1"
-						max="24"
-						value={day.to}
-						onchange={({ currentTarget }) =>
-							set({ to: Math.max(day.from + 1, Math.min(24, Math.trunc(Number(currentTarget.value)))) })}
-					/></label
-				>
-				<label
-					>Rods <input
-						class="field figure"
-						type="number"
-						min="1"
-						max="8"
-						value={day.rods}
-						onchange={({ currentTarget }) =>
-							set({ rods: Math.min(8, Math.max(1, Math.trunc(Number(currentTarget.value) || 1))) })}
-					/></label
-				>
-				<fieldset>
-					<legend>Spots of {water.name}</legend>
-					{#each spots as spot (spot.id)}
-						<label class="tick"
-							><input
-								type="checkbox"
-								checked={ticked.includes(spot)}
-								onchange={({ currentTarget }) => {
-									const now = ticked.map(({ id }) => id);
-									set({ spots: currentTarget.checked ? [...now, spot.id] : now.filter((id) => id !== spot.id) });
-								}}
-							/>
-							{spot.name}</label
-						>
-					{/each}
-				</fieldset>
-				<button class="button" onclick={() => set({ seed: day.seed + 1, edits: {} })}>Other weather</button>
-			</div>
+			<DayForm {day} {spots} {ticked} waterName={water.name} onset={set} />
 			<div class="pad">
 				<Hours {rows} spots={ticked} {zone} units={app.units} onedit={edit} />
 				<p class="quiet">
@@ -275,21 +218,7 @@
 			<h2>The deck</h2>
 			{#if answer}
 				<Rods rods={answer.plan.rods} {zone} />
-				<h2>What would another rod buy?</h2>
-				<ul class="curve">
-					{#each answer.curve as { rods, value } (rods)}
-						<li class:now={rods === day.rods}>
-							<span class="figure">{rods}</span>
-							<span
-								class="bar"
-								style:width="{(70 * value) / Math.max(0.1, answer.curve[0]?.value ?? 1)}%"
-								aria-hidden="true"
-							></span>
-							<span class="figure">{gives(value)}</span>
-						</li>
-					{/each}
-				</ul>
-				<p class="quiet">Points given up over the day with so many rods: shorter is better.</p>
+				<Curve curve={answer.curve} rods={day.rods} />
 			{:else}<p class="quiet">The rods are being chosen.</p>{/if}
 		</section>
 	</div>
@@ -306,35 +235,6 @@
 		display: flex;
 		gap: 6px;
 	}
-	.filters {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 14px;
-		align-items: end;
-		padding: 6px 14px;
-		border-bottom: 1px solid var(--rule);
-	}
-	.filters label:not(.tick) {
-		display: grid;
-		font-size: var(--t-xs);
-	}
-	.filters input[type='number'] {
-		width: 4.6rem;
-	}
-	fieldset {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 12px;
-	}
-	legend {
-		font-size: var(--t-xs);
-	}
-	.tick {
-		display: flex;
-		gap: 5px;
-		align-items: center;
-		min-height: 28px;
-	}
 	.pad {
 		padding: 6px 14px;
 	}
@@ -349,30 +249,7 @@
 		padding-bottom: 4px;
 		border-bottom: 1px solid var(--ink);
 	}
-	.curve li {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		padding: 2px 0;
-	}
-	.curve .now {
-		font-weight: 680;
-	}
-	.bar {
-		height: 10px;
-		border: 1px solid var(--rule-2);
-		background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 4px);
-	}
-	@media (width < 56rem) {
-		.tick {
-			min-height: 48px;
-		}
-		.filters input:not([type='checkbox']) {
-			min-height: 48px;
-		}
-	}
 	@media print {
-		.filters,
 		.doing {
 			display: none;
 		}

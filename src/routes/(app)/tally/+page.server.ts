@@ -21,7 +21,7 @@ const NOTHING: TallyData = { outing: null, happenings: [], totals: { casts: 0, s
 async function read(anglerId: string): Promise<TallyData> {
 	const [outing = null] = (await storeOf('outings').list(anglerId, { limit: 1 })).items;
 	const [happenings, totals, rigs] = await Promise.all([
-		outing ? everyRecord(storeOf('happenings').all(anglerId, undefined, { outingId: outing.id })) : [],
+		outing ? everyRecord(storeOf('happenings').all(anglerId, { of: { outingId: outing.id } })) : [],
 		totalsBeside(anglerId, outing?.id ?? null),
 		everyRecord(storeOf('rigs').all(anglerId))
 	]);

@@ -11,7 +11,7 @@
 	import { withAlmanac } from '$lib/forms/almanac';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import type { Rig } from '$lib/core/schema/rig';
-	import { DAMAGES, type HappeningInput, type Trial } from '$lib/core/schema/tally';
+	import type { HappeningInput, Trial } from '$lib/core/schema/tally';
 	import { nextOf } from '$lib/core/tally/next';
 	import { strikesOf } from '$lib/core/tally/story';
 	import { turnsOf } from '$lib/core/tally/trial';
@@ -19,10 +19,9 @@
 	import Section from '$lib/ui/section/Section.svelte';
 	import Answers from '$lib/ui/tally/Answers.svelte';
 	import Begin from '$lib/ui/tally/Begin.svelte';
+	import Beside from '$lib/ui/tally/Beside.svelte';
 	import { OnDeck } from '$lib/ui/tally/deck.svelte';
 	import FishSheet from '$lib/ui/tally/FishSheet.svelte';
-	import Log from '$lib/ui/tally/Log.svelte';
-	import NewReading from '$lib/ui/tally/NewReading.svelte';
 	import RigNow from '$lib/ui/tally/RigNow.svelte';
 	import { castsOf, clockText, happeningText, type Answer } from '$lib/ui/tally/words';
 	import type { PageData } from './$types';
@@ -56,7 +55,6 @@
 	});
 	const place = $derived(app.spot ? `${app.spot.spot.name}, ${app.spot.water.name}` : 'No spot chosen');
 	const spotName = (id: string | null): string => app.spotOf(id)?.spot.name ?? 'no named spot';
-	const spots = $derived(app.waters.flatMap((water) => water.spots.map((spot) => ({ ...spot, water: water.name }))));
 
 	function begin({ name, rig, trial }: { name: string; rig: Rig; trial: Trial | null }) {
 		const { spotId } = app.record;
@@ -140,15 +138,6 @@
 		void add({ kind: 'reading', reading: anew });
 		// The desk is the same water: what is called follows.
 		app.change(patch, 'tally');
-	}
-	let reReading = $state(false);
-	let note = $state('');
-	let noteKind = $state<'note' | 'sonar'>('note');
-	function write(event: SubmitEvent) {
-		event.preventDefault();
-		if (note.trim() === '') return;
-		void add({ kind: noteKind, text: note });
-		note = '';
 	}
 	const last = $derived(under?.last ? happeningText(under.last.what, app.units, spotName) : null);
 	const struck = $derived(story ? story.stretches.reduce((sum, one) => sum + strikesOf(one), 0) : 0);
@@ -264,65 +253,17 @@
 			/>
 		</div>
 		<div class="screen-side side">
-			<section aria-label="The water and the place">
-				{#if reReading}
-					<NewReading {reading} units={app.units} onread={readAnew} onclose={() => (reReading = false)} />
-				{:else}
-					<button class="button wide" onclick={() => (reReading = true)}>The water, read anew</button>
-				{/if}
-				<label
-					>At
-					<select
-						class="field"
-						value={under.now.spotId ?? ''}
-						onchange={({ currentTarget }) => add({ kind: 'spot', spotId: currentTarget.value || null })}
-					>
-						<option value="">no named spot</option>
-						{#each spots as spot (spot.id)}<option value={spot.id}>{spot.name}, {spot.water}</option>{/each}
-					</select></label
-				>
-			</section>
-			<section aria-label="Notes">
-				<form class="row" onsubmit={write}>
-					<select class="field" aria-label="Kind of note" bind:value={noteKind}>
-						<option value="note">a word</option><option value="sonar">sonar</option>
-					</select>
-					<input
-						class="field"
-						aria-label="What it says"
-						maxlength="200"
-						placeholder="typed or spoken"
-						bind:value={note}
-					/>
-					<button class="button">Note it</button>
-				</form>
-				<p class="row">
-					Damaged:
-					{#each DAMAGES as part (part)}
-						<button class="button" onclick={() => add({ kind: 'damage', part })}>{part}</button>
-					{/each}
-				</p>
-			</section>
-			<section aria-label="On deck">
-				<label class="switch"
-					><input
-						type="checkbox"
-						checked={onDeck.awake}
-						onchange={({ currentTarget }) => onDeck.stay(currentTarget.checked)}
-					/>
-					Keep the screen on</label
-				>
-				<label class="switch"><input type="checkbox" bind:checked={onDeck.marking} /> Mark where fish strike</label>
-				<label class="switch"
-					><input type="checkbox" bind:checked={byClock} /> Count a cast every
-					<input class="field figure" type="number" min="10" max="600" bind:value={clockS} /> s</label
-				>
-				{#if onDeck.refused}<p class="notice">{onDeck.refused}</p>{/if}
-			</section>
-			<section aria-label="What happened">
-				<h2>{castsOf(under)} casts, {struck} strikes, {landed} landed</h2>
-				<Log story={under} units={app.units} zone={app.zone} {spotName} onundo={(id) => void tally.undo(id)} />
-			</section>
+			<Beside
+				story={under}
+				{reading}
+				{onDeck}
+				bind:byClock
+				bind:clockS
+				{spotName}
+				onadd={add}
+				onread={readAnew}
+				onundo={(id) => void tally.undo(id)}
+			/>
 		</div>
 	{:else}
 		<div class="screen-main">
@@ -395,42 +336,6 @@
 		background: var(--ink);
 		color: var(--paper);
 	}
-	.side section {
-		display: grid;
-		gap: 8px;
-		padding: 8px 14px;
-		border-bottom: 1px solid var(--rule);
-	}
-	.wide,
-	.side .button {
-		min-height: 40px;
-	}
-	.row {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-		align-items: center;
-	}
-	.row input {
-		flex: 1;
-		min-width: 8rem;
-	}
-	.side label:not(.switch) {
-		display: grid;
-	}
-	.switch {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		min-height: 44px;
-	}
-	.switch input[type='checkbox'] {
-		width: 22px;
-		height: 22px;
-	}
-	.switch input[type='number'] {
-		width: 5rem;
-	}
 	.over {
 		display: flex;
 		flex-wrap: wrap;
@@ -452,11 +357,6 @@
 		}
 		.water.spare {
 			display: none;
-		}
-		.side .button,
-		.side select,
-		.side input:not([type='checkbox']) {
-			min-height: 48px;
 		}
 	}
 	@media (height < 30rem) {

@@ -1,0 +1,46 @@
+<script lang="ts">
+	interface Props {
+		/** What so many rods give up over the day, points. */
+		curve: readonly { readonly rods: number; readonly value: number }[];
+		/** How many lie on the deck now. */
+		rods: number;
+	}
+	const { curve, rods: now }: Props = $props();
+	const most = $derived(Math.max(0.1, curve[0]?.value ?? 1));
+</script>
+
+<h2>What would another rod buy?</h2>
+<ul class="curve">
+	{#each curve as { rods, value } (rods)}
+		<li class:now={rods === now}>
+			<span class="figure">{rods}</span>
+			<span class="bar" style:width="{(70 * value) / most}%" aria-hidden="true"></span>
+			<span class="figure">{value.toFixed(1)}</span>
+		</li>
+	{/each}
+</ul>
+<p class="quiet">Points given up over the day with so many rods: shorter is better.</p>
+
+<style>
+	h2 {
+		padding-bottom: 4px;
+		border-bottom: 1px solid var(--ink);
+	}
+	.quiet {
+		color: var(--ink-2);
+	}
+	.curve li {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		padding: 2px 0;
+	}
+	.curve .now {
+		font-weight: 680;
+	}
+	.bar {
+		height: 10px;
+		border: 1px solid var(--rule-2);
+		background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 4px);
+	}
+</style>

@@ -1,0 +1,120 @@
+<script lang="ts">
+	import type { HeldSpot } from '$lib/client/app.svelte';
+	import type { DayPlan } from './day';
+
+	interface Props {
+		day: DayPlan;
+		spots: readonly HeldSpot[];
+		/** Those that may be fished. */
+		ticked: readonly HeldSpot[];
+		waterName: string;
+		onset: (more: Partial<DayPlan>) => void;
+	}
+	const { day, spots, ticked, waterName, onset }: Props = $props();
+</script>
+
+<div class="filters">
+	<label
+		>Day <input
+			class="field"
+			type="date"
+			value={day.date}
+			onchange={({ currentTarget }) => currentTarget.value && onset({ date: currentTarget.value })}
+		/></label
+	>
+	<label
+		>From <input
+			class="field figure"
+			type="number"
+			min="0"
+			max="23"
+			value={day.from}
+			onchange={({ currentTarget }) =>
+				onset({ from: Math.min(day.to - 1, Math.max(0, Math.trunc(Number(currentTarget.value)))) })}
+		/></label
+	>
+	<label
+		>to <input
+			class="field figure"
+			type="number"
+			min="1"
+			max="24"
+			value={day.to}
+			onchange={({ currentTarget }) =>
+				onset({ to: Math.max(day.from + 1, Math.min(24, Math.trunc(Number(currentTarget.value)))) })}
+		/></label
+	>
+	<label
+		>Rods <input
+			class="field figure"
+			type="number"
+			min="1"
+			max="8"
+			value={day.rods}
+			onchange={({ currentTarget }) =>
+				onset({ rods: Math.min(8, Math.max(1, Math.trunc(Number(currentTarget.value) || 1))) })}
+		/></label
+	>
+	<fieldset>
+		<legend>Spots of {waterName}</legend>
+		{#each spots as spot (spot.id)}
+			<label class="tick"
+				><input
+					type="checkbox"
+					checked={ticked.includes(spot)}
+					onchange={({ currentTarget }) => {
+						const now = ticked.map(({ id }) => id);
+						onset({ spots: currentTarget.checked ? [...now, spot.id] : now.filter((id) => id !== spot.id) });
+					}}
+				/>
+				{spot.name}</label
+			>
+		{/each}
+	</fieldset>
+	<button class="button" onclick={() => onset({ seed: day.seed + 1, edits: {} })}>Other weather</button>
+</div>
+
+<style>
+	.filters {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 14px;
+		align-items: end;
+		padding: 6px 14px;
+		border-bottom: 1px solid var(--rule);
+	}
+	.filters label:not(.tick) {
+		display: grid;
+		font-size: var(--t-xs);
+	}
+	.filters input[type='number'] {
+		width: 4.6rem;
+	}
+	fieldset {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 12px;
+	}
+	legend {
+		font-size: var(--t-xs);
+	}
+	.tick {
+		display: flex;
+		gap: 5px;
+		align-items: center;
+		min-height: 28px;
+	}
+	@media (width < 56rem) {
+		.tick {
+			min-height: 48px;
+		}
+		.filters input:not([type='checkbox']) {
+			min-height: 48px;
+		}
+	}
+	@media print {
+		.filters {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,147 @@
+<script lang="ts">
+	import { useApp } from '$lib/client/app.svelte';
+	import { DAMAGES, type HappeningInput } from '$lib/core/schema/tally';
+	import type { ParsedReading } from '$lib/core/schema/reading';
+	import { strikesOf, type Story } from '$lib/core/tally/story';
+	import type { OnDeck } from './deck.svelte';
+	import Log from './Log.svelte';
+	import NewReading from './NewReading.svelte';
+	import { castsOf } from './words';
+
+	interface Props {
+		story: Story;
+		reading: ParsedReading;
+		onDeck: OnDeck;
+		/** Whether casts are counted by the clock, and every how many seconds. */
+		byClock: boolean;
+		clockS: number;
+		spotName: (id: string | null) => string;
+		onadd: (what: HappeningInput) => void;
+		onread: (patch: Partial<ParsedReading>) => void;
+		onundo: (id: string) => void;
+	}
+	let {
+		story,
+		reading,
+		onDeck,
+		byClock = $bindable(),
+		clockS = $bindable(),
+		spotName,
+		onadd,
+		onread,
+		onundo
+	}: Props = $props();
+	const app = useApp();
+	const spots = $derived(app.waters.flatMap((water) => water.spots.map((spot) => ({ ...spot, water: water.name }))));
+	let reReading = $state(false);
+	let note = $state('');
+	let noteKind = $state<'note' | 'sonar'>('note');
+	function write(event: SubmitEvent) {
+		event.preventDefault();
+		if (note.trim() === '') return;
+		void onadd({ kind: noteKind, text: note });
+		note = '';
+	}
+	const struck = $derived(story.stretches.reduce((sum, one) => sum + strikesOf(one), 0));
+	const landed = $derived(story.stretches.reduce((sum, one) => sum + one.landed, 0));
+</script>
+
+<section aria-label="The water and the place">
+	{#if reReading}
+		<NewReading {reading} units={app.units} {onread} onclose={() => (reReading = false)} />
+	{:else}
+		<button class="button wide" onclick={() => (reReading = true)}>The water, read anew</button>
+	{/if}
+	<label
+		>At
+		<select
+			class="field"
+			value={story.now.spotId ?? ''}
+			onchange={({ currentTarget }) => onadd({ kind: 'spot', spotId: currentTarget.value || null })}
+		>
+			<option value="">no named spot</option>
+			{#each spots as spot (spot.id)}<option value={spot.id}>{spot.name}, {spot.water}</option>{/each}
+		</select></label
+	>
+</section>
+<section aria-label="Notes">
+	<form class="row" onsubmit={write}>
+		<select class="field" aria-label="Kind of note" bind:value={noteKind}>
+			<option value="note">a word</option><option value="sonar">sonar</option>
+		</select>
+		<input class="field" aria-label="What it says" maxlength="200" placeholder="typed or spoken" bind:value={note} />
+		<button class="button">Note it</button>
+	</form>
+	<p class="row">
+		Damaged:
+		{#each DAMAGES as part (part)}
+			<button class="button" onclick={() => onadd({ kind: 'damage', part })}>{part}</button>
+		{/each}
+	</p>
+</section>
+<section aria-label="On deck">
+	<label class="switch"
+		><input
+			type="checkbox"
+			checked={onDeck.awake}
+			onchange={({ currentTarget }) => onDeck.stay(currentTarget.checked)}
+		/>
+		Keep the screen on</label
+	>
+	<label class="switch"><input type="checkbox" bind:checked={onDeck.marking} /> Mark where fish strike</label>
+	<label class="switch"
+		><input type="checkbox" bind:checked={byClock} /> Count a cast every
+		<input class="field figure" type="number" min="10" max="600" bind:value={clockS} /> s</label
+	>
+	{#if onDeck.refused}<p class="notice">{onDeck.refused}</p>{/if}
+</section>
+<section aria-label="What happened">
+	<h2>{castsOf(story)} casts, {struck} strikes, {landed} landed</h2>
+	<Log {story} units={app.units} zone={app.zone} {spotName} {onundo} />
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 8px;
+		padding: 8px 14px;
+		border-bottom: 1px solid var(--rule);
+	}
+	.wide,
+	.button {
+		min-height: 40px;
+	}
+	.row {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		align-items: center;
+	}
+	.row input {
+		flex: 1;
+		min-width: 8rem;
+	}
+	label:not(.switch) {
+		display: grid;
+	}
+	.switch {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 44px;
+	}
+	.switch input[type='checkbox'] {
+		width: 22px;
+		height: 22px;
+	}
+	.switch input[type='number'] {
+		width: 5rem;
+	}
+	@media (width < 56rem) {
+		.button,
+		select,
+		input:not([type='checkbox']) {
+			min-height: 48px;
+		}
+	}
+</style>
