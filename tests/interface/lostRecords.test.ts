@@ -85,3 +85,49 @@ it('a database that hangs is told as one that is away, and all goes on when it w
 	await expect.poll(async () => (await fetch(`${application.address}/api/health`)).status).toBe(200);
 	await expect.poll(() => page.getByText(/The records cannot be reached just now/).count()).toBe(0);
 });
+
+it('two hundred happenings tapped without a line reach records that are killed twice meanwhile: each once, in order', async () => {
+	const angler = await newAngler(server.url);
+	const page = await signedIn({ at: '/call' }, angler, application.address);
+	await page.locator('[data-live]').waitFor();
+	await page.getByRole('button', { name: 'Take in hand' }).click();
+	await page.goto('/tally');
+	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await page.getByRole('button', { name: /^Cast, / }).waitFor();
+	await page.getByText('all told').waitFor();
+	const HAPPENINGS = 200;
+	await page.route('**/api/v1/**', (route) => route.abort());
+	await page.evaluate(async (count) => {
+		const [cast, follow] = ['Cast, ', 'Follow, '].map((name) =>
+			document.querySelector<HTMLButtonElement>(`button[aria-label^="${name}"]`)!
+		);
+		for (let at = 0; at < count; at++) {
+			(at % 10 === 9 ? follow! : cast!).click();
+			await new Promise((resolve) => setTimeout(resolve, 5));
+		}
+	}, HAPPENINGS);
+	await expect.poll(() => page.locator('.kept').innerText(), { timeout: 30_000 }).toContain(`${HAPPENINGS} kept here`);
+	await page.unroute('**/api/v1/**');
+	// The outbox tries again by itself; twice the records die while it is at it.
+	for (let kill = 0; kill < 2; kill++) {
+		const left = HAPPENINGS - 40 * (kill + 1);
+		await expect
+			.poll(async () => Number(/^(\d+) kept/.exec(await page.locator('.kept').innerText())?.[1] ?? 0), {
+				timeout: 60_000
+			})
+			.toBeLessThan(left);
+		await killed();
+		await page.waitForTimeout(500);
+		await server.start();
+	}
+	await page.getByText('all told').waitFor({ timeout: 90_000 });
+	const [{ id } = { id: '' }] = (await (await page.request.get('/api/v1/outings?limit=1')).json()).items as {
+		id: string;
+	}[];
+	const { items } = (await (await page.request.get(`/api/v1/happenings?outingId=${id}&limit=200`)).json()) as {
+		items: { record: { order: number; what: { kind: string } } }[];
+	};
+	const orders = items.map(({ record }) => record.order).toSorted((a, b) => a - b);
+	expect(orders).toEqual(Array.from({ length: HAPPENINGS }, (_, at) => at + 1));
+	expect(items.filter(({ record }) => record.what.kind === 'follow')).toHaveLength(HAPPENINGS / 10);
+}, 240_000);
