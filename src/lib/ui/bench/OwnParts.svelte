@@ -181,9 +181,6 @@
 	.what {
 		flex: 1 1 180px;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 	form {
 		display: flex;
 		flex-wrap: wrap;

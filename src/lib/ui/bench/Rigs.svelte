@@ -192,9 +192,6 @@
 	.what strong {
 		display: block;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 	.files {
 		display: flex;
 		flex-wrap: wrap;

@@ -191,9 +191,6 @@
 	.log input {
 		width: 56px;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 	.history ol {
 		max-height: 180px;
 		overflow-y: auto;

@@ -36,7 +36,4 @@
 	input {
 		width: 58px;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 </style>

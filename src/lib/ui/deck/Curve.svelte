@@ -9,7 +9,7 @@
 	const most = $derived(Math.max(0.1, curve[0]?.value ?? 1));
 </script>
 
-<h2>What would another rod buy?</h2>
+<h2 class="part-title">What would another rod buy?</h2>
 <ul class="curve">
 	{#each curve as { rods, value } (rods)}
 		<li class:now={rods === now}>
@@ -22,13 +22,6 @@
 <p class="quiet">Points given up over the day with so many rods: shorter is better.</p>
 
 <style>
-	h2 {
-		padding-bottom: 4px;
-		border-bottom: 1px solid var(--ink);
-	}
-	.quiet {
-		color: var(--ink-2);
-	}
 	.curve li {
 		display: flex;
 		gap: 8px;

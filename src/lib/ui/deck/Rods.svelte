@@ -77,7 +77,4 @@
 		display: block;
 		color: var(--ink-2);
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 </style>

@@ -94,9 +94,6 @@
 		place-items: center;
 	}
 	.kind,
-	.quiet {
-		color: var(--ink-2);
-	}
 	.what {
 		display: grid;
 		flex: 1;

@@ -64,7 +64,4 @@
 		background: var(--paper);
 		font-size: var(--t-m);
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 </style>

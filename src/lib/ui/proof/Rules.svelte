@@ -15,7 +15,7 @@
 	let all = $state(false);
 </script>
 
-<section aria-labelledby="rules-moved">
+<section class="part" aria-labelledby="rules-moved">
 	<h2 id="rules-moved">What your record says of the rules</h2>
 	<label class="switch">
 		<input
@@ -50,13 +50,6 @@
 </section>
 
 <style>
-	section {
-		padding: 8px 14px;
-	}
-	h2 {
-		padding-bottom: 4px;
-		border-bottom: 1px solid var(--ink);
-	}
 	.switch {
 		display: flex;
 		gap: 8px;

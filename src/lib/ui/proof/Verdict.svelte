@@ -50,7 +50,4 @@
 		font-size: var(--t-l);
 		font-weight: 680;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 </style>

@@ -63,7 +63,4 @@
 		grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
 		gap: 6px;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 </style>

@@ -102,9 +102,6 @@
 	.row input {
 		width: 7rem;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 	.refused {
 		font-weight: 560;
 		color: var(--thin);

@@ -214,7 +214,7 @@
 		{/if}
 	</div>
 	<div class="screen-side" aria-busy={busy}>
-		<section aria-label="The deck">
+		<section class="part" aria-label="The deck">
 			<h2>The deck</h2>
 			{#if answer}
 				<Rods rods={answer.plan.rods} {zone} />
@@ -241,13 +241,6 @@
 	.quiet {
 		padding-top: 4px;
 		color: var(--ink-2);
-	}
-	section {
-		padding: 8px 14px;
-	}
-	h2 {
-		padding-bottom: 4px;
-		border-bottom: 1px solid var(--ink);
 	}
 	@media print {
 		.doing {

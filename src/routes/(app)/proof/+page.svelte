@@ -165,9 +165,9 @@
 			{/if}
 			<div class="pad"><Year months={look.months} /></div>
 			{#if look.hooked.length > 0}
-				<section aria-labelledby="hooked">
+				<section class="part" aria-labelledby="hooked">
 					<h2 id="hooked">Where they were hooked</h2>
-					<table>
+					<table class="listed">
 						<thead><tr><th scope="col">Hook in</th><th scope="col">landed</th><th scope="col">lost</th></tr></thead>
 						<tbody>
 							{#each look.hooked as { hook, landed, lost } (hook)}
@@ -218,23 +218,6 @@
 	.quiet {
 		padding-top: 4px;
 		color: var(--ink-2);
-	}
-	section {
-		padding: 8px 14px;
-	}
-	h2 {
-		padding-bottom: 4px;
-		border-bottom: 1px solid var(--ink);
-	}
-	table {
-		width: 100%;
-	}
-	th,
-	td {
-		padding: 3px 8px 3px 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		font-weight: 450;
 	}
 	.notice {
 		margin: 10px 14px;

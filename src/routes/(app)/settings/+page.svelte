@@ -85,9 +85,6 @@
 		min-width: 160px;
 		font-weight: 640;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 	input[type='checkbox'] {
 		width: 20px;
 		height: 20px;

@@ -152,9 +152,6 @@
 		padding: 6px 0;
 		border-bottom: 1px solid var(--rule);
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 	details {
 		width: 100%;
 		max-width: 34rem;

@@ -198,9 +198,6 @@
 </div>
 
 <style>
-	.quiet {
-		color: var(--ink-2);
-	}
 	.main,
 	.side {
 		padding: 6px 16px 12px;

@@ -297,9 +297,6 @@
 	.kept {
 		flex: 1;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 	.doing {
 		display: flex;
 		gap: 8px;

@@ -335,9 +335,6 @@
 		gap: 6px;
 		margin-left: auto;
 	}
-	.quiet {
-		color: var(--ink-2);
-	}
 	.picture {
 		position: relative;
 	}

@@ -47,7 +47,7 @@
 	</div>
 	<div class="screen-main">
 		{#if called && drawing}
-			<section aria-label="The lure">
+			<section class="part" aria-label="The lure">
 				<h2>{rigName(called.rig)}, {ouncesText(called.rig.weightOz)} oz</h2>
 				<div class="lure">
 					<RigDrawing {drawing} {scale} />
@@ -68,7 +68,7 @@
 		{/if}
 	</div>
 	<div class="screen-side">
-		<section aria-label="The water">
+		<section class="part" aria-label="The water">
 			<h2>The water, as it was read</h2>
 			<dl>
 				{#each lines as { title, value } (title)}<div>
@@ -78,7 +78,7 @@
 			</dl>
 		</section>
 		{#if others.length > 0}
-			<section aria-label="What else was called">
+			<section class="part" aria-label="What else was called">
 				<h2>What else was called</h2>
 				<ul>
 					{#each others as { rig }, at (at)}<li>
@@ -87,7 +87,7 @@
 				</ul>
 			</section>
 		{/if}
-		<section aria-label="The cast">
+		<section class="part" aria-label="The cast">
 			<h2>The cast</h2>
 			<Plan plan={answer.plan} />
 		</section>
@@ -100,13 +100,6 @@
 		gap: 6px;
 		margin-left: auto;
 	}
-	section {
-		padding: 8px 14px;
-	}
-	h2 {
-		padding-bottom: 4px;
-		border-bottom: 1px solid var(--ink);
-	}
 	.lure {
 		display: flex;
 		flex-wrap: wrap;
@@ -116,9 +109,6 @@
 	}
 	.lure p {
 		flex: 1 1 16rem;
-	}
-	.quiet {
-		color: var(--ink-2);
 	}
 	dl div {
 		display: flex;

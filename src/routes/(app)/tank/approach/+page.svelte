@@ -143,7 +143,7 @@
 			</div>
 		</div>
 		<div class="screen-side">
-			<section aria-label="The boat">
+			<section class="part" aria-label="The boat">
 				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</h2>
 				<p class="label">Boat to bank <strong class="figure">{distance(outM)}</strong></p>
 				<Ruler
@@ -171,7 +171,7 @@
 					>
 				</p>
 			</section>
-			<section aria-label="Ways to cast">
+			<section class="part" aria-label="Ways to cast">
 				<table>
 					<thead
 						><tr
@@ -220,13 +220,6 @@
 		--beside: 420px;
 	}
 	.answer,
-	section {
-		padding: 8px 14px;
-	}
-	h2 {
-		padding-bottom: 4px;
-		border-bottom: 1px solid var(--ink);
-	}
 	.turn,
 	.inputs {
 		display: flex;
@@ -281,9 +274,6 @@
 	}
 	.screen-side p {
 		padding: 5px 0;
-	}
-	.quiet {
-		color: var(--ink-2);
 	}
 	.empty {
 		padding: 16px;

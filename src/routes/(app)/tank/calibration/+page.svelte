@@ -77,13 +77,13 @@
 		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
-			<section aria-label="Measurements">
+			<section class="part" aria-label="Measurements">
 				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz: what you measured</h2>
 				{#if others}<p class="notice">
 						This rig was measured with other blades ({kept?.blades}). With these it runs by the tables until it is
 						measured again.
 					</p>{/if}
-				<table>
+				<table class="listed">
 					<thead><tr><th scope="col">Measured</th><th scope="col">The fitted model says</th><td></td></tr></thead>
 					<tbody>
 						{#each measures as measure, at (at)}
@@ -112,7 +112,7 @@
 			</section>
 		</div>
 		<div class="screen-side" aria-live="polite">
-			<section aria-label="What it says">
+			<section class="part" aria-label="What it says">
 				<h2>What it says</h2>
 				{#if busy}<p class="quiet">It is being fitted.</p>
 				{:else if fitted}
@@ -152,7 +152,7 @@
 					</p>
 				{/if}
 			</section>
-			<section aria-label="How to measure">
+			<section class="part" aria-label="How to measure">
 				<h2>How to measure well</h2>
 				<ul>
 					<li>Three falls tell more than one; take a depth of 2 m or more.</li>
@@ -165,27 +165,8 @@
 </div>
 
 <style>
-	section {
-		padding: 8px 14px;
-	}
-	h2 {
-		padding-bottom: 4px;
-		border-bottom: 1px solid var(--ink);
-	}
-	table {
-		width: 100%;
-	}
-	th,
-	td {
-		padding: 4px 8px 4px 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-	}
 	.doing {
 		margin-left: auto;
-	}
-	.quiet {
-		color: var(--ink-2);
 	}
 	.empty {
 		padding: 16px;

@@ -69,7 +69,7 @@
 		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
-			<section aria-label="The crank">
+			<section class="part" aria-label="The crank">
 				<h2>The crank of {rigName(rig).toLowerCase()}, {ouncesText(rig.weightOz)} oz</h2>
 				<p class="row">
 					<span class="light" class:lit={crank && sounder.lit && !reduced.current} aria-hidden="true"></span>
@@ -83,7 +83,7 @@
 					hand keeps it by itself.
 				</p>
 			</section>
-			<section aria-label="The blades">
+			<section class="part" aria-label="The blades">
 				<h2>The blades</h2>
 				<p class="row">
 					<strong class="figure big">{beatHz.toFixed(1)}</strong> beats a second, ± a quarter
@@ -106,7 +106,7 @@
 							: 'The beat is gone and the line has no weight: a fish swims toward you with it. Wind fast until you feel it, then set.'}
 				</p>
 			</section>
-			<section aria-label="Drill">
+			<section class="part" aria-label="Drill">
 				<h2>Drill</h2>
 				<p class="row">
 					<button class="button" aria-pressed={drill !== null} onclick={toggleDrill}
@@ -123,7 +123,7 @@
 			</section>
 		</div>
 		<div class="screen-side">
-			<section aria-label="How it is told">
+			<section class="part" aria-label="How it is told">
 				<h2>How it is told</h2>
 				<label class="switch"><input type="checkbox" bind:checked={muted} /> No sound: light and buzz alone</label>
 				<label class="switch"><input type="checkbox" bind:checked={dim} /> Screen dimmed</label>
@@ -138,13 +138,6 @@
 </div>
 
 <style>
-	section {
-		padding: 8px 14px 14px;
-	}
-	h2 {
-		padding-bottom: 4px;
-		border-bottom: 1px solid var(--ink);
-	}
 	.row {
 		display: flex;
 		flex-wrap: wrap;
@@ -167,9 +160,6 @@
 	.answer {
 		min-width: 12rem;
 		min-height: 64px;
-	}
-	.quiet {
-		color: var(--ink-2);
 	}
 	.switch {
 		display: flex;
