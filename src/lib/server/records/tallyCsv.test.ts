@@ -54,6 +54,9 @@ describe('the tally as CSV', () => {
 		expect(await everything(to)).toEqual(await everything(from));
 		expect(await importTallyCsv(to, text)).toEqual({ added: 0, known: added });
 		expect(await tallyCsv(to)).toBe(text);
+		const [head, ...lines] = text.split('\r\n');
+		const twice = await importTallyCsv(await newAngler(database), [head, ...lines, ...lines].join('\r\n'));
+		expect(twice).toEqual({ added, known: added });
 	});
 
 	it('holds no cell that a spreadsheet takes for a formula', async () => {

@@ -144,8 +144,9 @@ export async function importTallyCsv(anglerId: string, text: string): Promise<{ 
 			['outings', outings],
 			['happenings', happenings]
 		] as const) {
-			const present = await storeOf(name).versions(anglerId, transaction);
-			const fresh = items.filter(({ id }) => !present.has(id));
+			const seen = new Set((await storeOf(name).versions(anglerId, transaction)).keys());
+			// A line that stands in the file twice comes in once.
+			const fresh = items.filter(({ id }) => !seen.has(id) && seen.add(id));
 			await storeOf(name).addAll(anglerId, fresh.map(({ id, record }) => ({ id, record })) as never, transaction);
 			added += fresh.length;
 			known += items.length - fresh.length;

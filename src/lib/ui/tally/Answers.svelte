@@ -118,4 +118,22 @@
 		font-size: 3.2rem;
 		line-height: 1;
 	}
+	/* A phone held across: one row, so that nothing lies under the bar. */
+	@media (height < 30rem) {
+		.answers {
+			grid-template-columns: repeat(9, 1fr);
+		}
+		button {
+			min-height: 84px;
+			font-size: var(--t-s);
+		}
+		.cast {
+			font-size: var(--t-l);
+			padding-inline: 10px;
+		}
+		.cast small,
+		.undo small {
+			display: none;
+		}
+	}
 </style>

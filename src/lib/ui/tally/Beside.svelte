@@ -96,7 +96,7 @@
 	{#if onDeck.refused}<p class="notice">{onDeck.refused}</p>{/if}
 </section>
 <section aria-label="What happened">
-	<h2>{castsOf(story)} casts, {struck} strikes, {landed} landed</h2>
+	<h2>{castsOf(story)} casts, {struck} {struck === 1 ? 'strike' : 'strikes'}, {landed} landed</h2>
 	<Log {story} units={app.units} zone={app.zone} {spotName} {onundo} />
 </section>
 

@@ -242,6 +242,16 @@
 		padding-top: 4px;
 		color: var(--ink-2);
 	}
+	/* On a phone the deck itself comes first, the hours behind it. */
+	@media (width < 56rem) {
+		.deck {
+			display: flex;
+			flex-direction: column;
+		}
+		.deck > .screen-main {
+			order: 1;
+		}
+	}
 	@media print {
 		.doing {
 			display: none;

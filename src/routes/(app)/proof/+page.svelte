@@ -46,7 +46,9 @@
 	async function bring(input: HTMLInputElement) {
 		const [file] = input.files ?? [];
 		if (!file) return;
-		const response = await fetch('/api/v1/tally.csv', { method: 'POST', body: await file.text() }).catch(() => null);
+		const headers = { 'content-type': 'text/csv' };
+		const sent = { method: 'POST', headers, body: await file.text() };
+		const response = await fetch('/api/v1/tally.csv', sent).catch(() => null);
 		const answer = (await response?.json().catch(() => null)) as {
 			added?: number;
 			known?: number;
@@ -223,6 +225,9 @@
 		margin: 10px 14px;
 	}
 	@media (width < 56rem) {
+		.left {
+			flex-basis: 100%;
+		}
 		.filters label {
 			flex: 1 1 40%;
 		}
