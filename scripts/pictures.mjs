@@ -50,8 +50,12 @@ async function holdTwo(page) {
 async function openKept(page) {
 	await page.goto('/bench');
 	await page.waitForTimeout(800);
-	await page.getByRole('tab', { name: 'Rigs and own parts' }).click();
+	// On a phone the views are a list.
+	const list = page.getByRole('combobox', { name: 'What to show' });
+	if (await list.isVisible()) await list.selectOption('rigs');
+	else await page.getByRole('tab', { name: 'Rigs and own parts' }).click();
 	await page.getByRole('button', { name: 'Open Mere tandem' }).click();
+	if (await list.isVisible()) await list.selectOption('parts');
 	await page.waitForTimeout(1600);
 }
 

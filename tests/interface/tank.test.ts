@@ -59,7 +59,7 @@ describe('the tank', () => {
 		await page.getByRole('button', { name: 'Take in hand' }).click();
 		await page.goto('/tank/approach');
 		const said = page.getByRole('status').first();
-		await expect.poll(() => said.innerText()).toMatch(/^Cast .* an hour within/);
+		await expect.poll(() => said.innerText()).toMatch(/^Cast [\s\S]* an hour within/);
 		await page.getByLabel('Turn the cast').fill('90');
 		await expect.poll(() => said.innerText()).toMatch(/^As turned: square to the bank/);
 		await page.getByRole('button', { name: 'As it was' }).click();
