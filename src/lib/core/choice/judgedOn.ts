@@ -1,27 +1,26 @@
 import type { ScoreInput } from '../schema/score';
-import type { Rig } from '../schema/rig';
 import { questionOf, searchesOf } from './call';
 import { reasonsFor } from './explain';
 import { limitOf } from './limits';
-import { nearestTo } from './nearest';
+import type { Judged } from './nearest';
 import { scoreOf } from './scoreOf';
 import { MILLI } from './tables';
 
 /**
  * What each of many rigs gives up on one reading against the best call: `behind` of `score`, without its ledger.
  *
+ * @param rigs Each as its nearest parts of the catalogue.
  * @param best Score of the best call; `null` where nothing is called.
  * @returns Points behind for each rig, never below 0; `null` for one that would not be called at all.
  */
 export function judgedOn(
 	asked: Pick<ScoreInput, 'reading' | 'stances'>,
-	rigs: readonly Rig[],
+	rigs: readonly Judged[],
 	best: number | null
 ): (number | null)[] {
 	const question = questionOf(asked);
 	const { searches } = searchesOf(question, {});
-	return rigs.map((rig) => {
-		const { space, assignment } = nearestTo(rig);
+	return rigs.map(({ space, assignment }) => {
 		const search = searches.find((one) => one.space === space);
 		if (best === null || !search || limitOf(space.family, question.reading)) return null;
 		const masked = search.mask.some((open, at) => !open[assignment[at]!]);

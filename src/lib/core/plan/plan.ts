@@ -1,4 +1,5 @@
 import type { CallAnswer } from '../schema/call';
+import { nearestTo } from '../choice/nearest';
 import { judgedOn } from '../choice/judgedOn';
 import { call } from '../choice/call';
 import { InputFailure, parseWith } from '../schema/failure';
@@ -50,10 +51,11 @@ export function prepared(input: PlanInput): Prepared {
 	const outfits = unique([...fixed.map(bare), ...candidates.map(bare)]);
 	const places = new Map(outfits.map((outfit, at) => [keyOf(outfit), at]));
 	const placeOf = (outfit: Outfit): number => places.get(keyOf(bare(outfit)))!;
+	const nearest = candidates.map(nearestTo);
 	const day: Day = {
 		hours: hours.map(({ weight, reading }, at) => ({
 			weight,
-			behind: judgedOn({ reading, stances }, candidates, called[at]!.calls[0]?.score ?? null)
+			behind: judgedOn({ reading, stances }, nearest, called[at]!.calls[0]?.score ?? null)
 		})),
 		outfitOf: candidates.map(placeOf),
 		rods,
