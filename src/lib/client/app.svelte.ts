@@ -124,7 +124,8 @@ export class App {
 		this.tally = new Tally({
 			put: (kind, id, base, record, title) => this.keeping.put(kind, id, base, record as never, title),
 			remove: (kind, id, base, title) => this.keeping.remove(kind, id, base, title),
-			saved: () => this.#tabs?.tell({ kind: 'tally' })
+			saved: () => this.#tabs?.tell({ kind: 'tally' }),
+			sequence: () => this.keeping.sequence
 		});
 		this.waters = waters;
 	}

@@ -77,6 +77,11 @@ export class Keeping {
 		return this.deletion?.order ?? 0;
 	}
 
+	/** The latest number of the angler's sequence that is known of. */
+	get sequence(): number {
+		return this.#sequence;
+	}
+
 	/** What undo would bring back on a screen. */
 	deletionOn(screen: string): Deletion | null {
 		return this.deletion?.screen === screen ? this.deletion : null;

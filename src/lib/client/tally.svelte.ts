@@ -37,6 +37,8 @@ export interface Teller {
 	remove(kind: 'happenings', id: string, base: number, title: string): Promise<void>;
 	/** The device has it: other tabs may look. */
 	saved(): void;
+	/** The latest number of the angler's sequence that is known of. */
+	sequence(): number;
 }
 
 /** What was written elsewhere since a number; `null` when the server cannot say. */
@@ -118,12 +120,10 @@ export class Tally {
 		}
 	}
 
-	/**
-	 * Begins an outing; the one before stays kept.
-	 *
-	 * @param since The latest number of the angler's sequence that is known of.
-	 */
-	async begin(record: Omit<OutingRecord, 'schemaVersion' | 'startedAt'>, since = 0): Promise<void> {
+	/** Begins an outing; the one before ends, and stays kept. */
+	async begin(record: Omit<OutingRecord, 'schemaVersion' | 'startedAt'>): Promise<void> {
+		if (this.story && !this.story.ended) await this.add({ kind: 'end' });
+		const since = this.#teller.sequence();
 		const outing: HeldOuting = {
 			id: newUuid(),
 			version: 0,
@@ -169,14 +169,11 @@ export class Tally {
 
 	/** The server took a write: the next one is built on its version. */
 	told({ kind, id }: Pick<Write, 'kind' | 'id'>, version: number): void {
-		const { outing, happened } = this.#held;
-		if (kind === 'outings' && outing?.id === id)
-			void this.#update((held) => ({ ...held, outing: { ...outing, version } }));
-		const one = happened[id];
-		if (kind !== 'happenings' || !one) return;
 		void this.#update((held) => {
-			const now = held.happened[id];
-			return now ? { ...held, happened: { ...held.happened, [id]: { ...now, version } } } : held;
+			const { outing, happened } = held;
+			if (kind === 'outings' && outing?.id === id) return { ...held, outing: { ...outing, version } };
+			const one = happened[id];
+			return kind === 'happenings' && one ? { ...held, happened: { ...happened, [id]: { ...one, version } } } : held;
 		});
 	}
 

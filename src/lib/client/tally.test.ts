@@ -48,7 +48,8 @@ class Phone {
 			put: (kind, id, base, record, title) => outbox.add({ ...write, kind, id, action: 'put', base, record, title }),
 			remove: (kind, id, base, title) =>
 				outbox.add({ ...write, kind, id, action: 'remove', base, record: null, title }),
-			saved: () => undefined
+			saved: () => undefined,
+			sequence: () => server.changesSince(0).sequence
 		});
 		await outbox.open();
 		await this.tally.open(device);
@@ -160,6 +161,24 @@ describe('the tally', () => {
 		server.down = false;
 		await phone.sync();
 		expect(server.at(`happenings/${fish}`)!.record).toMatchObject({ what: { hook: 'roof' } });
+	});
+
+	it('ends the outing that is under way when another is begun, and hears of nothing that was before it', async () => {
+		const phone = await Phone.on();
+		await phone.tally.begin(OUTING);
+		await phone.tally.add({ kind: 'cast', count: 1 });
+		const { id } = phone.tally.outing!;
+		await phone.sync();
+		await phone.tally.begin({ ...OUTING, name: 'The next one' });
+		await phone.sync();
+		const kinds = [...server.rows.values()].flatMap(({ record }) => {
+			const { outingId, what } = record as HappeningRecord;
+			return outingId === id ? [what.kind] : [];
+		});
+		expect(kinds).toEqual(['cast', 'end']);
+		const asked = vi.fn(line.changesSince);
+		await phone.tally.catchUp(asked);
+		expect(asked.mock.calls[0]![0]).toBeGreaterThan(0);
 	});
 
 	it('says that the device is full, and goes on', async () => {

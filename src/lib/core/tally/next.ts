@@ -1,5 +1,7 @@
 import type { Stances } from '../claims/splits';
+import { WEIGHTS_OZ } from '../catalogue/parts';
 import type { Reading } from '../reading/complete';
+import { WEED } from '../reading/conditions';
 import type { Rig } from '../schema/rig';
 import type { HookPlace } from '../schema/tally';
 import { changeText, type Field } from './changed';
@@ -60,10 +62,20 @@ const OTHER_SKIRT: Readonly<Record<string, string>> = {
 	purple: 'white-chartreuse'
 };
 
-const refinished = (rig: Rig, position: 'front' | 'rear'): Rig | null => {
+/** Silver does not show in tannic water or mud (FIN-15): there copper stands in for it. */
+function otherFinish(worn: string, { stain }: Reading): string {
+	const other = OTHER_FINISH[worn] ?? 'nickel';
+	return other === 'nickel' && (stain === 'tannic' || stain === 'mud')
+		? worn === 'copper'
+			? 'gold'
+			: 'copper'
+		: other;
+}
+
+const refinished = (rig: Rig, position: 'front' | 'rear', reading: Reading): Rig | null => {
 	const blade = rig.blades.find((one) => one.position === position);
 	if (!blade || rig.family === 'buzzbait') return null;
-	const finish = (OTHER_FINISH[blade.finish] ?? 'nickel') as typeof blade.finish;
+	const finish = otherFinish(blade.finish, reading) as typeof blade.finish;
 	return { ...rig, blades: rig.blades.map((one) => (one === blade ? { ...one, finish } : one)) };
 };
 
@@ -79,13 +91,14 @@ function smallerTrailer(rig: Rig): Rig | null {
 	return rig.family === 'underspin' ? null : { ...rig, trailer: null };
 }
 
-const WEEDY = ['stems', 'leafy-weed', 'pads', 'grass-tops', 'wood', 'timber'];
+/** What a second hook hangs in. */
+const SNAGS: readonly string[] = [...WEED, 'wood', 'timber'];
 /** Points of a hook with a second one behind it. */
 const POINTS_WITH_SECOND = 2;
 
 /** A second hook where it is open and the local rule allows it. */
 function withTrailerHook(rig: Rig, { cover, rules }: Reading): Rig | null {
-	const snags = cover.some(({ kind, topM }) => WEEDY.includes(kind) && topM < 1);
+	const snags = cover.some(({ kind, topM }) => SNAGS.includes(kind) && topM < 1);
 	const allowed = (rules.hooksMax ?? 2) >= 2 && (rules.pointsMax ?? POINTS_WITH_SECOND) >= POINTS_WITH_SECOND;
 	return rig.trailerHook === 'none' && !snags && allowed ? { ...rig, trailerHook: 'free' } : null;
 }
@@ -116,10 +129,14 @@ function reblades(rig: Rig): Rig | null {
 	return changed ? { ...rig, blades: blades as Rig['blades'] } : null;
 }
 
-/** Deeper by weight: the next head. */
-function heavier(rig: Rig): Rig | null {
-	const heads = [0.25, 0.375, 0.5, 0.625, 0.75, 1];
-	const next = heads.find((oz) => oz > rig.weightOz);
+/** Nobody is sent beyond these heads, oz, by a tally alone. */
+const LIGHTEST_OZ = 0.25;
+const HEAVIEST_OZ = 1;
+
+/** The next head of the catalogue, a step up or down. */
+function headBy(rig: Rig, step: 1 | -1): Rig | null {
+	const heads = step > 0 ? WEIGHTS_OZ : WEIGHTS_OZ.toReversed();
+	const next = heads.find((oz) => step * (oz - rig.weightOz) > 0);
 	return next ? { ...rig, weightOz: next } : null;
 }
 
@@ -131,8 +148,8 @@ interface Option {
 
 /** After follows and short strikes, in the craft's order. */
 const TURNED_BACK: readonly Option[] = [
-	{ field: 'rear finish', make: (rig) => refinished(rig, 'rear') },
-	{ field: 'front finish', make: (rig) => refinished(rig, 'front') },
+	{ field: 'rear finish', make: (rig, reading) => refinished(rig, 'rear', reading) },
+	{ field: 'front finish', make: (rig, reading) => refinished(rig, 'front', reading) },
 	{ field: 'skirt', make: reskirted },
 	{ field: 'trailer', make: smallerTrailer },
 	{ field: 'trailer hook', make: withTrailerHook },
@@ -145,7 +162,7 @@ const NOTHING: readonly Option[] = [
 	{ field: 'retrieve', make: restyled },
 	{ field: 'skirt', make: reskirted },
 	{ field: 'blades', make: reblades },
-	{ field: 'weight', make: heavier },
+	{ field: 'weight', make: (rig) => (rig.weightOz < HEAVIEST_OZ ? headBy(rig, 1) : null) },
 	{
 		field: 'place',
 		make: () => null,
@@ -157,10 +174,7 @@ const NOTHING: readonly Option[] = [
 const FOULED: readonly Option[] = [
 	{ field: 'speed', make: (rig) => paced(rig, FASTER) },
 	{ field: 'blades', make: (rig) => (rig.blades.some(({ style }) => style === 'colorado') ? reblades(rig) : null) },
-	{
-		field: 'weight',
-		make: (rig) => (rig.weightOz > 0.25 ? { ...rig, weightOz: Math.max(0.25, rig.weightOz - 0.125) } : null)
-	},
+	{ field: 'weight', make: (rig) => (rig.weightOz > LIGHTEST_OZ ? headBy(rig, -1) : null) },
 	{ field: 'place', make: () => null, text: 'Cast along the weed instead of into it, or lift the lure slower over it' }
 ];
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { startBuild } from '../build/start';
+import { WEIGHTS_OZ } from '../catalogue/parts';
 import { completeReading } from '../reading/complete';
 import { readingSchema } from '../schema/reading';
 import type { Rig } from '../schema/rig';
@@ -137,6 +138,28 @@ describe('what next', () => {
 		const then = next(...given, { kind: 'rig', rig: rig! }, ...given);
 		expect(then.field).not.toBe('rear finish');
 	});
+
+	it('offers no nickel in tannic water or mud, where silver does not show', () => {
+		const gold: Rig = {
+			...RIG,
+			blades: RIG.blades.map((blade) => ({ ...blade, finish: 'gold' as const })) as Rig['blades']
+		};
+		const story = storyOf({ ...BEGINNING, rig: gold }, happened(casts(9), { kind: 'follow' }, { kind: 'follow' }));
+		const finish = (stain: 'tannic' | 'mud' | 'green') => {
+			const water = completeReading(readingSchema.parse({ ...READING, stain }));
+			return nextOf(story, FEW, water, {}).rig!.blades.find(({ position }) => position === 'rear')!.finish;
+		};
+		expect([finish('tannic'), finish('mud'), finish('green')]).toEqual(['copper', 'copper', 'nickel']);
+	});
+
+	it('goes to heads that exist, heavier and lighter', () =>
+		fc.assert(
+			fc.property(fc.constantFrom(...WEIGHTS_OZ), fc.array(anything, { maxLength: 40 }), (weightOz, given) => {
+				const story = storyOf({ ...BEGINNING, rig: { ...RIG, weightOz } }, happened(...given, casts(300)));
+				const found = nextOf(story, FEW, completeReading(READING), {});
+				if (found.rig) expect(WEIGHTS_OZ).toContain(found.rig.weightOz);
+			})
+		));
 
 	it('offers no second hook where it would snag, or the local rule bars it', () => {
 		const fields = (reading: object) => {

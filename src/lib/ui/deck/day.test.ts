@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readingSchema } from '$lib/core/schema/reading';
-import { hoursOf, placesFor, readingAt, staysOf } from './day';
+import { bestHours, firstCast, hoursOf, placesFor, readingAt, staysOf } from './day';
 
 describe('the hours of a day', () => {
 	it('are those of the water’s clock, also on days on which it is changed', () => {
@@ -80,6 +80,27 @@ describe('the place of an hour', () => {
 			light: 'day',
 			wind: 'chop'
 		});
+	});
+});
+
+describe('the best hours', () => {
+	const at = (hour: number): string => `2026-05-09T${String(hour).padStart(2, '0')}:00:00.000Z`;
+	const row = (hour: number, points: number) => ({ at: at(hour), points });
+
+	it('are the longest run of those that are as good as any', () => {
+		const hours = [row(6, 2), row(7, 0), row(8, 1.8), row(9, 2), row(10, 1.9), row(11, 0)];
+		expect(bestHours(hours)).toEqual({ from: at(8), to: at(11) });
+		expect(bestHours([])).toBeNull();
+		expect(bestHours([row(6, 1)])).toEqual({ from: at(6), to: at(7) });
+	});
+});
+
+describe('what is cast first', () => {
+	it('is the rig of the earliest hour, whichever rod carries it', () => {
+		const hour = (at: string, rig: string) => ({ at, rig });
+		const rods = [{ hours: [hour('2', 'b'), hour('3', 'b')] }, { hours: [hour('1', 'a')] }, { hours: [] }];
+		expect(firstCast(rods)).toBe('a');
+		expect(firstCast([])).toBeNull();
 	});
 });
 

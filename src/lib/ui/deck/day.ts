@@ -106,6 +106,34 @@ export interface Stay {
 }
 
 const HOUR_MS = 3_600_000;
+const hourAfter = (at: string): string => new Date(Date.parse(at) + HOUR_MS).toISOString();
+
+/** Hours within so many points of the verdict of the best one are as good. */
+const AS_GOOD = 0.5;
+
+/** The longest run of hours that are as good as any, the first of equals; `null` for no hours. */
+export function bestHours(
+	hours: readonly { readonly at: string; readonly points: number }[]
+): { readonly from: string; readonly to: string } | null {
+	const most = Math.max(...hours.map(({ points }) => points));
+	const runs: { from: string; to: string; count: number }[] = [];
+	for (const { at, points } of hours) {
+		if (points < most - AS_GOOD) continue;
+		const last = runs.at(-1);
+		if (last?.to === at) runs[runs.length - 1] = { ...last, to: hourAfter(at), count: last.count + 1 };
+		else runs.push({ from: at, to: hourAfter(at), count: 1 });
+	}
+	const longest = runs.toSorted((a, b) => b.count - a.count)[0];
+	return longest ? { from: longest.from, to: longest.to } : null;
+}
+
+/** What is cast in the day's first hour, whichever rod carries it. */
+export function firstCast<R>(
+	rods: readonly { readonly hours: readonly { readonly at: string; readonly rig: R }[] }[]
+): R | null {
+	const hours = rods.flatMap((rod) => rod.hours);
+	return hours.toSorted((a, b) => (a.at < b.at ? -1 : 1))[0]?.rig ?? null;
+}
 
 /** Hours in a row at one place with one lure as one. */
 export function staysOf(
@@ -114,7 +142,7 @@ export function staysOf(
 	const found: Stay[] = [];
 	for (const { at, spot, lure } of hours.toSorted((a, b) => (a.at < b.at ? -1 : 1))) {
 		const last = found.at(-1);
-		const to = new Date(Date.parse(at) + HOUR_MS).toISOString();
+		const to = hourAfter(at);
 		if (last && last.spot === spot && last.lure === lure && last.to === at) found[found.length - 1] = { ...last, to };
 		else found.push({ from: at, to, spot, lure });
 	}

@@ -9,7 +9,17 @@
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import type { DeckAnswer, DeckApi, Worth } from '$lib/workers/deck.worker';
 	import { calendarOf } from '$lib/ui/deck/calendar';
-	import { edited, hoursOf, placesFor, readingAt, staysOf, type DayPlan, type HourEdit } from '$lib/ui/deck/day';
+	import {
+		bestHours,
+		edited,
+		firstCast,
+		hoursOf,
+		placesFor,
+		readingAt,
+		staysOf,
+		type DayPlan,
+		type HourEdit
+	} from '$lib/ui/deck/day';
 	import Curve from '$lib/ui/deck/Curve.svelte';
 	import DayForm from '$lib/ui/deck/DayForm.svelte';
 	import Hours, { type HourRow } from '$lib/ui/deck/Hours.svelte';
@@ -135,23 +145,14 @@
 		})
 	);
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
-	/** The longest stretch of the best hours there are. */
-	const window = $derived.by(() => {
-		const listed = rows.filter(({ worth }) => worth !== null);
-		const most = Math.max(...listed.map(({ worth }) => worth!.points));
-		const good = listed.filter(({ worth }) => worth!.points >= most - 0.5);
-		const first = good[0];
-		if (!first) return null;
-		let last = first;
-		for (const row of good.slice(1)) if (Date.parse(row.at) - Date.parse(last.at) === 3_600_000) last = row;
-		return `${time.format(Date.parse(first.at))} to ${time.format(Date.parse(last.at) + 3_600_000)}`;
-	});
+	const best = $derived(bestHours(rows.flatMap(({ at, worth }) => (worth ? [{ at, points: worth.points }] : []))));
+	const clock = (at: string): string => time.format(Date.parse(at));
 	const coldest = $derived(Math.min(...rows.map(({ reading }) => reading.waterTemperatureC)));
-	/** Water under this is cold enough to kill within minutes, °C. */
+	/** A fall into water under this takes the breath away, °C. */
 	const COLD_C = 12;
 
 	async function take() {
-		const first = answer?.plan.rods[0]?.hours[0]?.rig;
+		const first = answer && firstCast(answer.plan.rods);
 		if (!answer || !first || !water) return;
 		const rigs = answer.plan.rods.flatMap(({ hours: carried }) => carried.map(({ rig }) => rig));
 		const deck = [...new Map(rigs.map((rig) => [JSON.stringify(rig), rig])).values()].slice(0, 12);
@@ -180,8 +181,8 @@
 	<div class="screen-title">
 		<h1 class="phone-voiced">Which rods, when, and where?</h1>
 		<p class="say" role="status">
-			{#if failed}{failed}{:else if window}<strong>Best hours {window}</strong>{#if answer}; {answer.plan.rods.length} rods
-					give up {gives(answer.plan.value)} points, {answer.plan.reties}
+			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {answer
+						.plan.rods.length} rods give up {gives(answer.plan.value)} points, {answer.plan.reties}
 					{answer.plan.reties === 1 ? 'knot' : 'knots'}{answer.plan.exact ? ', proven' : ''}{/if}{:else}The day is being
 				worked out.{/if}
 		</p>

@@ -61,7 +61,7 @@
 		const deck = rigs.slice(0, 12).map((one) => one.rig);
 		const first = trial ? trial[turnsOf(trial)[0]!] : rig;
 		void tally
-			.begin({ name, spotId, reading: app.reading, rig: first, deck, trial }, data.start.sequence)
+			.begin({ name, spotId, reading: app.reading, rig: first, deck, trial })
 			.then(() => trial && tally.add({ kind: 'turn', turn: 0 }));
 	}
 
