@@ -2,7 +2,7 @@ import { evidence } from '../evidence/evidence';
 import { ratesOf, type Rate } from '../evidence/rates';
 import type { Evidence, EvidenceBlock } from '../schema/evidence';
 import type { Facet } from './facets';
-import type { Fact } from './facts';
+import { totalOf, type Fact } from './facts';
 
 /** A value of a facet with what came of it. */
 export interface Group extends Rate {
@@ -19,9 +19,6 @@ export interface Grouped {
 	readonly never: readonly string[];
 }
 
-const sum = (facts: readonly Fact[], of: (fact: Fact) => number): number =>
-	facts.reduce((total, fact) => total + of(fact), 0);
-
 function partition(facts: readonly Fact[], of: (fact: Fact) => string): Map<string, Fact[]> {
 	const found = new Map<string, Fact[]>();
 	for (const fact of facts) {
@@ -36,17 +33,20 @@ function partition(facts: readonly Fact[], of: (fact: Fact) => string): Map<stri
 /** Rates by a facet's values, small groups drawn toward the angler's middle. */
 export function groupedBy(facts: readonly Fact[], facet: Facet): Grouped {
 	const parts = [...partition(facts, facet.of)].toSorted(
-		(a, b) => sum(b[1], ({ casts }) => casts) - sum(a[1], ({ casts }) => casts)
+		(a, b) => totalOf(b[1], ({ casts }) => casts) - totalOf(a[1], ({ casts }) => casts)
 	);
 	const rates = ratesOf(
-		parts.map(([, list]) => ({ casts: sum(list, ({ casts }) => casts), strikes: sum(list, ({ strikes }) => strikes) }))
+		parts.map(([, list]) => ({
+			casts: totalOf(list, ({ casts }) => casts),
+			strikes: totalOf(list, ({ strikes }) => strikes)
+		}))
 	);
 	const groups = parts.map(([value, list], at) => ({
 		value,
 		...rates[at]!,
-		landed: sum(list, ({ landed }) => landed),
-		hours: sum(list, ({ activeS }) => activeS) / 3600,
-		lostHours: sum(list, ({ fouledS }) => fouledS) / 3600
+		landed: totalOf(list, ({ landed }) => landed),
+		hours: totalOf(list, ({ activeS }) => activeS) / 3600,
+		lostHours: totalOf(list, ({ fouledS }) => fouledS) / 3600
 	}));
 	const tried = new Set(groups.map(({ value }) => value));
 	return { groups, never: facet.all.filter((value) => !tried.has(value)) };
@@ -63,7 +63,7 @@ export function blocksBetween(facts: readonly Fact[], isA: (fact: Fact) => boole
 	return [...partition(facts, keyOf)].flatMap(([id, list]): EvidenceBlock[] => {
 		const side = (a: boolean) => {
 			const own = list.filter((fact) => isA(fact) === a);
-			return { casts: sum(own, ({ casts }) => casts), bites: sum(own, ({ strikes }) => strikes) };
+			return { casts: totalOf(own, ({ casts }) => casts), bites: totalOf(own, ({ strikes }) => strikes) };
 		};
 		const [a, b] = [side(true), side(false)];
 		return a.casts > 0 && b.casts > 0 ? [{ id: id.slice(0, 100), planned: list[0]!.pair !== null, a, b }] : [];

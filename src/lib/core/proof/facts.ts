@@ -24,6 +24,10 @@ export interface Fact {
 	readonly pair: number | null;
 }
 
+/** Something of stretches added up. */
+export const totalOf = (facts: readonly Fact[], of: (fact: Fact) => number): number =>
+	facts.reduce((sum, fact) => sum + of(fact), 0);
+
 /** An outing with all that happened on it. */
 export interface Outing extends Beginning {
 	readonly id: string;

@@ -1,7 +1,7 @@
 import { CLAIM_BASE } from '../claims/claimBase';
 import { ledgerOf } from '../choice/score';
 import type { Moves } from '../schema/call';
-import { posteriorOf } from '../evidence/posterior';
+import { evidence } from '../evidence/evidence';
 import { blocksBetween } from './compare';
 import type { Fact } from './facts';
 
@@ -17,8 +17,6 @@ export interface Moved {
 	readonly strikes: number;
 }
 
-/** Spread of the prior of a log ratio, as everywhere in the record. */
-const SD_LOG = 0.5;
 /** A claim is heard from so many strikes on. */
 const STRIKES_MIN = 3;
 /** A rig suits a claim from this share of what it could earn on: a tandem of one blade that it wants does not yet. */
@@ -28,10 +26,7 @@ const SUITS = 0.75;
 function suitsOf({ rig, reading }: Fact): Map<string, boolean> {
 	const found = new Map<string, boolean>();
 	for (const { claim, points, possible, tier } of ledgerOf({ reading, rig })) {
-		if (tier === 'outfit') continue;
-		// A family's claim could earn nothing for another family: what it gives is all there is to tell.
-		const most = tier === 'family' ? Math.abs(points) : possible;
-		if (most > 0) found.set(claim, points >= SUITS * most);
+		if (tier !== 'outfit' && possible > 0) found.set(claim, points >= SUITS * possible);
 	}
 	return found;
 }
@@ -47,8 +42,7 @@ export function movesOf(facts: readonly Fact[]): Moved[] {
 			const blocks = blocksBetween(facts, (fact) => suits.get(fact)!.get(claim.id) ?? null);
 			const strikes = blocks.reduce((total, { a, b }) => total + a.bites + b.bites, 0);
 			if (strikes < STRIKES_MIN) return [];
-			const trials = blocks.map(({ a, b }) => ({ a: a.bites, b: b.bites, logEffort: Math.log(a.casts! / b.casts!) }));
-			const factor = 2 * (1 - posteriorOf(trials, SD_LOG).under(0));
+			const factor = 2 * evidence({ blocks }).better.a;
 			const { id, because, split = null } = claim;
 			return [{ claim: id, because, split, factor, outings: blocks.length, strikes }];
 		})

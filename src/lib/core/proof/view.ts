@@ -1,6 +1,6 @@
 import type { HookPlace } from '../schema/tally';
 import { facetOf } from './facets';
-import type { Fact } from './facts';
+import { totalOf, type Fact } from './facts';
 
 /** What the record is narrowed to: a facet's value each, or everything; and a word of the place. */
 export type Filter = Readonly<Record<string, string>>;
@@ -25,16 +25,13 @@ export interface Left {
 	readonly lostHours: number;
 }
 
-const total = (facts: readonly Fact[], of: (fact: Fact) => number): number =>
-	facts.reduce((sum, fact) => sum + of(fact), 0);
-
 export const leftOf = (facts: readonly Fact[]): Left => ({
 	outings: new Set(facts.map(({ outingId }) => outingId)).size,
-	casts: total(facts, ({ casts }) => casts),
-	strikes: total(facts, ({ strikes }) => strikes),
-	landed: total(facts, ({ landed }) => landed),
-	hours: total(facts, ({ activeS }) => activeS) / 3600,
-	lostHours: total(facts, ({ fouledS }) => fouledS) / 3600
+	casts: totalOf(facts, ({ casts }) => casts),
+	strikes: totalOf(facts, ({ strikes }) => strikes),
+	landed: totalOf(facts, ({ landed }) => landed),
+	hours: totalOf(facts, ({ activeS }) => activeS) / 3600,
+	lostHours: totalOf(facts, ({ fouledS }) => fouledS) / 3600
 });
 
 /** A month of the record. */

@@ -1,6 +1,6 @@
 import type { ParsedReading } from '../schema/reading';
 import type { Rig } from '../schema/rig';
-import type { Happening, HookPlace, Trial } from '../schema/tally';
+import type { Happening, Trial } from '../schema/tally';
 import { changedFields, type Field } from './changed';
 import { turnsOf, type Turn } from './trial';
 
@@ -46,7 +46,6 @@ export interface Stretch {
 	activeS: number;
 	/** Casts since the last strike, or since the stretch began. */
 	dry: number;
-	readonly hooks: HookPlace[];
 	readonly happened: Happened[];
 }
 
@@ -116,7 +115,7 @@ class Telling {
 		beganAt: string,
 		turn: number | null
 	) {
-		this.stretches.push({ ...what, changed, turn, beganAt, broken: false, ...blank, hooks: [], happened: [] });
+		this.stretches.push({ ...what, changed, turn, beganAt, broken: false, ...blank, happened: [] });
 	}
 
 	#count(at: string): void {
@@ -145,7 +144,6 @@ class Telling {
 		if (what.kind === 'bite') now.bites++;
 		if (what.kind === 'landed') now.landed++;
 		if (what.kind === 'lost') now.lost++;
-		if ((what.kind === 'landed' || what.kind === 'lost') && what.hook) now.hooks.push(what.hook);
 		now.dry = 0;
 	}
 

@@ -13,6 +13,21 @@
 	const { day, spots, ticked, waterName, onset }: Props = $props();
 </script>
 
+{#snippet number(label: string, value: number, min: number, max: number, as: (figure: number) => Partial<DayPlan>)}
+	<label
+		>{label}
+		<input
+			class="field figure"
+			type="number"
+			{min}
+			{max}
+			{value}
+			onchange={({ currentTarget }) =>
+				onset(as(Math.min(max, Math.max(min, Math.trunc(Number(currentTarget.value)) || min))))}
+		/></label
+	>
+{/snippet}
+
 <div class="filters">
 	<label
 		>Day <input
@@ -22,39 +37,9 @@
 			onchange={({ currentTarget }) => currentTarget.value && onset({ date: currentTarget.value })}
 		/></label
 	>
-	<label
-		>From <input
-			class="field figure"
-			type="number"
-			min="0"
-			max="23"
-			value={day.from}
-			onchange={({ currentTarget }) =>
-				onset({ from: Math.min(day.to - 1, Math.max(0, Math.trunc(Number(currentTarget.value)))) })}
-		/></label
-	>
-	<label
-		>to <input
-			class="field figure"
-			type="number"
-			min="1"
-			max="24"
-			value={day.to}
-			onchange={({ currentTarget }) =>
-				onset({ to: Math.max(day.from + 1, Math.min(24, Math.trunc(Number(currentTarget.value)))) })}
-		/></label
-	>
-	<label
-		>Rods <input
-			class="field figure"
-			type="number"
-			min="1"
-			max="8"
-			value={day.rods}
-			onchange={({ currentTarget }) =>
-				onset({ rods: Math.min(8, Math.max(1, Math.trunc(Number(currentTarget.value) || 1))) })}
-		/></label
-	>
+	{@render number('From', day.from, 0, 23, (from) => ({ from: Math.min(day.to - 1, from) }))}
+	{@render number('to', day.to, 1, 24, (to) => ({ to: Math.max(day.from + 1, to) }))}
+	{@render number('Rods', day.rods, 1, 8, (rods) => ({ rods }))}
 	<fieldset>
 		<legend>Spots of {waterName}</legend>
 		{#each spots as spot (spot.id)}

@@ -35,7 +35,7 @@
 </script>
 
 <div class="scroll">
-	<table>
+	<table class="listed">
 		<thead>
 			<tr>
 				<th scope="col">Hour</th><th scope="col">Light</th><th scope="col">Sky</th><th scope="col">Wind, {wind.unit}</th
@@ -102,15 +102,10 @@
 		overflow-x: auto;
 	}
 	table {
-		width: 100%;
 		font-size: var(--t-s);
 	}
 	th,
 	td {
-		padding: 1px 8px 1px 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		font-weight: 450;
 		white-space: nowrap;
 	}
 	thead th {

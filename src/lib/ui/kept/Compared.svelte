@@ -8,7 +8,7 @@
 </script>
 
 <div class="scroll">
-	<table>
+	<table class="listed">
 		<thead>
 			<tr>
 				<td></td>
@@ -32,14 +32,10 @@
 		overflow-x: auto;
 	}
 	table {
-		width: 100%;
 		font-size: var(--t-s);
 	}
 	th,
 	td {
-		padding: 3px 8px 3px 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
 		vertical-align: top;
 	}
 	th[scope='row'] {

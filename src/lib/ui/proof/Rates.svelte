@@ -16,7 +16,7 @@
 	const figure = (rate: number): string => per(rate).toFixed(per(rate) < 10 ? 1 : 0);
 </script>
 
-<table>
+<table class="listed">
 	<thead>
 		<tr>
 			<th scope="col">{title}</th>
@@ -51,16 +51,6 @@
 {#if grouped.never.length > 0}<p class="quiet">Never tried: {grouped.never.join(', ')}.</p>{/if}
 
 <style>
-	table {
-		width: 100%;
-	}
-	th,
-	td {
-		padding: 2px 10px 2px 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		font-weight: 450;
-	}
 	thead th {
 		font-size: var(--t-s);
 		color: var(--ink-2);

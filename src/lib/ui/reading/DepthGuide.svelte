@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { typedFigure } from '$lib/forms/typed';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { shownIn } from '$lib/forms/units';
 
@@ -13,11 +14,9 @@
 	let told = $state('');
 	let open = $state(false);
 
-	const figureOf = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
-
 	/** Going down the eye holds on to it a little too long, coming up it finds it a little too late: the mean is meant. */
 	function take() {
-		const [down, up] = [figureOf(lost), figureOf(back)];
+		const [down, up] = [typedFigure(lost), typedFigure(back)];
 		if (!Number.isFinite(down) || !Number.isFinite(up)) return void (told = 'Write both depths as numbers.');
 		if (up > down) return void (told = 'Coming up it cannot be seen deeper than where it was lost.');
 		told = onvalue(shown.read((down + up) / 2)) ?? 'Taken.';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { typedFigure } from '$lib/forms/typed';
 	import { dequal } from 'dequal';
 	import { happeningSchema, HITS, HOOK_PLACES, type Happening, type HappeningInput } from '$lib/core/schema/tally';
 	import type { UnitSystem } from '$lib/core/records/schemas';
@@ -25,8 +26,7 @@
 		if (parsed.success && !dequal(parsed.data, what)) onsay(parsed.data);
 	}
 	function figure(text: string, by: number): number | null {
-		const bare = text.trim().replace(',', '.');
-		return bare === '' ? null : Number(bare) * by;
+		return text.trim() === '' ? null : typedFigure(text) * by;
 	}
 	const shown = (value: number | null, by: number, digits: number): string =>
 		value === null ? '' : String(Number((value / by).toFixed(digits)));

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { typedFigure } from '$lib/forms/typed';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { READING_RANGES, type ParsedReading } from '$lib/core/schema/reading';
@@ -29,7 +30,7 @@
 		wrong = {};
 		const patch: Partial<ParsedReading> = {};
 		for (const [key, , measure] of FIGURES) {
-			const figure = shownIn(units, measure).read(Number(typed[key]!.trim().replace(',', '.') || NaN));
+			const figure = shownIn(units, measure).read(typedFigure(typed[key]!));
 			const [low, high] = READING_RANGES[key];
 			if (!(figure >= low && figure <= high)) wrong[key] = rangeMessage(key, measure, units);
 			else patch[key] = Math.round(figure * 1e6) / 1e6;

@@ -1,3 +1,4 @@
+import { typedFigure } from '$lib/forms/typed';
 import { measureSchema, type Measure, type MeasureKind } from '$lib/core/schema/calibration';
 import type { UnitSystem } from '$lib/core/records/schemas';
 import { figureText, shownIn, withUnit, type Measure as Quantity } from '$lib/forms/units';
@@ -54,8 +55,7 @@ export function readMeasure(
 	const wrong: Record<string, string> = {};
 	const values: Record<string, number> = {};
 	for (const { key, quantity } of MEASURE_KINDS[kind].fields) {
-		const text = (typed[key] ?? '').trim().replace(',', '.');
-		const figure = text === '' ? NaN : Number(text);
+		const figure = typedFigure(typed[key] ?? '');
 		if (!Number.isFinite(figure)) wrong[key] = 'Write a number.';
 		else if (quantity === 'seconds') values[key] = figure;
 		else values[key] = quantity === 'turns' ? figure * turnM : shownIn(units, quantity).read(figure);

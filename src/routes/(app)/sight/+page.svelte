@@ -161,7 +161,7 @@
 		</section>
 		<section aria-label="Blades">
 			<h2>Blades: between flashes, in them, in the sun</h2>
-			<table>
+			<table class="listed">
 				<thead><tr><th>Blade</th><th>between</th><th>in a flash</th><th>sun</th></tr></thead>
 				<tbody>
 					{#each blades as { name, looked, flash } (name)}
@@ -220,15 +220,7 @@
 		align-items: center;
 	}
 	table {
-		width: 100%;
 		font-size: var(--t-s);
-	}
-	th,
-	td {
-		padding: 1px 8px 1px 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		font-weight: 450;
 	}
 	.side section {
 		padding-bottom: 4px;

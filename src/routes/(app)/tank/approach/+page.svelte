@@ -172,7 +172,7 @@
 				</p>
 			</section>
 			<section class="part" aria-label="Ways to cast">
-				<table>
+				<table class="listed">
 					<thead
 						><tr
 							><th scope="col">Cast</th><th scope="col">far</th><th scope="col">an hour</th><th scope="col"
@@ -248,15 +248,7 @@
 		padding-top: 6px;
 	}
 	table {
-		width: 100%;
 		font-size: var(--t-s);
-	}
-	th,
-	td {
-		padding: 3px 6px 3px 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: left;
-		font-weight: 450;
 	}
 	th button {
 		text-align: left;
