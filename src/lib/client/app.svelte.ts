@@ -163,12 +163,14 @@ export class App {
 	readonly #stances = $derived(this.stand.stances);
 	readonly #houseRules = $derived(this.stand.houseRules);
 	readonly #moves = $derived(this.stand.record);
+	readonly #sighted = $derived(this.stand.sight !== false);
 	/** What is asked of the ranking. */
 	readonly question: CallInput = $derived({
 		reading: this.dated,
 		stances: this.#stances,
 		locks: this.#locks,
 		houseRules: this.#houseRules,
+		sight: this.#sighted,
 		...(this.#moves ? { record: this.#moves } : {})
 	});
 	/** The reading with its defaults. */
@@ -274,6 +276,15 @@ export class App {
 	/** Lets the angler's own record move the claims, or none any more. */
 	moveBy(record: Moves | undefined): void {
 		this.standing.change((stand) => ({ ...stand, record }), this.making());
+	}
+
+	/** Whether the call weighs what the model of sight says: it does until it is told not to. */
+	get sightWeighed(): boolean {
+		return this.#sighted;
+	}
+
+	weighSight(on: boolean): void {
+		this.standing.change((stand) => ({ ...stand, sight: on ? undefined : false }), this.making());
 	}
 
 	set(settings: Partial<SettingsRecord>): void {

@@ -447,6 +447,28 @@ describe('a reading', () => {
 	});
 });
 
+describe('what the call is asked', () => {
+	it('has the model of sight in it until that is switched off, and a kept call says how it was', async () => {
+		const app = await page(new MemoryDevice());
+		expect(app.question.sight).toBe(true);
+		app.weighSight(false);
+		app.moveBy({ 'SKT-01': 1.4 });
+		expect(app.question).toMatchObject({ sight: false, record: { 'SKT-01': 1.4 } });
+		const answer = call({ ...app.question, top: 1 });
+		await app.keeping.keepCall(app.question, answer, 0, 'Dawn', FAR, '2026-03-01T10:00:00.000Z');
+		await told(app);
+		expect(server.at(`kept-calls/${FAR}`)?.record).toMatchObject({
+			sight: false,
+			record: { 'SKT-01': 1.4 },
+			stances: app.question.stances
+		});
+		app.weighSight(true);
+		expect(app.question.sight).toBe(true);
+		const again = await page(new MemoryDevice());
+		expect(again.question.record).toEqual({ 'SKT-01': 1.4 });
+	});
+});
+
 describe('the rig in hand', () => {
 	it('built from nothing is there on every screen and after a reload: fit, name and key too', async () => {
 		const device = new MemoryDevice();

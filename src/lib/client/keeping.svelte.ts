@@ -239,6 +239,8 @@ export class Keeping {
 				stances: question.stances ?? {},
 				houseRules: this.#app.stand.houseRules,
 				locks: question.locks ?? {},
+				record: question.record,
+				sight: question.sight,
 				chosen,
 				answer
 			},

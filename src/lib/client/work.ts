@@ -64,9 +64,9 @@ export class Work {
 	}
 
 	/** What the call thinks of any rig on the water of a question. */
-	async score(rig: Rig, { reading, stances, houseRules }: CallInput): Promise<ScoreAnswer | null> {
+	async score(rig: Rig, { reading, stances, houseRules, record, sight }: CallInput): Promise<ScoreAnswer | null> {
 		await this.#after();
-		return this.#asides.latest('score', (api) => api.score({ reading, rig, stances, houseRules }));
+		return this.#asides.latest('score', (api) => api.score({ reading, rig, stances, houseRules, record, sight }));
 	}
 
 	/** What each lock of a question costs. */

@@ -20,6 +20,7 @@ import type { Space } from './part';
 import { rank } from './ranking';
 import { scoreOf } from './scoreOf';
 import { SpaceSearch, type Find, type Tally } from './search';
+import { sightClaims } from './sightClaims';
 import { SharedWork } from './sharedWork';
 import { SPACES } from './spaces';
 import { verdictOf } from './verdict';
@@ -37,11 +38,12 @@ export interface Question {
 }
 
 /** Works out what rigs are judged by on a reading. */
-export function questionOf({ reading: given, stances = {}, houseRules = [], record }: CallInput): Question {
+export function questionOf({ reading: given, stances = {}, houseRules = [], record, sight }: CallInput): Question {
 	const reading = completeReading(given);
 	const sides = stancesKnown(stances);
 	const house = houseClaims(houseRules);
-	const judgements = new Judgements(reading, sides.stances, house.claims, record);
+	const added = sight ? [...house.claims, ...sightClaims(reading)] : house.claims;
+	const judgements = new Judgements(reading, sides.stances, added, record);
 	return { reading, stances: sides.stances, judgements, ignored: [...sides.ignored, ...house.ignored] };
 }
 

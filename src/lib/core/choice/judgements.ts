@@ -133,7 +133,7 @@ export class Judgements {
 	readonly #moves: Moves;
 
 	/**
-	 * @param house The angler's own rules, weighed like the claims of the base.
+	 * @param house Claims beside the base, weighed like its own: the angler's rules, what the model of sight adds.
 	 * @param moves By how much the angler's record moves claims.
 	 */
 	constructor(reading: Reading, stances: Stances, house: readonly Claim[] = [], moves: Moves = {}) {

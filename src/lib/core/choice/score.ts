@@ -101,8 +101,9 @@ export function score(input: ScoreInput): ScoreAnswer {
 	const search = searches.find((one) => one.space === space);
 	if (!search)
 		throw new InputFailure({ code: 'invalid', path: 'reading.rules', message: 'The local rules leave no rig.' });
-	const { reading, stances, houseRules, record } = input;
-	const best = call({ reading, stances, houseRules, record, top: 1 }, { windows: false, families: false }).calls[0];
+	const { reading, stances, houseRules, record, sight } = input;
+	const best = call({ reading, stances, houseRules, record, sight, top: 1 }, { windows: false, families: false })
+		.calls[0];
 	return {
 		score: own,
 		behind: best ? Math.round((best.score - own) * MILLI) / MILLI : null,

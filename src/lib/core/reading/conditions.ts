@@ -89,14 +89,18 @@ const isBig = (f: Forage): number => (f.amount === 'none' ? 0 : ramp(f.lengthIn,
  *
  * @param kinds Only these kinds count; all when left out.
  */
-export function mainForageIn(reading: Pick<Reading, 'forage'>, kinds?: readonly Forage['kind'][]): number | null {
+export const mainForageIn = (reading: Pick<Reading, 'forage'>, kinds?: readonly Forage['kind'][]): number | null =>
+	mainForageOf(reading, kinds)?.lengthIn ?? null;
+
+/** The forage there is most of, of some kinds or of any; `null` where none was seen. */
+export function mainForageOf(reading: Pick<Reading, 'forage'>, kinds?: readonly Forage['kind'][]): Forage | null {
 	const order = ['none', 'few', 'some', 'plenty'];
 	let best: Forage | null = null;
 	for (const forage of reading.forage) {
 		if (forage.amount === 'none' || (kinds && !kinds.includes(forage.kind))) continue;
 		if (!best || order.indexOf(forage.amount) > order.indexOf(best.amount)) best = forage;
 	}
-	return best?.lengthIn ?? null;
+	return best;
 }
 
 function baitShare(reading: Reading, word: 'smallBait' | 'bigBait'): number {

@@ -43,6 +43,9 @@ export const keptCallRecordSchema = z.strictObject({
 	stances: z.record(z.string(), z.string()),
 	houseRules: z._default(houseRulesSchema, []),
 	locks: lockSchema,
+	/** How the angler's record moved the claims, and whether the model of sight spoke; absent where they did not. */
+	record: z.optional(movesSchema),
+	sight: z.optional(z.boolean()),
 	/** Which of the answer's calls was kept, from 0. */
 	chosen: z.int().check(z.minimum(0), z.maximum(7)),
 	answer: callAnswerSchema
@@ -77,7 +80,9 @@ export const standRecordSchema = z.strictObject({
 	stances: z.record(z.string().check(z.maxLength(40)), z.string().check(z.maxLength(40))),
 	houseRules: houseRulesSchema,
 	/** By how much the angler's own record moves the claims; absent while it moves none. */
-	record: z.optional(movesSchema)
+	record: z.optional(movesSchema),
+	/** `false` keeps the model of sight out of the call. */
+	sight: z.optional(z.boolean())
 });
 
 const bearing = z.number().check(z.minimum(0), z.maximum(360));

@@ -23,6 +23,8 @@ export const callInputSchema = z.strictObject({
 	tray: z.optional(z.array(z.unknown())),
 	/** By how much the angler's own record moves claims, by their ids: 1 leaves one as it is, 0 silences it. */
 	record: z.optional(movesSchema),
+	/** Whether the model of sight adds its two nudges on the skirt, SEE-01 and SEE-02. */
+	sight: z.optional(z.boolean()),
 	top: z.optional(z.int().check(z.minimum(1), z.maximum(TOP_MAX)))
 });
 

@@ -13,7 +13,8 @@ export const scoreInputSchema = z.strictObject({
 	rig: rigSchema,
 	stances: z.optional(z.record(z.string(), z.string())),
 	houseRules: z.optional(z.array(z.unknown()).check(z.maxLength(HOUSE_RULES_MAX))),
-	record: z.optional(movesSchema)
+	record: z.optional(movesSchema),
+	sight: z.optional(z.boolean())
 });
 
 /** What `score` answers. */

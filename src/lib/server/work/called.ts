@@ -21,6 +21,7 @@ export function questionOf(desk: DeskRecord | null, stand: StandRecord | null, w
 		stances: stand?.stances ?? {},
 		locks: desk?.locks ?? {},
 		houseRules: stand?.houseRules ?? [],
+		sight: stand?.sight !== false,
 		...(stand?.record ? { record: stand.record } : {})
 	};
 }

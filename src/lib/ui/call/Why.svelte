@@ -18,6 +18,8 @@
 
 	const decided = $derived(called.reasons.filter(({ tier, counts }) => tier === 'family' && counts > 0));
 	const against = $derived(called.reasons.filter(({ tier, counts }) => tier === 'family' && counts < 0));
+	/** What the model of sight adds is explained where it is drawn. */
+	const bySight = ({ claim }: Reason): boolean => claim.startsWith('SEE-');
 	const isOwn = ({ claim }: Reason): boolean => claim.startsWith('MY-');
 	/** Rules of the angler's own come first, or a short list would hide them. */
 	const ownFirst = (a: Reason, b: Reason): number => Number(isOwn(b)) - Number(isOwn(a));
@@ -41,7 +43,8 @@
 			<Split side={reason.split} />{/if}{#if isOwn(reason)}
 			<em>your rule</em>{/if}</span
 	>
-	<a class="id" href="{resolve('/craft')}?find={reason.claim}">{reason.claim}</a>
+	{#if bySight(reason)}<a class="id" href={resolve('/sight')}>{reason.claim}</a>
+	{:else}<a class="id" href="{resolve('/craft')}?find={reason.claim}">{reason.claim}</a>{/if}
 {/snippet}
 
 <section class="why" aria-labelledby="why">

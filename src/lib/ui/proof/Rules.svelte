@@ -17,7 +17,7 @@
 
 <section class="part" aria-labelledby="rules-moved">
 	<h2 id="rules-moved">What your record says of the rules</h2>
-	<label class="switch">
+	<label class="tick">
 		<input
 			type="checkbox"
 			checked={on}
@@ -50,16 +50,6 @@
 </section>
 
 <style>
-	.switch {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		min-height: 40px;
-	}
-	.switch input {
-		width: 20px;
-		height: 20px;
-	}
 	li {
 		display: grid;
 		grid-template-columns: 30px 1fr 62px;

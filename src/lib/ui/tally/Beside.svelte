@@ -80,7 +80,7 @@
 	</p>
 </section>
 <section aria-label="On deck">
-	<label class="switch"
+	<label class="tick"
 		><input
 			type="checkbox"
 			checked={onDeck.awake}
@@ -88,8 +88,8 @@
 		/>
 		Keep the screen on</label
 	>
-	<label class="switch"><input type="checkbox" bind:checked={onDeck.marking} /> Mark where fish strike</label>
-	<label class="switch"
+	<label class="tick"><input type="checkbox" bind:checked={onDeck.marking} /> Mark where fish strike</label>
+	<label class="tick"
 		><input type="checkbox" bind:checked={byClock} /> Count a cast every
 		<input class="field figure" type="number" min="10" max="600" bind:value={clockS} /> s</label
 	>
@@ -121,20 +121,10 @@
 		flex: 1;
 		min-width: 8rem;
 	}
-	label:not(.switch) {
+	label:not(.tick) {
 		display: grid;
 	}
-	.switch {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		min-height: 44px;
-	}
-	.switch input[type='checkbox'] {
-		width: 22px;
-		height: 22px;
-	}
-	.switch input[type='number'] {
+	.tick input[type='number'] {
 		width: 5rem;
 	}
 	@media (width < 56rem) {

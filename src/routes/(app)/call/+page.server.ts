@@ -71,6 +71,8 @@ export const actions: Actions = {
 				stances: question.stances ?? {},
 				houseRules: [...houseClaims(question.houseRules ?? []).rules],
 				locks: question.locks ?? {},
+				record: question.record,
+				sight: question.sight,
 				chosen: chosenOf(form),
 				answer
 			};

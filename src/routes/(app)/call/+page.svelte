@@ -8,6 +8,7 @@
 	import Outfit from '$lib/ui/call/Outfit.svelte';
 	import Plan from '$lib/ui/call/Plan.svelte';
 	import SideChange from '$lib/ui/call/SideChange.svelte';
+	import Weighed from '$lib/ui/sight/Weighed.svelte';
 	import Why from '$lib/ui/call/Why.svelte';
 	import TabBar from '$lib/ui/parts/TabBar.svelte';
 	import TopCall from '$lib/ui/call/TopCall.svelte';
@@ -178,7 +179,13 @@
 					{:else if tab === 'looks'}
 						{#await import('$lib/ui/sight/RigHere.svelte') then { default: RigHere }}
 							<RigHere rig={called.rig} reading={app.complete} />
-							<p><a href={resolve('/sight')}>All colours in this water</a>; a model, and no part of the call.</p>
+							<Weighed
+								reasons={called.reasons}
+								colour={called.rig.skirt.colour}
+								on={app.sightWeighed}
+								onswitch={(to) => app.weighSight(to)}
+							/>
+							<p><a href={resolve('/sight')}>All colours in this water</a>; a model, and no gate of the call.</p>
 						{/await}
 					{:else if tab === 'short'}<InShort calls={answer.calls} window={runningWindow} />
 					{:else}<Plan plan={answer.plan} />{/if}

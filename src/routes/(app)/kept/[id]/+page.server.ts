@@ -18,8 +18,8 @@ export const load: PageServerLoad = async ({ params, locals, request }): Promise
 	const { anglerId } = anglerOf(locals);
 	try {
 		const { record } = await storeOf('kept-calls').get(anglerId, params.id);
-		const { reading, stances, houseRules, locks } = record;
-		const question: CallInput = { reading, stances, houseRules, locks, top: 1 };
+		const { reading, stances, houseRules, locks, sight } = record;
+		const question: CallInput = { reading, stances, houseRules, locks, record: record.record, sight, top: 1 };
 		const answer = await called(question, { asker: anglerId, signal: request.signal }).catch(() => null);
 		return { record, today: answer?.calls[0] ?? null };
 	} catch (thrown) {

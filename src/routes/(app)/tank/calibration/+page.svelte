@@ -136,7 +136,7 @@
 							Lift is left as it is: to tell it from drag takes two ticks at clearly different speeds, one of them fast.
 						</p>
 					{/if}
-					<label class="switch">
+					<label class="tick">
 						<input
 							type="checkbox"
 							checked={kept?.on ?? false}
@@ -180,15 +180,5 @@
 	}
 	li {
 		border-bottom: 1px solid var(--rule);
-	}
-	.switch {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		min-height: 40px;
-	}
-	.switch input {
-		width: 20px;
-		height: 20px;
 	}
 </style>

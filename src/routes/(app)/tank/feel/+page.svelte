@@ -125,8 +125,8 @@
 		<div class="screen-side">
 			<section class="part" aria-label="How it is told">
 				<h2>How it is told</h2>
-				<label class="switch"><input type="checkbox" bind:checked={muted} /> No sound: light and buzz alone</label>
-				<label class="switch"><input type="checkbox" bind:checked={dim} /> Screen dimmed</label>
+				<label class="tick"><input type="checkbox" bind:checked={muted} /> No sound: light and buzz alone</label>
+				<label class="tick"><input type="checkbox" bind:checked={dim} /> Screen dimmed</label>
 				<p class="quiet">
 					Rates are the model’s for the rig in hand, wound at its own speed with half the cast out. Now felt: {FEEL_WORDS[
 						felt
@@ -160,16 +160,6 @@
 	.answer {
 		min-width: 12rem;
 		min-height: 64px;
-	}
-	.switch {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		min-height: 44px;
-	}
-	.switch input {
-		width: 20px;
-		height: 20px;
 	}
 	.dim {
 		background: #000;
