@@ -17,6 +17,7 @@ const CORE = [
 	'drawing',
 	'bench',
 	'day',
+	'places',
 	'plan',
 	'tally',
 	'proof',

@@ -1,7 +1,9 @@
 import type { TestProject } from 'vitest/node';
 import { prepareRecords, serve } from '../scripts/lib/application.mjs';
 import { needBuild } from '../scripts/lib/build.mjs';
+import { openDatabase } from '../src/lib/server/db/connection';
 import { freePort } from '../scripts/lib/ports.mjs';
+import { layPattern } from './interface/copyAngler';
 
 declare module 'vitest' {
 	interface ProvidedContext {
@@ -15,6 +17,9 @@ export default async function setup(project: TestProject): Promise<() => Promise
 	needBuild();
 	const databaseUrl = process.env.LUCERNAL_TEST_DATABASE!;
 	prepareRecords(databaseUrl);
+	const database = openDatabase(databaseUrl);
+	await layPattern(database);
+	await database.sequelize.close();
 	const application = await serve(databaseUrl, await freePort(), { LOG_LEVEL: 'error' });
 	project.provide('address', application.address);
 	return () => application.stop();

@@ -52,14 +52,13 @@ export interface TestAngler {
 
 export async function newAngler(databaseUrl = inject('databaseUrl')): Promise<TestAngler> {
 	process.env.DATABASE_URL = databaseUrl;
-	const [{ database }, { seedDemo }, { openSession }] = await Promise.all([
+	const [{ database }, { copyAngler }, { openSession }] = await Promise.all([
 		import('../../src/lib/server/db/connection'),
-		import('../../src/lib/server/demo/seed'),
+		import('./copyAngler'),
 		import('../../src/lib/server/auth/session')
 	]);
 	const id = randomUUID();
-	await seedDemo(database(), { id, name: 'Maren Vossel' });
-	await database().models.Preference.destroy({ where: { anglerId: id }, force: true });
+	await copyAngler(database(), id);
 	const another = () => openSession(id, new Date(), 'A test');
 	return { id, another, token: await another() };
 }

@@ -6,8 +6,10 @@ import {
 	type DeskRecord,
 	type KeptCallRecord,
 	type ReadingRecord,
+	type SpotRecord,
 	type StandRecord
 } from '$lib/core/records/schemas';
+import type { ChartRecord } from '$lib/core/records/chartSchema';
 import type { PartRecord, RigRecord } from '$lib/core/records/rigSchemas';
 import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
 import type { App } from './app.svelte';
@@ -38,6 +40,8 @@ interface Records {
 	readonly 'kept-calls': KeptCallRecord;
 	readonly rigs: RigRecord;
 	readonly parts: PartRecord;
+	readonly spots: SpotRecord;
+	readonly charts: ChartRecord;
 	readonly outings: OutingRecord;
 	readonly happenings: HappeningRecord;
 }

@@ -1,6 +1,9 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import { call } from '$lib/core/choice/call';
+import { Depths, type Sounding } from '$lib/core/places/depths';
+import { proposalsIn, type Proposal } from '$lib/core/places/propose';
+import type { Shores } from '$lib/core/places/shore';
 import { solveBy } from '$lib/core/plan/highs';
 import { decked, prepared } from '$lib/core/plan/plan';
 import type { Solve } from '$lib/core/plan/deck';
@@ -42,6 +45,9 @@ const api = {
 			const { verdict, calls } = call({ reading, stances, top: 1 }, { windows: false, families: false });
 			return { at, spot, blades: verdict.blades, points: verdict.points, family: calls[0]?.rig.family ?? null };
 		}),
+
+	/** Places that the craft looks for, by shores and soundings. */
+	propose: (shores: Shores, soundings: readonly Sounding[]): Proposal[] => proposalsIn(new Depths(shores, soundings)),
 
 	/** The deck for hours whose places are chosen. @param wasm Where the solver lies. */
 	async deck(input: unknown, wasm: string): Promise<DeckAnswer> {

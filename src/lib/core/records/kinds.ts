@@ -8,6 +8,7 @@ import {
 	waterRecordSchema
 } from './schemas';
 import { benchRecordSchema, partRecordSchema, rigRecordSchema } from './rigSchemas';
+import { chartRecordSchema } from './chartSchema';
 import { happeningRecordSchema, outingRecordSchema } from './tallySchemas';
 import { without } from '../base/without';
 import { buildRepaired } from './repair';
@@ -57,6 +58,15 @@ export const KINDS = {
 		table: 'spot',
 		schema: spotRecordSchema,
 		columns: { waterId: { type: 'uuid' }, name: NAME, bankBearingDeg: { type: 'number' } },
+		references: { waterId: 'waters' }
+	},
+	charts: {
+		...USUAL,
+		name: 'charts',
+		what: 'chart',
+		table: 'chart',
+		schema: chartRecordSchema,
+		columns: { waterId: { type: 'uuid' } },
 		references: { waterId: 'waters' }
 	},
 	readings: {

@@ -97,6 +97,12 @@ export const waterRecordSchema = z.strictObject({
 	longitude: z.number().check(z.minimum(-180), z.maximum(180))
 });
 
+/** A place on earth, degrees east and north. */
+export const lonLat = z.tuple([
+	z.number().check(z.minimum(-180), z.maximum(180)),
+	z.number().check(z.minimum(-90), z.maximum(90))
+]);
+
 /** A spot of a water: depth profile and cover; distances in m from the bank. */
 export const spotRecordSchema = z.strictObject({
 	schemaVersion,
@@ -104,6 +110,10 @@ export const spotRecordSchema = z.strictObject({
 	name: recordName,
 	/** Compass bearing (degrees) in which one looks from the bank over the water. */
 	bankBearingDeg: bearing,
+	/** Where its bank lies. */
+	at: z.optional(lonLat),
+	/** Height (m) of bank and trees over the water. */
+	bankHeightM: z.optional(z.number().check(z.minimum(0), z.maximum(100))),
 	profile: z
 		.array(z.strictObject({ outM: z.number().check(z.minimum(0)), depthM: z.number().check(z.minimum(0)) }))
 		.check(z.minLength(2)),

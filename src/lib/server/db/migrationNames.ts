@@ -6,6 +6,7 @@ export const MIGRATION_NAMES = [
 	'0004-parts',
 	'0005-own-keys',
 	'0006-accounts',
-	'0007-tally'
+	'0007-tally',
+	'0008-charts'
 ] as const;
 export type MigrationName = (typeof MIGRATION_NAMES)[number];

@@ -70,6 +70,7 @@ describe('migrations', () => {
 		}
 		expect(await tables()).toEqual([
 			'angler',
+			'chart',
 			'happening',
 			'kept_call',
 			'outing',

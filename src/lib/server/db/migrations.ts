@@ -1,6 +1,7 @@
 import { DataTypes, Op, type QueryInterface } from 'sequelize';
 import { MIGRATION_NAMES, type MigrationName } from './migrationNames';
 import { accountsDown, accountsUp } from './steps/accounts';
+import { chartsDown, chartsUp } from './steps/charts';
 import { ownKeysDown, ownKeysUp } from './steps/ownKeys';
 import { tallyDown, tallyUp } from './steps/tally';
 
@@ -113,7 +114,8 @@ const STEPS: Readonly<Record<MigrationName, Omit<Migration, 'name'>>> = {
 	'0004-parts': { up: createParts, down: (schema) => drop(schema, 'part') },
 	'0005-own-keys': { up: ownKeysUp, down: ownKeysDown },
 	'0006-accounts': { up: accountsUp, down: accountsDown },
-	'0007-tally': { up: tallyUp, down: tallyDown }
+	'0007-tally': { up: tallyUp, down: tallyDown },
+	'0008-charts': { up: chartsUp, down: chartsDown }
 };
 
 /** Every migration, oldest first. */

@@ -7,6 +7,8 @@ export const ANGLER = { id: '6f1a3c52-0d4e-4b7a-9c11-2e5d8a7b4f01', name: 'Maren
 export interface DemoSpot {
 	readonly name: string;
 	readonly bankBearingDeg: number;
+	/** Height (m) of bank and trees over the water. */
+	readonly bankHeightM: number;
 	readonly profile: SpotRecord['profile'];
 	readonly cover: readonly Cover[];
 }
@@ -50,18 +52,21 @@ export const WATERS: readonly DemoWater[] = [
 			{
 				name: 'Long Ditch',
 				bankBearingDeg: 200,
+				bankHeightM: 9,
 				profile: slope([0, 0], [8, 2], [20, 6.5], [32, 8]),
 				cover: [growth('ditch', 'medium', 8), growth('timber', 'sparse', 5)]
 			},
 			{
 				name: 'Drowned Orchard',
 				bankBearingDeg: 95,
+				bankHeightM: 6,
 				profile: slope([0, 0], [10, 3], [30, 5]),
 				cover: [growth('timber', 'medium', 1.5)]
 			},
 			{
 				name: 'Stone Point',
 				bankBearingDeg: 250,
+				bankHeightM: 2,
 				profile: slope([0, 0], [6, 1.6], [18, 3.4]),
 				cover: [growth('rock', 'sparse', 2.6)]
 			}
@@ -83,18 +88,21 @@ export const WATERS: readonly DemoWater[] = [
 			{
 				name: 'Alder Bank',
 				bankBearingDeg: 45,
+				bankHeightM: 5,
 				profile: slope([0, 0], [5, 0.7], [15, 1.6], [26, 2.1]),
 				cover: [growth('grass-tops', 'medium', 0.8), growth('wood', 'medium', 0), growth('stems', 'thick', 0, 'edge')]
 			},
 			{
 				name: 'Pad Bay',
 				bankBearingDeg: 140,
+				bankHeightM: 3,
 				profile: slope([0, 0], [12, 0.9], [24, 1.3]),
 				cover: [growth('pads', 'thick', 0), growth('grass-tops', 'thick', 0.2)]
 			},
 			{
 				name: 'Old Landing',
 				bankBearingDeg: 310,
+				bankHeightM: 7,
 				profile: slope([0, 0], [8, 1.4], [20, 2.8]),
 				cover: [growth('dock', 'medium', 0), growth('shell', 'sparse', 2.7)]
 			}
@@ -116,12 +124,14 @@ export const WATERS: readonly DemoWater[] = [
 			{
 				name: 'East Pit',
 				bankBearingDeg: 180,
+				bankHeightM: 4,
 				profile: slope([0, 0], [3, 1], [12, 1.8]),
 				cover: [growth('wood', 'thick', 0)]
 			},
 			{
 				name: 'Kiln Corner',
 				bankBearingDeg: 20,
+				bankHeightM: 11,
 				profile: slope([0, 0], [4, 1.2], [16, 2.6]),
 				cover: [growth('leafy-weed', 'medium', 0.9, 'pockets')]
 			}

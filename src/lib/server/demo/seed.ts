@@ -10,6 +10,7 @@ import type { BenchRecord } from '../../core/records/rigSchemas';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../db/connection';
 import type { Models } from '../db/models';
+import { chartOf } from './charts';
 import { seasonOf, type Day } from './season';
 import { demoRigs, OWN_PARTS, partDocument } from './rigs';
 import { ANGLER, WATERS, type DemoSpot, type DemoWater } from './scenario';
@@ -139,9 +140,19 @@ async function seedPlaces({ models, transaction }: Sowing, anglerId: string, ran
 			} as never,
 			{ transaction }
 		);
-		for (const spot of water.spots) {
+		const { spots: lie, ...chart } = chartOf(
+			name,
+			[longitude, latitude],
+			water.spots.map(({ bankBearingDeg }) => bankBearingDeg)
+		);
+		const chartDocument = { schemaVersion: SCHEMA_VERSION, ...chart };
+		// A key made of the water's: the row of seeded numbers stays as it is.
+		const chartRow = { id: waterId.replace(/^./, 'c'), anglerId, version: 1, waterId, document: chartDocument };
+		await models.records.charts.create(chartRow as never, { transaction });
+		for (const [at, spot] of water.spots.entries()) {
 			const spotId = uuidOf(random);
-			const document = { schemaVersion: SCHEMA_VERSION, profile: spot.profile, cover: spot.cover };
+			const { profile, cover, bankHeightM } = spot;
+			const document = { schemaVersion: SCHEMA_VERSION, profile, cover, at: lie[at], bankHeightM };
 			const row = {
 				id: spotId,
 				anglerId,

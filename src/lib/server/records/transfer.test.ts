@@ -36,8 +36,22 @@ async function furnished(): Promise<string> {
 		waterId: water,
 		name: 'Alder Bank',
 		bankBearingDeg: 90,
+		at: [0.601, 44.002],
+		bankHeightM: 6,
 		profile,
 		cover: []
+	});
+	await storeOf('charts').put(anglerId, randomUUID(), 0, {
+		schemaVersion: SCHEMA_VERSION,
+		waterId: water,
+		shores: [
+			[
+				[0.6, 44],
+				[0.61, 44],
+				[0.6, 44.01]
+			]
+		],
+		soundings: [[[0.603, 44.003], 2.4]]
 	});
 	await storeOf('readings').put(anglerId, kept, 0, readingRecord({ spotId: spot }));
 	await storeOf('kept-calls').put(anglerId, randomUUID(), 0, keptRecord(kept));

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { download } from '../parts/download';
 	import { describeBuild } from '$lib/core/naming/partNames';
 	import { changedSince, rigRecordOf } from '$lib/core/records/rigRecord';
 	import { InputFailure } from '$lib/core/schema/failure';
@@ -53,13 +54,6 @@
 		gone = null;
 	}
 
-	function save(name: string, type: string, text: string) {
-		const link = document.createElement('a');
-		link.href = URL.createObjectURL(new Blob([text], { type }));
-		link.download = name;
-		link.click();
-		URL.revokeObjectURL(link.href);
-	}
 	const fileName = (name: string): string =>
 		name
 			.toLowerCase()
@@ -71,14 +65,14 @@
 	const saveJson = () => {
 		if (!present) return;
 		const file = { kind: 'lucernal-rig', schemaVersion: SCHEMA_VERSION, rig: present };
-		save(`${fileName(present.name)}.json`, 'application/json', JSON.stringify(file, null, '\t'));
+		download(`${fileName(present.name)}.json`, JSON.stringify(file, null, '\t'), 'application/json');
 	};
 	const saveSvg = () => {
 		if (present)
-			save(
+			download(
 				`${fileName(present.name)}.svg`,
-				'image/svg+xml',
-				svgText({ ...drawLaid(layRig(present.build)), text: describeBuild(present.build) }, present.name)
+				svgText({ ...drawLaid(layRig(present.build)), text: describeBuild(present.build) }, present.name),
+				'image/svg+xml'
 			);
 	};
 	async function read(input: HTMLInputElement) {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { HeldSpot } from '$lib/client/app.svelte';
 	import type { DayPlan } from './day';
+	import { readWeather, WeatherFailure } from './weatherFile';
 
 	interface Props {
 		day: DayPlan;
@@ -11,6 +12,20 @@
 		onset: (more: Partial<DayPlan>) => void;
 	}
 	const { day, spots, ticked, waterName, onset }: Props = $props();
+	let said = $state('');
+
+	async function look(input: HTMLInputElement) {
+		const chosen = input.files?.[0];
+		if (!chosen) return;
+		try {
+			const station = await readWeather(chosen.name, await chosen.text());
+			onset({ station, edits: {} });
+			said = `${station.length} ${station.length === 1 ? 'hour' : 'hours'} from ${chosen.name}.`;
+		} catch (error) {
+			said = error instanceof WeatherFailure ? error.message : 'This file could not be read.';
+		}
+		input.value = '';
+	}
 </script>
 
 {#snippet number(label: string, value: number, min: number, max: number, as: (figure: number) => Partial<DayPlan>)}
@@ -56,7 +71,16 @@
 			>
 		{/each}
 	</fieldset>
-	<button class="button" onclick={() => onset({ seed: day.seed + 1, edits: {} })}>Other weather</button>
+	<button class="button" onclick={() => onset({ seed: day.seed + 1, edits: {}, station: [] })}>Other weather</button>
+	<label class="button"
+		>Weather file <input
+			class="sr-only"
+			type="file"
+			accept=".csv,.json"
+			onchange={({ currentTarget }) => look(currentTarget)}
+		/></label
+	>
+	<p role="status" class="said">{said}</p>
 </div>
 
 <style>
@@ -68,7 +92,18 @@
 		padding: 6px 14px;
 		border-bottom: 1px solid var(--rule);
 	}
-	.filters label:not(.tick) {
+	.said {
+		flex-basis: 100%;
+		font-size: var(--t-s);
+	}
+	label.button {
+		position: relative;
+	}
+	label.button:focus-within {
+		outline: 2px solid var(--ink);
+		outline-offset: 2px;
+	}
+	.filters label:not(.tick, .button) {
 		display: grid;
 		font-size: var(--t-xs);
 	}

@@ -6,15 +6,16 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { SKIES } from '$lib/core/schema/words';
 	import { figureText, shownIn } from '$lib/forms/units';
-	import type { Worth } from '$lib/workers/deck.worker';
-	import type { HourEdit } from './day';
+	import type { HourEdit, PlacedWorth } from './day';
+	import type { SpotHour } from './lies';
 
 	/** An hour as it is shown. */
 	export interface HourRow {
 		readonly at: string;
 		readonly weather: Weather;
 		readonly reading: ParsedReading;
-		readonly worth: Worth | null;
+		readonly worth: PlacedWorth | null;
+		readonly lie: SpotHour | null;
 		/** Number of the rod, and what it carries. */
 		readonly rod: number | null;
 		readonly lure: string;

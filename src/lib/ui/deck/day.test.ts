@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readingSchema } from '$lib/core/schema/reading';
-import { bestHours, firstCast, hoursOf, placesFor, readingAt, staysOf } from './day';
+import { bestHours, firstCast, hoursOf, placesFor, readingAt, staysOf, travelMin } from './day';
 
 describe('the hours of a day', () => {
 	it('are those of the water’s clock, also on days on which it is changed', () => {
@@ -15,10 +15,11 @@ describe('the hours of a day', () => {
 });
 
 describe('the place of an hour', () => {
-	const worth = (at: string, spot: string, points: number) => ({
+	const worth = (at: string, spot: string, points: number, place = 0) => ({
 		at,
 		spot,
 		points,
+		place,
 		blades: 'fair' as const,
 		family: 'spinnerbait'
 	});
@@ -35,6 +36,19 @@ describe('the place of an hour', () => {
 		const spots = (fixed: Record<string, string>) => [...placesFor(worths, fixed).values()].map(({ spot }) => spot);
 		expect(spots({})).toEqual(['a', 'a', 'b']);
 		expect(spots({ 2: 'b' })).toEqual(['a', 'b', 'b']);
+	});
+
+	it('counts what speaks for the place itself, and what the way there costs', () => {
+		const first = [worth('1', 'a', 1), worth('1', 'b', 0)];
+		const spots = (second: number, place: number, metres: number | null) =>
+			[...placesFor([...first, worth('2', 'a', 1), worth('2', 'b', second, place)], {}, () => metres).values()].map(
+				({ spot }) => spot
+			);
+		expect(spots(1.3, 0, null)).toEqual(['a', 'a']);
+		expect(spots(1.3, 2, null)).toEqual(['a', 'b']);
+		// Four kilometres are a quarter of an hour and more.
+		expect(spots(1.3, 2, 4000)).toEqual(['a', 'a']);
+		expect(travelMin(2400)).toBe(10);
 	});
 
 	it('has its own bottom, cover and bank, in the weather of the hour', () => {
@@ -71,7 +85,7 @@ describe('the place of an hour', () => {
 			warmerC: 1,
 			thunder: false
 		} as const;
-		expect(readingAt(read, weather, { water, spot })).toMatchObject({
+		expect(readingAt(read, weather, { water, spot }, { bank: 'windblown', wind: 'chop' })).toMatchObject({
 			bottomM: 2,
 			fishFromM: 0.5,
 			fishToM: 1,

@@ -1,6 +1,7 @@
 import { tz } from '@date-fns/tz';
 import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
-import { bankIn, readingIn, type Weather } from '$lib/core/day/weather';
+import { readingIn, type Weather } from '$lib/core/day/weather';
+import type { Lie } from '$lib/core/places/rank';
 import type { ParsedReading } from '$lib/core/schema/reading';
 import type { Worth } from '$lib/workers/deck.worker';
 import { withAlmanac } from '$lib/forms/almanac';
@@ -18,7 +19,12 @@ export interface DayPlan {
 	readonly spots: readonly string[];
 	/** What was changed of an hour by hand. */
 	readonly edits: Readonly<Record<string, HourEdit>>;
+	/** Hours of weather from a file of the angler's own. */
+	readonly station?: readonly StationHour[];
 }
+
+/** An hour of weather from a file: what it does not say is made up. */
+export type StationHour = Pick<Weather, 'at'> & Partial<Weather>;
 
 /** An hour as it was changed by hand. */
 export interface HourEdit {
@@ -48,11 +54,12 @@ export const edited = (weather: Weather, edit: HourEdit = {}): Weather => ({
 	...(edit.windMps === undefined ? {} : { windMps: edit.windMps })
 });
 
-/** The water of an hour at a spot: as it was read last, in that hour's weather, over the spot's own bottom and cover. */
+/** The water of an hour at a spot: as it was read last, in that hour's weather, as the spot lies in it, over its own bottom and cover. */
 export function readingAt(
 	read: ParsedReading,
 	weather: Weather,
-	{ water, spot }: { readonly water: HeldWater; readonly spot: HeldSpot }
+	{ water, spot }: { readonly water: HeldWater; readonly spot: HeldSpot },
+	lie: Pick<Lie, 'bank' | 'wind'>
 ): ParsedReading {
 	const bottomM = spot.profile.at(-1)!.depthM;
 	const share = bottomM / read.bottomM;
@@ -65,32 +72,56 @@ export function readingAt(
 		bottomM,
 		...band,
 		cover: [...spot.cover],
-		bank: bankIn(weather.windFromDeg, spot.bankBearingDeg),
+		bank: lie.bank,
+		wind: lie.wind,
 		place: water.place
 	};
 	return withAlmanac(there, water, weather.at);
 }
 
-/** A move to another place must be worth so many points of the verdict: boats are slow, and fish do not wait. */
+/** A move to another place must be worth so many points: lines are reeled in, and fish do not wait. */
 const MOVE_POINTS = 0.4;
+/** A point of the rules about places against one of the verdict: as a lure's against a family's (assumed). */
+const PLACE_SHARE = 0.25;
+/** What a boat makes between spots, m/s, a brisk walk being slower; and the points that an hour on the way gives up (assumed). */
+const BOAT_MPS = 4;
+const HOUR_POINTS = 4;
+
+/** Minutes from one spot to another over a distance, m. */
+export const travelMin = (metres: number): number => metres / BOAT_MPS / 60;
+
+/** A place in an hour, with all that speaks for it. */
+export interface PlacedWorth extends Worth {
+	/** Points of the rules about places. */
+	readonly place: number;
+}
+
+/** What an hour at a place is worth, in points of the verdict. */
+export const worthOf = ({ points, place }: Pick<PlacedWorth, 'points' | 'place'>): number =>
+	points + PLACE_SHARE * place;
 
 /**
- * Where each hour is fished: the best place, unless the one before is nearly as good.
+ * Where each hour is fished: the best place, unless the one before is nearly as good for what the way costs.
  *
  * @param fixed Places that were chosen by hand, by their hour.
+ * @param awayM Distance (m) between two spots, as far as it is known.
  */
 export function placesFor(
-	worths: readonly Worth[],
-	fixed: Readonly<Record<string, string | undefined>>
-): Map<string, Worth> {
-	const found = new Map<string, Worth>();
+	worths: readonly PlacedWorth[],
+	fixed: Readonly<Record<string, string | undefined>>,
+	awayM: (from: string, to: string) => number | null = () => null
+): Map<string, PlacedWorth> {
+	const found = new Map<string, PlacedWorth>();
 	let before: string | null = null;
 	for (const at of [...new Set(worths.map((worth) => worth.at))]) {
 		const here = worths.filter((worth) => worth.at === at);
-		const best = here.reduce((top, worth) => (worth.points > top.points ? worth : top));
-		const stay = here.find(({ spot }) => spot === before);
-		const chosen = here.find(({ spot }) => spot === fixed[at]);
-		const taken = chosen ?? (stay && stay.points >= best.points - MOVE_POINTS ? stay : best);
+		const net = (worth: PlacedWorth): number => {
+			if (before === null || worth.spot === before) return worthOf(worth);
+			const way = travelMin(awayM(before, worth.spot) ?? 0) / 60;
+			return worthOf(worth) - MOVE_POINTS - HOUR_POINTS * way;
+		};
+		const best = here.reduce((top, worth) => (net(worth) > net(top) ? worth : top));
+		const taken = here.find(({ spot }) => spot === fixed[at]) ?? best;
 		found.set(at, taken);
 		before = taken.spot;
 	}
@@ -106,7 +137,7 @@ export interface Stay {
 }
 
 const HOUR_MS = 3_600_000;
-const hourAfter = (at: string): string => new Date(Date.parse(at) + HOUR_MS).toISOString();
+export const hourAfter = (at: string): string => new Date(Date.parse(at) + HOUR_MS).toISOString();
 
 /** Hours within so many points of the verdict of the best one are as good. */
 const AS_GOOD = 0.5;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Approach } from '$lib/core/tow/approach';
-	import { soundedM } from './bank';
+	import { soundedM } from '$lib/core/places/profile';
 	import type { SpotRecord } from '$lib/core/records/schemas';
 
 	interface Props {

@@ -1,3 +1,4 @@
+import { soundedM } from '$lib/core/places/profile';
 import type { SpotRecord } from '$lib/core/records/schemas';
 import type { Reading } from '$lib/core/reading/complete';
 
@@ -12,14 +13,6 @@ const usualProfile = ({ bottomM, castM }: Reading): SpotRecord['profile'] => [
 
 export const profileOf = (reading: Reading, profile: SpotRecord['profile'] | undefined): SpotRecord['profile'] =>
 	profile ?? usualProfile(reading);
-
-/** Depth (m) of a profile so far (m) from the bank, level beyond its end. */
-export function soundedM(profile: SpotRecord['profile'], outM: number): number {
-	const at = profile.findIndex((point) => point.outM >= outM);
-	if (at <= 0) return (at === 0 ? profile[0] : profile.at(-1))!.depthM;
-	const [before, after] = [profile[at - 1]!, profile[at]!];
-	return before.depthM + ((outM - before.outM) / (after.outM - before.outM)) * (after.depthM - before.depthM);
-}
 
 /** The even bank that a profile is, from the boat inwards: depth under the boat m, and fall m a metre. */
 export function evenBank(profile: SpotRecord['profile'], outM: number): { boatM: number; slope: number } {

@@ -5,21 +5,14 @@
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/app.svelte';
 	import { WorkerClient } from '$lib/client/workers';
-	import { weatherOf } from '$lib/core/day/weather';
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import type { DeckAnswer, DeckApi, Worth } from '$lib/workers/deck.worker';
 	import { calendarOf } from '$lib/ui/deck/calendar';
-	import {
-		bestHours,
-		edited,
-		firstCast,
-		hoursOf,
-		placesFor,
-		readingAt,
-		staysOf,
-		type DayPlan,
-		type HourEdit
-	} from '$lib/ui/deck/day';
+	import { bestHours, firstCast, placesFor, staysOf, worthOf } from '$lib/ui/deck/day';
+	import { awayM } from '$lib/ui/deck/lies';
+	import { PlannedDay } from '$lib/ui/deck/planned.svelte';
+	import Views from '$lib/ui/deck/Views.svelte';
+	import { download } from '$lib/ui/parts/download';
 	import Curve from '$lib/ui/deck/Curve.svelte';
 	import DayForm from '$lib/ui/deck/DayForm.svelte';
 	import Hours, { type HourRow } from '$lib/ui/deck/Hours.svelte';
@@ -31,83 +24,52 @@
 	);
 	onMount(() => () => worker.close());
 
-	const KEY = $derived(`lucernal-${app.anglerId}/deck`);
-	const water = $derived(app.spot?.water ?? app.waters[0] ?? null);
-	const zone = $derived(water?.timeZone ?? 'UTC');
-	let day = $state.raw<DayPlan>({
-		date: app.record.takenAt.slice(0, 10),
-		from: 6,
-		to: 18,
-		rods: 4,
-		seed: 0,
-		spots: [],
-		edits: {}
-	});
-	onMount(() => {
-		try {
-			const held = localStorage.getItem(KEY);
-			if (held) day = { ...day, ...(JSON.parse(held) as Partial<DayPlan>) };
-		} catch {
-			// The day begins anew.
-		}
-	});
-	function set(more: Partial<DayPlan>) {
-		day = { ...day, ...more };
-		try {
-			localStorage.setItem(KEY, JSON.stringify(day));
-		} catch {
-			// It stays for this visit.
-		}
-	}
-	const DAY_MS = 86_400_000;
-	/** Each day has weather of its own. */
-	const daysSince = (date: string): number => Math.floor(Date.parse(date) / DAY_MS);
-	const edit = (at: string, more: HourEdit) => set({ edits: { ...day.edits, [at]: { ...day.edits[at], ...more } } });
+	const { data } = $props();
+	const day = new PlannedDay(app, () => data.charts);
+	const { water, zone, spots, ticked, hours, weathers, placed, map } = $derived(day);
+	const plan = $derived(day.plan);
 
-	/** The spots of the water that may be fished: those that were ticked, or all of them. */
-	const spots = $derived(water?.spots ?? []);
-	const ticked = $derived(spots.filter(({ id }) => day.spots.length === 0 || day.spots.includes(id)));
-	const hours = $derived(hoursOf(day, zone));
-	const weathers = $derived(
-		weatherOf(daysSince(day.date) + day.seed, hours, (water?.longitude ?? 0) / 15).map((weather) =>
-			edited(weather, day.edits[weather.at])
-		)
+	let found = $state.raw<readonly Worth[]>([]);
+	/** What each hour is worth at each place, the rules about places included. */
+	const worths = $derived(
+		found.flatMap((worth) => {
+			const one = placed.find(({ at, spot }) => at === worth.at && spot === worth.spot);
+			return one ? [{ ...worth, place: one.place }] : [];
+		})
 	);
-	const placed = $derived(
-		water
-			? weathers.flatMap((weather) =>
-					ticked.map((spot) => ({
-						at: weather.at,
-						spot: spot.id,
-						reading: readingAt(app.reading, weather, { water, spot })
-					}))
-				)
-			: []
-	);
-
-	let worths = $state.raw<readonly Worth[]>([]);
+	const spotOf = (id: string) => spots.find((spot) => spot.id === id);
 	let answer = $state.raw<DeckAnswer | null>(null);
 	let busy = $state(true);
 	let failed = $state('');
 	const chosen = $derived(
-		placesFor(worths, Object.fromEntries(Object.entries(day.edits).map(([at, { spot }]) => [at, spot])))
+		placesFor(
+			worths,
+			Object.fromEntries(Object.entries(plan.edits).map(([at, { spot }]) => [at, spot])),
+			(from, to) => map && awayM(map, spotOf(from), spotOf(to))
+		)
 	);
 	const stances = $derived(app.stand.stances);
 
 	$effect(() => {
-		const [asked, sides] = [$state.snapshot(placed) as typeof placed, { ...stances }];
+		const asked = placed.map(({ at, spot, reading }) => ({
+			at,
+			spot,
+			reading: $state.snapshot(reading) as typeof reading
+		}));
+		const sides = { ...stances };
 		if (asked.length === 0) return;
 		void worker
 			.latest('worth', (api) => api.worth(asked, sides) as Promise<Worth[]>)
-			.then((found) => found && (worths = found))
+			.then((worked) => worked && (found = worked))
 			.catch(() => (failed = 'The day could not be worked out. Change something and try again.'));
 	});
 	const question = $derived.by(() => {
 		const asked = [...chosen].flatMap(([at, { spot }]) => {
 			const one = placed.find((hour) => hour.at === at && hour.spot === spot);
-			return one ? [one] : [];
+			const isOff = weathers.some((weather) => weather.at === at && weather.thunder);
+			return one && !isOff ? [{ at, spot, reading: one.reading }] : [];
 		});
-		return asked.length > 0 ? { hours: asked, rods: day.rods, perHour: 4, stances: { ...stances } } : null;
+		return asked.length > 0 ? { hours: asked, rods: plan.rods, perHour: 4, stances: { ...stances } } : null;
 	});
 	$effect(() => {
 		const asked = $state.snapshot(question);
@@ -139,13 +101,20 @@
 				reading: placed.find(({ at, spot }) => at === weather.at && spot === worth?.spot)?.reading ?? app.reading,
 				worth,
 				rod: rod < 0 ? null : rod + 1,
-				lure: cast ? `${rigName(cast.rig)}, ${ouncesText(cast.rig.weightOz)} oz` : busy ? '…' : 'nothing runs',
-				edit: day.edits[weather.at] ?? {}
+				lure: cast
+					? `${rigName(cast.rig)}, ${ouncesText(cast.rig.weightOz)} oz`
+					: busy
+						? '…'
+						: weather.thunder
+							? ''
+							: 'nothing runs',
+				lie: placed.find(({ at, spot }) => at === weather.at && spot === worth?.spot) ?? null,
+				edit: plan.edits[weather.at] ?? {}
 			};
 		})
 	);
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
-	const best = $derived(bestHours(rows.flatMap(({ at, worth }) => (worth ? [{ at, points: worth.points }] : []))));
+	const best = $derived(bestHours(rows.flatMap(({ at, worth }) => (worth ? [{ at, points: worthOf(worth) }] : []))));
 	const clock = (at: string): string => time.format(Date.parse(at));
 	const coldest = $derived(Math.min(...rows.map(({ reading }) => reading.waterTemperatureC)));
 	/** A fall into water under this takes the breath away, °C. */
@@ -158,7 +127,7 @@
 		const deck = [...new Map(rigs.map((rig) => [JSON.stringify(rig), rig])).values()].slice(0, 12);
 		const spotId = chosen.get(hours[0]!)?.spot ?? app.record.spotId;
 		const reading = rows[0]?.reading ?? app.reading;
-		await app.tally.begin({ name: `${water.name}, ${day.date}`, spotId, reading, rig: first, deck, trial: null });
+		await app.tally.begin({ name: `${water.name}, ${plan.date}`, spotId, reading, rig: first, deck, trial: null });
 		void goto(resolve('/tally'));
 	}
 	async function calendar() {
@@ -166,11 +135,7 @@
 			rows.flatMap(({ at, worth, rod, lure }) => (rod === null ? [] : [{ at, spot: worth?.spot ?? null, lure }]))
 		);
 		const text = await calendarOf(stays, (id) => app.spotOf(id)?.spot.name ?? '');
-		const link = document.createElement('a');
-		link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
-		link.download = `deck-${day.date}.ics`;
-		link.click();
-		URL.revokeObjectURL(link.href);
+		download(`deck-${plan.date}.ics`, text, 'text/calendar');
 	}
 	const gives = (value: number): string => value.toFixed(1);
 </script>
@@ -180,6 +145,7 @@
 <div class="screen deck">
 	<div class="screen-title">
 		<h1 class="phone-voiced">Which rods, when, and where?</h1>
+		<Views />
 		<p class="say" role="status">
 			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {answer
 						.plan.rods.length} rods give up {gives(answer.plan.value)} points, {answer.plan.reties}
@@ -196,9 +162,9 @@
 		{#if !water}
 			<p class="pad">No water with spots is kept yet: a day is planned over spots.</p>
 		{:else}
-			<DayForm {day} {spots} {ticked} waterName={water.name} onset={set} />
+			<DayForm day={plan} {spots} {ticked} waterName={water.name} onset={(more) => day.set(more)} />
 			<div class="pad">
-				<Hours {rows} spots={ticked} {zone} units={app.units} onedit={edit} />
+				<Hours {rows} spots={ticked} {zone} units={app.units} onedit={(at, more) => day.edit(at, more)} />
 				<p class="quiet">
 					The weather is made up by the station that ships with the application, no forecast: set sky and wind as yours
 					says. The water is the one in hand, warmed by the day. A blue edge: pressure falls before a front.
@@ -219,7 +185,7 @@
 			<h2>The deck</h2>
 			{#if answer}
 				<Rods rods={answer.plan.rods} {zone} />
-				<Curve curve={answer.curve} rods={day.rods} />
+				<Curve curve={answer.curve} rods={plan.rods} />
 			{:else}<p class="quiet">The rods are being chosen.</p>{/if}
 		</section>
 	</div>

@@ -1,22 +1,5 @@
 import { DataTypes, type QueryInterface } from 'sequelize';
-
-const uuid = { type: DataTypes.UUID, allowNull: false };
-const instant = { type: DataTypes.DATE(3), allowNull: false };
-const owned = {
-	angler_id: {
-		...uuid,
-		primaryKey: true,
-		references: { model: 'angler', key: 'id' },
-		onDelete: 'CASCADE',
-		onUpdate: 'CASCADE'
-	},
-	id: { ...uuid, primaryKey: true },
-	version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false },
-	document: { type: DataTypes.JSON, allowNull: false },
-	created_at: instant,
-	updated_at: instant,
-	deleted_at: { type: DataTypes.DATE(3), allowNull: true }
-};
+import { instant, owned, uuid } from './owned';
 
 /** Outings, and what happened on them. */
 export async function tallyUp(schema: QueryInterface): Promise<void> {

@@ -1,0 +1,265 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { completeReading } from '../reading/complete';
+import { readingSchema, type ReadingInput } from '../schema/reading';
+import { Depths, type Sounding } from './depths';
+import { distanceM, movedBy, planeAbout, type Point } from './plane';
+import { dropM, soundedM } from './profile';
+import { proposalsIn } from './propose';
+import { lieOf, placeReasons, type SpotPlace } from './rank';
+import { shadeM } from './shade';
+import { fetchM, isOnWater, openness, widthM, type Ring } from './shore';
+import { twinsOf, type TwinPlace } from './twins';
+import { surfaceAt, waveM } from './waves';
+
+const at = (eastM: number, northM: number): Point => ({ eastM, northM });
+const box = (west: number, south: number, east: number, north: number): Ring => [
+	at(west, south),
+	at(east, south),
+	at(east, north),
+	at(west, north)
+];
+/** A water of 1000 by 400 m with an island of 100 by 100 m in its middle. */
+const LAKE = [box(0, 0, 1000, 400), box(450, 150, 550, 250)];
+const read = (more: Partial<ReadingInput> = {}) =>
+	completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1.4, bottomM: 4, ...more }));
+
+describe('the plane of a water', () => {
+	it('is true to a thousandth, and leads back', () => {
+		const plane = planeAbout([0.6, 44.1]);
+		// A hundredth of a degree of latitude is 1111.95 m on a globe of the mean radius.
+		expect(plane.pointOf([0.6, 44.11]).northM).toBeCloseTo(1111.95, 1);
+		expect(plane.pointOf([0.61, 44.1]).eastM).toBeCloseTo(1111.95 * Math.cos((44.1 * Math.PI) / 180), 1);
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.55, max: 0.65, noNaN: true }),
+				fc.double({ min: 44.05, max: 44.15, noNaN: true }),
+				(lon, lat) => {
+					const [back, up] = plane.placeOf(plane.pointOf([lon, lat]));
+					expect(Math.abs(back - lon) + Math.abs(up - lat)).toBeLessThan(1e-9);
+				}
+			)
+		);
+	});
+});
+
+describe('fetch', () => {
+	// Worked by hand on the rectangle: 5 m off the bank, then straight into the wind.
+	it.each([
+		['over the whole length', at(0, 100), 90, 90, 995],
+		['square across', at(200, 0), 0, 0, 395],
+		['to the island', at(0, 200), 90, 90, 445],
+		['at thirty degrees to the bank', at(200, 0), 0, 30, 395 / Math.cos(Math.PI / 6)],
+		['from over the own bank', at(200, 0), 0, 180, 5]
+	] as const)('%s', (_, spot, bank, from, metres) => {
+		const fetch = fetchM(LAKE, spot, bank, from)!;
+		expect(Math.abs(fetch / metres - 1)).toBeLessThan(0.01);
+	});
+
+	it('is unknown without a shore, and nothing where the spot is not on the water', () => {
+		expect(fetchM([], at(0, 0), 0, 0)).toBeNull();
+		expect(fetchM(LAKE, at(500, 200), 0, 0)).toBe(0);
+	});
+
+	it('is never longer than the water, whatever the wind', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 0, max: 359 }), fc.integer({ min: 10, max: 990 }), (from, east) => {
+				const fetch = fetchM(LAKE, at(east, 0), 0, from);
+				expect(fetch).not.toBeNull();
+				expect(fetch!).toBeGreaterThanOrEqual(0);
+				expect(fetch!).toBeLessThanOrEqual(Math.hypot(1000, 400));
+			})
+		);
+	});
+
+	it('raises no more than the wind on open water, and more the farther it comes', () => {
+		// 10 m/s over 10 km: the chart of the manual gives about 0.6 m.
+		expect(waveM(10, 10_000)).toBeCloseTo(0.61, 1);
+		expect(surfaceAt(8, 20)).toBe('ripple');
+		expect(surfaceAt(8, null)).toBe(surfaceAt(8, 1e6));
+		expect(surfaceAt(0, 1000)).toBe('calm');
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.1, max: 15, noNaN: true }),
+				fc.double({ min: 1, max: 20_000, noNaN: true }),
+				(wind, fetch) => {
+					expect(waveM(wind, fetch * 1.5)).toBeGreaterThan(waveM(wind, fetch));
+					expect(waveM(wind * 1.5, fetch)).toBeGreaterThan(waveM(wind, fetch));
+				}
+			)
+		);
+	});
+});
+
+describe('shores', () => {
+	it('tell water from land and islands, width, and points from pockets', () => {
+		expect([at(10, 10), at(500, 200), at(-5, 10)].map((point) => isOnWater(LAKE, point))).toEqual([true, false, false]);
+		expect(widthM(LAKE, at(200, 100), 90)).toBeCloseTo(400, 6);
+		const [straight, pocket, point] = [at(200, 0), at(0, 0), at(450, 150)].map((where) => openness(LAKE, where, 40));
+		expect(straight).toBeCloseTo(0.5, 1);
+		expect(pocket).toBeCloseTo(0.25, 1);
+		expect(point).toBeCloseTo(0.75, 1);
+	});
+});
+
+describe('shade', () => {
+	it.each([
+		['a high bank in the south under a noon sun', 10, 0, 180, 45, 10],
+		['a low sun', 10, 0, 180, 30, 17.32],
+		['a sun off to the side', 10, 0, 240, 30, 8.66],
+		['a sun over the water', 10, 0, 0, 30, 0],
+		['no trees', 0, 0, 180, 30, 0],
+		['night', 5, 0, 180, -3, Infinity]
+	])('%s', (_, height, bank, azimuthDeg, elevationDeg, metres) => {
+		expect(shadeM(height, bank, { azimuthDeg, elevationDeg })).toBeCloseTo(metres, 1);
+	});
+});
+
+const STEEP = [
+	{ outM: 0, depthM: 0 },
+	{ outM: 8, depthM: 2 },
+	{ outM: 20, depthM: 6.5 },
+	{ outM: 32, depthM: 8 }
+];
+const FLAT = [
+	{ outM: 0, depthM: 0 },
+	{ outM: 30, depthM: 1.2 }
+];
+
+describe('a spot in an hour', () => {
+	const spot: SpotPlace = { bankBearingDeg: 90, profile: STEEP, bankHeightM: 10, at: at(0, 100) };
+	const sun = { azimuthDeg: 270, elevationDeg: 30 };
+	const blown = { weather: { windMps: 6, windFromDeg: 90 }, sun, shores: LAKE };
+
+	it('knows its wind, waves, shade and arm', () => {
+		expect(lieOf(spot, blown)).toMatchObject({ bank: 'windblown', fetchM: 995, wind: 'chop', isArm: false });
+		expect(lieOf(spot, blown).shadeM).toBeCloseTo(17.32, 1);
+		const arm = { ...blown, shores: [box(0, 0, 1000, 200)] };
+		expect(lieOf(spot, arm).isArm).toBe(true);
+		const lee = lieOf(spot, { ...blown, weather: { windMps: 6, windFromDeg: 270 } });
+		expect([lee.bank, lee.wind]).toEqual(['sheltered', 'calm']);
+		expect(lieOf({ ...spot, at: null }, blown)).toMatchObject({ fetchM: null, isArm: false });
+	});
+
+	it('is spoken for by the craft’s own rules, each with its strength', () => {
+		const reasons = placeReasons(lieOf(spot, blown), read(), spot);
+		expect(reasons.map(({ claim, points }) => [claim, points])).toEqual([
+			['POS-01', 3],
+			['POS-02', 2]
+		]);
+		const summer = read({ phase: 'summer', sky: 'sun', cover: [{ kind: 'rock', density: 'sparse', topM: 3 }] });
+		const said = placeReasons(lieOf(spot, blown), summer, spot).map(({ claim }) => claim);
+		expect(said.filter((claim) => claim === 'POS-07')).toHaveLength(2);
+		const winter = read({ phase: 'winter', dayLength: 'growing', sky: 'sun', bottomM: 1.2 });
+		const shallow = { ...spot, profile: FLAT, bankHeightM: 0 };
+		expect(placeReasons(lieOf(shallow, blown), winter, shallow).map(({ claim }) => claim)).toContain('POS-06');
+	});
+
+	it('is worth nothing less for more wind on its bank, up to chop', () => {
+		const points = [0, 2, 4, 6].map((windMps) => {
+			const lie = lieOf(spot, { ...blown, weather: { windMps, windFromDeg: 90 } });
+			return placeReasons(lie, read(), spot).reduce((sum, one) => sum + one.points, 0);
+		});
+		expect(points).toEqual(points.toSorted((a, b) => a - b));
+		expect(points[0]).toBeLessThan(points[3]!);
+	});
+});
+
+describe('depths', () => {
+	it('of a profile hold at its ends and between', () => {
+		expect([0, 4, 8, 14, 50].map((outM) => soundedM(STEEP, outM))).toEqual([0, 1, 2, 4.25, 8]);
+		expect(dropM(STEEP)).toBeCloseTo(soundedM(STEEP, 26) - 1.5, 9);
+		expect(dropM(FLAT)).toBe(0);
+	});
+
+	it('by soundings are those that were measured, never beyond them, and unknown on land or far from any', () => {
+		const soundings: Sounding[] = [1, 2, 3, 4].map((depthM, index) => ({ ...at(200 + 20 * index, 200), depthM }));
+		const depths = new Depths(LAKE, soundings);
+		for (const one of soundings) expect(depths.at(one)).toBeCloseTo(one.depthM, 9);
+		expect(depths.at(at(500, 200))).toBeNull();
+		expect(depths.at(at(800, 200))).toBeNull();
+		fc.assert(
+			fc.property(fc.integer({ min: 190, max: 270 }), fc.integer({ min: 150, max: 250 }), (east, north) => {
+				const depth = depths.at(at(east, north));
+				expect(depth).not.toBeNull();
+				expect(depth!).toBeGreaterThanOrEqual(1);
+				expect(depth!).toBeLessThanOrEqual(4);
+			})
+		);
+	});
+});
+
+describe('places proposed', () => {
+	/** Soundings every 15 m of a bottom that is given by a function. */
+	const sounded = (depthOf: (point: Point) => number): Sounding[] => {
+		const found: Sounding[] = [];
+		for (let east = 10; east < 1000; east += 15) {
+			for (let north = 10; north < 400; north += 15) {
+				const point = at(east, north);
+				if (isOnWater(LAKE, point)) found.push({ ...point, depthM: depthOf(point) });
+			}
+		}
+		return found;
+	};
+
+	it('are ditches where a ditch was dug, and nothing on a level bottom but its points', () => {
+		const dug = sounded(({ northM }) => (Math.abs(northM - 100) <= 8 ? 4.5 : 2.5));
+		const ditches = proposalsIn(new Depths(LAKE, dug)).filter(({ kind }) => kind === 'ditch');
+		expect(ditches.length).toBeGreaterThan(0);
+		for (const one of ditches) {
+			expect(Math.abs(one.northM - 100)).toBeLessThan(25);
+			expect([one.claim, one.sure]).toEqual(['POS-10', 'well sounded']);
+		}
+		const level = proposalsIn(
+			new Depths(
+				LAKE,
+				sounded(() => 2)
+			)
+		);
+		expect(new Set(level.map(({ kind }) => kind))).toEqual(new Set(['point']));
+		// The corners of the island are points of land; the corners of the water are pockets.
+		for (const one of level) expect(distanceM(one, at(500, 200))).toBeLessThan(80);
+	});
+
+	it('are drops where shallows end over deep water', () => {
+		const ledge = sounded(({ northM }) => (northM < 60 ? 1.2 : 6));
+		const drops = proposalsIn(new Depths(LAKE, ledge)).filter(({ kind }) => kind === 'drop');
+		expect(drops.length).toBeGreaterThan(0);
+		for (const one of drops) expect(one.because).toMatch(/^\d\.\d m with \d\.\d m within 20 m/);
+	});
+
+	it('keep apart, are eight at most, and lie on the water or its shore', () => {
+		const rough = sounded(({ eastM, northM }) => 3 + 2 * Math.sin(eastM / 30) * Math.cos(northM / 25));
+		const found = proposalsIn(new Depths(LAKE, rough));
+		expect(found.length).toBeGreaterThan(3);
+		expect(found.length).toBeLessThanOrEqual(8);
+		found.forEach((one, index) => {
+			for (const other of found.slice(index + 1)) expect(distanceM(one, other)).toBeGreaterThanOrEqual(60);
+			expect(openness(LAKE, movedBy(one, 0, 0), 5)).toBeGreaterThan(0);
+		});
+		expect(proposalsIn(new Depths([], []))).toEqual([]);
+	});
+});
+
+describe('twins', () => {
+	const place = (id: string, more: Partial<TwinPlace> = {}): TwinPlace => ({
+		id,
+		profile: STEEP,
+		cover: [{ kind: 'rock', density: 'sparse', form: 'even', topM: 3 }],
+		bank: 'windblown',
+		...more
+	});
+
+	it('are the more alike the more they share, and say in what', () => {
+		const found = twinsOf(place('here'), [
+			place('here'),
+			place('flat', { profile: FLAT, cover: [], bank: 'sheltered' }),
+			place('same'),
+			place('lee', { bank: 'sheltered' })
+		]);
+		expect(found.map(({ id }) => id)).toEqual(['same', 'lee', 'flat']);
+		expect(found[0]).toMatchObject({ likeness: 1, alike: ['its depths', 'its cover', 'the wind blows onto it'] });
+		expect(found[1]!.other).toEqual(['it lies in the lee']);
+		expect(found[2]!.alike).toEqual([]);
+	});
+});

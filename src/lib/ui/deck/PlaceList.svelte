@@ -1,0 +1,96 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { figureText, shownIn } from '$lib/forms/units';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import type { SpotHour } from './lies';
+
+	/** A spot in the hour, with its worth. */
+	export interface Ranked extends SpotHour {
+		readonly name: string;
+		readonly rank: number;
+		/** How good the hour is for blades here; `null` while it is being worked out. */
+		readonly blades: 'good' | 'fair' | 'poor' | null;
+	}
+	interface Props {
+		ranked: readonly Ranked[];
+		units: UnitSystem;
+		marked: string | null;
+		onmark: (id: string) => void;
+	}
+	const { ranked, units, marked, onmark }: Props = $props();
+	const distance = $derived(shownIn(units, 'distance'));
+	const metres = (value: number): string => `${figureText(units, 'distance', value)} ${distance.unit}`;
+	const BANKS = { windblown: 'wind onto it', cross: 'wind along it', sheltered: 'in the lee' } as const;
+	const WATERS = { calm: 'calm', ripple: 'a ripple', chop: 'chop', heavy: 'heavy water' } as const;
+	function lieText({ lie }: Ranked): string {
+		const shade = lie.shadeM === Infinity ? '' : lie.shadeM >= 1 ? `; shade ${metres(lie.shadeM)} out` : '; no shade';
+		const fetch = lie.fetchM === null ? '' : ` over ${metres(lie.fetchM)} of water`;
+		return `${BANKS[lie.bank]}${lie.bank === 'sheltered' ? '' : fetch}, ${WATERS[lie.wind]}${shade}`;
+	}
+</script>
+
+<ol>
+	{#each ranked as one (one.spot)}
+		<li class:marked={marked === one.spot}>
+			<button type="button" aria-pressed={marked === one.spot} onclick={() => onmark(one.spot)}>
+				<strong class="figure rank">{one.rank}</strong>
+				<strong>{one.name}</strong>
+				{#if one.blades}<span class="blades">blades {one.blades}</span>{/if}
+			</button>
+			<p class="quiet">{lieText(one)}.</p>
+			{#if marked === one.spot || one.rank === 1}
+				<ul>
+					{#each one.reasons as { claim, because }, at (at)}
+						<li>{because} <a class="id" href="{resolve('/craft')}?find={claim}">{claim}</a></li>
+					{:else}<li class="quiet">No rule about places speaks for it in this hour.</li>{/each}
+				</ul>
+			{/if}
+		</li>
+	{/each}
+</ol>
+
+<style>
+	ol > li {
+		padding: 4px 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	button {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		width: 100%;
+		min-height: 32px;
+		text-align: left;
+		cursor: pointer;
+	}
+	.rank {
+		display: inline-grid;
+		place-items: center;
+		width: 22px;
+		height: 22px;
+		border: 1px solid var(--ink);
+		border-radius: 50%;
+	}
+	.marked .rank {
+		background: var(--amber);
+		color: #14110a;
+	}
+	.blades {
+		margin-left: auto;
+		font-size: var(--t-s);
+	}
+	p,
+	ul {
+		padding-left: 30px;
+		font-size: var(--t-s);
+	}
+	.id {
+		font: var(--t-xs) var(--font-mono);
+		color: var(--ink-3);
+	}
+	@media (width < 56rem) {
+		button {
+			min-height: 48px;
+		}
+	}
+</style>

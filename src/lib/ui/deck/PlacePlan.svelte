@@ -1,0 +1,221 @@
+<script lang="ts">
+	import type { Point } from '$lib/core/places/plane';
+	import type { Proposal } from '$lib/core/places/propose';
+	import type { Sounding } from '$lib/core/places/depths';
+	import type { Shores } from '$lib/core/places/shore';
+
+	/** A spot on the plan. */
+	interface Marked {
+		readonly id: string;
+		readonly name: string;
+		readonly at: Point;
+		/** Place in the order of the hour, from 1. */
+		readonly rank: number;
+		/** How far (m) the bank's shade reaches, and in which bearing the water lies. */
+		readonly shadeM: number;
+		readonly bankBearingDeg: number;
+	}
+	interface Props {
+		shores: Shores;
+		soundings: readonly Sounding[];
+		spots: readonly Marked[];
+		proposals: readonly Proposal[];
+		windFromDeg: number;
+		windMps: number;
+		sun: { readonly azimuthDeg: number; readonly elevationDeg: number };
+		/** The spot that is looked at. */
+		marked: string | null;
+		text: string;
+		/** A depth (m) as it is shown. */
+		depthText: (depthM: number) => string;
+		onmark: (id: string) => void;
+	}
+	const { shores, soundings, spots, proposals, windFromDeg, windMps, sun, marked, text, depthText, onmark }: Props =
+		$props();
+
+	/** Room there is, px: the plan is drawn anew in it, so that its words stay as large as all others. */
+	let wide = $state(760);
+	const high = $derived(wide < 560 ? 330 : 420);
+	const EDGE = 34;
+	/** Beside the water there is room for wind and sun. */
+	const SIGNS_PX = 92;
+	const points = $derived([...shores.flat(), ...spots.map(({ at }) => at)]);
+	const west = $derived(Math.min(...points.map(({ eastM }) => eastM)));
+	const east = $derived(Math.max(...points.map(({ eastM }) => eastM)));
+	const south = $derived(Math.min(...points.map(({ northM }) => northM)));
+	const north = $derived(Math.max(...points.map(({ northM }) => northM)));
+	/** Pixels per m: the water fills the plan, north up. */
+	const scale = $derived(
+		Math.min((wide - 2 * EDGE - SIGNS_PX) / Math.max(50, east - west), (high - 2 * EDGE) / Math.max(50, north - south))
+	);
+	const x = ({ eastM }: Point): number => (wide - SIGNS_PX) / 2 + (eastM - (east + west) / 2) * scale;
+	const y = ({ northM }: Point): number => high / 2 - (northM - (north + south) / 2) * scale;
+	const path = $derived(
+		shores.map((ring) => `M${ring.map((at) => `${x(at).toFixed(1)},${y(at).toFixed(1)}`).join('L')}Z`).join('')
+	);
+	const deepest = $derived(Math.max(1, ...soundings.map(({ depthM }) => depthM)));
+	const BARS_M = [50, 100, 200, 500, 1000, 2000] as const;
+	const barM = $derived(BARS_M.find((metres) => metres * scale >= 60) ?? BARS_M.at(-1)!);
+	/** A shadow is drawn no longer than a boat sits from the bank. */
+	const SHADE_MOST_M = 40;
+	const SHADE_wide_M = 60;
+	/** Depths are written out at least this far apart, px; between them a dot says that somebody sounded here. */
+	const FIGURES_PX = 42;
+	const written = $derived.by(() => {
+		const taken: Sounding[] = [];
+		for (const one of soundings) {
+			const isFree = taken.every((other) => Math.hypot(x(one) - x(other), y(one) - y(other)) >= FIGURES_PX);
+			if (isFree) taken.push(one);
+		}
+		return taken;
+	});
+	const SIGNS = { drop: '▽', point: '◇', ditch: '≡' } as const;
+</script>
+
+<div class="plan" bind:clientWidth={wide}>
+	<svg width={wide} height={high} viewBox="0 0 {wide} {high}" role="img" aria-label={text}>
+		<path class="water" d={path} fill-rule="evenodd" />
+		{#each soundings as one, at (at)}
+			<circle class="sounding" cx={x(one)} cy={y(one)} r={0.6 + 1.4 * (one.depthM / deepest)} />
+		{/each}
+		{#each written as one, at (at)}
+			<text class="depth figure" x={x(one)} y={y(one) + 4} text-anchor="middle">{depthText(one.depthM)}</text>
+		{/each}
+		{#each spots as { id, at, shadeM, bankBearingDeg } (id)}
+			{#if shadeM > 0 && Number.isFinite(shadeM)}
+				<rect
+					class="shade"
+					x={x(at) - (SHADE_wide_M * scale) / 2}
+					y={y(at) - Math.min(SHADE_MOST_M, shadeM) * scale}
+					width={SHADE_wide_M * scale}
+					height={Math.min(SHADE_MOST_M, shadeM) * scale}
+					transform="rotate({bankBearingDeg} {x(at)} {y(at)})"
+				/>
+			{/if}
+		{/each}
+		<path class="shore" d={path} />
+		{#each proposals as one (`${one.kind}${one.eastM}`)}
+			<text class="proposed" x={x(one)} y={y(one) + 6} text-anchor="middle"
+				>{SIGNS[one.kind]}<title>{one.because}</title></text
+			>
+		{/each}
+		{#each spots as { id, name, at, rank } (id)}
+			{@const isLeft = x(at) > wide * 0.72}
+			<g class="spot" class:marked={marked === id} aria-hidden="true">
+				<!-- The list beside the plan does the same for the keyboard. -->
+				<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+				<g class="grip" onclick={() => onmark(id)}>
+					<circle cx={x(at)} cy={y(at)} r="22" class="target" />
+					<circle cx={x(at)} cy={y(at)} r="11" class="pin" />
+					<text x={x(at)} y={y(at) + 4.5} text-anchor="middle" class="figure">{rank}</text>
+				</g>
+				<text class="name" x={x(at) + (isLeft ? -16 : 16)} y={y(at) + 4} text-anchor={isLeft ? 'end' : 'start'}
+					>{name}</text
+				>
+			</g>
+		{/each}
+		<g class="wind" transform="translate({wide - 44} 44)">
+			<g transform="rotate({windFromDeg})">
+				<path d="M0,-24V20M-6,10L0,22L6,10" />
+			</g>
+			<text y="40" text-anchor="middle">wind {windMps.toFixed(0)} m/s</text>
+		</g>
+		{#if sun.elevationDeg > 0}
+			<g class="sun" transform="translate({wide - 44} 136)">
+				<circle r="18" class="sky" />
+				<circle
+					r="5"
+					class="disc"
+					cx={18 * Math.sin((sun.azimuthDeg * Math.PI) / 180)}
+					cy={-18 * Math.cos((sun.azimuthDeg * Math.PI) / 180)}
+				/>
+				<text y="40" text-anchor="middle">sun {Math.round(sun.elevationDeg)}° up</text>
+			</g>
+		{/if}
+		<g class="bar" transform="translate(24 {high - 22})">
+			<path d="M0,-5V0H{barM * scale}V-5" />
+			<text x={(barM * scale) / 2} y="14" text-anchor="middle">{barM} m</text>
+		</g>
+		<g class="north" transform="translate(28 34)">
+			<path d="M0,16V-14M-5,-5L0,-15L5,-5" />
+			<text y="28" text-anchor="middle">N</text>
+		</g>
+	</svg>
+</div>
+
+<style>
+	.plan {
+		overflow: hidden;
+	}
+	svg {
+		display: block;
+	}
+	.water {
+		fill: color-mix(in srgb, var(--cool) 16%, var(--paper));
+	}
+	.depth {
+		fill: var(--ink-2);
+		font-size: 10.5px;
+		paint-order: stroke;
+		stroke: color-mix(in srgb, var(--cool) 16%, var(--paper));
+		stroke-width: 4px;
+	}
+	.shore {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 1.6;
+	}
+	.sounding {
+		fill: var(--cool);
+		opacity: 0.55;
+	}
+	.shade {
+		fill: var(--ink);
+		opacity: 0.28;
+	}
+	.pin {
+		fill: var(--paper);
+		stroke: var(--ink);
+		stroke-width: 1.5;
+	}
+	.target {
+		fill: transparent;
+		cursor: pointer;
+	}
+	.marked .pin {
+		fill: var(--amber);
+	}
+	.marked .figure {
+		fill: var(--on-amber, #14110a);
+	}
+	.name {
+		paint-order: stroke;
+		stroke: var(--paper);
+		stroke-width: 3.5px;
+		font-weight: 640;
+	}
+	text {
+		fill: var(--ink);
+		font-size: 12.5px;
+	}
+	.proposed {
+		font-size: 17px;
+		paint-order: stroke;
+		stroke: var(--paper);
+		stroke-width: 3px;
+	}
+	.wind path,
+	.bar path,
+	.north path {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 1.6;
+	}
+	.sky {
+		fill: none;
+		stroke: var(--rule-2);
+	}
+	.disc {
+		fill: var(--ink);
+	}
+</style>

@@ -1,0 +1,15 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+
+	const VIEWS = [
+		['/deck', 'The day'],
+		['/deck/places', 'Places']
+	] as const;
+</script>
+
+<nav class="views" aria-label="Views of the deck">
+	{#each VIEWS as [path, name] (path)}
+		<a href={resolve(path)} aria-current={page.url.pathname === path ? 'page' : undefined}>{name}</a>
+	{/each}
+</nav>

@@ -1,0 +1,58 @@
+import { sunAt } from '$lib/forms/almanac';
+import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
+import type { Weather } from '$lib/core/day/weather';
+import { distanceM, planeAbout, type LonLat, type Plane, type Point } from '$lib/core/places/plane';
+import { lieOf, placeReasons, type Lie, type PlaceReason, type SpotPlace } from '$lib/core/places/rank';
+import type { Shores } from '$lib/core/places/shore';
+import type { ChartRecord } from '$lib/core/records/chartSchema';
+import { completeReading } from '$lib/core/reading/complete';
+import type { ParsedReading } from '$lib/core/schema/reading';
+import { readingAt } from './day';
+
+/** A water as it lies on its own plane. */
+export interface Map {
+	readonly plane: Plane;
+	readonly shores: Shores;
+}
+
+/** A water's map: flat without a chart, but spots that say where they lie keep their distances. */
+export function mapOf(water: HeldWater, chart: Pick<ChartRecord, 'shores'> | null): Map {
+	const plane = planeAbout([water.longitude, water.latitude]);
+	return { plane, shores: (chart?.shores ?? []).map((ring) => ring.map((place) => plane.pointOf(place as LonLat))) };
+}
+
+const pointOf = ({ plane }: Map, { at }: HeldSpot): Point | null => (at ? plane.pointOf(at as LonLat) : null);
+
+/** Distance (m) between two spots; `null` where one does not say where it lies. */
+export function awayM(map: Map, from: HeldSpot | undefined, to: HeldSpot | undefined): number | null {
+	const [a, b] = [from && pointOf(map, from), to && pointOf(map, to)];
+	return a && b ? distanceM(a, b) : null;
+}
+
+const placeOf = (map: Map, spot: HeldSpot): SpotPlace => ({
+	bankBearingDeg: spot.bankBearingDeg,
+	profile: spot.profile,
+	bankHeightM: spot.bankHeightM ?? 0,
+	at: pointOf(map, spot)
+});
+
+/** A spot in an hour: how it lies, what is read there, and what speaks for it. */
+export interface SpotHour {
+	readonly at: string;
+	readonly spot: string;
+	readonly lie: Lie;
+	readonly reading: ParsedReading;
+	readonly reasons: readonly PlaceReason[];
+	/** Points of the reasons together. */
+	readonly place: number;
+}
+
+/** How a spot lies in an hour's weather, and what the rules about places say of it. */
+export function spotHour(read: ParsedReading, weather: Weather, water: HeldWater, spot: HeldSpot, map: Map): SpotHour {
+	const place = placeOf(map, spot);
+	const lie = lieOf(place, { weather, sun: sunAt(water, weather.at), shores: map.shores });
+	const reading = readingAt(read, weather, { water, spot }, lie);
+	const reasons = placeReasons(lie, completeReading(reading), place);
+	const points = reasons.reduce((sum, reason) => sum + reason.points, 0);
+	return { at: weather.at, spot: spot.id, lie, reading, reasons, place: points };
+}

@@ -1,0 +1,66 @@
+import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
+import { distanceM, planeAbout, type LonLat } from '$lib/core/places/plane';
+import type { ChartRecord } from '$lib/core/records/chartSchema';
+import { SCHEMA_VERSION, type SpotRecord } from '$lib/core/records/schemas';
+import type { MapFile } from './mapFile';
+
+/** A water is no farther (m) from a file's places than this, or the file is of another water. */
+const FAR_M = 30_000;
+/** A named place is the spot of the same name. */
+const isSameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+/** What taking a file changes: the chart, spots that learn where they lie, and spots that are new. */
+export interface Taking {
+	readonly chart: Pick<ChartRecord, 'shores' | 'soundings'> | null;
+	readonly moved: readonly { readonly id: string; readonly record: SpotRecord }[];
+	readonly added: readonly SpotRecord[];
+}
+
+/** Why a file cannot be of a water; `null` where it can. */
+export function notOf(file: MapFile, { longitude, latitude, name }: HeldWater): string | null {
+	const first: LonLat | undefined = file.shores[0]?.[0] ?? file.soundings[0]?.[0] ?? file.places[0]?.at;
+	if (!first) return null;
+	const plane = planeAbout([longitude, latitude]);
+	const away = distanceM(plane.pointOf(first), { eastM: 0, northM: 0 });
+	return away > FAR_M ? `This file is of a place ${Math.round(away / 1000)} km from ${name}.` : null;
+}
+
+const recordOf = (spot: HeldSpot): SpotRecord => {
+	const { schemaVersion, waterId, name, bankBearingDeg, at, bankHeightM, profile, cover } = spot;
+	return { schemaVersion, waterId, name, bankBearingDeg, at, bankHeightM, profile, cover };
+};
+
+/** The bottom that a place is given until somebody sounds it: an even slope. */
+const UNSOUNDED: SpotRecord['profile'] = [
+	{ outM: 0, depthM: 0 },
+	{ outM: 20, depthM: 2 }
+];
+
+const mutable = (place: LonLat): [number, number] => [place[0], place[1]];
+
+/** What taking a file would change of a water; shores and soundings of a file stand in for those there were. */
+export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | null): Taking {
+	const known = (name: string) => water.spots.find((spot) => isSameName(spot.name, name));
+	const shores = file.shores.length > 0 ? file.shores.map((ring) => ring.map(mutable)) : (before?.shores ?? []);
+	const soundings: ChartRecord['soundings'] =
+		file.soundings.length > 0 ? file.soundings.map(([at, depthM]) => [mutable(at), depthM]) : (before?.soundings ?? []);
+	const hasChart = file.shores.length + file.soundings.length > 0;
+	return {
+		chart: hasChart ? { shores, soundings } : null,
+		moved: file.places.flatMap(({ name, at }) => {
+			const spot = known(name);
+			return spot ? [{ id: spot.id, record: { ...recordOf(spot), at: mutable(at) } }] : [];
+		}),
+		added: file.places
+			.filter(({ name }) => !known(name))
+			.map(({ name, at }) => ({
+				schemaVersion: SCHEMA_VERSION,
+				waterId: water.id,
+				name,
+				bankBearingDeg: 0,
+				at: mutable(at),
+				profile: UNSOUNDED,
+				cover: []
+			}))
+	};
+}

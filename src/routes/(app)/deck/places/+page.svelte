@@ -1,0 +1,278 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { invalidateAll } from '$app/navigation';
+	import { useApp } from '$lib/client/app.svelte';
+	import { recordAt } from '$lib/client/server';
+	import { newUuid } from '$lib/client/uuid';
+	import { WorkerClient } from '$lib/client/workers';
+	import type { Sounding } from '$lib/core/places/depths';
+	import type { LonLat } from '$lib/core/places/plane';
+	import type { Proposal } from '$lib/core/places/propose';
+	import type { ChartRecord } from '$lib/core/records/chartSchema';
+	import { SCHEMA_VERSION, type SpotRecord } from '$lib/core/records/schemas';
+	import { figureText, shownIn } from '$lib/forms/units';
+	import { sunAt } from '$lib/forms/almanac';
+	import { worthOf } from '$lib/ui/deck/day';
+	import { awayM } from '$lib/ui/deck/lies';
+	import type { Taking } from '$lib/ui/deck/mapExchange';
+	import type { Written } from '$lib/ui/deck/mapWrite';
+	import MapFiles from '$lib/ui/deck/MapFiles.svelte';
+	import PlaceList, { type Ranked } from '$lib/ui/deck/PlaceList.svelte';
+	import PlacePlan from '$lib/ui/deck/PlacePlan.svelte';
+	import { PlannedDay } from '$lib/ui/deck/planned.svelte';
+	import { routeOf } from '$lib/ui/deck/route';
+	import Views from '$lib/ui/deck/Views.svelte';
+	import { pointOf as compass } from '$lib/ui/tank/bank';
+	import type { DeckApi, Worth } from '$lib/workers/deck.worker';
+
+	const { data } = $props();
+	const app = useApp();
+	const worker = new WorkerClient<DeckApi>(
+		() => new Worker(new URL('../../../../lib/workers/deck.worker.ts', import.meta.url), { type: 'module' })
+	);
+	onMount(() => () => worker.close());
+
+	const day = new PlannedDay(app, () => data.charts);
+	const { water, zone, hours, weathers, map } = $derived(day);
+	const chart = $derived(data.charts.find(({ waterId }) => waterId === water?.id) ?? null);
+	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
+	const clock = (at: string): string => time.format(Date.parse(at));
+
+	let hour = $state(0);
+	const index = $derived(Math.min(hour, hours.length - 1));
+	const weather = $derived(weathers[index] ?? null);
+	const sun = $derived(water && weather ? sunAt(water, weather.at) : { azimuthDeg: 0, elevationDeg: 0 });
+	const soundings = $derived<Sounding[]>(
+		map && chart ? chart.soundings.map(([at, depthM]) => ({ ...map.plane.pointOf(at as LonLat), depthM })) : []
+	);
+
+	let worths = $state.raw<readonly Worth[]>([]);
+	let proposals = $state.raw<readonly Proposal[]>([]);
+	let marked = $state<string | null>(null);
+	const here = $derived(day.placed.filter(({ at }) => at === weather?.at));
+	$effect(() => {
+		const asked = day.placed.map(({ at, spot, reading }) => ({
+			at,
+			spot,
+			reading: $state.snapshot(reading) as typeof reading
+		}));
+		if (asked.length === 0) return;
+		void worker
+			.latest('worth', (api) => api.worth(asked, { ...app.stand.stances }) as Promise<Worth[]>)
+			.then((found) => found && (worths = found));
+	});
+	$effect(() => {
+		const [shores, sounded] = [map?.shores ?? [], soundings];
+		void worker
+			.latest('propose', (api) => api.propose(shores, sounded) as Promise<Proposal[]>)
+			.then((found) => found && (proposals = found));
+	});
+
+	const ranked = $derived.by((): Ranked[] => {
+		const rows = here.map((one) => {
+			const worth = worths.find(({ at, spot }) => at === one.at && spot === one.spot) ?? null;
+			const name = day.spots.find(({ id }) => id === one.spot)?.name ?? '';
+			return {
+				...one,
+				name,
+				blades: worth?.blades ?? null,
+				value: worthOf({ points: worth?.points ?? 0, place: one.place })
+			};
+		});
+		return rows.toSorted((a, b) => b.value - a.value).map((one, at) => ({ ...one, rank: at + 1 }));
+	});
+	const onPlan = $derived(
+		ranked.flatMap(({ spot, name, rank, lie }) => {
+			const held = day.spots.find(({ id }) => id === spot);
+			if (!map || !held?.at) return [];
+			const at = map.plane.pointOf(held.at as LonLat);
+			return [{ id: spot, name, at, rank, shadeM: lie.shadeM, bankBearingDeg: held.bankBearingDeg }];
+		})
+	);
+	const route = $derived(
+		routeOf(day.placed, worths, day.plan.edits, (from, to) => {
+			const spotOf = (id: string) => day.spots.find((spot) => spot.id === id);
+			return map && awayM(map, spotOf(from), spotOf(to));
+		})
+	);
+	const nameOf = (id: string): string => day.spots.find((spot) => spot.id === id)?.name ?? '';
+	const distance = $derived(shownIn(app.units, 'distance'));
+	const best = $derived(ranked[0] ?? null);
+
+	const written = $derived<Written>({
+		name: water?.name ?? '',
+		shores: (chart?.shores ?? []) as Written['shores'],
+		soundings: (chart?.soundings ?? []) as Written['soundings'],
+		places: day.spots.flatMap(({ name, at }) => (at ? [{ name, at: at as LonLat }] : [])),
+		route: route.flatMap(({ spot, from }) => {
+			const at = day.spots.find(({ id }) => id === spot)?.at;
+			return at ? [{ name: nameOf(spot), at: at as LonLat, from }] : [];
+		})
+	});
+
+	async function take({ chart: next, moved, added }: Taking) {
+		if (!water) return;
+		const { keeping } = app;
+		if (next) {
+			const record: ChartRecord = { schemaVersion: SCHEMA_VERSION, waterId: water.id, ...next };
+			await keeping.put('charts', chart?.id ?? newUuid(), chart?.version ?? 0, record, `the map of ${water.name}`);
+		}
+		for (const { id, record } of moved) {
+			const known = await versionOf(id);
+			await keeping.put('spots', id, known, record, record.name);
+		}
+		for (const record of added) await keeping.put('spots', newUuid(), 0, record, record.name);
+		await keeping.outbox?.flush();
+		await invalidateAll();
+	}
+	async function versionOf(id: string): Promise<number> {
+		return (await recordAt('spots', id))?.version ?? 0;
+	}
+	async function keepProposal({ eastM, northM, kind, depthM }: Proposal) {
+		if (!water || !map) return;
+		const at = map.plane.placeOf({ eastM, northM }) as [number, number];
+		const profile = [
+			{ outM: 0, depthM: 0 },
+			{ outM: 20, depthM: Math.max(0.5, depthM ?? 2) }
+		];
+		const names = { drop: 'Drop', point: 'Point', ditch: 'Ditch' } as const;
+		const name = `${names[kind]} ${day.spots.length + 1}`;
+		const record: SpotRecord = {
+			schemaVersion: SCHEMA_VERSION,
+			waterId: water.id,
+			name,
+			bankBearingDeg: 0,
+			at,
+			profile,
+			cover: []
+		};
+		await app.keeping.put('spots', newUuid(), 0, record, name);
+		await app.keeping.outbox?.flush();
+		await invalidateAll();
+	}
+</script>
+
+<svelte:head><title>Places · Deck · Lucernal</title></svelte:head>
+
+<div class="screen places">
+	<div class="screen-title">
+		<h1 class="phone-voiced">Where, in this hour?</h1>
+		<Views />
+		<p class="say" role="status">
+			{#if best && weather}<strong>{best.name}</strong> at {clock(weather.at)}, wind from the {compass(
+					weather.windFromDeg
+				)}{:else}No water with spots is kept yet.{/if}
+		</p>
+	</div>
+	<div class="screen-main">
+		{#if water && weather}
+			<div class="when">
+				<label>Hour <input class="slide" type="range" min="0" max={hours.length - 1} bind:value={hour} /></label>
+				<output class="figure">{clock(weather.at)}</output>
+				<span class="quiet">{day.plan.date}, {weather.sky === 'sun' ? 'bright' : weather.sky}</span>
+			</div>
+			{#if onPlan.length > 0}
+				<PlacePlan
+					shores={map?.shores ?? []}
+					{soundings}
+					spots={onPlan}
+					{proposals}
+					windFromDeg={weather.windFromDeg}
+					windMps={weather.windMps}
+					{sun}
+					{marked}
+					depthText={(depthM) => figureText(app.units, 'depth', depthM)}
+					text="Plan of {water.name}, north up, with its spots in the order of the hour"
+					onmark={(id) => (marked = marked === id ? null : id)}
+				/>
+			{:else}
+				<p class="pad">No spot of {water.name} says where it lies: bring in a map file, beside.</p>
+			{/if}
+			<section class="part" aria-label="The day’s way">
+				<h2 class="part-title">The day’s way</h2>
+				<ol class="way">
+					{#each route as { spot, from, to, travelMin } (from)}
+						<li>
+							<strong class="figure">{clock(from)}–{clock(to)}</strong>
+							<span>{nameOf(spot)}</span>
+							{#if travelMin !== null && travelMin >= 0.5}
+								<span class="quiet">{Math.max(1, Math.round(travelMin))} min on the way</span>{/if}
+						</li>
+					{/each}
+				</ol>
+			</section>
+		{:else}<p class="pad">Keep a water with spots first; places are ranked over them.</p>{/if}
+	</div>
+	<div class="screen-side">
+		<section class="part" aria-label="Your places in this hour">
+			<h2>Your places in this hour</h2>
+			<PlaceList {ranked} units={app.units} {marked} onmark={(id) => (marked = marked === id ? null : id)} />
+		</section>
+		{#if proposals.length > 0}
+			<section class="part" aria-label="Worth a look">
+				<h2>Worth a look <span class="quiet">by outline and soundings</span></h2>
+				<ul class="worth">
+					{#each proposals as one (`${one.kind}${one.eastM}`)}
+						<li>
+							<span>{one.because} <span class="quiet">{one.sure}</span></span>
+							<button class="button" onclick={() => keepProposal(one)}>Make it a spot</button>
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+		{#if water}<MapFiles {water} {chart} {written} ontake={take} />{/if}
+		<p class="quiet foot">
+			Depths and distances in {distance.unit}. Fetch is straight into the wind to the first shore, waves by a formula
+			for deep water, shade by bank height and sun. A chart for fishing, not for finding your way.
+		</p>
+	</div>
+</div>
+
+<style>
+	.places {
+		--beside: 420px;
+	}
+	.say {
+		flex: 1;
+	}
+	.when {
+		display: flex;
+		gap: 12px;
+		align-items: center;
+		padding: 6px 14px;
+	}
+	.when label {
+		display: flex;
+		flex: 1;
+		gap: 10px;
+		align-items: center;
+	}
+	.slide {
+		flex: 1;
+		min-height: 44px;
+		accent-color: var(--amber);
+	}
+	.pad,
+	.foot {
+		padding: 8px 14px;
+		font-size: var(--t-s);
+	}
+	.way {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 22px;
+	}
+	.worth li {
+		display: flex;
+		gap: 8px;
+		justify-content: space-between;
+		align-items: center;
+		padding: 4px 0;
+		border-bottom: 1px solid var(--rule);
+		font-size: var(--t-s);
+	}
+	.worth .button {
+		flex: none;
+	}
+</style>

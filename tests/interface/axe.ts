@@ -1,0 +1,62 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from 'playwright-core';
+import { newAngler, signedIn, type TestAngler } from './browser';
+
+/** Every screen of a signed-in angler. */
+export const SCREENS = [
+	'/water',
+	'/call',
+	'/bench',
+	'/tank',
+	'/tank/approach',
+	'/tank/feel',
+	'/tank/calibration',
+	'/sight',
+	'/deck',
+	'/deck/places',
+	'/tally',
+	'/proof',
+	'/craft',
+	'/kept',
+	'/settings'
+] as const;
+export const LAPTOP = { width: 1280, height: 800 } as const;
+export const PHONE = { width: 390, height: 844 } as const;
+
+/** Rows of a long list beyond the first ones, which are all made alike. */
+const ALIKE = '.rules li:nth-child(n + 13)';
+
+async function found(page: Page, rules?: string[]): Promise<string[]> {
+	// No page has frames, and what passes is not reported: both take most of the time.
+	const axe = new AxeBuilder({ page })
+		.setLegacyMode(true)
+		.options({ resultTypes: ['violations'] })
+		.exclude(ALIKE);
+	const { violations } = await (rules ? axe.withRules(rules) : axe).analyze();
+	return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`);
+}
+
+/** What axe finds by day; then in the other theme, in which the same page differs in its colours alone. */
+export async function foundInBoth(page: Page): Promise<string[]> {
+	const byDay = await found(page);
+	await page.emulateMedia({ colorScheme: 'dark' });
+	return [...byDay, ...(await found(page, ['color-contrast', 'link-in-text-block']))];
+}
+
+/** What axe finds on a screen of an angler, in either theme. */
+export async function foundOn(path: string, viewport: { width: number; height: number }, angler: TestAngler) {
+	const page = await signedIn({ viewport, colorScheme: 'light', at: path }, angler);
+	await page.getByRole('heading', { level: 1 }).waitFor();
+	await page.waitForTimeout(500);
+	return foundInBoth(page);
+}
+
+/** An angler with a rig in hand. Tests that only look can share one. */
+export async function anglerWithRig(): Promise<TestAngler> {
+	const angler = await newAngler();
+	const page = await signedIn({ at: '/call' }, angler);
+	await page.locator('[data-live]').waitFor();
+	await page.getByRole('button', { name: 'Take in hand' }).click();
+	await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+	return angler;
+}
