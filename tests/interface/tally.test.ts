@@ -36,6 +36,7 @@ describe('an outing', () => {
 		await page.getByLabel('Length, cm').blur();
 		await page.getByRole('button', { name: 'Done', exact: true }).tap();
 		await page.getByText('Landed, 41.5 cm, on the fall').first().waitFor();
+		await page.getByRole('region', { name: 'Twins of this place' }).getByText(/slower/).waitFor();
 		await page.getByText('all told').waitFor();
 		await page.reload();
 		await page.getByText('Landed, 41.5 cm, on the fall').first().waitFor();
@@ -108,6 +109,32 @@ describe('the record', () => {
 		await expect
 			.poll(async () => (await (await page.request.get('/api/v1/stand')).json()).record.record)
 			.toBeUndefined();
+	});
+
+	it('tells what was lost with what, what an hour costs, and what the trials showed', async () => {
+		const page = await signedIn({ at: '/proof' });
+		await page.getByRole('tab', { name: 'Hooked and lost' }).click();
+		await page.getByRole('row', { name: /^moderate \d+\/\d+ \d+–\d+/ }).waitFor();
+		await page.getByLabel('Brought to hand, by').selectOption('line');
+		await page
+			.getByRole('row', { name: /lb \d+\/\d+/ })
+			.first()
+			.waitFor();
+		await page.getByRole('tab', { name: 'Weed and cost' }).click();
+		const cost = page.getByLabel('An outing costs, in your money');
+		await cost.fill('-4');
+		await cost.blur();
+		await page.getByText('A sum from 0 to 100,000.').waitFor();
+		expect(await cost.inputValue()).toBe('-4');
+		await cost.fill('24,5');
+		await cost.blur();
+		await page.getByText(/an hour fished/).waitFor();
+		await page.getByText(/a fish landed/).waitFor();
+		await page.getByRole('tab', { name: 'Trials' }).click();
+		await page
+			.getByText(/No trial has a whole pair|nine chances in ten/)
+			.first()
+			.waitFor();
 	});
 
 	it('goes out as CSV, and says which line of a bad one is wrong', async () => {

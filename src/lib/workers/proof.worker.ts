@@ -2,6 +2,8 @@ import { expose } from 'comlink';
 import { compared, groupedBy, type Grouped } from '$lib/core/proof/compare';
 import { facetOf, FACETS } from '$lib/core/proof/facets';
 import type { Fact } from '$lib/core/proof/facts';
+import { GEAR, keptBy, weededBy, type Gear, type Kept, type Weeded } from '$lib/core/proof/losses';
+import { trialsOf, type TrialResult } from '$lib/core/proof/trials';
 import { movesOf, type Moved } from '$lib/core/proof/moves';
 import { unpacked, type Packed } from '$lib/core/proof/packed';
 import {
@@ -24,6 +26,10 @@ export interface Look {
 	readonly months: readonly Month[];
 	readonly hooked: readonly Hooked[];
 	readonly advice: string | null;
+	/** Hooked fish that came to hand, by what they were hooked with. */
+	readonly kept: Readonly<Record<Gear, readonly Kept[]>>;
+	readonly weeded: readonly Weeded[];
+	readonly trials: readonly TrialResult[];
 	/** Values that each facet has anywhere in the record, for the filters. */
 	readonly values: Readonly<Record<string, readonly string[]>>;
 }
@@ -42,6 +48,9 @@ const api = {
 			months: monthsOf(some),
 			hooked,
 			advice: hookAdvice(hooked),
+			kept: Object.fromEntries(GEAR.map((gear) => [gear, keptBy(some, gear)])) as Record<Gear, Kept[]>,
+			weeded: weededBy(some),
+			trials: trialsOf(some),
 			values: Object.fromEntries(FACETS.map(({ id, of }) => [id, [...new Set(facts.map(of))].toSorted()]))
 		};
 	},

@@ -50,14 +50,17 @@ export function twinsOf(place: TwinPlace, among: readonly TwinPlace[]): Twin[] {
 		.filter(({ id }) => id !== place.id)
 		.map((one) => {
 			const parts = [
-				['depth', depthLikeness(place.profile, one.profile), 'its depths'],
-				['cover', coverLikeness(place.cover, one.cover), 'its cover'],
-				['bank', one.bank === place.bank ? 1 : 0, BANKS[one.bank]]
+				['depth', depthLikeness(place.profile, one.profile), 'depths', 'other depths'],
+				['cover', coverLikeness(place.cover, one.cover), 'cover', 'other cover'],
+				['bank', one.bank === place.bank ? 1 : 0, 'wind', BANKS[one.bank]]
 			] as const;
 			const likeness = parts.reduce((sum, [key, share]) => sum + WEIGHT[key] * share, 0);
-			const said = (isAlike: boolean) =>
-				parts.filter(([, share]) => share >= ALIKE === isAlike).map(([, , words]) => words);
-			return { id: one.id, likeness, alike: said(true), other: said(false) };
+			return {
+				id: one.id,
+				likeness,
+				alike: parts.flatMap(([, share, same]) => (share >= ALIKE ? [same] : [])),
+				other: parts.flatMap(([, share, , differs]) => (share >= ALIKE ? [] : [differs]))
+			};
 		})
 		.sort((a, b) => b.likeness - a.likeness);
 }

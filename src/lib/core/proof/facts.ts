@@ -1,6 +1,7 @@
 import { completeReading, type Reading } from '../reading/complete';
 import type { Rig } from '../schema/rig';
-import type { HookPlace } from '../schema/tally';
+import type { Arm, HookPlace } from '../schema/tally';
+import { turnsOf } from '../tally/trial';
 import { storyOf, strikesOf, type Beginning, type Happened } from '../tally/story';
 
 /** A stretch of an outing as the record sees it: one rig on one water, and what came of it. */
@@ -22,6 +23,8 @@ export interface Fact {
 	readonly hooks: readonly { readonly hook: HookPlace; readonly landed: boolean }[];
 	/** The pair of a trial's turns that it belongs to; `null` for fishing as it came. */
 	readonly pair: number | null;
+	/** Which of the trial's two rigs was cast. */
+	readonly arm: Arm | null;
 }
 
 /** Something of stretches added up. */
@@ -37,6 +40,7 @@ export interface Outing extends Beginning {
 /** An outing in stretches, those without a cast left out, and broken turns of a trial too. */
 export function factsOf(outing: Outing): Fact[] {
 	const { stretches } = storyOf(outing, outing.happened);
+	const turns = outing.trial ? turnsOf(outing.trial) : [];
 	return stretches
 		.filter(({ casts, broken }) => casts > 0 && !broken)
 		.map((stretch) => ({
@@ -58,6 +62,7 @@ export function factsOf(outing: Outing): Fact[] {
 					? [{ hook: what.hook, landed: what.kind === 'landed' }]
 					: []
 			),
-			pair: stretch.turn === null ? null : Math.floor(stretch.turn / 2)
+			pair: stretch.turn === null ? null : Math.floor(stretch.turn / 2),
+			arm: stretch.turn === null ? null : (turns[stretch.turn] ?? null)
 		}));
 }

@@ -2,13 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { seeded } from '../base/random';
 import { startBuild } from '../build/start';
 import { ratesOf } from '../evidence/rates';
+import { shareOf } from '../evidence/share';
 import { completeReading } from '../reading/complete';
 import { readingSchema } from '../schema/reading';
 import type { Rig } from '../schema/rig';
 import { blocksBetween, compared, groupedBy } from './compare';
 import { FACETS, facetOf } from './facets';
 import { factsOf, type Fact, type Outing } from './facts';
+import { keptBy, weededBy } from './losses';
 import { movesFor, movesOf } from './moves';
+import { trialsOf } from './trials';
 
 const { rig: RIG } = startBuild('spinnerbait');
 const READING = completeReading(
@@ -36,6 +39,7 @@ const fact = (outingId: string, rig: Rig, casts: number, strikes: number, more: 
 	fouledS: 0,
 	hooks: [],
 	pair: null,
+	arm: null,
 	...more
 });
 
@@ -145,5 +149,85 @@ describe('the record', () => {
 		const facts = factsOf(outing);
 		expect(facts).toHaveLength(1);
 		expect(facts[0]).toMatchObject({ casts: 9, strikes: 1, hooks: [{ hook: 'skin', landed: false }] });
+	});
+});
+
+describe('hooked fish by what they were hooked with', () => {
+	const rodded = (action: 'fast' | 'moderate'): Rig => ({ ...RIG, rod: { ...RIG.rod, action } });
+	const lost = (hook: 'skin' | 'corner') => ({ hook, landed: false });
+
+	it('come to hand in a share with its interval, and where most were lost is told', () => {
+		const facts = [
+			fact('1', rodded('fast'), 50, 6, { landed: 2, lost: 4, hooks: [lost('skin'), lost('skin'), lost('corner')] }),
+			fact('2', rodded('moderate'), 50, 10, { landed: 9, lost: 1 }),
+			fact('3', rodded('moderate'), 50, 0, { landed: 0, lost: 0 })
+		];
+		const [moderate, fast] = keptBy(facts, 'rod action');
+		expect(moderate).toMatchObject({ value: 'moderate', count: 9, of: 10, lostFrom: null });
+		expect(fast).toMatchObject({ value: 'fast', count: 2, of: 6, lostFrom: 'skin' });
+		expect(fast!.to).toBeLessThan(moderate!.to);
+		expect(keptBy([], 'line')).toEqual([]);
+	});
+
+	it('have intervals that hold the true share about nine times in ten', () => {
+		const random = seeded(7);
+		let held = 0;
+		const TIMES = 3000;
+		for (let time = 0; time < TIMES; time++) {
+			const [truth, of] = [0.2 + 0.6 * random(), 5 + Math.floor(40 * random())];
+			let count = 0;
+			for (let at = 0; at < of; at++) if (random() < truth) count++;
+			const { from, to } = shareOf(count, of);
+			if (from <= truth && truth <= to) held++;
+		}
+		expect(held / TIMES).toBeGreaterThan(0.88);
+		expect(held / TIMES).toBeLessThan(0.93);
+		expect(shareOf(0, 0)).toMatchObject({ from: 0, to: 1 });
+		// Nine of ten: Wilson's interval at 90 % is .65 to .98, worked by hand.
+		expect(shareOf(9, 10).from).toBeCloseTo(0.65, 2);
+		expect(shareOf(9, 10).to).toBeCloseTo(0.98, 2);
+	});
+});
+
+describe('time lost to weed', () => {
+	it('is told by family and blade, the worst first, and only where some was lost', () => {
+		const facts = [
+			fact('1', styled('willow'), 90, 0, { activeS: 3600, fouledS: 120 }),
+			fact('2', styled('colorado'), 90, 0, { activeS: 3600, fouledS: 600 }),
+			fact('3', styled('willow'), 90, 0, { activeS: 3600, fouledS: 0 })
+		];
+		const [worst, other] = weededBy(facts);
+		expect(worst!.value).toMatch(/Colorado/i);
+		expect(worst!.lostHours).toBeCloseTo(1 / 6, 9);
+		expect(other).toMatchObject({ hours: 2, lostHours: 120 / 3600 });
+		expect(weededBy([facts[2]!])).toEqual([]);
+	});
+});
+
+describe('trials', () => {
+	const turn = (outingId: string, pair: number, arm: 'a' | 'b', strikes: number) =>
+		fact(outingId, styled(arm === 'a' ? 'colorado' : 'willow'), 30, strikes, { pair, arm });
+
+	it('show what came of each, the newest first, from whole pairs alone', () => {
+		const facts = [
+			turn('old', 0, 'a', 6),
+			turn('old', 0, 'b', 1),
+			turn('old', 1, 'a', 7),
+			turn('old', 1, 'b', 2),
+			...[turn('new', 0, 'b', 1), turn('new', 0, 'a', 1), turn('new', 1, 'b', 3)].map((one) => ({
+				...one,
+				beganAt: '2026-06-09T06:40:00.000Z'
+			})),
+			turn('half', 0, 'a', 4),
+			fact('plain', RIG, 100, 5)
+		];
+		const found = trialsOf(facts);
+		expect(found.map(({ outingId, pairs }) => [outingId, pairs])).toEqual([
+			['new', 1],
+			['old', 2]
+		]);
+		expect(found[1]!.evidence.ratio.median).toBeGreaterThan(1.5);
+		expect(found[1]!.differs[0]).toMatch(/^Blades: /);
+		expect(found[1]!.evidence.warnings.join()).not.toMatch(/planned/);
 	});
 });

@@ -71,7 +71,9 @@ export const THEMES = ['day', 'lamp'] as const;
 export const settingsRecordSchema = z.strictObject({
 	schemaVersion,
 	units: z.enum(UNIT_SYSTEMS),
-	shortcuts: z.boolean()
+	shortcuts: z.boolean(),
+	/** What an outing costs, in the angler's own money. */
+	outingCost: z.optional(z.number().check(z.minimum(0), z.maximum(100_000)))
 });
 
 /** Where an angler stands: sides taken in the splits, and rules of their own. */

@@ -7,11 +7,14 @@
 	import { movesFor, type Moved } from '$lib/core/proof/moves';
 	import type { Packed } from '$lib/core/proof/packed';
 	import type { Evidence } from '$lib/core/schema/evidence';
+	import Costs from '$lib/ui/proof/Costs.svelte';
+	import Landed from '$lib/ui/proof/Landed.svelte';
+	import Trials from '$lib/ui/proof/Trials.svelte';
+	import TabBar from '$lib/ui/parts/TabBar.svelte';
 	import Rates from '$lib/ui/proof/Rates.svelte';
 	import Rules from '$lib/ui/proof/Rules.svelte';
 	import Verdict from '$lib/ui/proof/Verdict.svelte';
 	import Year from '$lib/ui/proof/Year.svelte';
-	import { HOOK_WORDS } from '$lib/ui/tally/words';
 	import type { Look, ProofApi } from '$lib/workers/proof.worker';
 
 	const app = useApp();
@@ -38,6 +41,7 @@
 		if (!response?.ok) return void (source = 'away');
 		const record = (await response.json()) as Packed;
 		await worker.run((api) => api.open(record));
+		names = record.outings;
 		source = 'there';
 		void see(facet, { ...filter });
 	}
@@ -91,8 +95,20 @@
 	const pick = (value: string) =>
 		(pair = pair.includes(value) ? pair.filter((one) => one !== value) : [...pair, value].slice(-2));
 	const spots = $derived(app.waters.flatMap((water) => water.spots.map((spot) => ({ ...spot, water: water.name }))));
+	const TABS = [
+		['year', 'The year'],
+		['hooked', 'Hooked and lost'],
+		['costs', 'Weed and cost'],
+		['trials', 'Trials']
+	] as const;
+	let tab = $state<(typeof TABS)[number][0]>('year');
+	let names = $state.raw<Packed['outings']>([]);
+	const nameOf = (id: string): string => names.find((one) => one.id === id)?.name ?? 'An outing';
 	const on = $derived(app.stand.record !== undefined);
 	const left = $derived(look?.left ?? null);
+	/** On a phone the filters would fill the screen: they come when they are asked for. */
+	let narrowing = $state(false);
+	const narrowedBy = $derived(Object.values(filter).filter((value) => value !== '').length);
 </script>
 
 <svelte:head><title>Proof · Lucernal</title></svelte:head>
@@ -129,7 +145,10 @@
 					{#each FACETS as { id, title } (id)}<option value={id}>{title}</option>{/each}
 				</select></label
 			>
-			<label
+			<button class="button narrow" type="button" aria-expanded={narrowing} onclick={() => (narrowing = !narrowing)}
+				>Narrow it{narrowedBy > 0 ? `: ${narrowedBy}` : ''}</button
+			>
+			<label class:narrowing
 				>Spot
 				<select class="field" bind:value={filter.spot}>
 					<option value="">all</option>
@@ -137,7 +156,7 @@
 				</select></label
 			>
 			{#each FILTERS as id (id)}
-				<label
+				<label class:narrowing
 					>{facetOf(id).title}
 					<select class="field" bind:value={() => filter[id] ?? '', (value) => (filter[id] = value)}>
 						<option value="">all</option>
@@ -165,23 +184,19 @@
 			{#if pair.length === 2}
 				<Verdict a={pair[0]!} b={pair[1]!} {evidence} onclear={() => (pair = [])} />
 			{/if}
-			<div class="pad"><Year months={look.months} /></div>
-			{#if look.hooked.length > 0}
-				<section class="part" aria-labelledby="hooked">
-					<h2 id="hooked">Where they were hooked</h2>
-					<table class="listed">
-						<thead><tr><th scope="col">Hook in</th><th scope="col">landed</th><th scope="col">lost</th></tr></thead>
-						<tbody>
-							{#each look.hooked as { hook, landed, lost } (hook)}
-								<tr>
-									<th scope="row">{HOOK_WORDS[hook]}</th><td class="figure">{landed}</td><td class="figure">{lost}</td>
-								</tr>
-							{/each}
-						</tbody>
-					</table>
-					{#if look.advice}<p><strong>{look.advice}</strong></p>{/if}
-				</section>
-			{/if}
+			<div class="pad">
+				<TabBar label="More of the record" tabs={TABS} bind:value={tab}>
+					{#if tab === 'year'}<Year months={look.months} />
+					{:else if tab === 'hooked'}<Landed hooked={look.hooked} kept={look.kept} advice={look.advice} />
+					{:else if tab === 'costs'}<Costs
+							weeded={look.weeded}
+							left={look.left}
+							cost={app.settings.outingCost}
+							oncost={(outingCost) => app.set({ outingCost })}
+						/>
+					{:else}<Trials trials={look.trials} {nameOf} />{/if}
+				</TabBar>
+			</div>
 		{/if}
 	</div>
 	<div class="screen-side">
@@ -211,6 +226,9 @@
 	.filters select {
 		max-width: 130px;
 	}
+	.narrow {
+		display: none;
+	}
 	.pad {
 		padding: 8px 14px;
 	}
@@ -230,6 +248,14 @@
 		}
 		.filters label {
 			flex: 1 1 40%;
+		}
+		.filters label:not(.narrowing, :first-child) {
+			display: none;
+		}
+		.narrow {
+			display: block;
+			align-self: end;
+			min-height: 48px;
 		}
 		.filters select {
 			max-width: none;

@@ -22,6 +22,7 @@
 	import Beside from '$lib/ui/tally/Beside.svelte';
 	import { OnDeck } from '$lib/ui/tally/deck.svelte';
 	import FishSheet from '$lib/ui/tally/FishSheet.svelte';
+	import Twins from '$lib/ui/tally/Twins.svelte';
 	import RigNow from '$lib/ui/tally/RigNow.svelte';
 	import { castsOf, clockText, happeningText, type Answer } from '$lib/ui/tally/words';
 	import type { PageData } from './$types';
@@ -253,6 +254,14 @@
 			/>
 		</div>
 		<div class="screen-side side">
+			{#if spotNow && strikesOf(under.now) > 0}
+				<Twins
+					spot={spotNow.spot}
+					water={spotNow.water}
+					bank={complete.bank}
+					onmove={(spotId) => void add({ kind: 'spot', spotId })}
+				/>
+			{/if}
 			<Beside
 				story={under}
 				{reading}

@@ -1,0 +1,85 @@
+<script lang="ts">
+	import type { Weeded } from '$lib/core/proof/losses';
+	import type { Left } from '$lib/core/proof/view';
+	import { typedFigure } from '$lib/forms/typed';
+
+	interface Props {
+		weeded: readonly Weeded[];
+		left: Left;
+		/** What an outing costs, where the angler said it. */
+		cost: number | undefined;
+		oncost: (cost: number | undefined) => void;
+	}
+	const { weeded, left, cost, oncost }: Props = $props();
+	const MOST = 100_000;
+	let wrong = $state('');
+	const all = $derived(cost === undefined ? null : cost * left.outings);
+	const money = (value: number): string => value.toFixed(value < 100 ? 2 : 0);
+	const minutes = ({ hours, lostHours }: Weeded): string => ((60 * lostHours) / Math.max(0.01, hours)).toFixed(1);
+
+	function say(text: string) {
+		wrong = '';
+		if (text.trim() === '') return oncost(undefined);
+		const figure = typedFigure(text);
+		if (!(figure >= 0 && figure <= MOST)) wrong = `A sum from 0 to ${MOST.toLocaleString('en')}.`;
+		else oncost(Math.round(figure * 100) / 100);
+	}
+</script>
+
+<div class="two">
+	{#if weeded.length === 0}<p class="quiet">No time was lost to weed in what is left.</p>
+	{:else}
+		<table class="listed">
+			<thead>
+				<tr><th scope="col">Lost to weed with</th><th scope="col">min an hour</th><th scope="col">hours fished</th></tr>
+			</thead>
+			<tbody>
+				{#each weeded as one (one.value)}
+					<tr>
+						<th scope="row">{one.value}</th>
+						<td class="figure">{minutes(one)}</td>
+						<td class="figure">{one.hours.toFixed(1)}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+	<div>
+		<label
+			>An outing costs, in your money
+			<input
+				class="field figure"
+				inputmode="decimal"
+				aria-invalid={wrong !== ''}
+				value={cost ?? ''}
+				onchange={({ currentTarget }) => say(currentTarget.value)}
+			/>
+			{#if wrong}<span class="refused" role="alert">{wrong}</span>{/if}</label
+		>
+		{#if all !== null}
+			<p>
+				<strong class="figure">{money(all / Math.max(0.1, left.hours))}</strong> an hour fished,
+				{#if left.landed > 0}<strong class="figure">{money(all / left.landed)}</strong> a fish landed{:else}no fish
+					landed yet{/if}; {left.outings} outings.
+			</p>
+		{:else}<p class="quiet">Way, fuel, lost lures: say about what, and an hour and a fish get their price.</p>{/if}
+	</div>
+</div>
+
+<style>
+	.two {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+		gap: 8px 24px;
+		align-items: start;
+	}
+	label {
+		display: grid;
+	}
+	input {
+		width: 8rem;
+	}
+	p {
+		padding-top: 6px;
+	}
+</style>

@@ -1,0 +1,76 @@
+<script lang="ts">
+	import { GEAR, type Gear, type Kept } from '$lib/core/proof/losses';
+	import type { Hooked } from '$lib/core/proof/view';
+	import { HOOK_WORDS } from '../tally/words';
+
+	interface Props {
+		hooked: readonly Hooked[];
+		kept: Readonly<Record<Gear, readonly Kept[]>>;
+		advice: string | null;
+	}
+	const { hooked, kept, advice }: Props = $props();
+	let gear = $state<Gear>('rod action');
+	const hundred = (share: number): string => String(Math.round(100 * share));
+</script>
+
+{#if hooked.length === 0}
+	<p class="quiet">No hooked fish was told with its place yet: say it on Tally when it comes to hand, or off.</p>
+{:else}
+	<div class="two">
+		<table class="listed">
+			<thead><tr><th scope="col">Hook in</th><th scope="col">landed</th><th scope="col">lost</th></tr></thead>
+			<tbody>
+				{#each hooked as { hook, landed, lost } (hook)}
+					<tr><th scope="row">{HOOK_WORDS[hook]}</th><td class="figure">{landed}</td><td class="figure">{lost}</td></tr>
+				{/each}
+			</tbody>
+		</table>
+		<div>
+			<label
+				>Brought to hand, by
+				<select class="field" bind:value={gear}>
+					{#each GEAR as one (one)}<option value={one}>{one}</option>{/each}
+				</select></label
+			>
+			<table class="listed">
+				<thead>
+					<tr
+						><th scope="col">With</th><th scope="col">of hooked</th><th scope="col">in 100</th><th scope="col"
+							>lost from</th
+						></tr
+					>
+				</thead>
+				<tbody>
+					{#each kept[gear] as { value, count, of, from, to, lostFrom } (value)}
+						<tr>
+							<th scope="row">{value}</th>
+							<td class="figure">{count}/{of}</td>
+							<td class="figure">{hundred(from)}–{hundred(to)}</td>
+							<td>{lostFrom ? HOOK_WORDS[lostFrom] : '–'}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+	</div>
+	{#if advice}<p><strong>{advice}</strong></p>{/if}
+	<p class="quiet">In 100: where the share lies, nine chances in ten. How the hook was set is not tallied.</p>
+{/if}
+
+<style>
+	.two {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+		gap: 8px 24px;
+		align-items: start;
+	}
+	label {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+	}
+	p {
+		padding-top: 6px;
+		font-size: var(--t-s);
+	}
+</style>

@@ -1,0 +1,46 @@
+<script lang="ts">
+	import type { TrialResult } from '$lib/core/proof/trials';
+	import { verdictText } from './words';
+
+	interface Props {
+		trials: readonly TrialResult[];
+		/** The outing of a key, by its name. */
+		nameOf: (outingId: string) => string;
+	}
+	const { trials, nameOf }: Props = $props();
+</script>
+
+{#if trials.length === 0}
+	<p class="quiet">No trial has a whole pair of turns yet. Begin one on Tally: two rigs, turns drawn by lot.</p>
+{:else}
+	<ul>
+		{#each trials as { outingId, differs, pairs, evidence } (outingId)}
+			<li>
+				<strong>{nameOf(outingId)}</strong>
+				<span
+					>{differs.length > 0 ? differs.join('; ') : 'the same rig twice'}; {pairs}
+					{pairs === 1 ? 'pair' : 'pairs'}</span
+				>
+				<p>
+					{verdictText(evidence.verdict, 'The first', 'The second')} Strikes of the first for each of the second:
+					<strong class="figure">{evidence.ratio.median.toFixed(1)}</strong>, nine chances in ten from
+					{evidence.ratio.from.toFixed(1)} to {evidence.ratio.to.toFixed(1)}.
+				</p>
+				{#if differs.length > 1}<p class="quiet">
+						They differ in {differs.length} things: which of them it was, nobody can say.
+					</p>{/if}
+			</li>
+		{/each}
+	</ul>
+{/if}
+
+<style>
+	li {
+		padding: 4px 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	span {
+		margin-left: 8px;
+		color: var(--ink-2);
+	}
+</style>

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
+	import type { Reading } from '$lib/core/reading/complete';
+	import { twinsHere } from './twinsHere';
+
+	interface Props {
+		spot: HeldSpot;
+		water: HeldWater;
+		bank: Reading['bank'];
+		/** Goes on fishing there. */
+		onmove: (spotId: string) => void;
+	}
+	const { spot, water, bank, onmove }: Props = $props();
+	const textOf = (alike: readonly string[], other: readonly string[]): string =>
+		[...(alike.length > 0 ? [`alike in ${alike.join(' and ')}`] : []), ...other].join('; ');
+	const twins = $derived(twinsHere(spot, water, bank));
+</script>
+
+<section aria-label="Twins of this place">
+	<h2>Twins of {spot.name} <a class="id" href="{resolve('/craft')}?find=POS-11">POS-11</a></h2>
+	<p class="quiet">It gave a strike: cast there again, slower, then look for places like it.</p>
+	<ul>
+		{#each twins as { id, name, alike, other } (id)}
+			<li>
+				<span><strong>{name}</strong>: {textOf(alike, other)}</span>
+				<button class="button" onclick={() => onmove(id)}>Go there</button>
+			</li>
+		{:else}<li class="quiet">No other spot of {water.name} is much like it.</li>{/each}
+	</ul>
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 4px;
+		padding: 8px 14px;
+		border-bottom: 1px solid var(--rule);
+	}
+	li {
+		display: flex;
+		gap: 8px;
+		justify-content: space-between;
+		align-items: center;
+		min-height: 48px;
+	}
+	.button {
+		flex: none;
+		min-height: 48px;
+	}
+	.id {
+		font: var(--t-xs) var(--font-mono);
+		color: var(--ink-3);
+	}
+</style>
