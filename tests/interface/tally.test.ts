@@ -36,7 +36,10 @@ describe('an outing', () => {
 		await page.getByLabel('Length, cm').blur();
 		await page.getByRole('button', { name: 'Done', exact: true }).tap();
 		await page.getByText('Landed, 41.5 cm, on the fall').first().waitFor();
-		await page.getByRole('region', { name: 'Twins of this place' }).getByText(/slower/).waitFor();
+		await page
+			.getByRole('region', { name: 'Twins of this place' })
+			.getByText(/slower/)
+			.waitFor();
 		await page.getByText('all told').waitFor();
 		await page.reload();
 		await page.getByText('Landed, 41.5 cm, on the fall').first().waitFor();

@@ -9,6 +9,7 @@ import type { Rig } from '../schema/rig';
 import { blocksBetween, compared, groupedBy } from './compare';
 import { FACETS, facetOf } from './facets';
 import { factsOf, type Fact, type Outing } from './facts';
+import { laidOver } from './happened';
 import { keptBy, weededBy } from './losses';
 import { movesFor, movesOf } from './moves';
 import { trialsOf } from './trials';
@@ -229,5 +230,24 @@ describe('trials', () => {
 		expect(found[1]!.evidence.ratio.median).toBeGreaterThan(1.5);
 		expect(found[1]!.differs[0]).toMatch(/^Blades: /);
 		expect(found[1]!.evidence.warnings.join()).not.toMatch(/planned/);
+	});
+});
+
+describe('a record laid over a plan', () => {
+	const at = (hour: number): string => `2026-05-09T0${hour}:00:00.000Z`;
+
+	it('tells each hour by the stretches that began in it, and whether most casts were as planned', () => {
+		const plan = [5, 6, 7, 8].map((hour) => ({ at: at(hour), spot: 's', family: RIG.family }));
+		const there = { spotId: 's', beganAt: '2026-05-09T06:59:59.000Z' };
+		const facts = [
+			fact('1', RIG, 20, 2, there),
+			fact('1', RIG, 10, 0, { ...there, spotId: 'elsewhere' }),
+			fact('1', RIG, 12, 1, { ...there, beganAt: at(7), spotId: null }),
+			fact('1', RIG, 99, 9, { ...there, beganAt: '2026-05-10T06:10:00.000Z' })
+		];
+		const [five, six, seven, eight] = laidOver(plan, facts);
+		expect(six).toEqual({ at: at(6), casts: 30, strikes: 2, landed: 2, asPlanned: true });
+		expect(seven).toMatchObject({ casts: 12, asPlanned: false });
+		for (const hour of [five, eight]) expect(hour).toMatchObject({ casts: 0, asPlanned: null });
 	});
 });

@@ -15,6 +15,8 @@
 	import { download } from '$lib/ui/parts/download';
 	import Curve from '$lib/ui/deck/Curve.svelte';
 	import DayForm from '$lib/ui/deck/DayForm.svelte';
+	import HowItWent from '$lib/ui/deck/HowItWent.svelte';
+	import Packing from '$lib/ui/deck/Packing.svelte';
 	import Hours, { type HourRow } from '$lib/ui/deck/Hours.svelte';
 	import Rods from '$lib/ui/deck/Rods.svelte';
 
@@ -113,6 +115,12 @@
 			};
 		})
 	);
+	/** What was planned for each hour, to hold the tally against. */
+	const planned = $derived(
+		(answer?.plan.rods ?? []).flatMap(({ hours: carried }) =>
+			carried.map(({ at, spot, rig }) => ({ at, spot, family: rig.family }))
+		)
+	);
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
 	const best = $derived(bestHours(rows.flatMap(({ at, worth }) => (worth ? [{ at, points: worthOf(worth) }] : []))));
 	const clock = (at: string): string => time.format(Date.parse(at));
@@ -186,6 +194,8 @@
 			{#if answer}
 				<Rods rods={answer.plan.rods} {zone} />
 				<Curve curve={answer.curve} rods={plan.rods} />
+				<Packing rods={answer.plan.rods} />
+				<HowItWent {clock} plan={planned} />
 			{:else}<p class="quiet">The rods are being chosen.</p>{/if}
 		</section>
 	</div>

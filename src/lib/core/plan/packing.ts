@@ -1,0 +1,64 @@
+import { bladesText, lineText } from '../naming/describe';
+import { spoken } from '../naming/spoken';
+import type { Plan } from '../schema/plan';
+import type { Rig } from '../schema/rig';
+
+/** Things to take along, by what they are for. */
+export interface Packed {
+	readonly title: string;
+	readonly items: readonly string[];
+}
+
+/** Braid shows and does not stretch: a leader of 12 to 20 lb, a rod's length or less (LIN-08). */
+const LEADER = 'nylon or fluorocarbon, 12 to 20 lb, a rod’s length for each';
+/** What bends wire back, opens rings, sharpens and cuts. */
+const TOOLS = [
+	'pliers that open split rings',
+	'round-nosed pliers, to bend wire back true',
+	'side cutters, for line and for a hook through a hand',
+	'hook file',
+	'spare swivels and split rings'
+] as const;
+
+const once = (items: readonly string[]): string[] => [...new Set(items)];
+const number = (count: number, one: string): string => `${count} × ${one}`;
+
+function bladesOf(rigs: readonly Rig[]): string[] {
+	return once(
+		rigs.flatMap((rig) => {
+			if (rig.family === 'bladed-jig') return [];
+			return rig.blades.map((blade) => `${bladesText({ ...rig, blades: [blade] })}, ${spoken(blade.finish)}`);
+		})
+	);
+}
+
+function skirtsOf(rigs: readonly Rig[]): string[] {
+	const worn = rigs.filter(({ skirt }) => skirt.colour !== 'none');
+	return once(worn.map(({ skirt }) => `${spoken(skirt.colour)}, ${spoken(skirt.material)}`));
+}
+
+function trailersOf(rigs: readonly Rig[]): string[] {
+	const bodies = rigs.flatMap(({ trailer }) => {
+		if (!trailer) return [];
+		const length = trailer.lengthIn ? `, ${trailer.lengthIn} in` : '';
+		return [`${spoken(trailer.kind)}${length}, ${spoken(trailer.colour)}`];
+	});
+	const hooks = rigs.filter(({ trailerHook }) => trailerHook !== 'none').map(({ trailerHook }) => trailerHook);
+	return once([...bodies, ...hooks.map((hook) => `trailer hook, ${spoken(hook)}`)]);
+}
+
+/** What to take along for a day's deck: lures twice over, leaders, spare parts, tools; sections with nothing are left out. */
+export function packingOf({ rods }: Pick<Plan, 'rods'>): Packed[] {
+	const rigs = rods.flatMap(({ hours }) => hours.map(({ rig }) => rig));
+	const braided = rods.filter(({ outfit, hours }) => hours.length > 0 && outfit.line.type === 'braid').length;
+	const spools = once(rods.map(({ outfit }) => lineText(outfit.line)));
+	const sections: Packed[] = [
+		{ title: 'Line', items: spools },
+		{ title: 'Leaders', items: braided > 0 ? [number(braided, LEADER)] : [] },
+		{ title: 'Spare blades', items: bladesOf(rigs) },
+		{ title: 'Skirts', items: skirtsOf(rigs) },
+		{ title: 'Trailers', items: trailersOf(rigs) },
+		{ title: 'Tools', items: rigs.length > 0 ? TOOLS : [] }
+	];
+	return sections.filter(({ items }) => items.length > 0);
+}

@@ -1,0 +1,42 @@
+<script lang="ts">
+	import { packingOf } from '$lib/core/plan/packing';
+	import type { Plan } from '$lib/core/schema/plan';
+
+	const { rods }: { rods: Plan['rods'] } = $props();
+	const sections = $derived(packingOf({ rods }));
+</script>
+
+<details>
+	<summary>What to take along</summary>
+	<dl>
+		{#each sections as { title, items } (title)}
+			<div>
+				<dt>{title}</dt>
+				<dd>{items.join('; ')}</dd>
+			</div>
+		{/each}
+	</dl>
+	<p class="quiet">A second of every lure. Where lead is not allowed, look at each head first.</p>
+</details>
+
+<style>
+	summary {
+		min-height: 40px;
+		font-weight: 640;
+		cursor: pointer;
+	}
+	dl > div {
+		display: grid;
+		grid-template-columns: 92px 1fr;
+		padding: 3px 0;
+		border-bottom: 1px solid var(--rule);
+		font-size: var(--t-s);
+	}
+	dt {
+		color: var(--ink-2);
+	}
+	p {
+		padding-top: 4px;
+		font-size: var(--t-s);
+	}
+</style>
