@@ -19,10 +19,15 @@ describe('what to take along', () => {
 	const { rig } = startBuild('spinnerbait');
 
 	it('has a leader for each rod with braid and for no other', () => {
-		const braid = { ...rig, line: { ...rig.line, type: 'braid' as const } };
-		const nylon = { ...rig, line: { ...rig.line, type: 'nylon' as const } };
+		const braid = { ...rig, line: { ...rig.line, type: 'braid' as const, leader: null } };
+		const mono = { ...rig, line: { ...rig.line, type: 'mono' as const, leader: null } };
 		expect(section('Leaders', [braid])).toEqual([expect.stringMatching(/^1 × .*12 to 20 lb/)]);
-		expect(section('Leaders', [nylon])).toBeNull();
+		expect(section('Leaders', [mono])).toBeNull();
+		const own = {
+			...braid,
+			line: { ...braid.line, leader: { type: 'fluorocarbon' as const, testLb: 17, lengthIn: 60 } }
+		};
+		expect(section('Leaders', [own])).toEqual(['1 × fluorocarbon, 17 lb, 60 in']);
 		expect(
 			packingOf({ rods: [rodOf([braid]), rodOf([braid])] }).find(({ title }) => title === 'Leaders')!.items[0]
 		).toMatch(/^2 ×/);

@@ -9,8 +9,21 @@ export interface Packed {
 	readonly items: readonly string[];
 }
 
-/** Braid shows and does not stretch: a leader of 12 to 20 lb, a rod's length or less (LIN-08). */
-const LEADER = 'nylon or fluorocarbon, 12 to 20 lb, a rod’s length for each';
+const once = (items: readonly string[]): string[] => [...new Set(items)];
+
+/** Braid shows and does not stretch: a leader of 12 to 20 lb, a rod's length or less (LIN-08), where its line has none. */
+const LEADER = 'nylon or fluorocarbon, 12 to 20 lb, a rod’s length';
+
+function leaderOf({ line }: Plan['rods'][number]['outfit']): string | null {
+	if (line.leader) return `${spoken(line.leader.type)}, ${line.leader.testLb} lb, ${line.leader.lengthIn} in`;
+	return line.type === 'braid' ? LEADER : null;
+}
+
+/** The same things together, each with how many. */
+function counted(items: readonly string[]): string[] {
+	return once(items).map((item) => `${items.filter((one) => one === item).length} × ${item}`);
+}
+
 /** What bends wire back, opens rings, sharpens and cuts. */
 const TOOLS = [
 	'pliers that open split rings',
@@ -19,9 +32,6 @@ const TOOLS = [
 	'hook file',
 	'spare swivels and split rings'
 ] as const;
-
-const once = (items: readonly string[]): string[] => [...new Set(items)];
-const number = (count: number, one: string): string => `${count} × ${one}`;
 
 function bladesOf(rigs: readonly Rig[]): string[] {
 	return once(
@@ -50,11 +60,11 @@ function trailersOf(rigs: readonly Rig[]): string[] {
 /** What to take along for a day's deck: lures twice over, leaders, spare parts, tools; sections with nothing are left out. */
 export function packingOf({ rods }: Pick<Plan, 'rods'>): Packed[] {
 	const rigs = rods.flatMap(({ hours }) => hours.map(({ rig }) => rig));
-	const braided = rods.filter(({ outfit, hours }) => hours.length > 0 && outfit.line.type === 'braid').length;
+	const leaders = rods.flatMap(({ outfit, hours }) => (hours.length > 0 ? (leaderOf(outfit) ?? []) : []));
 	const spools = once(rods.map(({ outfit }) => lineText(outfit.line)));
 	const sections: Packed[] = [
 		{ title: 'Line', items: spools },
-		{ title: 'Leaders', items: braided > 0 ? [number(braided, LEADER)] : [] },
+		{ title: 'Leaders', items: counted(leaders) },
 		{ title: 'Spare blades', items: bladesOf(rigs) },
 		{ title: 'Skirts', items: skirtsOf(rigs) },
 		{ title: 'Trailers', items: trailersOf(rigs) },
