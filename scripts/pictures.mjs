@@ -29,7 +29,7 @@ const PICTURES = [
 	['proof-day', '/proof', 'light', LAPTOP, holdTwo],
 	['craft-day', '/craft', 'light', LAPTOP],
 	['kept-day', '/kept', 'light', LAPTOP],
-	['settings-day', '/settings', 'light', LAPTOP]
+	['places-day', '/deck/places', 'light', LAPTOP, atMidday]
 ];
 
 /** A few casts and answers, so that the tally has something to say. */
@@ -38,6 +38,16 @@ async function fishAWhile(page) {
 	for (let at = 0; at < 14; at++) await page.getByRole('button', { name: /^Cast, / }).click();
 	for (let at = 0; at < 2; at++) await page.getByRole('button', { name: /^Follow, / }).click();
 	await page.waitForTimeout(600);
+}
+
+/** The wind is up by midday. */
+async function atMidday(page) {
+	await page.getByRole('slider', { name: 'Hour' }).fill('6');
+	await page
+		.getByText(/blades (good|fair|poor)/)
+		.first()
+		.waitFor();
+	await page.waitForTimeout(1500);
 }
 
 /** Two finishes held against each other. */

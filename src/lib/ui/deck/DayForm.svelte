@@ -119,9 +119,6 @@
 		font-size: var(--t-xs);
 	}
 	.tick {
-		display: flex;
-		gap: 5px;
-		align-items: center;
 		min-height: 28px;
 	}
 	@media (width < 56rem) {

@@ -21,7 +21,7 @@
 	}
 </script>
 
-<details ontoggle={({ currentTarget }) => currentTarget.open && look()}>
+<details class="folded" ontoggle={({ currentTarget }) => currentTarget.open && look()}>
 	<summary>How did it go?</summary>
 	{#if away}<p class="notice">The record cannot be read just now.</p>
 	{:else if !happened}<p class="quiet" role="status">The record is being read.</p>
@@ -52,11 +52,3 @@
 		</table>
 	{/if}
 </details>
-
-<style>
-	summary {
-		min-height: 40px;
-		font-weight: 640;
-		cursor: pointer;
-	}
-</style>

@@ -6,7 +6,7 @@
 	const sections = $derived(packingOf({ rods }));
 </script>
 
-<details>
+<details class="folded">
 	<summary>What to take along</summary>
 	<dl>
 		{#each sections as { title, items } (title)}
@@ -20,11 +20,6 @@
 </details>
 
 <style>
-	summary {
-		min-height: 40px;
-		font-weight: 640;
-		cursor: pointer;
-	}
 	dl > div {
 		display: grid;
 		grid-template-columns: 92px 1fr;

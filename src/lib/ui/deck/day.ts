@@ -96,6 +96,20 @@ export interface PlacedWorth extends Worth {
 	readonly place: number;
 }
 
+/** What the rules about places add to what hours are worth. */
+export const placedWorths = (
+	placed: readonly { readonly at: string; readonly spot: string; readonly place: number }[],
+	worths: readonly Worth[]
+): PlacedWorth[] =>
+	worths.flatMap((worth) => {
+		const one = placed.find(({ at, spot }) => at === worth.at && spot === worth.spot);
+		return one ? [{ ...worth, place: one.place }] : [];
+	});
+
+/** Spots that were fixed by hand, by their hours. */
+export const fixedSpots = (edits: Readonly<Record<string, HourEdit>>): Record<string, string | undefined> =>
+	Object.fromEntries(Object.entries(edits).map(([at, { spot }]) => [at, spot]));
+
 /** What an hour at a place is worth, in points of the verdict. */
 export const worthOf = ({ points, place }: Pick<PlacedWorth, 'points' | 'place'>): number =>
 	points + PLACE_SHARE * place;

@@ -1,5 +1,5 @@
 import type { Worth } from '$lib/workers/deck.worker';
-import { hourAfter, placesFor, travelMin, type HourEdit } from './day';
+import { fixedSpots, hourAfter, placedWorths, placesFor, travelMin, type HourEdit } from './day';
 import type { SpotHour } from './lies';
 
 /** A stop of the day. */
@@ -22,13 +22,8 @@ export function routeOf(
 	edits: Readonly<Record<string, HourEdit>>,
 	awayM: (from: string, to: string) => number | null
 ): Stop[] {
-	const found = worths.flatMap((worth) => {
-		const one = placed.find(({ at, spot }) => at === worth.at && spot === worth.spot);
-		return one ? [{ ...worth, place: one.place }] : [];
-	});
-	const fixed = Object.fromEntries(Object.entries(edits).map(([at, { spot }]) => [at, spot]));
 	const stops: Stop[] = [];
-	for (const [at, { spot }] of placesFor(found, fixed, awayM)) {
+	for (const [at, { spot }] of placesFor(placedWorths(placed, worths), fixedSpots(edits), awayM)) {
 		const last = stops.at(-1);
 		if (last?.spot === spot && last.to === at) stops[stops.length - 1] = { ...last, to: hourAfter(at) };
 		else {

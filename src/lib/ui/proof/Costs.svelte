@@ -26,7 +26,7 @@
 	}
 </script>
 
-<div class="two">
+<div class="abreast">
 	{#if weeded.length === 0}<p class="quiet">No time was lost to weed in what is left.</p>
 	{:else}
 		<table class="listed">
@@ -67,12 +67,6 @@
 </div>
 
 <style>
-	.two {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
-		gap: 8px 24px;
-		align-items: start;
-	}
 	label {
 		display: grid;
 	}

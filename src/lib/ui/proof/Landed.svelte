@@ -16,7 +16,7 @@
 {#if hooked.length === 0}
 	<p class="quiet">No hooked fish was told with its place yet: say it on Tally when it comes to hand, or off.</p>
 {:else}
-	<div class="two">
+	<div class="abreast">
 		<table class="listed">
 			<thead><tr><th scope="col">Hook in</th><th scope="col">landed</th><th scope="col">lost</th></tr></thead>
 			<tbody>
@@ -58,12 +58,6 @@
 {/if}
 
 <style>
-	.two {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
-		gap: 8px 24px;
-		align-items: start;
-	}
 	label {
 		display: flex;
 		gap: 8px;

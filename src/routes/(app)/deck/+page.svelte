@@ -8,7 +8,7 @@
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import type { DeckAnswer, DeckApi, Worth } from '$lib/workers/deck.worker';
 	import { calendarOf } from '$lib/ui/deck/calendar';
-	import { bestHours, firstCast, placesFor, staysOf, worthOf } from '$lib/ui/deck/day';
+	import { bestHours, firstCast, fixedSpots, placedWorths, placesFor, staysOf, worthOf } from '$lib/ui/deck/day';
 	import { awayM } from '$lib/ui/deck/lies';
 	import { PlannedDay } from '$lib/ui/deck/planned.svelte';
 	import Views from '$lib/ui/deck/Views.svelte';
@@ -33,22 +33,13 @@
 
 	let found = $state.raw<readonly Worth[]>([]);
 	/** What each hour is worth at each place, the rules about places included. */
-	const worths = $derived(
-		found.flatMap((worth) => {
-			const one = placed.find(({ at, spot }) => at === worth.at && spot === worth.spot);
-			return one ? [{ ...worth, place: one.place }] : [];
-		})
-	);
+	const worths = $derived(placedWorths(placed, found));
 	const spotOf = (id: string) => spots.find((spot) => spot.id === id);
 	let answer = $state.raw<DeckAnswer | null>(null);
 	let busy = $state(true);
 	let failed = $state('');
 	const chosen = $derived(
-		placesFor(
-			worths,
-			Object.fromEntries(Object.entries(plan.edits).map(([at, { spot }]) => [at, spot])),
-			(from, to) => map && awayM(map, spotOf(from), spotOf(to))
-		)
+		placesFor(worths, fixedSpots(plan.edits), (from, to) => map && awayM(map, spotOf(from), spotOf(to)))
 	);
 	const stances = $derived(app.stand.stances);
 

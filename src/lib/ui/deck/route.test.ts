@@ -1,0 +1,46 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { hourAfter } from './day';
+import { routeOf } from './route';
+
+const HOURS = [5, 6, 7, 8, 9].map((hour) => `2026-05-09T0${hour}:00:00.000Z`);
+const SPOTS = ['a', 'b', 'c'];
+
+/** Every spot in every hour with points that are given. */
+function day(points: readonly number[]) {
+	const places = HOURS.flatMap((at) => SPOTS.map((spot) => ({ at, spot })));
+	const worths = places.map((one, at) => ({ ...one, points: points[at] ?? 0, blades: 'fair' as const, family: null }));
+	const placed = places.map((one) => ({ ...one, place: 0, reasons: [], lie: {}, reading: {} }) as never);
+	return { placed, worths };
+}
+
+describe('the way through a day', () => {
+	it('covers every hour once, in order, and never stops twice running at one spot', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.double({ min: -2, max: 4, noNaN: true }), { minLength: 15, maxLength: 15 }),
+				fc.double({ min: 0, max: 5000, noNaN: true }),
+				(points, metres) => {
+					const { placed, worths } = day(points);
+					const stops = routeOf(placed, worths, {}, () => metres);
+					expect(stops[0]!.from).toBe(HOURS[0]);
+					expect(stops.at(-1)!.to).toBe(hourAfter(HOURS.at(-1)!));
+					stops.slice(1).forEach((stop, at) => {
+						expect(stop.from).toBe(stops[at]!.to);
+						expect(stop.spot).not.toBe(stops[at]!.spot);
+						expect(stop.travelMin).toBeCloseTo(metres / 240, 9);
+					});
+				}
+			)
+		);
+	});
+
+	it('goes where it was told to by hand, and knows no minutes without a map', () => {
+		const { placed, worths } = day([]);
+		const stops = routeOf(placed, worths, { [HOURS[2]!]: { spot: 'c' } }, () => null);
+		expect(stops.map(({ spot, travelMin }) => [spot, travelMin])).toEqual([
+			['a', null],
+			['c', null]
+		]);
+	});
+});
