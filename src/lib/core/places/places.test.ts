@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { completeReading } from '../reading/complete';
 import { readingSchema, type ReadingInput } from '../schema/reading';
+import { bankNear, placedAt, profileFrom } from './bank';
 import { Depths, type Sounding } from './depths';
 import { distanceM, movedBy, planeAbout, type Point } from './plane';
 import { dropM, soundedM } from './profile';
@@ -186,6 +187,48 @@ describe('depths', () => {
 				expect(depth!).toBeLessThanOrEqual(4);
 			})
 		);
+	});
+});
+
+describe('a bank', () => {
+	it.each([
+		['south', at(300, 30), at(300, 0), 0],
+		['north', at(300, 380), at(300, 400), 180],
+		['west', at(20, 200), at(0, 200), 90],
+		['the island’s east', at(560, 200), at(550, 200), 90]
+	])('in the %s looks over the water', (_, point, where, bearingDeg) => {
+		const bank = bankNear(LAKE, point)!;
+		expect(bank.at).toEqual(where);
+		expect(bank.bearingDeg).toBe(bearingDeg);
+		expect(bank.awayM).toBeCloseTo(distanceM(point, where), 9);
+	});
+
+	it('looks to the water from wherever it is asked for', () => {
+		expect(bankNear([], at(0, 0))).toBeNull();
+		fc.assert(
+			fc.property(fc.integer({ min: -50, max: 1050 }), fc.integer({ min: -50, max: 450 }), (east, north) => {
+				const bank = bankNear(LAKE, at(east, north))!;
+				// A corner has two sides; a step along it to either is enough to be over water.
+				const ahead = [0, -20, 20].map((turn) => isOnWater(LAKE, movedBy(bank.at, bank.bearingDeg + turn, 4)));
+				expect(ahead).toContain(true);
+			})
+		);
+	});
+
+	it('has its profile by the soundings, from the shore out, or from a place far from any', () => {
+		const soundings = Array.from({ length: 40 }, (_, step) => ({
+			...at(300, 2 + 5 * step),
+			depthM: 0.1 * (2 + 5 * step)
+		}));
+		const depths = new Depths(LAKE, soundings);
+		const near = placedAt(depths, at(300, 20));
+		expect([near.at, near.bearingDeg]).toEqual([at(300, 0), 0]);
+		const depthsOut = near.profile!.map(({ depthM }) => depthM);
+		expect(depthsOut).toEqual(depthsOut.toSorted((a, b) => a - b));
+		expect(near.profile!.at(-1)).toMatchObject({ outM: 30 });
+		expect(placedAt(depths, at(300, 120)).at.northM).toBeCloseTo(110, 6);
+		expect(profileFrom(new Depths([], []), at(0, 0), 0)).toBeNull();
+		expect(placedAt(new Depths([], []), at(5, 5))).toEqual({ at: at(5, 5), bearingDeg: 0, profile: null });
 	});
 });
 

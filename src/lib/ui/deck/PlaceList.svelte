@@ -73,7 +73,7 @@
 	}
 	.marked .rank {
 		background: var(--amber);
-		color: #14110a;
+		color: var(--on-amber);
 	}
 	.blades {
 		margin-left: auto;

@@ -186,7 +186,7 @@
 		fill: var(--amber);
 	}
 	.marked .figure {
-		fill: var(--on-amber, #14110a);
+		fill: var(--on-amber);
 	}
 	.name {
 		paint-order: stroke;

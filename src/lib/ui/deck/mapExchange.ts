@@ -1,5 +1,7 @@
 import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
-import { distanceM, planeAbout, type LonLat } from '$lib/core/places/plane';
+import { placedAt } from '$lib/core/places/bank';
+import { Depths } from '$lib/core/places/depths';
+import { distanceM, planeAbout, type LonLat, type Plane } from '$lib/core/places/plane';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
 import { SCHEMA_VERSION, type SpotRecord } from '$lib/core/records/schemas';
 import type { MapFile } from './mapFile';
@@ -38,12 +40,41 @@ const UNSOUNDED: SpotRecord['profile'] = [
 
 const mutable = (place: LonLat): [number, number] => [place[0], place[1]];
 
+/** What is known of the depths of a water by its chart. */
+export function depthsOf(plane: Plane, { shores, soundings }: Pick<ChartRecord, 'shores' | 'soundings'>): Depths {
+	return new Depths(
+		shores.map((ring) => ring.map((place) => plane.pointOf(place as LonLat))),
+		soundings.map(([at, depthM]) => ({ ...plane.pointOf(at as LonLat), depthM }))
+	);
+}
+
+/** A new spot at a place: which way it looks, and its bottom, by the chart. */
+export function spotAt(
+	plane: Plane,
+	depths: Depths,
+	waterId: string,
+	{ name, at }: { readonly name: string; readonly at: LonLat }
+): SpotRecord {
+	const { bearingDeg, profile } = placedAt(depths, plane.pointOf(at));
+	return {
+		schemaVersion: SCHEMA_VERSION,
+		waterId,
+		name,
+		bankBearingDeg: bearingDeg,
+		at: mutable(at),
+		profile: [...(profile ?? UNSOUNDED)],
+		cover: []
+	};
+}
+
 /** What taking a file would change of a water; shores and soundings of a file stand in for those there were. */
 export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | null): Taking {
 	const known = (name: string) => water.spots.find((spot) => isSameName(spot.name, name));
 	const shores = file.shores.length > 0 ? file.shores.map((ring) => ring.map(mutable)) : (before?.shores ?? []);
 	const soundings: ChartRecord['soundings'] =
 		file.soundings.length > 0 ? file.soundings.map(([at, depthM]) => [mutable(at), depthM]) : (before?.soundings ?? []);
+	const plane = planeAbout([water.longitude, water.latitude]);
+	const depths = depthsOf(plane, { shores, soundings });
 	const hasChart = file.shores.length + file.soundings.length > 0;
 	return {
 		chart: hasChart ? { shores, soundings } : null,
@@ -51,16 +82,6 @@ export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | 
 			const spot = known(name);
 			return spot ? [{ id: spot.id, record: { ...recordOf(spot), at: mutable(at) } }] : [];
 		}),
-		added: file.places
-			.filter(({ name }) => !known(name))
-			.map(({ name, at }) => ({
-				schemaVersion: SCHEMA_VERSION,
-				waterId: water.id,
-				name,
-				bankBearingDeg: 0,
-				at: mutable(at),
-				profile: UNSOUNDED,
-				cover: []
-			}))
+		added: file.places.filter(({ name }) => !known(name)).map((place) => spotAt(plane, depths, water.id, place))
 	};
 }

@@ -208,7 +208,10 @@ describe('taking a file', () => {
 				record: expect.objectContaining({ name: 'Pad Bay', bankBearingDeg: 140, at: [0.601, 44.101] })
 			}
 		]);
-		expect(taking.added.map(({ name }) => name)).toEqual(['New Point']);
+		// Nearest to the western shore, which looks east.
+		expect(taking.added).toEqual([
+			expect.objectContaining({ name: 'New Point', bankBearingDeg: 90, at: [0.602, 44.102] })
+		]);
 		expect(taking.chart?.soundings).toEqual(before.soundings);
 		expect(chartRecordSchema.safeParse({ ...before, ...taking.chart }).success).toBe(true);
 	});

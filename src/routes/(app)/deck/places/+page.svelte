@@ -9,12 +9,12 @@
 	import type { LonLat } from '$lib/core/places/plane';
 	import type { Proposal } from '$lib/core/places/propose';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
-	import { SCHEMA_VERSION, type SpotRecord } from '$lib/core/records/schemas';
+	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
 	import { figureText, shownIn } from '$lib/forms/units';
 	import { sunAt } from '$lib/forms/almanac';
 	import { worthOf } from '$lib/ui/deck/day';
 	import { awayM } from '$lib/ui/deck/lies';
-	import type { Taking } from '$lib/ui/deck/mapExchange';
+	import { depthsOf, spotAt, type Taking } from '$lib/ui/deck/mapExchange';
 	import type { Written } from '$lib/ui/deck/mapWrite';
 	import MapFiles from '$lib/ui/deck/MapFiles.svelte';
 	import PlaceList, { type Ranked } from '$lib/ui/deck/PlaceList.svelte';
@@ -128,24 +128,12 @@
 	async function versionOf(id: string): Promise<number> {
 		return (await recordAt('spots', id))?.version ?? 0;
 	}
-	async function keepProposal({ eastM, northM, kind, depthM }: Proposal) {
+	const KIND_NAMES = { drop: 'Drop', point: 'Point', ditch: 'Ditch' } as const;
+	async function keepProposal({ eastM, northM, kind }: Proposal) {
 		if (!water || !map) return;
-		const at = map.plane.placeOf({ eastM, northM }) as [number, number];
-		const profile = [
-			{ outM: 0, depthM: 0 },
-			{ outM: 20, depthM: Math.max(0.5, depthM ?? 2) }
-		];
-		const names = { drop: 'Drop', point: 'Point', ditch: 'Ditch' } as const;
-		const name = `${names[kind]} ${day.spots.length + 1}`;
-		const record: SpotRecord = {
-			schemaVersion: SCHEMA_VERSION,
-			waterId: water.id,
-			name,
-			bankBearingDeg: 0,
-			at,
-			profile,
-			cover: []
-		};
+		const name = `${KIND_NAMES[kind]} ${day.spots.length + 1}`;
+		const depths = depthsOf(map.plane, chart ?? { shores: [], soundings: [] });
+		const record = spotAt(map.plane, depths, water.id, { name, at: map.plane.placeOf({ eastM, northM }) });
 		await app.keeping.put('spots', newUuid(), 0, record, name);
 		await app.keeping.outbox?.flush();
 		await invalidateAll();
