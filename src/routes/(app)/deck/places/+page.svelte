@@ -49,6 +49,9 @@
 	let worths = $state.raw<readonly Worth[]>([]);
 	let proposals = $state.raw<readonly Proposal[]>([]);
 	let marked = $state<string | null>(null);
+	let failed = $state('');
+	const spotOf = (id: string) => day.spots.find((spot) => spot.id === id);
+	const nameOf = (id: string): string => spotOf(id)?.name ?? '';
 	const here = $derived(day.placed.filter(({ at }) => at === weather?.at));
 	$effect(() => {
 		const asked = day.placed.map(({ at, spot, reading }) => ({
@@ -56,25 +59,27 @@
 			spot,
 			reading: $state.snapshot(reading) as typeof reading
 		}));
+		const sides = { ...app.stand.stances };
 		if (asked.length === 0) return;
 		void worker
-			.latest('worth', (api) => api.worth(asked, { ...app.stand.stances }) as Promise<Worth[]>)
-			.then((found) => found && (worths = found));
+			.latest('worth', (api) => api.worth(asked, sides) as Promise<Worth[]>)
+			.then((found) => found && (worths = found))
+			.catch(() => (failed = 'The hours could not be weighed: places stand in the order of the rules about them.'));
 	});
 	$effect(() => {
 		const [shores, sounded] = [map?.shores ?? [], soundings];
 		void worker
 			.latest('propose', (api) => api.propose(shores, sounded) as Promise<Proposal[]>)
-			.then((found) => found && (proposals = found));
+			.then((found) => found && (proposals = found))
+			.catch(() => undefined);
 	});
 
 	const ranked = $derived.by((): Ranked[] => {
 		const rows = here.map((one) => {
 			const worth = worths.find(({ at, spot }) => at === one.at && spot === one.spot) ?? null;
-			const name = day.spots.find(({ id }) => id === one.spot)?.name ?? '';
 			return {
 				...one,
-				name,
+				name: nameOf(one.spot),
 				blades: worth?.blades ?? null,
 				value: worthOf({ points: worth?.points ?? 0, place: one.place })
 			};
@@ -83,7 +88,7 @@
 	});
 	const onPlan = $derived(
 		ranked.flatMap(({ spot, name, rank, lie }) => {
-			const held = day.spots.find(({ id }) => id === spot);
+			const held = spotOf(spot);
 			if (!map || !held?.at) return [];
 			const at = map.plane.pointOf(held.at as LonLat);
 			return [{ id: spot, name, at, rank, shadeM: lie.shadeM, bankBearingDeg: held.bankBearingDeg }];
@@ -91,11 +96,9 @@
 	);
 	const route = $derived(
 		routeOf(day.placed, worths, day.plan.edits, (from, to) => {
-			const spotOf = (id: string) => day.spots.find((spot) => spot.id === id);
 			return map && awayM(map, spotOf(from), spotOf(to));
 		})
 	);
-	const nameOf = (id: string): string => day.spots.find((spot) => spot.id === id)?.name ?? '';
 	const distance = $derived(shownIn(app.units, 'distance'));
 	const best = $derived(ranked[0] ?? null);
 
@@ -105,7 +108,7 @@
 		soundings: (chart?.soundings ?? []) as Written['soundings'],
 		places: day.spots.flatMap(({ name, at }) => (at ? [{ name, at: at as LonLat }] : [])),
 		route: route.flatMap(({ spot, from }) => {
-			const at = day.spots.find(({ id }) => id === spot)?.at;
+			const at = spotOf(spot)?.at;
 			return at ? [{ name: nameOf(spot), at: at as LonLat, from }] : [];
 		})
 	});
@@ -118,15 +121,12 @@
 			await keeping.put('charts', chart?.id ?? newUuid(), chart?.version ?? 0, record, `the map of ${water.name}`);
 		}
 		for (const { id, record } of moved) {
-			const known = await versionOf(id);
-			await keeping.put('spots', id, known, record, record.name);
+			const version = (await recordAt('spots', id))?.version ?? 0;
+			await keeping.put('spots', id, version, record, record.name);
 		}
 		for (const record of added) await keeping.put('spots', newUuid(), 0, record, record.name);
 		await keeping.outbox?.flush();
 		await invalidateAll();
-	}
-	async function versionOf(id: string): Promise<number> {
-		return (await recordAt('spots', id))?.version ?? 0;
 	}
 	const KIND_NAMES = { drop: 'Drop', point: 'Point', ditch: 'Ditch' } as const;
 	async function keepProposal({ eastM, northM, kind }: Proposal) {
@@ -147,7 +147,8 @@
 		<h1 class="phone-voiced">Where, in this hour?</h1>
 		<Views />
 		<p class="say" role="status">
-			{#if best && weather}<strong>{best.name}</strong> at {clock(weather.at)}, wind from the {compass(
+			{#if failed}{failed}
+			{:else if best && weather}<strong>{best.name}</strong> at {clock(weather.at)}, wind from the {compass(
 					weather.windFromDeg
 				)}{:else}No water with spots is kept yet.{/if}
 		</p>
