@@ -31,6 +31,10 @@
 	const { rows, spots, zone, units, onedit }: Props = $props();
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
 	const wind = $derived(shownIn(units, 'wind'));
+	/** A bright sky has a high sun by day alone. */
+	const BRIGHT = { day: spoken('sun', 'sky'), low: 'bright', night: 'clear' } as const;
+	const skyText = (sky: Weather['sky'], { light }: ParsedReading): string =>
+		sky === 'sun' ? BRIGHT[light ?? 'day'] : spoken(sky, 'sky');
 	/** Signs of the verdict: by shape first. */
 	const SIGNS = { good: '●', fair: '◐', poor: '○' } as const;
 </script>
@@ -49,18 +53,18 @@
 				{@const hour = time.format(Date.parse(at))}
 				<tr class:front={weather.pressureTrend === 'falling'}>
 					<th scope="row" class="figure">{hour}</th>
-					<td>{spoken(reading.light ?? 'day')}</td>
-					<td>
+					<td class="light">{spoken(reading.light ?? 'day')}</td>
+					<td class="sky">
 						<select
 							class="field"
 							aria-label="Sky at {hour}"
 							value={weather.sky}
 							onchange={({ currentTarget }) => onedit(at, { sky: currentTarget.value as Weather['sky'] })}
 						>
-							{#each SKIES as sky (sky)}<option value={sky}>{spoken(sky, 'sky')}</option>{/each}
+							{#each SKIES as sky (sky)}<option value={sky}>{skyText(sky, reading)}</option>{/each}
 						</select>
 					</td>
-					<td>
+					<td class="wind">
 						<input
 							class="field figure"
 							type="number"
@@ -72,9 +76,10 @@
 							onchange={({ currentTarget }) =>
 								onedit(at, { windMps: Math.min(25, Math.max(0, wind.read(Number(currentTarget.value) || 0))) })}
 						/>
+						<span class="unit">{wind.unit}</span>
 					</td>
-					<td class="figure">{figureText(units, 'temperature', reading.waterTemperatureC)}</td>
-					<td>
+					<td class="figure water">{figureText(units, 'temperature', reading.waterTemperatureC)}</td>
+					<td class="at">
 						<select
 							class="field where"
 							aria-label="Where at {hour}"
@@ -85,10 +90,10 @@
 							{#each spots as spot (spot.id)}<option value={spot.id}>{spot.name}, fixed</option>{/each}
 						</select>
 					</td>
-					<td
+					<td class="blades"
 						>{#if worth}<span aria-hidden="true">{SIGNS[worth.blades]}</span> {worth.blades}{/if}</td
 					>
-					<td>
+					<td class="lure">
 						{#if rod !== null}<strong class="figure rod">{rod}</strong> {lure}{:else}{lure}{/if}
 						{#if weather.thunder}<em>thunder: off the water</em>{/if}
 					</td>
@@ -146,6 +151,68 @@
 		select,
 		input {
 			min-height: 48px;
+		}
+	}
+	.unit {
+		display: none;
+	}
+	/* A phone has no room for eight columns: an hour is a card of three lines. */
+	@media (width < 56rem) {
+		thead {
+			display: none;
+		}
+		tr {
+			display: grid;
+			grid-template-columns: 4.2rem 1fr auto;
+			grid-template-areas: 'hour sky wind' 'light at at' 'blades lure lure';
+			gap: 4px 8px;
+			align-items: center;
+			padding: 8px 0;
+			border-bottom: 1px solid var(--rule-2);
+		}
+		:is(th, td) {
+			padding: 0;
+			border: 0;
+			white-space: normal;
+		}
+		th {
+			grid-area: hour;
+		}
+		.light {
+			grid-area: light;
+		}
+		.sky {
+			grid-area: sky;
+		}
+		.wind {
+			grid-area: wind;
+		}
+		.at {
+			grid-area: at;
+		}
+		.blades {
+			grid-area: blades;
+		}
+		.lure {
+			grid-area: lure;
+		}
+		.water {
+			display: none;
+		}
+		select,
+		input {
+			width: 100%;
+			max-width: none;
+			min-height: 48px;
+		}
+		.wind input {
+			width: 5rem;
+		}
+		.at select {
+			max-width: none;
+		}
+		.unit {
+			display: inline;
 		}
 	}
 </style>
