@@ -11,7 +11,7 @@ it('opens and works without a network, loses nothing to a killed tab, and tells 
 	const context = page.context();
 	// The first visit lays up the application and its pages.
 	await expect
-		.poll(() => page.evaluate(async () => (await caches.match('/tally/__data.json')) !== undefined), {
+		.poll(() => page.evaluate(async () => (await caches.match('/deck/places/__data.json')) !== undefined), {
 			timeout: 40_000
 		})
 		.toBe(true);
@@ -34,6 +34,8 @@ it('opens and works without a network, loses nothing to a killed tab, and tells 
 	// Other screens open too.
 	await again.goto('/water');
 	await again.getByRole('textbox', { name: 'Water', exact: true }).waitFor();
+	await again.goto('/deck/places');
+	await again.getByRole('slider', { name: 'Hour' }).waitFor();
 	await again.goto('/tally');
 	await again.getByRole('button', { name: `Cast, ${CASTS}` }).waitFor();
 

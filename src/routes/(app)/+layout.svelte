@@ -6,7 +6,7 @@
 	import { provideApp } from '$lib/client/app.svelte';
 	import { StoredDevice } from '$lib/client/device';
 	import BottomBar from '$lib/ui/frame/BottomBar.svelte';
-	import { SCREENS } from '$lib/ui/frame/screens';
+	import { SCREENS, VIEWS } from '$lib/ui/frame/screens';
 	import { layUpPages } from '$lib/client/offline';
 	import Rail from '$lib/ui/frame/Rail.svelte';
 	import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
@@ -43,7 +43,7 @@
 	let quiet: ReturnType<typeof setTimeout> | undefined;
 	function layUpLater() {
 		if (data.start.recordsDown) return;
-		const paths = SCREENS.map(({ path }) => path);
+		const paths = [...SCREENS.map(({ path }) => path), ...VIEWS];
 		quiet = setTimeout(() => void layUpPages(version, data.start.anglerId, paths).catch(() => undefined), QUIET_MS);
 	}
 
