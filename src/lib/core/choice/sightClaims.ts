@@ -1,5 +1,6 @@
 import { SKIRTED, type Claim } from '../claims/claim';
 import { lookedAt, matchOf, type Looked } from '../optics/contrast';
+import { LEVEL, NEAR_M } from '../optics/grain';
 import type { Scene } from '../optics/scene';
 import { sceneOfReading } from '../optics/sight';
 import { targetOf } from '../optics/targets';
@@ -7,12 +8,8 @@ import type { Reading } from '../reading/complete';
 import { mainForageOf } from '../reading/conditions';
 import { SKIRT_COLOURS } from '../schema/words';
 
-/** Distances within this share of the farthest stand level with it: the model is no finer (assumed). */
-const LEVEL = 0.15;
 /** A colour seen half as far as the farthest is not preferred at all (assumed). */
 const NOT_AT = 0.5;
-/** Where nothing is seen farther than this, m, no colour is told from another in time (assumed). */
-const NEAR_M = 0.4;
 /** Forage is matched where it is seen farther than this, m. */
 const MATCHED_FROM_M = 1;
 

@@ -53,7 +53,8 @@
 	const path = $derived(
 		shores.map((ring) => `M${ring.map((at) => `${x(at).toFixed(1)},${y(at).toFixed(1)}`).join('L')}Z`).join('')
 	);
-	const deepest = $derived(Math.max(1, ...soundings.map(({ depthM }) => depthM)));
+	/** Thousands of soundings as one path of round dots. */
+	const dots = $derived(soundings.map((one) => `M${x(one).toFixed(1)},${y(one).toFixed(1)}h0`).join(''));
 	const BARS_M = [50, 100, 200, 500, 1000, 2000] as const;
 	const barM = $derived(BARS_M.find((metres) => metres * scale >= 60) ?? BARS_M.at(-1)!);
 	/** A shadow is drawn no longer than a boat sits from the bank. */
@@ -75,9 +76,7 @@
 <div class="plan" bind:clientWidth={wide}>
 	<svg width={wide} height={high} viewBox="0 0 {wide} {high}" role="img" aria-label={text}>
 		<path class="water" d={path} fill-rule="evenodd" />
-		{#each soundings as one, at (at)}
-			<circle class="sounding" cx={x(one)} cy={y(one)} r={0.6 + 1.4 * (one.depthM / deepest)} />
-		{/each}
+		<path class="sounding" d={dots} />
 		{#each written as one, at (at)}
 			<text class="depth figure" x={x(one)} y={y(one) + 4} text-anchor="middle">{depthText(one.depthM)}</text>
 		{/each}
@@ -166,7 +165,10 @@
 		stroke-width: 1.6;
 	}
 	.sounding {
-		fill: var(--cool);
+		fill: none;
+		stroke: var(--cool);
+		stroke-width: 2.2px;
+		stroke-linecap: round;
 		opacity: 0.55;
 	}
 	.shade {

@@ -1,7 +1,4 @@
-/** Two distances are level while they differ by less than this share: the model is no finer. */
-const LEVEL = 0.15;
-/** Nothing is seen far under this, m: a lure's length or two more decides nothing. */
-const NEAR_M = 0.4;
+import { LEVEL, NEAR_M } from '$lib/core/optics/grain';
 
 /**
  * What the model of sight thinks of bright against dark, in words.
