@@ -54,19 +54,20 @@ export function profileFrom(depths: Depths, from: Point, bearingDeg: number): Pr
 	return found.length >= 2 ? found : null;
 }
 
-/** Farther (m) from its bank than this a place is looked at from where it is. */
+/** Farther (m) from its bank than this a place is left where it is. */
 const BANK_M = 40;
-/** Then its profile begins so far (m) before it. */
-const BEFORE_M = 10;
 
-/** Where a place begins, which way it looks, and its bottom, by shores and soundings. */
-export function placedAt(
+/** A place moved to its bank, where that is near. */
+export function ashore(shores: Shores, point: Point): Point {
+	const bank = bankNear(shores, point);
+	return bank && bank.awayM <= BANK_M ? bank.at : point;
+}
+
+/** Which way (degrees) one looks at a place, square off its nearest bank, and its bottom from there by the soundings. */
+export function lookingFrom(
 	depths: Depths,
 	point: Point
-): { readonly at: Point; readonly bearingDeg: number; readonly profile: Profile | null } {
-	const bank = bankNear(depths.shores, point);
-	if (!bank) return { at: point, bearingDeg: 0, profile: null };
-	const { bearingDeg } = bank;
-	const at = bank.awayM <= BANK_M ? bank.at : movedBy(point, bearingDeg + 180, BEFORE_M);
-	return { at, bearingDeg, profile: profileFrom(depths, at, bearingDeg) };
+): { readonly bearingDeg: number; readonly profile: Profile | null } {
+	const bearingDeg = bankNear(depths.shores, point)?.bearingDeg ?? 0;
+	return { bearingDeg, profile: profileFrom(depths, point, bearingDeg) };
 }

@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { completeReading } from '../reading/complete';
 import { readingSchema, type ReadingInput } from '../schema/reading';
-import { bankNear, placedAt, profileFrom } from './bank';
+import { ashore, bankNear, lookingFrom, profileFrom } from './bank';
 import { Depths, type Sounding } from './depths';
 import { distanceM, movedBy, planeAbout, type Point } from './plane';
 import { dropM, soundedM } from './profile';
-import { proposalsIn } from './propose';
+import { cornersOf, proposalsIn, searchedIn } from './propose';
 import { lieOf, placeReasons, type SpotPlace } from './rank';
 import { shadeM } from './shade';
 import { fetchM, isOnWater, openness, widthM, type Ring } from './shore';
@@ -221,14 +221,16 @@ describe('a bank', () => {
 			depthM: 0.1 * (2 + 5 * step)
 		}));
 		const depths = new Depths(LAKE, soundings);
-		const near = placedAt(depths, at(300, 20));
-		expect([near.at, near.bearingDeg]).toEqual([at(300, 0), 0]);
+		expect(ashore(LAKE, at(300, 20))).toEqual(at(300, 0));
+		expect(ashore(LAKE, at(300, 120))).toEqual(at(300, 120));
+		const near = lookingFrom(depths, at(300, 0));
+		expect(near.bearingDeg).toBe(0);
 		const depthsOut = near.profile!.map(({ depthM }) => depthM);
 		expect(depthsOut).toEqual(depthsOut.toSorted((a, b) => a - b));
 		expect(near.profile!.at(-1)).toMatchObject({ outM: 30 });
-		expect(placedAt(depths, at(300, 120)).at.northM).toBeCloseTo(110, 6);
+		expect(lookingFrom(depths, at(300, 120)).profile![0]!.depthM).toBeCloseTo(depths.at(at(300, 120))!, 1);
 		expect(profileFrom(new Depths([], []), at(0, 0), 0)).toBeNull();
-		expect(placedAt(new Depths([], []), at(5, 5))).toEqual({ at: at(5, 5), bearingDeg: 0, profile: null });
+		expect(lookingFrom(new Depths([], []), at(5, 5))).toEqual({ bearingDeg: 0, profile: null });
 	});
 });
 
@@ -269,6 +271,19 @@ describe('places proposed', () => {
 		const drops = proposalsIn(new Depths(LAKE, ledge)).filter(({ kind }) => kind === 'drop');
 		expect(drops.length).toBeGreaterThan(0);
 		for (const one of drops) expect(one.because).toMatch(/^\d\.\d m with \d\.\d m within 20 m/);
+	});
+
+	it('are looked for in so many places at most, however large the water', () => {
+		for (const metres of [200, 3_000, 30_000]) {
+			const round = Array.from({ length: 4000 }, (_, corner) =>
+				movedBy(at(0, 0), (360 * corner) / 4000, metres * (1 + 0.1 * Math.sin(corner / 40)))
+			);
+			const nodes = searchedIn([round]);
+			expect(nodes.length).toBeGreaterThan(100);
+			expect(nodes.length).toBeLessThanOrEqual(5000);
+			expect(cornersOf([round]).length).toBeLessThanOrEqual(400);
+		}
+		expect(cornersOf(LAKE)).toEqual(LAKE.flat());
 	});
 
 	it('keep apart, are eight at most, and lie on the water or its shore', () => {

@@ -19,8 +19,11 @@ export interface Proposal extends Point {
 	readonly sure: 'well sounded' | 'thinly sounded' | 'by the outline alone';
 }
 
-/** Step of the search (m), fewest m between two proposals, and most proposals (assumed). */
+/** Least step of the search (m), fewest m between two proposals, and most proposals (assumed). */
 const STEP_M = 15;
+/** Most points that are looked at: over a large water the step grows. Most corners of shore likewise. */
+const POINTS_MAX = 5000;
+const CORNERS_MAX = 400;
 const APART_M = 60;
 const MOST = 8;
 /** Least drop (m) beside shallows; least depth (m) that a ditch has over both its sides, so far (m) from its middle. */
@@ -61,8 +64,15 @@ function ditchAt(depths: Depths, point: Point, depthM: number): Found | null {
 	return { ...point, kind: 'ditch', claim: 'POS-10', because, depthM, worth: Math.min(1, most / (2 * DITCH_M)) };
 }
 
+/** Corners of shore that are looked at for points of land, spread evenly where there are many. */
+export function cornersOf(shores: Shores): Point[] {
+	const all = shores.flat();
+	const every = Math.ceil(all.length / CORNERS_MAX);
+	return all.filter((_, at) => at % every === 0);
+}
+
 function pointsOf(shores: Shores, depths: Depths): Found[] {
-	return shores.flat().flatMap((corner): Found[] => {
+	return cornersOf(shores).flatMap((corner): Found[] => {
 		const share = openness(shores, corner, POINT_M);
 		if (share < POINT_SHARE) return [];
 		const because = 'A point: water on more than half of all sides of it.';
@@ -71,12 +81,18 @@ function pointsOf(shores: Shores, depths: Depths): Found[] {
 	});
 }
 
-function gridOf(shores: Shores): Point[] {
+/** Points of a grid over a water, as close as their number allows. */
+export function searchedIn(shores: Shores): Point[] {
 	const all = shores.flat();
 	const [east, north] = [all.map(({ eastM }) => eastM), all.map(({ northM }) => northM)];
+	const [west, south] = [Math.min(...east), Math.min(...north)];
+	const [wideM, highM] = [Math.max(...east) - west, Math.max(...north) - south];
+	// Rounded up, a row and a column more than the area has may stand at the edges.
+	const least = Math.sqrt((wideM * highM) / POINTS_MAX) + (wideM + highM) / POINTS_MAX;
+	const stepM = Math.max(STEP_M, least);
 	const found: Point[] = [];
-	for (let eastM = Math.min(...east); eastM <= Math.max(...east); eastM += STEP_M) {
-		for (let northM = Math.min(...north); northM <= Math.max(...north); northM += STEP_M) {
+	for (let eastM = west; eastM <= west + wideM; eastM += stepM) {
+		for (let northM = south; northM <= south + highM; northM += stepM) {
 			if (isOnWater(shores, { eastM, northM })) found.push({ eastM, northM });
 		}
 	}
@@ -104,7 +120,7 @@ function apart(found: readonly Found[]): Found[] {
 export function proposalsIn(depths: Depths): Proposal[] {
 	const { shores } = depths;
 	if (shores.length === 0) return [];
-	const found = gridOf(shores).flatMap((point) => {
+	const found = searchedIn(shores).flatMap((point) => {
 		const depthM = depths.at(point);
 		if (depthM === null || depths.known(point) === 0) return [];
 		return [dropAt(depths, point, depthM), ditchAt(depths, point, depthM)].filter((one) => one !== null);

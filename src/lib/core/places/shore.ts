@@ -5,18 +5,26 @@ export type Ring = readonly Point[];
 /** The shores of a water: the one around it, and those of its islands, in any order. */
 export type Shores = readonly Ring[];
 
-const edgesOf = (ring: Ring): (readonly [Point, Point])[] =>
-	ring.map((point, at) => [point, ring[(at + 1) % ring.length]!]);
+/** Looks at every edge of the shores, from corner to corner; nothing is made anew, since this is done very often. */
+function eachEdge(shores: Shores, look: (a: Point, b: Point) => void): void {
+	for (const ring of shores) {
+		let a = ring[ring.length - 1]!;
+		for (const b of ring) {
+			look(a, b);
+			a = b;
+		}
+	}
+}
 
 /** Whether a point is on the water: a line from it crosses the shores an odd number of times. */
 export function isOnWater(shores: Shores, { eastM, northM }: Point): boolean {
-	let crossings = 0;
-	for (const [a, b] of shores.flatMap(edgesOf)) {
-		if (a.northM > northM === b.northM > northM) continue;
+	let isOn = false;
+	eachEdge(shores, (a, b) => {
+		if (a.northM > northM === b.northM > northM) return;
 		const at = a.eastM + ((northM - a.northM) / (b.northM - a.northM)) * (b.eastM - a.eastM);
-		if (at > eastM) crossings++;
-	}
-	return crossings % 2 === 1;
+		if (at > eastM) isOn = !isOn;
+	});
+	return isOn;
 }
 
 /** Nearer than this (m) the shore that one stands on is not the one across the water. */
@@ -26,16 +34,18 @@ const OWN_SHORE_M = 1;
 function toShoreM(shores: Shores, from: Point, bearingDeg: number): number | null {
 	const ahead = movedBy({ eastM: 0, northM: 0 }, bearingDeg, 1);
 	let nearest: number | null = null;
-	for (const [a, b] of shores.flatMap(edgesOf)) {
-		const [edgeE, edgeN] = [b.eastM - a.eastM, b.northM - a.northM];
+	eachEdge(shores, (a, b) => {
+		const edgeE = b.eastM - a.eastM;
+		const edgeN = b.northM - a.northM;
 		const across = ahead.eastM * edgeN - ahead.northM * edgeE;
-		if (across === 0) continue;
-		const [offE, offN] = [a.eastM - from.eastM, a.northM - from.northM];
+		if (across === 0) return;
+		const offE = a.eastM - from.eastM;
+		const offN = a.northM - from.northM;
 		const along = (offE * edgeN - offN * edgeE) / across;
 		const share = (offE * ahead.northM - offN * ahead.eastM) / across;
-		if (along <= OWN_SHORE_M || share < 0 || share > 1) continue;
+		if (along <= OWN_SHORE_M || share < 0 || share > 1) return;
 		if (nearest === null || along < nearest) nearest = along;
-	}
+	});
 	return nearest;
 }
 
@@ -44,7 +54,7 @@ const OUT_M = 5;
 
 /**
  * Open water (m) over which a wind has blown when it reaches a spot: from a little off its bank straight into the wind, to
- * the first shore. 0 where the wind comes over the spot's own bank.
+ * the first shore: no more than the few metres to it where the wind comes over the spot's own bank.
  *
  * @param bankBearingDeg Bearing in which one looks from the bank over the water.
  * @returns `null` where no shore is known that way.

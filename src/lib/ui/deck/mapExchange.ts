@@ -1,5 +1,5 @@
 import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
-import { placedAt } from '$lib/core/places/bank';
+import { lookingFrom } from '$lib/core/places/bank';
 import { Depths } from '$lib/core/places/depths';
 import { distanceM, planeAbout, type LonLat, type Plane } from '$lib/core/places/plane';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
@@ -55,7 +55,7 @@ export function spotAt(
 	waterId: string,
 	{ name, at }: { readonly name: string; readonly at: LonLat }
 ): SpotRecord {
-	const { bearingDeg, profile } = placedAt(depths, plane.pointOf(at));
+	const { bearingDeg, profile } = lookingFrom(depths, plane.pointOf(at));
 	return {
 		schemaVersion: SCHEMA_VERSION,
 		waterId,

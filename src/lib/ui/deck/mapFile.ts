@@ -29,6 +29,8 @@ const CLOSED_M = 40;
 /** Soundings nearer than this (m) to one that is kept say the same. */
 const THIN_M = 4;
 const DEEPEST_M = 300;
+/** Most places that are taken from one file: each becomes a spot. */
+const PLACES_MAX = 100;
 
 const feature = z.object({
 	type: z.literal('Feature'),
@@ -144,6 +146,8 @@ function checked({ shores, soundings, places, lines, others }: Reading): MapFile
 		throw new MapFailure(
 			`${kept.length} soundings, thinned; at most ${SOUNDINGS_MAX} are kept. Take a part of the water.`
 		);
+	if (places.length > PLACES_MAX)
+		throw new MapFailure(`${places.length} named places; at most ${PLACES_MAX} are taken. Keep those that you fish.`);
 	if (shores.length + kept.length + places.length === 0)
 		throw new MapFailure('No shore, no sounding and no named place is in this file.');
 	const thin = soundings.length - kept.length;

@@ -4,10 +4,10 @@ import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import type { HeldWater } from '$lib/client/app.svelte';
-import type { LonLat } from '$lib/core/places/plane';
+import { planeAbout, type LonLat } from '$lib/core/places/plane';
 import { chartRecordSchema } from '$lib/core/records/chartSchema';
 import { calendarOf } from './calendar';
-import { notOf, takingOf } from './mapExchange';
+import { depthsOf, notOf, spotAt, takingOf } from './mapExchange';
 import { MapFailure, readMap, type MapFile } from './mapFile';
 import { geoJsonOf, gpxOf, mapCsvOf, type Written } from './mapWrite';
 import { readWeather, WeatherFailure } from './weatherFile';
@@ -146,6 +146,14 @@ describe('a bad file', () => {
 		expect((failure as Error).message).toContain(why);
 	});
 
+	it('with more named places than anybody fishes is refused', async () => {
+		const rows = Array.from({ length: 101 }, (_, at) => `${0.6 + at / 1e4},44.1,,Mark ${at}`);
+		const failure = await read('x.csv', ['longitude,latitude,depth,name', ...rows].join('\n')).catch(
+			(error: unknown) => error
+		);
+		expect((failure as Error).message).toBe('101 named places; at most 100 are taken. Keep those that you fish.');
+	});
+
 	it('says what it leaves out, and thins soundings that say the same', async () => {
 		const line = { type: 'LineString', coordinates: [RING[0], RING[1], RING[2], RING[2]] };
 		const near = [0, 1, 2].map((step) => [0.6 + step * 1e-6, 44.1, -2]);
@@ -214,6 +222,21 @@ describe('taking a file', () => {
 		]);
 		expect(taking.chart?.soundings).toEqual(before.soundings);
 		expect(chartRecordSchema.safeParse({ ...before, ...taking.chart }).success).toBe(true);
+	});
+
+	it('makes a spot whose bottom begins where it lies', () => {
+		const plane = planeAbout([water.longitude, water.latitude]);
+		const soundings = [0, 1, 2, 3, 4, 5].map((step): [[number, number], number] => [
+			[0.602, 44.1 + 0.00005 * step],
+			1 + step
+		]);
+		const depths = depthsOf(plane, { shores: [RING.map(([lon, lat]) => [lon, lat])], soundings });
+		for (const latitude of [44.1001, 44.1002, 44.102]) {
+			const { at, profile } = spotAt(plane, depths, water.id, { name: 'Ledge', at: [0.602, latitude] });
+			expect(at).toEqual([0.602, latitude]);
+			const here = depths.at(plane.pointOf([0.602, latitude]));
+			if (here !== null) expect(profile[0]!.depthM).toBeCloseTo(here, 1);
+		}
 	});
 
 	it('is refused where the file is of another water', () => {

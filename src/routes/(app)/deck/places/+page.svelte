@@ -5,6 +5,7 @@
 	import { recordAt } from '$lib/client/server';
 	import { newUuid } from '$lib/client/uuid';
 	import { WorkerClient } from '$lib/client/workers';
+	import { ashore } from '$lib/core/places/bank';
 	import type { Sounding } from '$lib/core/places/depths';
 	import type { LonLat } from '$lib/core/places/plane';
 	import type { Proposal } from '$lib/core/places/propose';
@@ -47,7 +48,8 @@
 	);
 
 	let worths = $state.raw<readonly Worth[]>([]);
-	let proposals = $state.raw<readonly Proposal[]>([]);
+	/** `null` while they are looked for. */
+	let proposals = $state.raw<readonly Proposal[] | null>(null);
 	let marked = $state<string | null>(null);
 	let failed = $state('');
 	const spotOf = (id: string) => day.spots.find((spot) => spot.id === id);
@@ -133,7 +135,8 @@
 		if (!water || !map) return;
 		const name = `${KIND_NAMES[kind]} ${day.spots.length + 1}`;
 		const depths = depthsOf(map.plane, chart ?? { shores: [], soundings: [] });
-		const record = spotAt(map.plane, depths, water.id, { name, at: map.plane.placeOf({ eastM, northM }) });
+		const at = map.plane.placeOf(ashore(map.shores, { eastM, northM }));
+		const record = spotAt(map.plane, depths, water.id, { name, at });
 		await app.keeping.put('spots', newUuid(), 0, record, name);
 		await app.keeping.outbox?.flush();
 		await invalidateAll();
@@ -165,7 +168,7 @@
 					shores={map?.shores ?? []}
 					{soundings}
 					spots={onPlan}
-					{proposals}
+					proposals={proposals ?? []}
 					windFromDeg={weather.windFromDeg}
 					windMps={weather.windMps}
 					{sun}
@@ -197,14 +200,18 @@
 			<h2>Your places in this hour</h2>
 			<PlaceList {ranked} units={app.units} {marked} onmark={(id) => (marked = marked === id ? null : id)} />
 		</section>
-		{#if proposals.length > 0}
+		{#if chart}
 			<section class="part" aria-label="Worth a look">
 				<h2>Worth a look <span class="quiet">by outline and soundings</span></h2>
 				<ul class="worth">
-					{#each proposals as one (`${one.kind}${one.eastM}`)}
+					{#each proposals ?? [] as one (`${one.kind}${one.eastM}`)}
 						<li>
 							<span>{one.because} <span class="quiet">{one.sure}</span></span>
 							<button class="button" onclick={() => keepProposal(one)}>Make it a spot</button>
+						</li>
+					{:else}
+						<li class="quiet">
+							{proposals ? 'No drop, point or ditch shows in them.' : 'They are being looked through.'}
 						</li>
 					{/each}
 				</ul>
