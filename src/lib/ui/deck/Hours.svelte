@@ -6,7 +6,7 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { SKIES } from '$lib/core/schema/words';
 	import { figureText, shownIn } from '$lib/forms/units';
-	import type { HourEdit, PlacedWorth } from './day';
+	import { skyText, type HourEdit, type PlacedWorth } from './day';
 	import type { SpotHour } from './lies';
 
 	/** An hour as it is shown. */
@@ -31,10 +31,6 @@
 	const { rows, spots, zone, units, onedit }: Props = $props();
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
 	const wind = $derived(shownIn(units, 'wind'));
-	/** A bright sky has a high sun by day alone. */
-	const BRIGHT = { day: spoken('sun', 'sky'), low: 'bright', night: 'clear' } as const;
-	const skyText = (sky: Weather['sky'], { light }: ParsedReading): string =>
-		sky === 'sun' ? BRIGHT[light ?? 'day'] : spoken(sky, 'sky');
 	/** Signs of the verdict: by shape first. */
 	const SIGNS = { good: '●', fair: '◐', poor: '○' } as const;
 </script>
@@ -61,7 +57,7 @@
 							value={weather.sky}
 							onchange={({ currentTarget }) => onedit(at, { sky: currentTarget.value as Weather['sky'] })}
 						>
-							{#each SKIES as sky (sky)}<option value={sky}>{skyText(sky, reading)}</option>{/each}
+							{#each SKIES as sky (sky)}<option value={sky}>{skyText(sky, reading.light)}</option>{/each}
 						</select>
 					</td>
 					<td class="wind">

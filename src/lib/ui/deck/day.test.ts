@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readingSchema } from '$lib/core/schema/reading';
-import { bestHours, firstCast, hoursOf, placesFor, readingAt, staysOf, travelMin } from './day';
+import { bestHours, firstCast, hoursOf, placesFor, readingAt, skyText, staysOf, travelMin } from './day';
 
 describe('the hours of a day', () => {
 	it('are those of the water’s clock, also on days on which it is changed', () => {
@@ -11,6 +11,15 @@ describe('the hours of a day', () => {
 		const spring = hoursOf({ ...day, date: '2026-03-29' }, 'Europe/Paris');
 		expect(spring).toHaveLength(23);
 		expect(new Set(spring).size).toBe(23);
+	});
+});
+
+describe('the sky of an hour', () => {
+	it('has a high sun by day alone, and is otherwise what it is', () => {
+		expect([skyText('sun', 'night'), skyText('sun', 'low')]).toEqual(['clear', 'bright']);
+		expect(skyText('sun')).toBe(skyText('sun', 'day'));
+		expect(skyText('sun')).not.toBe('clear');
+		expect(skyText('overcast', 'night')).toBe(skyText('overcast', 'day'));
 	});
 });
 

@@ -136,7 +136,8 @@
 		const text = await calendarOf(stays, (id) => app.spotOf(id)?.spot.name ?? '');
 		download(`deck-${plan.date}.ics`, text, 'text/calendar');
 	}
-	const gives = (value: number): string => value.toFixed(1);
+	const givesUp = ({ rods, value }: DeckAnswer['plan']): string =>
+		`${rods.length} ${rods.length === 1 ? 'rod gives' : 'rods give'} up ${value.toFixed(1)}`;
 </script>
 
 <svelte:head><title>Deck · Lucernal</title></svelte:head>
@@ -146,8 +147,9 @@
 		<h1 class="phone-voiced">Which rods, when, and where?</h1>
 		<Views />
 		<p class="say" role="status">
-			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {answer
-						.plan.rods.length} rods give up {gives(answer.plan.value)} points, {answer.plan.reties}
+			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {givesUp(
+						answer.plan
+					)} points, {answer.plan.reties}
 					{answer.plan.reties === 1 ? 'knot' : 'knots'}{answer.plan.exact ? ', proven' : ''}{/if}{:else}The day is being
 				worked out.{/if}
 		</p>

@@ -13,7 +13,7 @@
 	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
 	import { figureText, shownIn } from '$lib/forms/units';
 	import { sunAt } from '$lib/forms/almanac';
-	import { worthOf } from '$lib/ui/deck/day';
+	import { skyText, worthOf } from '$lib/ui/deck/day';
 	import { awayM } from '$lib/ui/deck/lies';
 	import { depthsOf, spotAt, type Taking } from '$lib/ui/deck/mapExchange';
 	import type { Written } from '$lib/ui/deck/mapWrite';
@@ -37,6 +37,9 @@
 	const { water, zone, hours, weathers, map } = $derived(day);
 	const chart = $derived(data.charts.find(({ waterId }) => waterId === water?.id) ?? null);
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
+	const date = $derived(
+		new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone })
+	);
 	const clock = (at: string): string => time.format(Date.parse(at));
 
 	let hour = $state(0);
@@ -161,7 +164,7 @@
 			<div class="when">
 				<label>Hour <input class="slide" type="range" min="0" max={hours.length - 1} bind:value={hour} /></label>
 				<output class="figure">{clock(weather.at)}</output>
-				<span class="quiet">{day.plan.date}, {weather.sky === 'sun' ? 'bright' : weather.sky}</span>
+				<span class="quiet">{date.format(Date.parse(weather.at))}, {skyText(weather.sky, here[0]?.reading.light)}</span>
 			</div>
 			{#if onPlan.length > 0}
 				<PlacePlan
