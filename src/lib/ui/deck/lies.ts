@@ -56,3 +56,12 @@ export function spotHour(read: ParsedReading, weather: Weather, water: HeldWater
 	const points = reasons.reduce((sum, reason) => sum + reason.points, 0);
 	return { at: weather.at, spot: spot.id, lie, reading, reasons, place: points };
 }
+
+/** Hours without those in which thunder is about. */
+export function withoutThunder<T extends { readonly at: string }>(
+	hours: readonly T[],
+	weathers: readonly Weather[]
+): T[] {
+	const thunder = new Set(weathers.filter((weather) => weather.thunder).map(({ at }) => at));
+	return hours.filter(({ at }) => !thunder.has(at));
+}

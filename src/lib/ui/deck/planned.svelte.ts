@@ -3,7 +3,7 @@ import type { App, HeldSpot, HeldWater } from '$lib/client/app.svelte';
 import { weatherOf, type Weather } from '$lib/core/day/weather';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
 import { edited, hoursOf, type DayPlan, type HourEdit } from './day';
-import { mapOf, spotHour, type Map, type SpotHour } from './lies';
+import { mapOf, spotHour, withoutThunder, type Map, type SpotHour } from './lies';
 
 const DAY_MS = 86_400_000;
 /** Each day has weather of its own. */
@@ -83,4 +83,6 @@ export class PlannedDay {
 			this.ticked.map((spot) => spotHour(this.#app.reading, weather, water, spot, map))
 		);
 	});
+	/** The same without the hours of thunder, in which nobody is on the water. */
+	readonly afloat: readonly SpotHour[] = $derived.by(() => withoutThunder(this.placed, this.weathers));
 }

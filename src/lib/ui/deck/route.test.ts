@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Weather } from '$lib/core/day/weather';
 import { hourAfter } from './day';
+import { withoutThunder } from './lies';
 import { routeOf } from './route';
 
 const HOURS = [5, 6, 7, 8, 9].map((hour) => `2026-05-09T0${hour}:00:00.000Z`);
@@ -33,6 +35,16 @@ describe('the way through a day', () => {
 				}
 			)
 		);
+	});
+
+	it('ends where thunder begins, and goes on behind it', () => {
+		const { placed, worths } = day([]);
+		const weathers = HOURS.map((at) => ({ at, thunder: at === HOURS[2] }) as Weather);
+		const stops = routeOf(withoutThunder(placed as { at: string }[], weathers) as never, worths, {}, () => null);
+		expect(stops.map(({ from, to }) => [from, to])).toEqual([
+			[HOURS[0], HOURS[2]],
+			[HOURS[3], hourAfter(HOURS[4]!)]
+		]);
 	});
 
 	it('goes where it was told to by hand, and knows no minutes without a map', () => {

@@ -9,7 +9,7 @@
 	import type { DeckAnswer, DeckApi, Worth } from '$lib/workers/deck.worker';
 	import { calendarOf } from '$lib/ui/deck/calendar';
 	import { bestHours, firstCast, fixedSpots, placedWorths, placesFor, staysOf, worthOf } from '$lib/ui/deck/day';
-	import { awayM } from '$lib/ui/deck/lies';
+	import { awayM, withoutThunder } from '$lib/ui/deck/lies';
 	import { PlannedDay } from '$lib/ui/deck/planned.svelte';
 	import Views from '$lib/ui/deck/Views.svelte';
 	import { download } from '$lib/ui/parts/download';
@@ -58,9 +58,8 @@
 	});
 	const question = $derived.by(() => {
 		const asked = [...chosen].flatMap(([at, { spot }]) => {
-			const one = placed.find((hour) => hour.at === at && hour.spot === spot);
-			const isOff = weathers.some((weather) => weather.at === at && weather.thunder);
-			return one && !isOff ? [{ at, spot, reading: one.reading }] : [];
+			const one = day.afloat.find((hour) => hour.at === at && hour.spot === spot);
+			return one ? [{ at, spot, reading: one.reading }] : [];
 		});
 		return asked.length > 0 ? { hours: asked, rods: plan.rods, perHour: 4, stances: { ...stances } } : null;
 	});
@@ -113,7 +112,9 @@
 		)
 	);
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
-	const best = $derived(bestHours(rows.flatMap(({ at, worth }) => (worth ? [{ at, points: worthOf(worth) }] : []))));
+	const best = $derived(
+		bestHours(withoutThunder([...chosen.values()], weathers).map((worth) => ({ at: worth.at, points: worthOf(worth) })))
+	);
 	const clock = (at: string): string => time.format(Date.parse(at));
 	const coldest = $derived(Math.min(...rows.map(({ reading }) => reading.waterTemperatureC)));
 	/** A fall into water under this takes the breath away, °C. */

@@ -100,7 +100,7 @@
 		})
 	);
 	const route = $derived(
-		routeOf(day.placed, worths, day.plan.edits, (from, to) => {
+		routeOf(day.afloat, worths, day.plan.edits, (from, to) => {
 			return map && awayM(map, spotOf(from), spotOf(to));
 		})
 	);
@@ -154,9 +154,11 @@
 		<Views />
 		<p class="say" role="status">
 			{#if failed}{failed}
+			{:else if weather?.thunder}Thunder at {clock(weather.at)}: off the water.
 			{:else if best && weather}<strong>{best.name}</strong> at {clock(weather.at)}, wind from the {compass(
 					weather.windFromDeg
-				)}{:else}No water with spots is kept yet.{/if}
+				)}
+			{:else}No water with spots is kept yet.{/if}
 		</p>
 	</div>
 	<div class="screen-main">
