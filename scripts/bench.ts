@@ -1,10 +1,12 @@
 // Measures speed: npm run bench. Figures depend on the machine; compare medians.
 import type { ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import fc from 'fast-check';
 import type { Page } from 'playwright-core';
+import { startBuild } from '../src/lib/core/build/start';
 import { countRigs } from '../src/lib/core/choice/count';
 import { Judgements } from '../src/lib/core/choice/judgements';
 import { rank } from '../src/lib/core/choice/ranking';
@@ -18,7 +20,7 @@ import { skyInputOf } from '../src/lib/core/optics/ofReading';
 import { everyTarget, sceneOfReading, sightIn } from '../src/lib/core/optics/sight';
 import { waterOf } from '../src/lib/core/optics/water';
 import { towInputSchema } from '../src/lib/core/schema/tow';
-import { mapOf } from '../src/lib/core/tow/map';
+import { MAP_WEIGHTS_OZ, mapOf } from '../src/lib/core/tow/map';
 import { tow } from '../src/lib/core/tow/tow';
 import { FAMILIES } from '../src/lib/core/schema/words';
 import { anyReading } from '../src/lib/core/testing/arbitraries';
@@ -27,6 +29,8 @@ import { onStage, opened } from './lib/stage.mjs';
 
 const READINGS = 300;
 const WARM_UP = 30;
+/** Casts before Node has made the most of their loop. */
+const WARM_CASTS = 100;
 /** By then (ms) a page that is left in peace has its ranking ready. */
 const READY_MS = 4000;
 const SLOWER = 4;
@@ -159,11 +163,8 @@ async function benchInputToPaint(page: Page): Promise<void> {
 	report(`input to paint on Water, processor slowed ${SLOWER} times`, times.slice(3));
 }
 
-/** The longest task of the page's own thread while a handle of the section is dragged. */
-async function benchDrag(page: Page): Promise<void> {
-	await page.goto('/water');
-	await page.locator('[data-live]').waitFor();
-	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
+/** Listens for tasks that hold the page up for more than 50 ms. @returns Tells which there were. */
+async function longTasks(page: Page): Promise<() => Promise<string>> {
 	await page.evaluate(() => {
 		const tasks: number[] = [];
 		Object.assign(globalThis, { tasks });
@@ -171,6 +172,18 @@ async function benchDrag(page: Page): Promise<void> {
 			type: 'longtask'
 		});
 	});
+	return async () => {
+		const tasks = await page.evaluate(() => (globalThis as unknown as { tasks: number[] }).tasks);
+		return `${tasks.length}, longest ${Math.max(0, ...tasks).toFixed(0)} ms`;
+	};
+}
+
+/** How smoothly the page follows a pointer that drags the bottom up and down. */
+async function benchDrag(page: Page): Promise<void> {
+	await page.goto('/water');
+	await page.locator('[data-live]').waitFor();
+	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
+	const tasks = await longTasks(page);
 	const box = (await page.getByRole('slider', { name: 'Bottom', exact: true }).boundingBox())!;
 	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
 	await page.mouse.down();
@@ -179,10 +192,28 @@ async function benchDrag(page: Page): Promise<void> {
 		await page.waitForTimeout(16);
 	}
 	await page.mouse.up();
-	const tasks = await page.evaluate(() => (globalThis as unknown as { tasks: number[] }).tasks);
-	console.log(
-		`tasks over 50 ms while the bottom is dragged: ${tasks.length}, longest ${Math.max(0, ...tasks).toFixed(0)} ms`
-	);
+	console.log(`tasks over 50 ms while the bottom is dragged: ${await tasks()}`);
+}
+
+/** The same for the depth at which colours are looked at, with the processor slowed. */
+async function benchSightSlider(page: Page): Promise<void> {
+	await page.goto('/sight');
+	const slider = page.getByRole('slider', { name: 'Depth that is looked at' });
+	await slider.waitFor();
+	await page.waitForTimeout(1500);
+	const session = await page.context().newCDPSession(page);
+	await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+	const tasks = await longTasks(page);
+	const box = (await slider.boundingBox())!;
+	await page.mouse.move(box.x + 20, box.y + box.height / 2);
+	await page.mouse.down();
+	for (let step = 0; step < 60; step++) {
+		await page.mouse.move(box.x + 20 + (box.width - 40) * Math.abs(Math.sin(step / 12)), box.y + box.height / 2);
+		await page.waitForTimeout(32);
+	}
+	await page.mouse.up();
+	console.log(`tasks over 50 ms while Sight's depth is dragged, slowed ${SLOWER} times: ${await tasks()}`);
+	await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
 }
 
 /** From a swapped part on the bench to the first frame painted with its drawing and checks. */
@@ -225,6 +256,9 @@ async function benchLoop(page: Page, asked: readonly unknown[], server: ChildPro
 	await page.waitForTimeout(200);
 }
 
+/** A map is coarse once five speeds of each weight are there. */
+const COARSE_CELLS = 5 * MAP_WEIGHTS_OZ.length;
+
 /** Casts simulated in Node: one of about thirty seconds, and a whole map. */
 function benchTow(): void {
 	const input = towInputSchema.parse({
@@ -243,15 +277,20 @@ function benchTow(): void {
 		band: { fromM: 1, toM: 2 }
 	});
 	const cast: number[] = [];
-	for (let run = 0; run < WARM_UP + 60; run++) {
+	for (let run = 0; run < WARM_CASTS + 60; run++) {
 		const begun = performance.now();
 		tow(input);
 		cast.push(performance.now() - begun);
 	}
-	report('a retrieve of thirty seconds, 12 segments, 10 ms', cast.slice(WARM_UP));
+	report('a retrieve of thirty seconds, 12 segments, 10 ms', cast.slice(WARM_CASTS));
 	const begun = performance.now();
-	const cells = [...mapOf({ ...input, band: input.band! })].length;
-	console.log(`a map of ${cells} casts in one thread: ${(performance.now() - begun).toFixed(0)} ms`);
+	let [cells, coarseMs] = [0, 0];
+	const found = mapOf({ ...input, band: input.band! });
+	while (!found.next().done) if (++cells === COARSE_CELLS) coarseMs = performance.now() - begun;
+	const wholeMs = performance.now() - begun;
+	console.log(
+		`a map of ${cells} casts in one thread: coarse ${coarseMs.toFixed(0)} ms, whole ${wholeMs.toFixed(0)} ms`
+	);
 }
 
 /** How colours show: everything at once, and a section's tint, in Node. */
@@ -273,6 +312,159 @@ function benchSight(): void {
 	report('tint of a section whose water is known', tint.slice(WARM_UP));
 }
 
+/** How long (s) the metronome is listened to, and the pitch (Hz) of its clicks. */
+const LISTEN_S = 60;
+const CLICK_HZ = 1400;
+
+/**
+ * The metronome over a minute in the browser, the page busy with other work: how far each click that the audio was given
+ * lies from an even row, how many were given too late, and how the audio's clock goes against the page's.
+ */
+async function benchMetronome(page: Page): Promise<void> {
+	await page.addInitScript((hz) => {
+		const clicks: { atS: number; ahead: number }[] = [];
+		const clocks: { audioS: number; pageS: number }[] = [];
+		Object.assign(globalThis, { clicks, clocks });
+		const start = OscillatorNode.prototype.start;
+		OscillatorNode.prototype.start = function (atS = 0) {
+			const { currentTime } = this.context;
+			if (this.frequency.value === hz) clicks.push({ atS, ahead: atS - currentTime });
+			clocks.push({ audioS: currentTime, pageS: performance.now() / 1000 });
+			start.call(this, atS);
+		};
+	}, CLICK_HZ);
+	await page.goto('/tank/feel');
+	await page.getByRole('button', { name: 'Beat of the crank' }).click();
+	for (let passed = 0; passed < LISTEN_S; passed++) {
+		await page.evaluate(() => {
+			const until = performance.now() + 40;
+			while (performance.now() < until);
+		});
+		await page.waitForTimeout(960);
+	}
+	const { worstMs, late, count, driftMs } = await page.evaluate(() => {
+		const { clicks, clocks } = globalThis as unknown as {
+			clicks: { atS: number; ahead: number }[];
+			clocks: { audioS: number; pageS: number }[];
+		};
+		const first = clicks[0]!.atS;
+		const periodS = (clicks.at(-1)!.atS - first) / (clicks.length - 1);
+		const off = clicks.map(({ atS }, at) => Math.abs(atS - first - at * periodS));
+		const [from, to] = [clocks[0]!, clocks.at(-1)!];
+		return {
+			worstMs: Math.max(...off) * 1000,
+			late: clicks.filter(({ ahead }) => ahead < 0).length,
+			count: clicks.length,
+			driftMs: (to.audioS - from.audioS - (to.pageS - from.pageS)) * 1000
+		};
+	});
+	console.log(
+		`metronome over ${LISTEN_S} s, ${count} clicks: worst ${worstMs.toFixed(3)} ms off its row, ${late} late, audio against page ${driftMs.toFixed(1)} ms`
+	);
+}
+
+/** Happenings of a long record, on so many outings, and the taps that are timed. */
+const LONG = { outings: 100, each: 200, taps: 40 } as const;
+
+/** A record of 20,000 happenings as a file: casts, and a bite now and then. */
+function longRecord(): string {
+	const { rig } = startBuild('spinnerbait');
+	const reading = { waterTemperatureC: 16, visibilityM: 1, bottomM: 2 };
+	const rows = ['outing,id,at,order,kind,count,seconds,hit,hook,lengthCm,massKg,text,more'];
+	const quoted = (value: object): string => `"${JSON.stringify(value).replaceAll('"', '""')}"`;
+	for (let day = 0; day < LONG.outings; day++) {
+		const outing = randomUUID();
+		const begun = Date.UTC(2026, 2, 1 + day, 5);
+		const at = (minute: number): string => new Date(begun + minute * 60_000).toISOString();
+		const more = { spotId: null, reading, rig, deck: [], trial: null };
+		rows.push(`${outing},${outing},${at(0)},0,outing,,,,,,,Day ${day},${quoted(more)}`);
+		for (let order = 1; order <= LONG.each; order++) {
+			const what = order % 40 === 0 ? 'bite,,' : 'cast,1,';
+			rows.push(`${outing},${randomUUID()},${at(order)},${order},${what},,,,,,`);
+		}
+	}
+	return rows.join('\n');
+}
+
+/** How fast a long record opens, and how fast a tap on deck is answered at four times slowdown. */
+async function benchTally(page: Page): Promise<void> {
+	await page.goto('/tally');
+	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	const cast = page.getByRole('button', { name: /^Cast, / });
+	await cast.waitFor();
+	const session = await page.context().newCDPSession(page);
+	await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+	const times = await cast.evaluate(async (button: HTMLButtonElement, taps) => {
+		const taken: number[] = [];
+		for (let tap = 0; tap < taps; tap++) {
+			const before = button.textContent;
+			const begun = performance.now();
+			button.click();
+			while (button.textContent === before) await new Promise((resolve) => requestAnimationFrame(resolve));
+			taken.push(performance.now() - begun);
+			await new Promise((resolve) => setTimeout(resolve, 120));
+		}
+		return taken;
+	}, LONG.taps);
+	await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+	report(`a tap on Tally to its count, processor slowed ${SLOWER} times`, times);
+
+	const data = longRecord();
+	const told = await page.request.post('/api/v1/tally.csv', { data, headers: { 'content-type': 'text/csv' } });
+	console.log(`a file of ${LONG.outings * LONG.each} happenings: ${told.status()}`);
+	for (const path of ['/proof', '/tally']) {
+		let begun = performance.now();
+		await page.request.get(path);
+		const served = performance.now() - begun;
+		begun = performance.now();
+		await page.goto(path);
+		await page.locator('[data-live]').waitFor();
+		console.log(
+			`${path} with them: served in ${served.toFixed(0)} ms, live in ${(performance.now() - begun).toFixed(0)} ms`
+		);
+		// Proof goes on reading behind its page: the next one is not to wait for that.
+		await page.waitForLoadState('networkidle');
+	}
+}
+
+/** A day of fourteen hours and four rods over all spots of a water with a chart: from the page to its deck, then an hour changed. */
+async function benchDeck(page: Page): Promise<void> {
+	await page.goto('/deck');
+	await page.locator('[data-live]').waitFor();
+	const hours = { From: '5', to: '19', Rods: '4' };
+	for (const [label, value] of Object.entries(hours)) {
+		const field = page.getByRole('spinbutton', { name: label, exact: true });
+		await field.fill(value);
+		await field.blur();
+	}
+	const done = () =>
+		page.waitForFunction(() => {
+			const told = document.querySelector('.deck [role=status]')?.textContent ?? '';
+			return told.includes('proven') && document.querySelectorAll('.curve li').length > 1;
+		});
+	await done();
+	const spots = await page
+		.getByRole('group', { name: /^Spots of/ })
+		.getByRole('checkbox')
+		.count();
+	await page.reload();
+	let begun = performance.now();
+	await done();
+	console.log(
+		`a day of 14 hours, ${spots} spots, 4 rods: from its page to the deck ${(performance.now() - begun).toFixed(0)} ms`
+	);
+	const times: number[] = [];
+	const deck = page.getByRole('region', { name: 'The deck' });
+	for (const sky of ['dark', 'overcast', 'broken', 'sun', 'dark']) {
+		begun = performance.now();
+		await page.getByRole('combobox', { name: 'Sky at 09:00' }).selectOption(sky);
+		await deck.getByRole('button', { name: 'Stop' }).waitFor();
+		await page.waitForFunction(() => !document.querySelector('.deck .working'));
+		times.push(performance.now() - begun);
+	}
+	report('an hour of it changed, to the deck and its curve', times);
+}
+
 const asked = readings();
 benchTow();
 benchSight();
@@ -283,7 +475,11 @@ await onStage(async (browser: import('playwright-core').Browser, address: string
 	await benchRanking(page, asked);
 	await benchFirstView(page, address);
 	await benchDrag(page);
+	await benchSightSlider(page);
 	await benchBench(page);
 	await benchInputToPaint(page);
+	await benchMetronome(await opened(browser, address, 'Alder Bank'));
 	await benchLoop(page, asked, server);
+	await benchDeck(await opened(browser, address, 'Alder Bank'));
+	await benchTally(await opened(browser, address, 'Alder Bank'));
 }, measured);

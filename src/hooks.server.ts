@@ -3,6 +3,7 @@ import { building } from '$app/environment';
 import { redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
 import { sequence } from '@sveltejs/kit/hooks';
 import { closeDatabase, isUnreachable } from '$lib/server/db/connection';
+import { compressed } from '$lib/server/http/compress';
 import { failureResponse, HttpFailure, RECORDS_DOWN } from '$lib/server/http/failures';
 import { log } from '$lib/server/http/log';
 import { tokenFrom } from '$lib/server/auth/cookie';
@@ -38,6 +39,9 @@ const dress: Handle = async ({ event, resolve }) => {
 	return response;
 };
 
+/** Whatever is made for a request goes in few bytes; files of the build are laid out so already. */
+const pack: Handle = async ({ event, resolve }) => compressed(event.request, await resolve(event));
+
 /** A write from a page that is not ours is not looked at, nor a form that is none of ours. */
 const guard: Handle = ({ event, resolve }) => {
 	if (!isOwn(event)) {
@@ -72,7 +76,7 @@ if (!building) {
 /** The server was told to end: connections and threads that are held open would keep it for seconds. */
 process.once('sveltekit:shutdown', () => void Promise.allSettled([closeDatabase(), closePool()]));
 
-export const handle = sequence(observe, dress, guard, admit);
+export const handle = sequence(observe, pack, dress, guard, admit);
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	if (isUnreachable(error)) return { code: 'records-unreachable', message: RECORDS_DOWN };

@@ -106,6 +106,9 @@ export async function startMariadb(folder, wantedPort, rights = OWN_SCHEMA) {
 	mkdirSync(folder, { recursive: true, mode: 0o700 });
 	const dataFolder = join(folder, 'data');
 	makeDataFolder(dataFolder, bin);
+	// A server clears away temporary tables as it starts, those of others in the same folder too.
+	const temporary = join(folder, 'temporary');
+	mkdirSync(temporary, { recursive: true, mode: 0o700 });
 	const password = passwordIn(folder);
 	const port = wantedPort ?? (await freePort());
 	const sockets = mkdtempSync(join(tmpdir(), 'luc-'));
@@ -117,7 +120,8 @@ export async function startMariadb(folder, wantedPort, rights = OWN_SCHEMA) {
 		const files = [
 			`--socket=${join(sockets, 's')}`,
 			`--pid-file=${join(sockets, 'pid')}`,
-			`--init-file=${accountsFile}`
+			`--init-file=${accountsFile}`,
+			`--tmpdir=${temporary}`
 		];
 		const out = openSync(logFile, 'a');
 		const child = start(bin, [...args, ...files, ...SMALL, ...asRoot()], { stdio: ['ignore', out, out] });

@@ -28,3 +28,7 @@ it('lets the application write rows and no more, and the schema’s account the 
 	const nobody = server.url.replace(/:[^:@]+@/, ':wrong@');
 	await expect(asked(nobody, 'SELECT 1')).rejects.toThrow('ended with status 1');
 });
+
+it('keeps its temporary tables to itself: a server that starts clears away those that lie in its folder', async () => {
+	expect(await asked(server.url, 'SELECT @@tmpdir')).toEqual([join(folder, 'temporary')]);
+});

@@ -1,7 +1,7 @@
 import type { Page } from 'playwright-core';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { complaints, field, newAngler, newPage, ranked, signedIn } from './browser';
+import { complaints, field, go, newAngler, newPage, ranked, signedIn } from './browser';
 
 const PASSPHRASE = 'tern over the weir';
 
@@ -51,11 +51,10 @@ describe('an account of one’s own', () => {
 		await page.getByLabel('Passphrase').fill(PASSPHRASE);
 		await page.getByRole('button', { name: 'Sign in' }).click();
 		await ranked(page);
-		await page.goto('/kept');
+		await go(page, 'Kept');
 		await page.getByRole('button', { name: /^Open My own water/ }).waitFor();
 		expect(await held(page)).toBeGreaterThan(0);
-		await page.goto('/settings');
-		await page.locator('[data-live]').waitFor();
+		await go(page, 'Settings');
 		await page.getByText('Delete the account').click();
 		const downloading = page.waitForEvent('download');
 		await page.getByRole('link', { name: 'Everything as a file' }).click();

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { BrowserContextOptions, Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { complaints, signedIn } from './browser';
+import { complaints, go, signedIn } from './browser';
 import { strokesOf } from './pdf';
 
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
@@ -126,7 +126,7 @@ describe('the bench', () => {
 		const page = await signedIn({ at: '/call' });
 		await page.getByRole('button', { name: 'Take in hand' }).click();
 		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
-		await page.goto('/bench');
+		await go(page, 'Bench');
 		await verdict(page).waitFor();
 		await page.locator('#family').selectOption('spinnerbait');
 		const line = page.getByText('Wire bears the line: fails.');
@@ -170,6 +170,41 @@ describe('the bench', () => {
 		await page.getByText(`${rig} keep it as they were built.`).waitFor();
 		await page.getByRole('button', { name: `Open ${rig}` }).click();
 		await expect.poll(() => control(page, 'Rear blade: Style').inputValue()).toMatch(/^own:/);
+	});
+
+	it('keeps a skirt of one’s own colours, names what the rules take it for, and holds it beside the called one', async () => {
+		const page = await begun();
+		await tab(page, 'Rigs and own parts').click();
+		const name = `Mix ${Date.now()}`;
+		await page.getByRole('combobox', { name: /^Kind/ }).selectOption('skirt');
+		await page.getByRole('textbox', { name: 'Name' }).fill(name);
+		await page.getByRole('textbox', { name: 'Length, mm' }).fill('60');
+		await page.getByRole('textbox', { name: 'Weight, g' }).fill('2.4');
+		await page.getByRole('button', { name: '+ a colour' }).click();
+		await page.getByLabel('Strand 1, how its colour is told').selectOption('measured');
+		await page.getByLabel(/^Strand 1, what it throws back/).fill('0.1 0.2');
+		await page.getByRole('button', { name: 'Add the part' }).click();
+		await page
+			.getByRole('alert')
+			.getByText(/31 figures/)
+			.waitFor();
+		expect(await page.getByLabel(/^Strand 1, what it throws back/).inputValue()).toBe('0.1 0.2');
+		await page.getByLabel('Strand 1, how its colour is told').selectOption('picked');
+		await page.getByLabel('Strand 1, colour as it looks by day').fill('#1a1a1c');
+		await page.getByText('black, the nearest').waitFor({ state: 'attached' });
+		await page.getByRole('button', { name: 'Add the part' }).click();
+		await page.getByText(`“${name}” is in the list`).waitFor();
+		await page.getByRole('button', { name: `Use ${name} as skirt` }).click();
+		expect(await control(page, 'Skirt: Colour').inputValue()).toBe('black');
+		await tab(page, 'How it looks here').click();
+		expect(await page.getByText(name, { exact: true }).count()).toBeGreaterThan(0);
+		await control(page, 'Skirt: Colour').selectOption('white');
+		await expect.poll(() => control(page, 'Skirt: Material').inputValue()).not.toMatch(/^own:/);
+
+		await go(page, 'Call');
+		await tab(page, 'How it looks here').click();
+		await page.getByText(/^Skirt, taken for black/).waitFor();
+		expect(await page.getByText(name, { exact: true }).count()).toBe(1);
 	});
 
 	it('saves a rig and its drawing as files and brings the rig back', async () => {
@@ -236,10 +271,10 @@ describe('the build sheet', () => {
 	it('prints one page with the drawing life-size: its bar of 100 mm is 100 mm on paper, in every family', async () => {
 		const page = await begun();
 		for (const family of FAMILIES) {
-			await page.goto('/bench');
+			await go(page, 'Bench');
 			await page.locator('#family').selectOption({ label: family });
 			await page.getByRole('link', { name: new RegExp(`^Rig in hand: .*${family}`, 'i') }).waitFor();
-			await page.goto('/bench/sheet');
+			await page.getByRole('link', { name: 'Build sheet' }).click();
 			await page.getByRole('list', { name: 'Steps' }).waitFor();
 			const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: true });
 			const pages = pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? [];

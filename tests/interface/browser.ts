@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { chromium, type Browser, type BrowserContextOptions, type Page } from 'playwright-core';
-import { afterAll, afterEach, inject } from 'vitest';
+import { afterAll, afterEach, expect, inject } from 'vitest';
 
 let browser: Browser | null = null;
 
@@ -66,18 +66,40 @@ export async function newAngler(databaseUrl = inject('databaseUrl')): Promise<Te
 /** How a browser is, and the screen that it opens first: Water unless another is named. */
 export type Opening = BrowserContextOptions & { readonly at?: string };
 
-/** A page with an angler's session: a new angler's unless one is given, whose second browser this then is. */
-export async function signedIn(
-	{ at = '/water', ...options }: Opening = {},
+/** An empty page with an angler's session: a new angler's unless one is given, whose second browser this then is. */
+export async function signedPage(
+	options: BrowserContextOptions = {},
 	angler?: TestAngler,
 	address = inject('address')
 ): Promise<Page> {
 	const { token } = angler ?? (await newAngler());
 	const page = await newPage(options, address);
 	await page.context().addCookies([{ name: 'lucernal_session', value: token, url: address }]);
-	await page.goto(at);
 	return page;
 }
+
+/** A signed-in page on its first screen, ready for hands where it has scripts. */
+export async function signedIn(
+	{ at = '/water', ...options }: Opening = {},
+	angler?: TestAngler,
+	address = inject('address')
+): Promise<Page> {
+	const page = await signedPage(options, angler, address);
+	await page.goto(at);
+	if (options.javaScriptEnabled !== false) await page.locator('[data-live]').waitFor();
+	return page;
+}
+
+/** Goes to a screen by its link in the frame, as a hand does: what was just done goes along. */
+export async function go(page: Page, screen: string): Promise<void> {
+	const links = page.getByRole('navigation', { name: 'Screens' }).getByRole('link', { name: screen, exact: true });
+	await links.click();
+	await page.waitForURL(`**/${screen.toLowerCase()}`);
+}
+
+/** Waits until the server's records of a kind say something. */
+export const served = (page: Page, kind: string, text: string) =>
+	expect.poll(async () => (await page.request.get(`/api/v1/${kind}`)).text()).toContain(text);
 
 /** Waits until the page's scripts run, the device was read, and an answer is there. */
 export async function ranked(page: Page): Promise<void> {

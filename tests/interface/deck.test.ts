@@ -10,8 +10,8 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 	await page.getByLabel('to', { exact: true }).fill('12');
 	await page.getByLabel('to', { exact: true }).blur();
 	await expect.poll(hours).toBe(6);
-	await page.getByLabel('Rods').fill('1');
-	await page.getByLabel('Rods').blur();
+	await page.getByRole('spinbutton', { name: 'Rods' }).fill('1');
+	await page.getByRole('spinbutton', { name: 'Rods' }).blur();
 	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/; 1 rods? give/);
 	await page.getByRole('combobox', { name: 'Sky at 08:00' }).selectOption('dark');
 	await page.reload();
@@ -23,6 +23,11 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 	]);
 	const text = await (await file.createReadStream()).toArray();
 	expect(Buffer.concat(text as Buffer[]).toString()).toMatch(/^BEGIN:VCALENDAR[\s\S]*DTSTART:2026[\s\S]*END:VCALENDAR/);
+	// On paper: one page, the card alone, with count and crank at every lure.
+	const pages = async () =>
+		((await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length;
+	await expect.poll(() => page.locator('.card').innerText()).toMatch(/ m\/s: .* (turns?|turn) .*(Count \d|No count)/);
+	expect(await pages()).toBe(1);
 	await page.getByRole('button', { name: 'Take to the tally' }).click();
 	await page.waitForURL('**/tally');
 	await page.getByRole('button', { name: /^Cast, 0/ }).waitFor();

@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { complaints, field, newAngler, ranked, signedIn } from './browser';
+import { complaints, field, go, newAngler, ranked, served, signedIn } from './browser';
 
 const slider = (page: Page, name: string) => page.getByRole('slider', { name, exact: true });
 const name = (page: Page) => field(page, 'Name of the reading');
@@ -125,9 +125,10 @@ describe('what is typed', () => {
 		await ranked(page);
 		await field(page, 'Water').fill('16.5');
 		await field(page, 'Water').blur();
-		await page.goto('/settings');
+		await go(page, 'Settings');
 		await page.getByRole('radio', { name: 'imperial' }).check();
-		await page.waitForResponse((response) => response.url().endsWith('/api/v1/settings'));
+		await served(page, 'settings', '"imperial"');
+		await served(page, 'desk', '16.5');
 		const plain = await signedIn({ javaScriptEnabled: false }, angler);
 		expect(await field(plain, 'Water').inputValue()).toBe('62');
 		await name(plain).fill('Twice');
@@ -146,10 +147,10 @@ describe('what is kept', () => {
 		const page = await signedIn();
 		await ranked(page);
 		for (const turn of [1, 2, 3]) {
-			await page.goto('/water');
+			await go(page, 'Water');
 			await ranked(page);
 			await name(page).fill(`Draft ${turn}`);
-			await page.getByRole('link', { name: 'Kept' }).first().click();
+			await go(page, 'Kept');
 			const open = page.getByRole('button', { name: /^Open Stone Point/ }).first();
 			const label = (await open.getAttribute('aria-label'))!.replace('Open ', '');
 			await open.click();
@@ -159,7 +160,7 @@ describe('what is kept', () => {
 			await page.getByRole('button', { name: 'Undo', exact: true }).click();
 			expect(await name(page).inputValue()).toBe(`Draft ${turn}`);
 		}
-		await page.goto('/kept');
+		await go(page, 'Kept');
 		const call = page.getByRole('button', { name: /, reading and rig$/ }).first();
 		const title = (await call.getAttribute('aria-label'))!.replace(/^Open |, reading and rig$/g, '');
 		await call.click();
@@ -203,11 +204,10 @@ describe('the keyboard', () => {
 		await page.waitForURL('**/craft');
 		await page.keyboard.press('/');
 		await page.getByRole('option', { name: /Feet and Fahrenheit/ }).waitFor();
-		const told = page.waitForResponse((response) => response.url().endsWith('/api/v1/settings'));
 		await page.keyboard.type('Feet');
 		await page.keyboard.press('Enter');
-		await told;
-		await page.goto('/settings');
+		await served(page, 'settings', '"imperial"');
+		await go(page, 'Settings');
 		await expect.poll(() => page.getByRole('radio', { name: 'imperial' }).isChecked()).toBe(true);
 	});
 
@@ -218,7 +218,7 @@ describe('the keyboard', () => {
 		await spot.selectOption({ index: 1 });
 		await spot.press('Control+z');
 		expect(await spot.inputValue()).toBe('');
-		await page.goto('/settings');
+		await go(page, 'Settings');
 		const letters = page.locator('nav.rail kbd');
 		expect(await letters.count()).toBeGreaterThan(0);
 		await page.getByLabel('Single-letter shortcuts').uncheck();

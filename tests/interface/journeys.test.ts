@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { describe, expect, inject, it } from 'vitest';
-import { complaints, field, lift, newAngler, ranked, signedIn } from './browser';
+import { complaints, field, go, lift, newAngler, ranked, served, signedIn } from './browser';
 
 describe('without a session', () => {
 	it('every screen leads to the welcome page and every API answers 401, but health is open', async () => {
@@ -169,6 +169,44 @@ describe('by keyboard', () => {
 	});
 });
 
+describe('by pointing', () => {
+	it('puts cover and bait into the section at the depth that was pointed at, and takes them out again', async () => {
+		const page = await signedIn();
+		await ranked(page);
+		const rows = page.getByRole('combobox', { name: /^Cover \d+, kind$/ });
+		const before = await rows.count();
+		const box = (await page.getByRole('slider', { name: 'Bottom', exact: true }).boundingBox())!;
+		await page.mouse.click(box.x - 40, box.y - 60);
+		const list = page.getByRole('dialog', { name: /^At .* m: what is there\?$/ });
+		await list.getByRole('button', { name: 'Put in timber' }).click();
+		expect(await rows.count()).toBe(before + 1);
+		const top = Number(await field(page, `Cover ${before + 1}, top below the surface`).inputValue());
+		expect(top).toBeGreaterThan(0);
+		expect(top).toBeLessThan(Number(await field(page, 'Bottom').inputValue()));
+		expect(await list.isVisible()).toBe(false);
+
+		await page.getByRole('button', { name: '+ cover, bait' }).press('Enter');
+		await list.getByRole('button', { name: 'Put in crayfish' }).press('Enter');
+		expect(await page.getByRole('button', { name: /^Remove forage \d+, crayfish$/ }).count()).toBe(1);
+		await page.getByRole('button', { name: '+ cover, bait' }).press('Enter');
+		await list.getByRole('button', { name: 'Take out timber' }).click();
+		expect(await rows.count()).toBe(before);
+		await page.getByRole('button', { name: 'Undo' }).click();
+		expect(await rows.count()).toBe(before + 1);
+	});
+
+	it('turns from call to call on the phone, each with what sets it apart', async () => {
+		const page = await signedIn({ at: '/call', viewport: { width: 390, height: 844 }, hasTouch: true });
+		const turn = page.locator('.turn');
+		await turn.getByText(/^1 of \d: the call/).waitFor();
+		await turn.getByRole('button', { name: 'The next call' }).tap();
+		await turn.getByText(/^2 of \d: (level|close|behind|far behind)\. (Better|As good)/).waitFor();
+		await turn.getByRole('button', { name: 'The call before' }).tap();
+		await turn.getByText(/^1 of \d: the call/).waitFor();
+		expect(await turn.getByRole('button', { name: 'The call before' }).isDisabled()).toBe(true);
+	});
+});
+
 describe('where the angler stands', () => {
 	it('locks a facet at a price, takes a side, adds a rule, and finds all of it after a reload', async () => {
 		const page = await signedIn({ at: '/call' });
@@ -176,7 +214,7 @@ describe('where the angler stands', () => {
 		const free = page.getByRole('button', { name: /^Free .*fluorocarbon/ });
 		await free.waitFor();
 		await page.getByText('1 facet locked').waitFor();
-		await page.goto('/craft');
+		await go(page, 'Craft');
 		await page.getByRole('button', { name: 'Where they disagree' }).click();
 		await page
 			.getByRole('group', { name: 'Thin wire or heavy' })
@@ -194,15 +232,14 @@ describe('where the angler stands', () => {
 		await page.getByLabel('Value 1').selectOption('purple');
 		await page.getByRole('button', { name: 'Keep the change' }).click();
 		await page.getByText('Always, every lure should have colour purple.').waitFor();
-		const stored = page.waitForResponse((response) => response.url().endsWith('/api/v1/stand'));
-		await stored;
+		await served(page, 'stand', '"purple"');
 		await page.reload();
 		await page.getByRole('button', { name: 'My own rules' }).click();
 		await page.getByText('Purple has been good here.').waitFor();
-		await page.goto('/call');
+		await go(page, 'Call');
 		await page.getByText('your rule').first().waitFor();
 		expect(await free.count()).toBe(1);
-		await page.goto('/craft');
+		await go(page, 'Craft');
 		await page.getByRole('button', { name: 'My own rules' }).click();
 		await page.getByRole('button', { name: 'Delete MY-01' }).click();
 		await page.getByText('No rules of your own yet.').waitFor();
@@ -241,7 +278,7 @@ describe('where the angler stands', () => {
 	it('reads on the bench what the call thinks of the rig in hand, and takes the change that gains most', async () => {
 		const page = await signedIn({ at: '/call' });
 		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await page.goto('/bench');
+		await go(page, 'Bench');
 		await page.getByText('As good as the call.').waitFor();
 		await page.getByRole('combobox', { name: /^Skirt: Colour/i }).selectOption('black');
 		await page.getByText(/(Close behind|Behind|Far behind) the call\./).waitFor();
@@ -293,7 +330,17 @@ describe('what is kept', () => {
 		await page.getByText(/readings\.0\.record\.reading\.bottomM/).waitFor();
 		await chooser.setInputFiles(file(text));
 		await page.getByRole('button', { name: 'See what it would change' }).click();
-		await page.getByText(/This file brings .*readings: 0 new, 0 changed/).waitFor();
+		const brings = page.getByText(/This file brings .*readings: 0 new, 0 changed/);
+		await brings.waitFor();
+		await page.getByRole('button', { name: 'Leave it' }).click();
+		await brings.waitFor({ state: 'detached' });
+		expect(await chooser.evaluate((input) => input === document.activeElement)).toBe(true);
+		// A line so slow that one thinks better of it.
+		await page.route('**/kept?/preview', () => undefined, { times: 1 });
+		await page.getByRole('button', { name: 'See what it would change' }).click();
+		await page.getByRole('button', { name: 'Stop' }).click();
+		await page.getByRole('button', { name: 'See what it would change' }).click();
+		await brings.waitFor();
 		await page.getByRole('button', { name: 'Bring it in' }).click();
 		await page.getByText(/^Imported\./).waitFor();
 

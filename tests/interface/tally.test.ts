@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Page } from 'playwright-core';
-import { signedIn } from './browser';
+import { go, signedIn } from './browser';
 
 const PHONE = { width: 390, height: 844 };
 const cast = { name: /^Cast, / };
@@ -9,9 +9,19 @@ async function outing(page: Page): Promise<void> {
 	await page.locator('[data-live]').waitFor();
 	await page.getByRole('button', { name: 'Take in hand' }).click();
 	await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
-	await page.goto('/tally');
+	await go(page, 'Tally');
 	await page.getByRole('button', { name: 'Begin', exact: true }).click();
 	await page.getByRole('button', cast).waitFor();
+}
+
+/** The page hears what was written since it last asked, and reads again what that changes. */
+async function heardAgain(page: Page): Promise<void> {
+	const heard = page.waitForResponse((response) => response.url().includes('/api/v1/changes'));
+	const read = page.waitForResponse((response) => response.url().includes('__data.json')).catch(() => null);
+	await page.evaluate(() => window.dispatchEvent(new Event('online')));
+	await heard;
+	// Nothing is read again where all of it was heard of before.
+	await Promise.race([read, page.waitForTimeout(1000)]);
 }
 
 describe('an outing', () => {
@@ -29,16 +39,17 @@ describe('an outing', () => {
 
 		await page.getByRole('button', { name: /^Landed/ }).tap();
 		await page.getByRole('button', { name: 'on the fall' }).tap();
+		await page.getByRole('button', { name: 'swept', exact: true }).tap();
 		await page.getByLabel('Length, cm').fill('4000');
 		await page.getByLabel('Length, cm').blur();
 		await page.getByText('At most 90 cm.').waitFor();
 		await page.getByLabel('Length, cm').fill('41,5');
 		await page.getByLabel('Length, cm').blur();
 		await page.getByRole('button', { name: 'Done', exact: true }).tap();
-		await page.getByText('Landed, 41.5 cm, on the fall').first().waitFor();
+		await page.getByText('Landed, 41.5 cm, on the fall, swept').first().waitFor();
 		await page.getByText('all told').waitFor();
 		await page.reload();
-		await page.getByText('Landed, 41.5 cm, on the fall').first().waitFor();
+		await page.getByText('Landed, 41.5 cm, on the fall, swept').first().waitFor();
 	});
 
 	it('is done by the keyboard, paused, noted and ended, and can go on', async () => {
@@ -75,11 +86,41 @@ describe('an outing', () => {
 			.waitFor();
 	});
 
+	it('writes hours, fish and a bent wire into the history of the rig that was cast, once', async () => {
+		const page = await signedIn({ at: '/bench' });
+		await page.getByRole('button', { name: 'Spinnerbait', exact: true }).click();
+		await page.getByRole('tab', { name: 'Rigs and own parts' }).click();
+		await page.getByRole('button', { name: 'Open Mere tandem' }).click();
+		await go(page, 'Tally');
+		await page.getByRole('button', { name: 'Begin', exact: true }).click();
+		await page.getByRole('button', cast).click();
+		await page.getByRole('button', { name: /^Landed/ }).click();
+		await page.getByRole('button', { name: 'Done', exact: true }).click();
+		await page.getByRole('button', { name: 'wire', exact: true }).click();
+		await page.getByRole('button', { name: 'End', exact: true }).click();
+		const histories = page.getByRole('list', { name: 'Histories of your rigs' });
+		await histories.getByText(/Mere tandem .*1 fish, wire bent/).waitFor();
+		await heardAgain(page);
+		await histories.getByRole('button', { name: 'Write it into its history' }).click();
+		await expect
+			.poll(async () => JSON.stringify((await (await page.request.get('/api/v1/rigs')).json()).items))
+			.toContain('"bent"');
+		await heardAgain(page);
+		await expect.poll(() => histories.getByRole('button', { name: 'In its history' }).count()).toBe(1);
+		await page.reload();
+		expect(await histories.getByRole('button', { name: 'In its history' }).isDisabled()).toBe(true);
+		await go(page, 'Bench');
+		await page.getByRole('tab', { name: 'Rigs and own parts' }).click();
+		await page.getByRole('button', { name: 'Open Mere tandem' }).click();
+		await page.getByRole('tab', { name: 'Tune' }).click();
+		await page.getByText('Its wire was bent on the water.').waitFor();
+	});
+
 	it('compares two rigs in turns that are drawn by lot', async () => {
 		const page = await signedIn({ at: '/call' });
 		await page.locator('[data-live]').waitFor();
 		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await page.goto('/tally');
+		await go(page, 'Tally');
 		await page.getByLabel(/Compare it with another/).check();
 		await page.getByText(/^They differ in/).waitFor();
 		await page.getByLabel('Casts a turn').fill('3');
@@ -123,6 +164,11 @@ describe('the record', () => {
 		await page.getByLabel('Brought to hand, by').selectOption('line');
 		await page
 			.getByRole('row', { name: /lb \d+\/\d+/ })
+			.first()
+			.waitFor();
+		await page.getByLabel('Brought to hand, by').selectOption('hookset');
+		await page
+			.getByRole('row', { name: /^(swept|struck hard|wound on) \d+\/\d+/ })
 			.first()
 			.waitFor();
 		await page.getByRole('tab', { name: 'Weed and cost' }).click();

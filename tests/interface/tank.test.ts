@@ -1,13 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { signedIn } from './browser';
+import { go, signedIn } from './browser';
 
 describe('the tank', () => {
 	it('shows where the called rig runs, and is wound, counted, changed and undone', async () => {
 		const page = await signedIn({ at: '/call' });
-		await page.locator('[data-live]').waitFor();
 		await page.getByRole('button', { name: 'Take in hand' }).click();
 		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
-		await page.goto('/tank');
+		await go(page, 'Tank');
 		await page.getByText(/^A: [\d.]+ m/).waitFor();
 		const said = () => page.locator('.tank [role=status]').innerText();
 		await expect.poll(said).toMatch(/runs [\d.]+ m deep .* works \d+ % of the winding/);
@@ -26,11 +25,27 @@ describe('the tank', () => {
 		await expect.poll(depth).toBe(deep);
 	});
 
+	it('shows three rigs at once, each with its letter, its path and its time among the fish', async () => {
+		const page = await signedIn({ at: '/call' });
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await go(page, 'Tank');
+		await page.getByText(/^A: [\d.]+ m/).waitFor();
+		for (const sign of ['B', 'C']) {
+			const beside = page.getByRole('combobox', { name: `${sign}, beside it` });
+			const rigs = await beside.locator('option:not([value=""]):not([value="called"])').allTextContents();
+			await beside.selectOption({ label: rigs[sign === 'B' ? 0 : 1]! });
+			await page.getByText(new RegExp(`^${sign}: [\\d.]+ m`)).waitFor();
+		}
+		expect(await page.locator('path.path').count()).toBe(3);
+		expect(await page.getByText(/^\d+\s+% of the winding/).count()).toBe(3);
+		await page.getByRole('combobox', { name: 'B, beside it' }).selectOption('');
+		await expect.poll(() => page.locator('path.path').count()).toBe(2);
+	});
+
 	it('has a map whose cells are taken in hand by the keyboard', async () => {
 		const page = await signedIn({ at: '/call' });
-		await page.locator('[data-live]').waitFor();
 		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await page.goto('/tank');
+		await go(page, 'Tank');
 		const map = page.getByRole('slider', { name: /^Weight by speed/ });
 		await expect.poll(() => map.getAttribute('aria-valuetext'), { timeout: 30_000 }).not.toContain('not worked out');
 		const ounces = async () => (await map.getAttribute('aria-valuetext'))!.split(' oz')[0];
@@ -55,7 +70,6 @@ describe('the tank', () => {
 
 	it('says where to sit and turns by hand, and is measured, switched off and undone', async () => {
 		const page = await signedIn({ at: '/call' });
-		await page.locator('[data-live]').waitFor();
 		await page.getByRole('button', { name: 'Take in hand' }).click();
 		await page.goto('/tank/approach');
 		const said = page.getByRole('status').first();
@@ -92,7 +106,6 @@ describe('the tank', () => {
 				start.call(this, when);
 			};
 		});
-		await page.locator('[data-live]').waitFor();
 		await page.getByRole('button', { name: 'Take in hand' }).click();
 		await page.goto('/tank/feel');
 		await page.getByRole('button', { name: 'Beat of the crank' }).click();

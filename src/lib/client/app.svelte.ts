@@ -2,6 +2,7 @@ import { dequal } from 'dequal';
 import { getContext, setContext } from 'svelte';
 import { withAlmanac } from '$lib/forms/almanac';
 import { completeReading, type Reading } from '$lib/core/reading/complete';
+import { dayRecordSchema, type DayRecord } from '$lib/core/records/daySchema';
 import type { DocumentKindName } from '$lib/core/records/kind';
 import type { CallAnswer, CallInput, Moves } from '$lib/core/schema/call';
 import type { HouseRule } from '$lib/core/claims/house';
@@ -55,6 +56,7 @@ export interface AppStart {
 		readonly bench: Versioned<BenchRecord | null> | null;
 		readonly stand: Versioned<StandRecord> | null;
 		readonly settings: Versioned<SettingsRecord> | null;
+		readonly day: Versioned<DayRecord> | null;
 	};
 	readonly waters: readonly HeldWater[];
 	readonly recordsDown: boolean;
@@ -64,6 +66,20 @@ export interface AppStart {
 }
 
 const DEFAULT_SETTINGS: SettingsRecord = { schemaVersion: SCHEMA_VERSION, units: 'metric', shortcuts: true };
+/** A day from six to six with four rods, by whatever weather there is. */
+const A_DAY: DayRecord = {
+	schemaVersion: SCHEMA_VERSION,
+	date: null,
+	from: 6,
+	to: 18,
+	rods: 4,
+	seed: 0,
+	spots: [],
+	edits: {},
+	station: [],
+	owned: [],
+	record: true
+};
 const NO_STAND: StandRecord = { schemaVersion: SCHEMA_VERSION, stances: {}, houseRules: [] };
 
 /** Where the reading in hand is read. */
@@ -89,6 +105,7 @@ export class App {
 	readonly standing: HeldDocument<StandRecord>;
 	readonly setting: HeldDocument<SettingsRecord>;
 	readonly benched: HeldDocument<BenchRecord | null>;
+	readonly planned: HeldDocument<DayRecord>;
 	readonly bench: Bench;
 	readonly keeping: Keeping;
 	readonly tally: Tally;
@@ -107,10 +124,12 @@ export class App {
 	readonly #screen: () => string;
 	#device: Device | null = null;
 	#tabs: Tabs | null = null;
+	/** Ends the listening for other pages' last words. */
+	#deafen: () => void = () => undefined;
 
 	/** @param screen The screen that is shown: a change belongs to it, and only there it is taken back. */
 	constructor({ anglerId, documents, waters, now }: AppStart, screen: () => string) {
-		const { desk, bench, stand, settings } = documents;
+		const { desk, bench, stand, settings, day } = documents;
 		const held = <T>(name: DocumentKindName, from: Versioned<T> | null, blank: T, schema: z.ZodMiniType<T>) =>
 			new HeldDocument<T>(name, from?.record ?? blank, from?.version ?? 0, reader(schema));
 		this.anglerId = anglerId;
@@ -119,6 +138,7 @@ export class App {
 		this.standing = held('stand', stand, NO_STAND, standRecordSchema);
 		this.setting = held('settings', settings, DEFAULT_SETTINGS, settingsRecordSchema);
 		this.benched = held<BenchRecord | null>('bench', bench, null, z.nullable(benchRecordSchema));
+		this.planned = held('day', day, A_DAY, dayRecordSchema);
 		this.bench = new Bench(this.benched, (step) => this.making(step));
 		this.keeping = new Keeping(this);
 		this.tally = new Tally({
@@ -132,7 +152,7 @@ export class App {
 
 	/** The documents that are told to the server. */
 	get documents(): readonly HeldDocument<never>[] {
-		return [this.desk, this.benched, this.standing, this.setting] as unknown as HeldDocument<never>[];
+		return [this.desk, this.benched, this.standing, this.setting, this.planned] as unknown as HeldDocument<never>[];
 	}
 
 	get record(): DeskRecord {
@@ -291,6 +311,11 @@ export class App {
 		this.setting.change((before) => ({ ...before, ...settings }), this.making());
 	}
 
+	/** Changes what is chosen of the day that is planned. */
+	planDay(more: Partial<DayRecord>, step = ''): void {
+		this.planned.change((day) => ({ ...day, ...more }), this.making(step));
+	}
+
 	/** Takes the answer that the page came with, until another one is worked out. `whole`: with every alternative. */
 	serve(answer: CallAnswer | null, whole: boolean): void {
 		if (answer && !this.answer) this.#served = { question: this.question, answer, whole };
@@ -363,6 +388,7 @@ export class App {
 			else void this.documents.find(({ name }) => name === word.name)?.refresh();
 		});
 		const tabs = this.#tabs;
+		this.#deafen = device.heard(() => void this.#listen());
 		const kept = this.keeping.open(device, start.sequence, tabs);
 		const served = start.documents as Record<string, Versioned<never> | null>;
 		await Promise.all(
@@ -397,6 +423,24 @@ export class App {
 		}
 	}
 
+	/** Another page spoke its last words. */
+	async #listen(): Promise<void> {
+		await Promise.all([
+			...this.documents.map((document) => document.listen()),
+			this.keeping.outbox?.open(),
+			this.#device && this.tally.open(this.#device)
+		]);
+		await this.keeping.outbox?.flush();
+	}
+
+	/**
+	 * The page may be left. What is typed is said down here and now: a browser in a hurry drops a page before that hears
+	 * that it was left. Where it stays, each document takes its word back.
+	 */
+	leaving(): void {
+		for (const document of this.documents) document.leave();
+	}
+
 	/** The page is being left: the device has everything before it is gone, and the server hears what there is time for. */
 	leave(): void {
 		for (const document of this.documents) document.leave();
@@ -416,6 +460,7 @@ export class App {
 		for (let round = 0; round < ROUNDS && this.#untoldCount > 0; round++) {
 			await this.keeping.hurry();
 			await this.keeping.outbox?.flush();
+			await this.keeping.outbox?.flush();
 		}
 		return this.#untoldCount;
 	}
@@ -427,6 +472,7 @@ export class App {
 	}
 
 	close(): void {
+		this.#deafen();
 		this.keeping.close();
 		this.work?.close();
 		this.#tabs?.close();

@@ -219,6 +219,25 @@ describe('what the angler holds', () => {
 		expect(server.at('settings')?.record).toMatchObject({ units: 'metric' });
 	});
 
+	it('of the day that is planned outlives the page, is told, and is taken back on Deck alone', async () => {
+		const device = new MemoryDevice();
+		const app = await page(device);
+		screen = 'deck';
+		app.planDay({ rods: 2 });
+		app.planDay({ edits: { '2026-05-09T06:00:00.000Z': { sky: 'overcast', spot: SPOT } } });
+		screen = 'water';
+		app.undo();
+		expect(app.planned.value).toMatchObject({ rods: 2, edits: { '2026-05-09T06:00:00.000Z': { spot: SPOT } } });
+		screen = 'deck';
+		app.undo();
+		expect(app.planned.value.edits).toEqual({});
+		await told(app);
+		expect(server.at('day')?.record).toMatchObject({ rods: 2, edits: {} });
+		leave(app);
+		const fresh = await page(new MemoryDevice());
+		expect(fresh.planned.value.rods).toBe(2);
+	});
+
 	it('goes to the server whole, however large it is', async () => {
 		const app = await page(new MemoryDevice());
 		const build = { ...startBuild('spinnerbait'), notes: 'n'.repeat(4000) };

@@ -75,6 +75,23 @@ describe('the last words of a page that is left', () => {
 		expect(new StoredDevice('two').said('desk')).toEqual([]);
 	});
 
+	it('are told to pages that had begun already, of one angler’s alone, until nobody listens', () => {
+		let times = 0;
+		const deafen = new StoredDevice('later').heard(() => times++);
+		const storage = (key: string, newValue: string | null) =>
+			window.dispatchEvent(new StorageEvent('storage', { key, newValue }));
+		storage('lucernal-later/desk/other-tab', '"said"');
+		expect(times).toBe(1);
+		// Taken back, another angler's, or something else of the browser's.
+		storage('lucernal-later/desk/other-tab', null);
+		storage('lucernal-sooner/desk/other-tab', '"said"');
+		storage('theme', 'lamp');
+		expect(times).toBe(1);
+		deafen();
+		storage('lucernal-later/desk/other-tab', '"said"');
+		expect(times).toBe(1);
+	});
+
 	it('are taken back when the page is shown again', () => {
 		new StoredDevice('back').say('desk', 'said');
 		window.dispatchEvent(new Event('pageshow'));

@@ -18,8 +18,17 @@ export interface Device {
 	 * that is shown again takes its last words back.
 	 */
 	say(key: string, lastWord: unknown): void;
+	/** Takes this page's last word under a key back: it was not left after all. */
+	unsay(key: string): void;
 	/** What was said under a key as pages were left, until it is forgotten. */
 	said(key: string): readonly LastWord[];
+	/**
+	 * Calls `listen` whenever another page says its last words: a busy browser lets the page that is left speak only after
+	 * the next one has begun.
+	 *
+	 * @returns What ends it.
+	 */
+	heard(listen: () => void): () => void;
 	/** Forgets everything that is held of the angler. */
 	forget(): Promise<void>;
 }
@@ -37,6 +46,7 @@ const STORE = 'held';
 export class MemoryDevice implements Device {
 	readonly #held = new Map<string, unknown>();
 	readonly #words = new Map<string, unknown>();
+	readonly #listeners = new Set<() => void>();
 
 	async lasting(): Promise<boolean> {
 		return false;
@@ -55,10 +65,20 @@ export class MemoryDevice implements Device {
 
 	say(key: string, lastWord: unknown): void {
 		this.#words.set(key, structuredClone(lastWord));
+		for (const listen of this.#listeners) queueMicrotask(listen);
+	}
+
+	unsay(key: string): void {
+		this.#words.delete(key);
 	}
 
 	said(key: string): readonly LastWord[] {
 		return this.#words.has(key) ? [{ value: this.#words.get(key), forget: () => this.#words.delete(key) }] : [];
+	}
+
+	heard(listen: () => void): () => void {
+		this.#listeners.add(listen);
+		return () => this.#listeners.delete(listen);
 	}
 
 	async forget(): Promise<void> {
@@ -111,10 +131,23 @@ export class StoredDevice implements Device {
 
 	say(key: string, lastWord: unknown): void {
 		try {
-			localStorage.setItem(`${this.#name}/${key}/${this.#tab}`, JSON.stringify(lastWord));
+			localStorage.setItem(this.#place(key), JSON.stringify(lastWord));
 		} catch {
 			// A browser that stores nothing, or is full: nobody is left to hear of it.
 		}
+	}
+
+	unsay(key: string): void {
+		try {
+			localStorage.removeItem(this.#place(key));
+		} catch {
+			// A browser that stores nothing has nothing to take back.
+		}
+	}
+
+	/** Where this page's own word under a key lies. */
+	#place(key: string): string {
+		return `${this.#name}/${key}/${this.#tab}`;
 	}
 
 	said(key: string): readonly LastWord[] {
@@ -122,6 +155,14 @@ export class StoredDevice implements Device {
 			value: JSON.parse(localStorage.getItem(place)!) as unknown,
 			forget: () => localStorage.removeItem(place)
 		}));
+	}
+
+	heard(listen: () => void): () => void {
+		const onstorage = ({ key, newValue }: StorageEvent) => {
+			if (newValue !== null && key?.startsWith(`${this.#name}/`)) listen();
+		};
+		window.addEventListener('storage', onstorage);
+		return () => window.removeEventListener('storage', onstorage);
 	}
 
 	async forget(): Promise<void> {

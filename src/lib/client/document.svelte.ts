@@ -2,6 +2,7 @@ import { dequal } from 'dequal';
 import type { Device } from './device';
 import * as steps from './held';
 import type { Held, Making } from './held';
+import { newUuid } from './uuid';
 
 type Change<T> = (held: Held<T>) => Held<T>;
 
@@ -9,6 +10,8 @@ type Change<T> = (held: Held<T>) => Held<T>;
 interface Stored {
 	readonly writes: number;
 	readonly held: Held<unknown>;
+	/** The page that wrote it. */
+	readonly by?: string;
 }
 
 /** A document on a page that was left before the device had it. */
@@ -16,6 +19,8 @@ interface LastWord {
 	/** How often the device's copy had been written to when it was last looked at; -1 where it was not. */
 	readonly seen: number;
 	readonly held: Held<unknown>;
+	/** The page that was left. */
+	readonly by?: string;
 }
 
 interface Versioned<T> {
@@ -49,6 +54,10 @@ export class HeldDocument<T> {
 	#pending: Change<T>[] = [];
 	/** How often the device's copy had been written to when it was last looked at; -1 before that. */
 	#seen = -1;
+	/** This page, for as long as it is open. */
+	readonly #page = newUuid();
+	/** Whether it has said its last word; one that stays after all takes it back. */
+	#spoken = false;
 	#saving: Promise<void> = Promise.resolve();
 
 	/**
@@ -107,33 +116,50 @@ export class HeldDocument<T> {
 	async open(device: Device, server: Versioned<T> | null, around: Around): Promise<void> {
 		this.#device = device;
 		this.#around = around;
-		const words = device.said(this.#key);
-		this.#saving = this.#readDevice(
-			device,
-			server,
-			words.map(({ value }) => value as LastWord)
-		);
+		this.#saving = this.#readDevice(device, server, device.said(this.#key));
 		await this.#saving;
 		if (this.#pending.length > 0) void this.#save();
-		if (words.length > 0) void this.#saving.then(() => words.forEach(({ forget }) => forget()));
 		if (this.untold) around.onchange();
 	}
 
-	async #readDevice(device: Device, server: Versioned<T> | null, words: readonly LastWord[]): Promise<void> {
+	/** Reads what is stored, and lays what other pages said on top: said again as this page's own, until it is stored. */
+	async #readDevice(device: Device, server: Versioned<T> | null, words: ReturnType<Device['said']>): Promise<void> {
 		const stored = await device.read<Stored>(this.#key);
 		this.#seen = stored?.writes ?? 0;
-		for (const word of words) this.#hear(word);
+		for (const { value } of words) this.#hear(value as LastWord, stored?.by);
 		const mine = steps.begun(this.#valid(stored?.held), server) ?? this.#first;
 		this.#held = this.#pending.reduce((held, change) => change(held), mine);
+		if (words.length === 0) return;
+		// A word that lay there until then would be heard by the next page too, over what is done on this one.
+		for (const { forget } of words) forget();
+		this.leave();
 	}
 
-	/** What was said as a page was left is newer than what it had seen, and a step on top of what came between. */
-	#hear({ seen, held: raw }: LastWord): void {
+	/** Takes up what another page said as it was left, though it spoke only after this one had begun. */
+	async listen(): Promise<void> {
+		this.#saving = this.#saving.then(() => this.#listenNow());
+		await this.#saving;
+		if (this.untold) this.#around.onchange();
+	}
+
+	async #listenNow(): Promise<void> {
+		const device = this.#device;
+		const words = device?.said(this.#key) ?? [];
+		if (!device || words.length === 0) return;
+		await this.#readDevice(device, null, words);
+		await this.#write();
+	}
+
+	/**
+	 * What was said as a page was left is newer than what it had seen or stored itself, and a step on top of what another
+	 * one stored meanwhile.
+	 */
+	#hear({ seen, held: raw, by }: LastWord, storedBy: string | undefined): void {
 		const said = this.#valid(raw);
 		if (!said) return;
 		const making = { screen: '', order: 0, ...said.past.at(-1) };
 		const hear = (held: Held<T>): Held<T> => {
-			if (seen === this.#seen) return said;
+			if (seen === this.#seen || (by !== undefined && by === storedBy)) return said;
 			return dequal(held.value, said.value) ? held : steps.changed(held, said.value, making);
 		};
 		this.#pending.unshift(hear);
@@ -210,10 +236,16 @@ export class HeldDocument<T> {
 		return this.#saving;
 	}
 
+	#takeBack(): void {
+		this.#spoken = false;
+		this.#device?.unsay(this.#key);
+	}
+
 	/** Says what the device does not have yet: the page is being left. */
 	leave(): void {
 		if (this.#pending.length === 0) return;
-		const word: LastWord = { seen: this.#seen, held: this.#held };
+		this.#spoken = true;
+		const word: LastWord = { seen: this.#seen, held: this.#held, by: this.#page };
 		this.#device?.say(this.#key, word);
 	}
 
@@ -228,13 +260,15 @@ export class HeldDocument<T> {
 		const write = (make: (held: Held<T>) => Held<T>): Promise<Stored | undefined> =>
 			this.#device!.update<Stored>(this.#key, (stored) => ({
 				writes: (stored?.writes ?? 0) + 1,
-				held: make(merge(stored))
+				held: make(merge(stored)),
+				by: this.#page
 			}));
 		try {
 			// Where the device is full, the value itself matters more than the steps that led to it.
 			const after = await write((held) => held).catch(() => write((held) => ({ ...held, past: [], future: [] })));
 			this.#seen = after!.writes;
 			this.#pending = this.#pending.slice(pending.length);
+			if (this.#spoken && this.#pending.length === 0) this.#takeBack();
 			// What was changed meanwhile goes on top of what the device holds now.
 			if (after!.held !== mine)
 				this.#held = this.#pending.reduce((held, change) => change(held), after!.held as Held<T>);

@@ -62,6 +62,28 @@ describe('a document', () => {
 		expect(device.said('document.desk')).toEqual([]);
 	});
 
+	it('whose last change was stored by half as the page was left is there with its steps, forth too', async () => {
+		const device = new MemoryDevice();
+		const left = await tab(device, []);
+		left.change(() => ['typed'], making);
+		await left.settled();
+		// The server's word is on its way to the device while an undo is made, and that never gets there.
+		let stored = 0;
+		const update = device.update.bind(device);
+		device.update = async (key, change) => (stored++ < 1 ? update(key, change) : new Promise<never>(() => undefined));
+		left.acknowledge(1, 1);
+		await Promise.resolve();
+		left.undo();
+		left.leave();
+		await new Promise((resolve) => setTimeout(resolve));
+		device.update = update;
+		const again = await tab(device, []);
+		expect([again.value, again.base]).toEqual([[], 1]);
+		expect([again.lastStep, again.nextStep !== undefined]).toEqual([undefined, true]);
+		again.redo();
+		expect(again.value).toEqual(['typed']);
+	});
+
 	it('changed on a page that was left before the device was read keeps the change, as one step', async () => {
 		const device = new MemoryDevice();
 		const before = await tab(device, []);
@@ -77,6 +99,62 @@ describe('a document', () => {
 			again.undo();
 			await again.settled();
 		}
+	});
+
+	it('takes up a last word once, though it is left again before the device has stored it', async () => {
+		const device = new MemoryDevice();
+		const words = new Map<string, unknown>();
+		/** A page whose words stand beside those of others, and which is gone before anything is stored. */
+		const page = (name: string): Device => ({
+			...tooSlow(device),
+			say: (key, word) => void words.set(`${key}/${name}`, structuredClone(word)),
+			unsay: (key) => void words.delete(`${key}/${name}`),
+			said: (key) =>
+				[...words]
+					.filter(([place]) => place.startsWith(`${key}/`))
+					.map(([place, value]) => ({ value, forget: () => words.delete(place) }))
+		});
+		const first = await tab(page('first'), []);
+		first.change(() => ['typed'], making);
+		first.leave();
+		const second = await tab(page('second'), []);
+		expect(second.value).toEqual(['typed']);
+		second.undo();
+		second.leave();
+		const third = await tab(page('third'), []);
+		expect([third.value, third.nextStep !== undefined]).toEqual([[], true]);
+		expect(words.size).toBe(1);
+	});
+
+	it('that said its last word and stays after all takes it back once it is stored', async () => {
+		const device = new MemoryDevice();
+		const own = await tab(device, []);
+		own.change(() => ['typed'], making);
+		own.leave();
+		expect(device.said('document.desk')).toHaveLength(1);
+		await own.settled();
+		expect(device.said('document.desk')).toEqual([]);
+		own.change(() => ['typed', 'more'], making);
+		await own.settled();
+		expect((await tab(device, [])).value).toEqual(['typed', 'more']);
+	});
+
+	it('hears what the page before says only after this one has begun, and keeps what was done here on top', async () => {
+		const device = new MemoryDevice();
+		const left = await tab(tooSlow(device), []);
+		left.change(() => ['typed'], making);
+		const again = await tab(device, []);
+		expect(again.value).toEqual([]);
+		left.leave();
+		const listening = again.listen();
+		again.change((list) => [...list, 'here'], making);
+		await listening;
+		expect(again.value).toEqual(['typed', 'here']);
+		await again.settled();
+		expect(device.said('document.desk')).toEqual([]);
+		const third = await tab(device, []);
+		third.undo();
+		expect(third.value).toEqual(['typed']);
 	});
 
 	it('of another shape on the device is left alone, and the server’s is shown', async () => {

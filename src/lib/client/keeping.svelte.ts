@@ -52,7 +52,8 @@ const TITLES: Readonly<Record<string, string>> = {
 	desk: 'The reading in hand',
 	bench: 'The rig in hand',
 	stand: 'Your sides and own rules',
-	settings: 'Your settings'
+	settings: 'Your settings',
+	day: 'The day that you plan'
 };
 
 /** Brings what the angler holds and keeps to the server, and what was written elsewhere back. */

@@ -120,6 +120,11 @@ export class Tally {
 		}
 	}
 
+	/** Changes what is held and hands it on at once: a page that dies in between has said both, or neither. */
+	async #both(change: (held: Held) => Held, tell: () => Promise<void>): Promise<void> {
+		await Promise.all([this.#update(change), tell()]);
+	}
+
 	/** Begins an outing; the one before ends, and stays kept. */
 	async begin(record: Omit<OutingRecord, 'schemaVersion' | 'startedAt'>): Promise<void> {
 		if (this.story && !this.story.ended) await this.add({ kind: 'end' });
@@ -129,8 +134,10 @@ export class Tally {
 			version: 0,
 			record: { schemaVersion: SCHEMA_VERSION, startedAt: this.#now(), ...record }
 		};
-		await this.#update(() => ({ ...NOTHING, outing, since }));
-		await this.#teller.put('outings', outing.id, 0, outing.record, record.name);
+		await this.#both(
+			() => ({ ...NOTHING, outing, since }),
+			() => this.#teller.put('outings', outing.id, 0, outing.record, record.name)
+		);
 	}
 
 	/** Writes down what happened. */
@@ -145,8 +152,10 @@ export class Tally {
 			what: happeningSchema.parse(what)
 		};
 		const one: HeldHappening = { id: newUuid(), version: 0, record };
-		await this.#update((held) => ({ ...held, happened: { ...held.happened, [one.id]: one } }));
-		await this.#teller.put('happenings', one.id, 0, record, titleOf(record.what));
+		await this.#both(
+			(held) => ({ ...held, happened: { ...held.happened, [one.id]: one } }),
+			() => this.#teller.put('happenings', one.id, 0, record, titleOf(record.what))
+		);
 		return one.id;
 	}
 
@@ -155,16 +164,20 @@ export class Tally {
 		const before = this.#held.happened[id];
 		if (!before) return;
 		const record = { ...before.record, what: happeningSchema.parse(what) };
-		await this.#update((held) => ({ ...held, happened: { ...held.happened, [id]: { ...before, record } } }));
-		await this.#teller.put('happenings', id, before.version, record, titleOf(record.what));
+		await this.#both(
+			(held) => ({ ...held, happened: { ...held.happened, [id]: { ...before, record } } }),
+			() => this.#teller.put('happenings', id, before.version, record, titleOf(record.what))
+		);
 	}
 
 	/** Takes something back, the latest unless it is named. */
 	async undo(id = this.story?.last?.id): Promise<void> {
 		const one = id === undefined ? undefined : this.#held.happened[id];
 		if (!one) return;
-		await this.#update((held) => without(held, one.id));
-		await this.#teller.remove('happenings', one.id, one.version, titleOf(one.record.what));
+		await this.#both(
+			(held) => without(held, one.id),
+			() => this.#teller.remove('happenings', one.id, one.version, titleOf(one.record.what))
+		);
 	}
 
 	/** The server took a write: the next one is built on its version. */
@@ -188,14 +201,21 @@ export class Tally {
 		sequence: number
 	): Promise<void> {
 		if (!outing) return;
-		const isOther = this.outing !== null && this.outing.id !== outing.id;
-		if (isOther && !(this.story?.ended ?? true)) return;
+		// What the page was loaded with may be older than what this device has begun, and ended, since.
+		if (this.#keepsOver(outing)) return;
 		await this.#update((held) => {
 			const base: Held = held.outing?.id === outing.id ? held : { ...NOTHING, outing, since: sequence };
 			const theirs = Object.fromEntries(happenings.map((one) => [one.id, one]));
 			// What was said here and is not told yet stands over the same version there.
 			return joined({ ...NOTHING, outing, happened: theirs }, base);
 		});
+	}
+
+	/** Whether this device's outing stands over another one: it goes on, or began later. */
+	#keepsOver({ id, record }: HeldOuting): boolean {
+		const ours = this.outing;
+		if (!ours || ours.id === id) return false;
+		return !this.story?.ended || Date.parse(record.startedAt) <= Date.parse(ours.record.startedAt);
 	}
 
 	/** Asks what was deleted elsewhere since this device heard last. */

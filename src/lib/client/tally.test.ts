@@ -8,6 +8,7 @@ import { Outbox } from './outbox.svelte';
 import * as line from './server';
 import { Tally, type HeldOuting } from './tally.svelte';
 import { FakeServer } from './testing/server';
+import { newUuid } from './uuid';
 
 const OUTING = {
 	name: 'Alder Bank, dawn',
@@ -106,6 +107,26 @@ describe('the tally', () => {
 		slow.mockRestore();
 		await phone.start();
 		expect(phone.kinds).toEqual(['landed']);
+		await phone.sync();
+		expect([...server.rows.keys()].filter((place) => place.startsWith('happenings/'))).toHaveLength(1);
+	});
+
+	it('tells what was said of a fish, and what was taken back, as the page died', async () => {
+		const phone = await Phone.on();
+		await phone.tally.begin(OUTING);
+		const [fish, slip] = [(await phone.tally.add({ kind: 'landed' }))!, (await phone.tally.add({ kind: 'follow' }))!];
+		await phone.sync();
+		const slow = vi.spyOn(phone.device, 'update').mockReturnValue(new Promise(() => undefined));
+		void phone.tally.say(fish, { kind: 'landed', hook: 'corner' });
+		void phone.tally.undo(slip);
+		phone.tally.leave();
+		phone.outbox.leave();
+		slow.mockRestore();
+		await phone.start();
+		await phone.sync();
+		expect(phone.tally.happened.map(({ what }) => what)).toMatchObject([{ kind: 'landed', hook: 'corner' }]);
+		expect(server.at(`happenings/${fish}`)!.record).toMatchObject({ what: { hook: 'corner' } });
+		expect(server.at(`happenings/${slip}`)).toBeUndefined();
 	});
 
 	it('takes the latest back, or the one that is named, also when it was told already', async () => {
@@ -146,6 +167,26 @@ describe('the tally', () => {
 		expect([phone.tally.outing!.record.name, phone.tally.story!.now.casts]).toEqual(['The next one', 1]);
 		await phone.start();
 		expect(phone.tally.outing!.record.name).toBe('The next one');
+	});
+
+	it('keeps the outing that is just over while the server still has an earlier one for the latest', async () => {
+		const phone = await Phone.on();
+		await phone.tally.begin(OUTING);
+		const ours = phone.tally.outing!;
+		await phone.tally.add({ kind: 'end' });
+		const at = (startedAt: string): HeldOuting => ({
+			id: newUuid(),
+			version: 4,
+			record: { ...ours.record, startedAt }
+		});
+		await phone.tally.heard(at('2020-05-01T05:00:00.000Z'), [], 9);
+		expect(phone.tally.outing!.id).toBe(ours.id);
+		await phone.tally.undo();
+		expect(phone.tally.story!.ended).toBe(false);
+		await phone.tally.add({ kind: 'end' });
+		const later = at('2120-05-01T05:00:00.000Z');
+		await phone.tally.heard(later, [], 9);
+		expect(phone.tally.outing!.id).toBe(later.id);
 	});
 
 	it('keeps what was said of a fish while the server’s older word comes in', async () => {

@@ -10,12 +10,17 @@ import type { ScoreAnswer } from '$lib/core/schema/score';
 import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/schema/tow';
 import type { CalledWindow } from '$lib/core/schema/window';
 import type { MeasuredParts } from '$lib/core/physics/measured';
+import type { Sounding } from '$lib/core/places/depths';
+import type { Proposal } from '$lib/core/places/features';
+import type { PlaceReason } from '$lib/core/places/rank';
+import type { Shores } from '$lib/core/places/shore';
 import type { Approach, ApproachInput } from '$lib/core/tow/approach';
 import type { Calibrated } from '$lib/core/tow/calibrate';
 import type { MapCell, MapInput } from '$lib/core/tow/map';
 import type { AsidesApi } from '$lib/workers/asides.worker';
 import type { BenchApi } from '$lib/workers/bench.worker';
 import type { CallApi } from '$lib/workers/call.worker';
+import type { DeckApi, DeckNews, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
 import type { Found, TankApi } from '$lib/workers/tank.worker';
 import { WorkerClient } from './workers';
 
@@ -40,6 +45,11 @@ export class Work {
 	);
 	readonly #maps = new WorkerClient<TankApi>(
 		() => new Worker(new URL('../workers/tank.worker.ts', import.meta.url), { type: 'module' })
+	);
+
+	/** A planned day: what was called for it stands while the angler goes from one of its views to the other. */
+	readonly #deck = new WorkerClient<DeckApi>(
+		() => new Worker(new URL('../workers/deck.worker.ts', import.meta.url), { type: 'module' })
 	);
 
 	/** Waits until no ranking goes on. */
@@ -136,8 +146,33 @@ export class Work {
 		void this.#maps.run((api) => api.stop()).catch(() => undefined);
 	}
 
+	/** How each hour is at each place; `null` where another day was asked for meanwhile. */
+	worths(hours: readonly PlacedHour[], stances: Record<string, string>): Promise<Worth[] | null> {
+		return this.#deck.run((api) => api.worth(hours, stances) as Promise<Worth[] | null>);
+	}
+
+	/** The deck of a day, told as it is found; a newer one ends it. Says whether it came to its end. */
+	deck(question: DeckQuestion, wasm: string, tell: (news: DeckNews) => void): Promise<boolean> {
+		return this.#deck.run((api) => api.deck(question, wasm, proxy(tell)));
+	}
+
+	/** Leaves the deck that is being worked out. */
+	stopDeck(): void {
+		void this.#deck.run((api) => api.stop()).catch(() => undefined);
+	}
+
+	/** Places that the craft looks for on a map; `null` where another map was asked for meanwhile. */
+	proposals(shores: Shores, soundings: readonly Sounding[]): Promise<Proposal[] | null> {
+		return this.#deck.latest('propose', (api) => api.propose(shores, soundings) as Promise<Proposal[]>);
+	}
+
+	/** What the record says of spots against each other. */
+	recordOfSpots(spots: readonly string[]): Promise<Record<string, PlaceReason>> {
+		return this.#deck.run((api) => api.recordOfSpots(spots) as Promise<Record<string, PlaceReason>>);
+	}
+
 	close(): void {
-		const clients = [this.#ranking, this.#asides, this.#bench, this.#casts, this.#maps];
+		const clients = [this.#ranking, this.#asides, this.#bench, this.#casts, this.#maps, this.#deck];
 		for (const client of clients) client.close();
 	}
 }

@@ -75,4 +75,43 @@ describe('the sun', () => {
 		expect(Math.abs(azimuthDeg - 180)).toBeLessThan(1);
 		expect(Math.abs(elevationDeg - (90 - 44.12 + 23.44))).toBeLessThan(0.3);
 	});
+
+	/** The low-precision sun of the Astronomical Almanac (to 0.01 degrees between 1950 and 2050), as vectors. */
+	function reckoned(latitude: number, longitude: number, at: Date) {
+		const rad = Math.PI / 180;
+		const days = at.getTime() / 86_400_000 - 10_957.5;
+		const anomaly = (357.528 + 0.9856003 * days) * rad;
+		const ecliptic = (280.46 + 0.9856474 * days + 1.915 * Math.sin(anomaly) + 0.02 * Math.sin(2 * anomaly)) * rad;
+		const tilt = (23.439 - 0.0000004 * days) * rad;
+		const right = Math.atan2(Math.cos(tilt) * Math.sin(ecliptic), Math.cos(ecliptic));
+		const declination = Math.asin(Math.sin(tilt) * Math.sin(ecliptic));
+		const hour = (280.46062 + 360.98564737 * days + longitude) * rad - right;
+		const north = [Math.cos(latitude * rad) * Math.sin(declination), Math.sin(latitude * rad) * Math.cos(declination)];
+		const up = [Math.sin(latitude * rad) * Math.sin(declination), Math.cos(latitude * rad) * Math.cos(declination)];
+		const east = -Math.cos(declination) * Math.sin(hour);
+		return {
+			azimuthDeg: Math.atan2(east, north[0]! - north[1]! * Math.cos(hour)) / rad,
+			elevationDeg: Math.asin(up[0]! + up[1]! * Math.cos(hour)) / rad
+		};
+	}
+
+	it('stands where another reckoning has it, to a degree, all over the world and the year', () => {
+		fc.assert(
+			fc.property(
+				fc.double({ min: -75, max: 75, noNaN: true }),
+				fc.double({ min: -180, max: 180, noNaN: true }),
+				fc.date({ min: new Date('2020-01-01'), max: new Date('2040-01-01'), noInvalidDate: true }),
+				(latitude, longitude, date) => {
+					const ours = sunAt({ latitude, longitude }, date.toISOString());
+					const theirs = reckoned(latitude, longitude, date);
+					// Our sun is seen through the air, which lifts it by half a degree at the horizon.
+					expect(Math.abs(ours.elevationDeg - theirs.elevationDeg)).toBeLessThan(1);
+					const apart = ((ours.azimuthDeg - theirs.azimuthDeg + 540) % 360) - 180;
+					// Overhead a bearing means little: what counts is how far apart the two stand on the sky.
+					expect(Math.abs(apart) * Math.cos((theirs.elevationDeg * Math.PI) / 180)).toBeLessThan(1);
+				}
+			),
+			{ numRuns: 400 }
+		);
+	});
 });

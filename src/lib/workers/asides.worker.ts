@@ -7,12 +7,11 @@ import { score } from '$lib/core/choice/score';
 import { completeReading } from '$lib/core/reading/complete';
 import type { CallInput } from '$lib/core/schema/call';
 import type { Rig } from '$lib/core/schema/rig';
+import { breath } from './breath';
 
 /** Work (ms) done on flips before the worker listens for another question. */
 const SLICE_MS = 30;
 let newest = 0;
-
-const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
 /** What is asked beside the ranking, so that the ranking waits for none of it. */
 const api = {

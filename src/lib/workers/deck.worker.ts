@@ -1,15 +1,20 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
-import { call } from '$lib/core/choice/call';
+import type * as z from 'zod/mini';
 import { Depths, type Sounding } from '$lib/core/places/depths';
-import { proposalsIn, type Proposal } from '$lib/core/places/propose';
+import type { Proposal } from '$lib/core/places/features';
+import { proposalsIn } from '$lib/core/places/propose';
+import type { PlaceReason } from '$lib/core/places/rank';
 import type { Shores } from '$lib/core/places/shore';
 import { solveBy } from '$lib/core/plan/highs';
-import { decked, prepared } from '$lib/core/plan/plan';
+import { calledHour, decked, prepared, type KnownCalls, type Prepared } from '$lib/core/plan/plan';
 import type { Solve } from '$lib/core/plan/deck';
+import { unpacked, type Packed } from '$lib/core/proof/packed';
+import { recordOfSpots } from '$lib/core/proof/spots';
 import { planInputSchema, type Plan } from '$lib/core/schema/plan';
 import type { ParsedReading } from '$lib/core/schema/reading';
 import { InputFailure } from '$lib/core/schema/failure';
+import { breath } from './breath';
 
 /** An hour at one of the places where it could be fished. */
 export interface PlacedHour {
@@ -17,6 +22,9 @@ export interface PlacedHour {
 	readonly spot: string;
 	readonly reading: ParsedReading;
 }
+
+/** A day whose places are chosen, as `plan` takes it; the worker says itself how many calls an hour gives. */
+export type DeckQuestion = Omit<z.input<typeof planInputSchema>, 'perHour'>;
 
 /** How good an hour is for blades at a place. */
 export interface Worth {
@@ -27,43 +35,100 @@ export interface Worth {
 	readonly family: string | null;
 }
 
-/** The deck of a day, and what other numbers of rods would give up. */
-export interface DeckAnswer {
-	readonly plan: Plan;
-	readonly curve: readonly { readonly rods: number; readonly value: number }[];
+/** What is told of a deck while it is worked out: the deck itself, then what other numbers of rods would give up. */
+export type DeckNews =
+	| { readonly called: number; readonly of: number }
+	| { readonly plan: Plan }
+	| { readonly curve: readonly CurvePoint[] };
+
+/** What so many rods give up over the day, points. */
+export interface CurvePoint {
+	readonly rods: number;
+	readonly value: number;
 }
 
 /** Numbers of rods that are held against each other. */
 const RODS = [1, 2, 3, 4, 5, 6];
+/** How many calls an hour gives to the deck; what an hour is worth is asked alike, so that one serves the other. */
+const PER_HOUR = 4;
+
+/** Work (ms) done before the worker listens for another question. */
+const SLICE_MS = 40;
+
 let solve: Promise<Solve> | null = null;
+const known: KnownCalls = new Map();
+/** The newest day and deck that were asked for: earlier ones end at their next step. */
+let newestWorth = 0;
+let newestDeck = 0;
+
+function curvePoint(ready: Prepared, solver: Solve, rods: number): CurvePoint[] {
+	try {
+		return [{ rods, value: decked(ready, solver, rods).value }];
+	} catch (error) {
+		if (error instanceof InputFailure) return [];
+		throw error;
+	}
+}
 
 /** The day's work beside the screen. */
 const api = {
-	/** How each hour is at each place. */
-	worth: (hours: readonly PlacedHour[], stances: Record<string, string>): Worth[] =>
-		hours.map(({ at, spot, reading }) => {
-			const { verdict, calls } = call({ reading, stances, top: 1 }, { windows: false, families: false });
-			return { at, spot, blades: verdict.blades, points: verdict.points, family: calls[0]?.rig.family ?? null };
-		}),
+	/** How each hour is at each place; `null` where another day was asked for meanwhile. */
+	async worth(hours: readonly PlacedHour[], stances: Record<string, string>): Promise<Worth[] | null> {
+		const own = ++newestWorth;
+		const found: Worth[] = [];
+		let begun = performance.now();
+		for (const { at, spot, reading } of hours) {
+			const { verdict, calls } = calledHour({ stances, perHour: PER_HOUR }, reading, known);
+			found.push({ at, spot, blades: verdict.blades, points: verdict.points, family: calls[0]?.rig.family ?? null });
+			if (performance.now() - begun < SLICE_MS) continue;
+			await breath();
+			if (own !== newestWorth) return null;
+			begun = performance.now();
+		}
+		return found;
+	},
 
 	/** Places that the craft looks for, by shores and soundings. */
 	propose: (shores: Shores, soundings: readonly Sounding[]): Proposal[] => proposalsIn(new Depths(shores, soundings)),
 
-	/** The deck for hours whose places are chosen. @param wasm Where the solver lies. */
-	async deck(input: unknown, wasm: string): Promise<DeckAnswer> {
+	/**
+	 * The deck for hours whose places are chosen, told step by step; a newer one ends it.
+	 *
+	 * @param wasm Where the solver lies.
+	 * @returns Whether it came to its end.
+	 */
+	async deck(input: DeckQuestion, wasm: string, tell: (news: DeckNews) => void): Promise<boolean> {
+		const own = ++newestDeck;
 		solve ??= loadHighs({ locateFile: () => wasm }).then((highs) => solveBy(highs));
-		const day = planInputSchema.parse(input);
-		const [ready, solver] = [prepared(day), await solve];
-		const curve = RODS.flatMap((rods) => {
-			try {
-				return [{ rods, value: decked(ready, solver, rods).value }];
-			} catch (error) {
-				if (error instanceof InputFailure) return [];
-				throw error;
-			}
-		});
-		return { plan: decked(ready, solver), curve };
-	}
+		const solver = await solve;
+		const day = planInputSchema.parse({ ...input, perHour: PER_HOUR });
+		for (const [at, { reading }] of day.hours.entries()) {
+			tell({ called: at, of: day.hours.length });
+			await breath();
+			if (own !== newestDeck) return false;
+			calledHour(day, reading, known);
+		}
+		const ready = prepared(day, known);
+		const plan = decked(ready, solver);
+		tell({ plan });
+		const curve: CurvePoint[] = [];
+		for (const rods of RODS) {
+			await breath();
+			if (own !== newestDeck) return false;
+			curve.push(...(rods === day.rods ? [{ rods, value: plan.value }] : curvePoint(ready, solver, rods)));
+			tell({ curve });
+		}
+		return true;
+	},
+
+	/** What the angler's record says of spots against each other; nothing while it cannot be reached. */
+	async recordOfSpots(spots: readonly string[]): Promise<Record<string, PlaceReason>> {
+		const response = await fetch('/api/v1/facts');
+		return response.ok ? recordOfSpots(unpacked((await response.json()) as Packed), spots) : {};
+	},
+
+	/** Ends what is worked out of a deck. */
+	stop: (): void => void newestDeck++
 };
 export type DeckApi = typeof api;
 expose(api);

@@ -1,29 +1,21 @@
 import { expose } from 'comlink';
 import { compared, groupedBy, type Grouped } from '$lib/core/proof/compare';
+import { daysOf, type Day } from '$lib/core/proof/calendar';
 import { facetOf, FACETS } from '$lib/core/proof/facets';
 import type { Fact } from '$lib/core/proof/facts';
 import { GEAR, keptBy, weededBy, type Gear, type Kept, type Weeded } from '$lib/core/proof/losses';
 import { trialsOf, type TrialResult } from '$lib/core/proof/trials';
 import { movesOf, type Moved } from '$lib/core/proof/moves';
 import { unpacked, type Packed } from '$lib/core/proof/packed';
-import {
-	hookAdvice,
-	hookedIn,
-	leftOf,
-	monthsOf,
-	narrowedTo,
-	type Filter,
-	type Hooked,
-	type Left,
-	type Month
-} from '$lib/core/proof/view';
+import { hookAdvice, hookedIn, leftOf, narrowedTo, type Filter, type Hooked, type Left } from '$lib/core/proof/view';
 import type { Evidence } from '$lib/core/schema/evidence';
 
 /** What is seen of the record at one look. */
 export interface Look {
 	readonly left: Left;
 	readonly grouped: Grouped;
-	readonly months: readonly Month[];
+	/** Days on the water where the angler fishes. */
+	readonly days: readonly Day[];
 	readonly hooked: readonly Hooked[];
 	readonly advice: string | null;
 	/** Hooked fish that came to hand, by what they were hooked with. */
@@ -35,17 +27,28 @@ export interface Look {
 }
 
 let facts: readonly Fact[] = [];
+let dayOf = (instant: string): string => instant.slice(0, 10);
+
+/** The day of an instant in a time zone, as 2026-05-09. */
+function dayIn(timeZone: string): typeof dayOf {
+	const format = new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' });
+	return (instant) => format.format(Date.parse(instant));
+}
 
 /** The angler's record, held here while the screen is open. */
 const api = {
-	open: (record: Packed): void => void (facts = unpacked(record)),
+	/** @param timeZone Where the angler's days begin and end (IANA). */
+	open(record: Packed, timeZone: string): void {
+		facts = unpacked(record);
+		dayOf = dayIn(timeZone);
+	},
 	look(facet: string, filter: Filter): Look {
 		const some = narrowedTo(facts, filter);
 		const hooked = hookedIn(some);
 		return {
 			left: leftOf(some),
 			grouped: groupedBy(some, facetOf(facet)),
-			months: monthsOf(some),
+			days: daysOf(some, dayOf),
 			hooked,
 			advice: hookAdvice(hooked),
 			kept: Object.fromEntries(GEAR.map((gear) => [gear, keptBy(some, gear)])) as Record<Gear, Kept[]>,

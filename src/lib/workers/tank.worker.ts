@@ -8,13 +8,12 @@ import { tow } from '$lib/core/tow/tow';
 import type { MeasuredParts } from '$lib/core/physics/measured';
 import type { Measure } from '$lib/core/schema/calibration';
 import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/schema/tow';
+import { breath } from './breath';
 
 /** Work (ms) done on a map before the worker tells of it and listens for another question. */
 const SLICE_MS = 40;
 let newestMap = 0;
 let newestChanges = 0;
-
-const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
 /** Tells what a generator finds in slices, until it ends or is no longer the newest. */
 async function told<T>(found: Iterable<T>, isNewest: () => boolean, tell: (part: T[]) => void): Promise<boolean> {

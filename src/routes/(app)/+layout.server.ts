@@ -10,7 +10,7 @@ import { themeOf } from '$lib/server/http/theme';
 import type { LayoutServerLoad } from './$types';
 
 const NOTHING: Pick<AppStart, 'documents' | 'waters' | 'sequence'> = {
-	documents: { desk: null, bench: null, stand: null, settings: null },
+	documents: { desk: null, bench: null, stand: null, settings: null, day: null },
 	waters: [],
 	sequence: 0
 };
@@ -23,14 +23,15 @@ async function recordsOf(
 	try {
 		// The number first: what is written while the rest is read is heard of again.
 		const sequence = await latestSequence(anglerId);
-		const [desk, bench, stand, settings, waters] = await Promise.all([
+		const [desk, bench, stand, settings, day, waters] = await Promise.all([
 			storeOf('desk').find(anglerId),
 			storeOf('bench').find(anglerId),
 			storeOf('stand').find(anglerId),
 			storeOf('settings').find(anglerId),
+			storeOf('day').find(anglerId),
 			listWaters(anglerId)
 		]);
-		return { documents: { desk, bench, stand, settings }, waters, sequence, recordsDown: false };
+		return { documents: { desk, bench, stand, settings, day }, waters, sequence, recordsDown: false };
 	} catch (error) {
 		if (!isUnreachable(error)) throw error;
 		return { ...NOTHING, recordsDown: true };

@@ -44,7 +44,11 @@
 	function layUpLater() {
 		if (data.start.recordsDown) return;
 		const paths = [...SCREENS.map(({ path }) => path), ...VIEWS];
-		quiet = setTimeout(() => void layUpPages(version, data.start.anglerId, paths).catch(() => undefined), QUIET_MS);
+		quiet = setTimeout(async () => {
+			// Nobody would take a page from there where the browser has no worker that stands in for the network.
+			if (!(await navigator.serviceWorker?.getRegistration())) return;
+			await layUpPages(version, data.start.anglerId, paths).catch(() => undefined);
+		}, QUIET_MS);
 	}
 
 	$effect(() => app.heard(data.start));
@@ -114,7 +118,13 @@
 
 <svelte:head><title>Lucernal: {screen}</title></svelte:head>
 <svelte:document {onvisibilitychange} />
-<svelte:window ononline={look} onpointerup={close} onfocusout={close} onpagehide={() => app.leave()} />
+<svelte:window
+	ononline={look}
+	onpointerup={close}
+	onfocusout={close}
+	onbeforeunload={() => app.leaving()}
+	onpagehide={() => app.leave()}
+/>
 
 <a class="skip" href="#main">To the screen</a>
 <div class="frame" data-live={app.live || undefined}>
@@ -147,6 +157,8 @@
 	main {
 		flex: 1;
 		min-width: 0;
+		/* A pointer's large target may reach over the edge: the page gets no wider by it. */
+		overflow-x: clip;
 	}
 	.skip {
 		position: absolute;

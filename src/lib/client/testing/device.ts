@@ -6,6 +6,8 @@ export const tooSlow = (device: Device): Device => ({
 	read: (key) => device.read(key),
 	update: () => new Promise<never>(() => undefined),
 	say: (key, lastWord) => device.say(key, lastWord),
+	unsay: (key) => device.unsay(key),
 	said: (key) => device.said(key),
+	heard: (listen) => device.heard(listen),
 	forget: () => device.forget()
 });

@@ -39,7 +39,13 @@ export class FakeServer {
 		const of = (name: string) => (this.down ? null : (structuredClone(this.rows.get(name)) ?? null));
 		return {
 			anglerId: 'angler',
-			documents: { desk: of('desk'), bench: of('bench'), stand: of('stand'), settings: of('settings') } as never,
+			documents: {
+				desk: of('desk'),
+				bench: of('bench'),
+				stand: of('stand'),
+				settings: of('settings'),
+				day: of('day')
+			} as never,
 			waters: this.down ? [] : waters,
 			recordsDown: this.down,
 			sequence: 0,

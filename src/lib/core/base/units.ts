@@ -13,3 +13,9 @@ export const MPS_PER_MPH = 0.44704;
 export const ftOf = (metres: number): number => metres / M_PER_FT;
 export const fahrenheitOf = (celsius: number): number => celsius * 1.8 + 32;
 export const celsiusOf = (fahrenheit: number): number => (fahrenheit - 32) / 1.8;
+
+const INCHES_PER_FOOT = 12;
+
+/** A length (in) as anglers write a rod's: 7'4". */
+export const feetText = (lengthIn: number): string =>
+	`${Math.floor(lengthIn / INCHES_PER_FOOT)}'${Math.round(lengthIn % INCHES_PER_FOOT)}"`;

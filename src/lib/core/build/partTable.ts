@@ -12,7 +12,7 @@ import {
 	WIRE_LENGTH_M
 } from '../matter/constants';
 import { FAMILIES, HEAD_MATERIALS, HOOK_GAUGES, HOOK_SHANKS, type Family, type TurningStyle } from '../schema/words';
-import { KG_PER_OZ, MM_PER_IN } from '../base/units';
+import { feetText, KG_PER_OZ, MM_PER_IN } from '../base/units';
 import { bladeThickMm } from '../physics/blade';
 import { BLADE_SIZES } from '../catalogue/bladeSizes';
 import { SKIRT_CUTS, SOFT_BODIES, STRAND_MM } from '../catalogue/dress';
@@ -291,15 +291,9 @@ const rodKey = ({ lengthIn, power, action, material }: (typeof RODS)[number]): s
 
 const rods = (): CataloguePart[] =>
 	RODS.map((rod) =>
-		makePart(
-			'rod',
-			rodKey(rod),
-			`${rod.power} ${rod.action} ${rod.material} rod, ${Math.floor(rod.lengthIn / 12)}'${rod.lengthIn % 12}"`,
-			0,
-			{
-				lengthMm: standard(rod.lengthIn * MM_PER_IN, 0.01)
-			}
-		)
+		makePart('rod', rodKey(rod), `${rod.power} ${rod.action} ${rod.material} rod, ${feetText(rod.lengthIn)}`, 0, {
+			lengthMm: standard(rod.lengthIn * MM_PER_IN, 0.01)
+		})
 	);
 
 /** How much a half-filled spool winds of a full one's turn (running model, section 8). */

@@ -145,17 +145,20 @@ function nearestSize(style: TurningStyle, lengthMm: number): number {
 const hundredths = (value: number): number => Math.round(value * 100) / 100;
 
 /** What an own part says about the rig itself, beside its measured length and mass. */
-function ownRig(rig: Rig, slot: OwnSlot, { form, lengthMm, massG }: OwnUse['part']): Rig {
+function ownRig(rig: Rig, slot: OwnSlot, { form, lengthMm, massG, colour }: OwnUse['part']): Rig {
+	const dyed = colour ? { colour: colour.countsAs } : {};
 	if (slot === 'head') {
 		const weightOz = Math.min(4, Math.max(0.03, hundredths(massG / 1000 / KG_PER_OZ)));
 		return { ...rig, weightOz, headMaterial: form as Rig['headMaterial'] };
 	}
 	if (slot === 'hook') return { ...rig, hook: { ...rig.hook, gauge: form as Rig['hook']['gauge'] } };
-	if (slot === 'skirt') return { ...rig, skirt: { ...rig.skirt, material: form as Rig['skirt']['material'] } };
+	if (slot === 'skirt') {
+		return { ...rig, skirt: { ...rig.skirt, material: form as Rig['skirt']['material'], ...dyed } };
+	}
 	if (slot === 'trailer') {
 		const before = rig.trailer ?? { colour: 'white', mount: 'upright' };
 		const lengthIn = Math.min(10, Math.max(0.5, hundredths(lengthMm / MM_PER_IN)));
-		return { ...rig, trailer: { ...before, kind: form, lengthIn } as NonNullable<Rig['trailer']> };
+		return { ...rig, trailer: { ...before, kind: form, lengthIn, ...dyed } as NonNullable<Rig['trailer']> };
 	}
 	const blades = rig.blades.map((present): Blade => {
 		if (present.position !== slot) return present;

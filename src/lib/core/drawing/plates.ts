@@ -116,14 +116,30 @@ const WINGS = {
 	]
 } as const;
 
+type Wing = readonly [side: number, tilt: number, tone: 'mid' | 'low'];
+
+/** Wings after so many turns about the shaft, evenly spread, those on the far side first and darker. */
+function turnedWings(style: string, turns: number): Wing[] {
+	const count = WINGS[style as keyof typeof WINGS].length;
+	const angles = Array.from({ length: count }, (_, at) => 2 * Math.PI * (turns + at / count));
+	const tilted = angles.map((angle) => ({ across: Math.cos(angle), near: Math.sin(angle) }));
+	return tilted
+		.toSorted((a, b) => a.near - b.near)
+		.map(({ across, near }) => [Math.sign(across) || 1, Math.abs(across), near < 0 ? 'low' : 'mid']);
+}
+
 /** Fine lines that run along a wing from its shaft outwards. */
 const wingHatch = (on: (along: number, across: number) => Point, reach: number): string =>
 	[0.34, 0.44, 0.54, 0.64, 0.74]
 		.map((along) => pathThrough([on(along, reach * 0.2), on(along + 0.03, reach * 0.58)]))
 		.join('');
 
-/** A buzz blade on its shaft: each wing reaches half the diameter; the outer third is cupped and shaded the other way. */
-export function drawBuzzBlade({ blade, diameterMm, front, headingDeg }: Prop): Shape[] {
+/**
+ * A buzz blade on its shaft: each wing reaches half the diameter; the outer third is cupped and shaded the other way.
+ *
+ * @param turns Turns that it has made; left out for one that is looked at lying.
+ */
+export function drawBuzzBlade({ blade, diameterMm, front, headingDeg }: Prop, turns?: number): Shape[] {
 	const [reach, length] = [diameterMm / 2, diameterMm * BUZZ_MM.lengthOverDiameter];
 	const on = (along: number, across: number): Point =>
 		polar(polar(front, headingDeg, along * length), headingDeg + 90, across * reach);
@@ -144,7 +160,8 @@ export function drawBuzzBlade({ blade, diameterMm, front, headingDeg }: Prop): S
 		];
 	};
 	const shaft = pathThrough([on(-0.06, 0), on(1.06, 0)]);
-	const wings = WINGS[blade.style as keyof typeof WINGS];
+	const lying: readonly Wing[] = WINGS[blade.style as keyof typeof WINGS];
+	const wings = turns === undefined ? lying : turnedWings(blade.style, turns);
 	return [
 		...wings.flatMap(([side, tilt, tone]) => wing(side, tilt, tone)),
 		{ part, d: shaft, stroke: 'ink', width: 2.5 },

@@ -2,15 +2,17 @@ import { buildOf } from '../build/fit';
 import { BUZZ_MM, FITTINGS_MM } from '../catalogue/fittings';
 import { layRig, type Laid } from '../geometry/lay';
 import { polar, type Point } from '../geometry/path';
+import type { OwnColour } from '../schema/ownColour';
 import type { Rig } from '../schema/rig';
 import { MM_PER_IN } from '../base/units';
 import { bladeAnchor, drawBlade } from './blade';
 import { describeRig } from '../naming/describe';
+import { mainDye } from './dye';
 import { drawHead } from './head';
 import { drawHook } from './hook';
 import { drawBuzzBlade, drawPlate, plateAnchors } from './plates';
 import { boundsOf, type DrawnPart, type Drawing, type Shape } from './shape';
-import { drawSkirt, skirtAnchor } from './skirt';
+import { drawSkirt, skirtAnchor, skirtTones } from './skirt';
 import { drawBuzzFittings, drawClevis, drawSwivel } from './smallParts';
 import { drawTrailer, trailerAnchor } from './trailer';
 import { drawWire } from './wire';
@@ -53,21 +55,25 @@ function drawEngine(laid: Laid): Shape[] {
 	];
 }
 
+const bodyColour = (named: string, own: OwnColour | undefined): string => (own ? mainDye(own) : named);
+
 /** Colour of the head: that of the skirt, or of the soft body where there is none. */
-const headColour = (rig: Rig): string =>
-	rig.skirt.colour === 'none' ? (rig.trailer?.colour ?? 'white') : rig.skirt.colour;
+const headColour = ({ skirt }: Rig, collar: string, body: string | undefined): string =>
+	skirt.colour === 'none' ? (body ?? 'white') : collar;
 
 function drawDress({ build, fit, head, hook, skirt, trailer, trailerHook }: Laid, small: boolean): Shape[] {
-	const { rig } = build;
+	const { rig, own } = build;
 	const accents = [rig.skirt.accent, fit.dye].filter((accent) => accent !== 'none');
-	const strands = skirt && drawSkirt(rig.skirt, skirt.collar, skirt.lengthMm, accents, small);
-	const body = rig.trailer && trailer ? drawTrailer(rig.trailer, trailer.from, trailer.lengthMm, trailer.cutMm) : [];
+	const tones = skirtTones(rig.skirt.colour, own.skirt?.part.colour, accents);
+	const strands = skirt && drawSkirt(rig.skirt, skirt.collar, skirt.lengthMm, tones, small);
+	const soft = rig.trailer && { ...rig.trailer, colour: bodyColour(rig.trailer.colour, own.trailer?.part.colour) };
+	const body = soft && trailer ? drawTrailer(soft, trailer.from, trailer.lengthMm, trailer.cutMm) : [];
 	return [
 		...(strands?.behind ?? []),
 		...(trailerHook ? drawHook(trailerHook, 'trailerHook') : []),
 		...(strands ? [...body, ...drawHook(hook)] : [...drawHook(hook), ...body]),
 		...(strands?.before ?? []),
-		...drawHead(rig, head.lengthMm, head.heightMm, headColour(rig))
+		...drawHead(rig, head.lengthMm, head.heightMm, headColour(rig, tones.collar, soft?.colour))
 	];
 }
 

@@ -20,7 +20,7 @@ export type DrawnPart =
 
 /**
  * One stroke or fill of a drawing, in mm. Colours are tokens: `ink` and `paper` follow the theme, `edge` is always dark, the rest are materials
- * ("nickel.mid"), which the page turns into its own colours.
+ * ("nickel.mid") and colours of the angler's own ("#c5d62f.mid"), which the page turns into its own colours.
  */
 export interface Shape {
 	readonly part: DrawnPart;
@@ -30,6 +30,8 @@ export interface Shape {
 	/** Stroke width, mm at life size. */
 	readonly width?: number;
 	readonly opacity?: number;
+	/** Share of the edge's dark that lies over the stroke: strands in the shadow of others. */
+	readonly shade?: number;
 	/** Fine detail, left out where the drawing is under 2 px per mm. */
 	readonly fine?: boolean;
 }

@@ -2,6 +2,8 @@ import { COLLAR, SKIRT_CUTS, STRAND_MM } from '../catalogue/dress';
 import { seeded, type Random } from '../base/random';
 import type { Rig } from '../schema/rig';
 import { cubicPath, pathThrough, type Point } from '../geometry/path';
+import type { OwnColour } from '../schema/ownColour';
+import { dyeOf, mainDye } from './dye';
 import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';
 
 const { radiusMm: COLLAR_R, lengthMm: COLLAR_L } = COLLAR;
@@ -34,14 +36,15 @@ function bundle(random: Random, from: Point, cutMm: number, count: number, short
 	return Array.from({ length: count }, () => strand(random, from, cutMm, random() < shortShare)).join('');
 }
 
+/** How much darker strands behind the hook are. */
+const BEHIND_SHADE = 0.28;
 /** Dark edge that sets each strand off from the next, mm. */
 const EDGE_MM = 0.34;
 
 function layer(paths: readonly string[], tones: readonly string[], widthMm: number, dim: boolean): Shape[] {
 	return paths.flatMap((d, at): Shape[] => [
 		{ part: 'skirt', d, stroke: 'edge', width: widthMm + EDGE_MM },
-		{ part: 'skirt', d, stroke: tones[at % tones.length]!, width: widthMm },
-		...(dim ? [{ part: 'skirt', d, stroke: 'edge', width: widthMm, opacity: 0.28 } as const] : [])
+		{ part: 'skirt', d, stroke: tones[at % tones.length]!, width: widthMm, ...(dim && { shade: BEHIND_SHADE }) }
 	]);
 }
 
@@ -79,22 +82,41 @@ const BROADER = 1.5;
 /** Bundles of each tone in a full drawing: between them the strands' edges show. */
 const BUNDLES_PER_TONE = 4;
 
+/** What a skirt is drawn of: its tones as they follow each other, and its collar's colour. */
+export interface SkirtTones {
+	readonly tones: readonly string[];
+	readonly collar: string;
+}
+
+/** Strands of an own colour that stand for the whole of it. */
+const OWN_TONES = 6;
+
+/** The tones of a skirt of a named colour or of the angler's own, whose strands follow by their shares. */
+export function skirtTones(colour: string, own: OwnColour | undefined, accents: readonly string[]): SkirtTones {
+	const named = [`${colour}.mid`, `${colour}.low`, `${colour}.high`];
+	const strands = own?.strands.flatMap((strand) => {
+		const many = Math.max(1, Math.round(strand.share * OWN_TONES));
+		return Array.from({ length: many }, (_, at) => `${dyeOf(strand)}.${['mid', 'low', 'high'][at % 3]!}`);
+	});
+	return {
+		tones: [...(strands ?? named), ...accents.map((accent) => `${accent}.mid`)],
+		collar: own ? mainDye(own) : colour
+	};
+}
+
 /**
  * A skirt that leaves the end of its collar to the right; a small drawing shows fewer, broader strands.
  *
- * @param accents Colours of tips and accents besides the skirt's own.
  */
 export function drawSkirt(
-	skirt: Rig['skirt'],
+	skirt: Pick<Rig['skirt'], 'length' | 'material'>,
 	from: Point,
 	lengthMm: number,
-	accents: readonly string[],
+	{ tones, collar: collarColour }: SkirtTones,
 	small: boolean
 ): DrawnSkirt {
 	const strands = small ? FEW_STRANDS : SKIRT_CUTS[skirt.length].strands;
 	const random = seeded(SEED);
-	const own = [`${skirt.colour}.mid`, `${skirt.colour}.low`, `${skirt.colour}.high`];
-	const tones = [...own, ...accents.map((accent) => `${accent}.mid`)];
 	const bundles = small ? tones.length : tones.length * BUNDLES_PER_TONE;
 	const perPath = Math.ceil((strands * (1 + SHOULDER)) / (bundles * 2));
 	const paths = () =>
@@ -102,7 +124,7 @@ export function drawSkirt(
 	const width = STRAND_MM[skirt.material] * (small ? BROADER : 1);
 	return {
 		behind: layer(paths(), tones, width, true),
-		before: [...layer(paths(), tones, width, false), ...collar(from, skirt.colour)]
+		before: [...layer(paths(), tones, width, false), ...collar(from, collarColour)]
 	};
 }
 

@@ -105,7 +105,12 @@ const TAILS: Readonly<Record<SoftBody['tail'], readonly Lobe[]>> = {
 /** How flat a body looks that was mounted crosswise: one sees its edge. */
 const EDGE_ON = 0.55;
 
-const frameOf = ({ kind, mount }: Trailer, from: Point, lengthMm: number, cutMm: number): Frame => {
+const frameOf = (
+	{ kind, mount }: Pick<Trailer, 'kind' | 'mount'>,
+	from: Point,
+	lengthMm: number,
+	cutMm: number
+): Frame => {
 	const { half, tailAt } = SOFT_BODIES[kind];
 	const whole = lengthMm + cutMm;
 	return {
@@ -123,7 +128,12 @@ const frameOf = ({ kind, mount }: Trailer, from: Point, lengthMm: number, cutMm:
  * @param lengthMm Length that is left.
  * @param cutMm What was cut off its nose.
  */
-export function drawTrailer(trailer: Trailer, from: Point, lengthMm: number, cutMm: number): Shape[] {
+export function drawTrailer(
+	trailer: Omit<Trailer, 'colour'> & { readonly colour: string },
+	from: Point,
+	lengthMm: number,
+	cutMm: number
+): Shape[] {
 	const frame = frameOf(trailer, from, lengthMm, cutMm);
 	const { colour } = trailer;
 	const outline = bodyBand(frame, -1, 1);

@@ -9,8 +9,11 @@ export const BAND_NM = 10;
 export const NM: Spectrum = Float64Array.from({ length: BANDS }, (_, at) => 400 + BAND_NM * at);
 
 /** A spectrum by a function of band and wavelength (nm). */
-export const spectrum = (of: (at: number, nm: number) => number): Spectrum =>
-	Float64Array.from({ length: BANDS }, (_, at) => of(at, NM[at]!));
+export function spectrum(of: (at: number, nm: number) => number): Spectrum {
+	const made = new Float64Array(BANDS);
+	for (let at = 0; at < BANDS; at++) made[at] = of(at, NM[at]!);
+	return made;
+}
 
 /** Sum over the bands of a product. */
 export function sumOf(of: (at: number) => number): number {

@@ -2,12 +2,10 @@ import { BASE, daylight, NM, spectrum, sumOf, type Spectrum } from './bands';
 import { eyeAt } from './eye';
 import { levelAt, placesAt } from './field';
 import { skyOf, type SkyInput } from './sky';
+import { SRGB, type Matrix, type Three } from './srgb';
 import { diffuseLoss, type Water } from './water';
 
-type Three = readonly [number, number, number];
-type Matrix = readonly [Three, Three, Three];
-
-/** Bradford's cone response and back, and linear sRGB from XYZ (optics model, section 6). */
+/** Bradford's cone response and back (optics model, section 6). */
 const BRADFORD: Matrix = [
 	[0.8951, 0.2664, -0.1614],
 	[-0.7502, 1.7135, 0.0367],
@@ -17,11 +15,6 @@ const BACK: Matrix = [
 	[0.9869929, -0.1470543, 0.1599627],
 	[0.4323053, 0.5183603, 0.0492912],
 	[-0.0085287, 0.0400428, 0.9684867]
-];
-const SRGB: Matrix = [
-	[3.2404542, -1.5371385, -0.4985314],
-	[-0.969266, 1.8760108, 0.041556],
-	[0.0556434, -0.2040259, 1.0572252]
 ];
 const times = (matrix: Matrix, [a, b, c]: Three): Three =>
 	matrix.map((row) => row[0] * a + row[1] * b + row[2] * c) as unknown as Three;
@@ -58,18 +51,28 @@ function shown(linear: readonly number[], lightness: number): Rgb {
 	}) as Rgb;
 }
 
-/** Colour (sRGB, 0 to 255) in which a person down there would see a light of these photons. */
-export function rgbOf(photons: Spectrum, { field, here, eye }: Seen): Rgb {
+/** Gain of each of Bradford's cones that a person down there is used to, over the lightness of white there. */
+const gains = new WeakMap<Seen, Three>();
+
+function gainOf(scene: Seen): Three {
+	const known = gains.get(scene);
+	if (known) return known;
+	const { field, here } = scene;
 	const white = xyz(spectrum((at) => (here[at]! * field.es[at]!) / Math.PI));
-	const scaled = (three: Three): Three => three.map((value) => value / white[1]) as unknown as Three;
-	const seen = times(BRADFORD, scaled(xyz(photons)));
-	const whiteCones = times(BRADFORD, scaled(white));
-	const adapted = seen.map((value, at) => {
-		const cone = whiteCones[at]!;
+	const cones = times(BRADFORD, white.map((value) => value / white[1]) as unknown as Three);
+	const made = cones.map((cone, at) => {
 		const gain = cone > 1e-6 ? Math.min(MOST_GAIN, Math.max(LEAST_GAIN, D65[at]! / cone)) : MOST_GAIN;
-		return value * (1 - USED + USED * gain);
+		return (1 - USED + USED * gain) / white[1];
 	}) as unknown as Three;
-	const light = LIT * Math.max(DEEP, eye.share ** DEEP);
+	gains.set(scene, made);
+	return made;
+}
+
+/** Colour (sRGB, 0 to 255) in which a person down there would see a light of these photons. */
+export function rgbOf(photons: Spectrum, scene: Seen): Rgb {
+	const gain = gainOf(scene);
+	const adapted = times(BRADFORD, xyz(photons)).map((value, at) => value * gain[at]!) as unknown as Three;
+	const light = LIT * Math.max(DEEP, scene.eye.share ** DEEP);
 	const [x, y, z] = times(BACK, adapted).map((value) => value * light) as unknown as Three;
 	return shown(
 		times(SRGB, [x, y, z]).map((value) => Math.max(0, value)),

@@ -1,19 +1,20 @@
+import {
+	backdropOf,
+	behindOf,
+	LOOKS,
+	NODES,
+	RED_ROW,
+	ROD_ROW,
+	rowsOf,
+	WORKING_SHARE,
+	type Backdrop,
+	type View
+} from './backdrop';
 import { BAND_NM, BANDS, spectrum, sumOf, type Spectrum } from './bands';
-import { BRIGHTNESS, EYE } from './eye';
+import { BRIGHTNESS } from './eye';
 import type { Scene } from './scene';
 import { WATER_INDEX } from './sky';
 import type { Target } from './targets';
-
-/** From where something is looked at: level, from under it, from over it. */
-export const VIEWS = ['side', 'below', 'above'] as const;
-export type View = (typeof VIEWS)[number];
-
-/** What lies behind it, what lights the half that is seen and the half that is not, and how the background changes. */
-const LOOKS = {
-	side: { behind: 'lh', front: 'es', back: 'es', slope: 0 },
-	below: { behind: 'lz', front: 'eb', back: 'ea', slope: 1 },
-	above: { behind: 'lu', front: 'ea', back: 'eb', slope: -1 }
-} as const;
 
 /** How something differs from what is behind it, for the eye of a bass. */
 export interface Contrast {
@@ -46,73 +47,90 @@ export function radianceOf(target: Target, { field, here }: Scene, view: View): 
 	);
 }
 
-/** Brightness of the water behind, as it is seen from somewhere at a target's depth. */
-export const behindOf = ({ field, here }: Scene, view: View): Spectrum =>
-	spectrum((at) => field[LOOKS[view].behind][at]! * here[at]!);
+/** What a receptor makes of an excess over the water behind. */
+function weighed(weights: Float64Array, from: number, excess: Spectrum): number {
+	let sum = 0;
+	for (let at = 0; at < BANDS; at++) sum += weights[from + at]! * excess[at]!;
+	return sum;
+}
 
 /** How something is seen from some way off, worked out for many distances. */
 export class Seeing {
 	readonly #scene: Scene;
-	readonly #slope: number;
+	readonly #backdrop: Backdrop;
 	readonly #excess: Spectrum;
-	readonly #behind: Spectrum;
 	readonly #sizeM: number;
 	readonly #view: View;
 
 	constructor(scene: Scene, view: View, radiance: Spectrum, sizeM: number) {
 		this.#scene = scene;
 		this.#view = view;
-		this.#slope = LOOKS[view].slope;
-		this.#behind = behindOf(scene, view);
-		this.#excess = spectrum((at) => radiance[at]! - this.#behind[at]!);
+		this.#backdrop = backdropOf(scene, view);
+		const { behind } = this.#backdrop;
+		this.#excess = spectrum((at) => radiance[at]! - behind[at]!);
 		this.#sizeM = sizeM;
 	}
 
-	/** @param rangeM How far off it is, m. */
-	at(rangeM: number): Contrast {
-		const { water, loss, eye } = this.#scene;
-		const sums = [0, 0, 0, 0, 0, 0] as [number, number, number, number, number, number];
-		for (let at = 0; at < BANDS; at++) {
-			const seen = this.#excess[at]! * Math.exp(-water.attenuates[at]! * rangeM);
-			const behind = this.#behind[at]! * (this.#slope === 0 ? 1 : Math.exp(-this.#slope * loss[at]! * rangeM));
-			sums[0] += EYE.green[at]! * seen;
-			sums[1] += EYE.green[at]! * behind;
-			sums[2] += EYE.red[at]! * seen;
-			sums[3] += EYE.red[at]! * behind;
-			sums[4] += EYE.rod[at]! * seen;
-			sums[5] += EYE.rod[at]! * behind;
-		}
-		const [green, red, rod] = [sums[0] / sums[1], sums[2] / sums[3], sums[4] / sums[5]];
+	/** The contrast at no distance. */
+	get near(): Contrast {
+		return this.#by(this.#backdrop.weights, 0);
+	}
+
+	/** The contrast at the distance at which things are compared. */
+	get atWork(): Contrast {
+		return this.#by(this.#backdrop.work, 0);
+	}
+
+	/** The contrast by what each receptor makes of each band, which begins somewhere in a row of weights. */
+	#by(weights: Float64Array, from: number): Contrast {
+		const { cones } = this.#scene.eye;
+		const green = weighed(weights, from, this.#excess);
+		const red = weighed(weights, from + RED_ROW, this.#excess);
+		const rod = weighed(weights, from + ROD_ROW, this.#excess);
 		return {
-			contrast: (eye.cones * (green + 2 * red)) / 3 + (1 - eye.cones) * rod,
+			contrast: (cones * (green + 2 * red)) / 3 + (1 - cones) * rod,
 			hue: Math.log(Math.max(DARKEST, 1 + red) / Math.max(DARKEST, 1 + green))
 		};
 	}
 
-	/** How many times over the least that is told: by brightness, and by hue; seen from 1 on. */
-	over(rangeM: number): { readonly brightness: number; readonly hue: number } {
+	/**
+	 * The first node from afar at which it could be seen at all, and one more: were every band's excess to pull one way, no
+	 * receptor would have more than this of it.
+	 */
+	get #from(): number {
+		const { cones, leastContrast, leastHue } = this.#scene.eye;
+		const { weights, reach } = this.#backdrop;
+		let most = 0;
+		for (const row of [0, RED_ROW, ROD_ROW]) {
+			let sum = 0;
+			for (let at = 0; at < BANDS; at++) sum += Math.abs(weights[row + at]! * this.#excess[at]!);
+			if (sum > most) most = sum;
+		}
+		// Hue is at most the log of (1 + most) / (1 - most), twice the inverse hyperbolic tangent.
+		const least = Math.min(leastContrast, Math.tanh(leastHue / (2 * cones)));
+		let node = NODES - 1;
+		while (node > 0 && most * reach[node]! < least) node--;
+		return Math.min(NODES - 1, node + 1);
+	}
+
+	/** Farthest (m) that it is seen, by brightness or by hue: looked for from afar. */
+	get farthestM(): number {
 		const { eye } = this.#scene;
-		const { contrast, hue } = this.at(rangeM);
-		const small = 1 + (rangeM / (this.#sizeM / SMALL_RAD)) ** 2;
-		return {
-			brightness: Math.abs(contrast) / (eye.leastContrast * small),
-			hue: eye.cones < 0.02 ? 0 : (eye.cones * Math.abs(hue)) / (eye.leastHue * small)
-		};
-	}
-
-	/** Farthest (m) that it is seen by brightness, by hue, and at all. */
-	get sighted(): { readonly brightnessM: number; readonly hueM: number; readonly farthestM: number } {
-		const step = this.#stepM;
-		const nodes = Array.from({ length: NODES }, (_, at) => this.over(at * step));
-		const brightnessM = farthest(nodes.map(({ brightness }) => brightness)) * step;
-		const hueM = farthest(nodes.map(({ hue }) => hue)) * step;
-		return { brightnessM, hueM, farthestM: this.#capped(Math.max(brightnessM, hueM)) };
-	}
-
-	get #stepM(): number {
-		const { attenuates } = this.#scene.water;
-		const least = Math.min(...attenuates.slice(VISIBLE_FROM, VISIBLE_TO + 1));
-		return ((9 / least) * (this.#view === 'below' ? 1.5 : 1)) / (NODES - 1);
+		const { stepM, weights } = this.#backdrop;
+		// How many times over the least that is told it was one node farther off; seen from 1 on.
+		let [fainter, paler] = [1, 1];
+		for (let node = this.#from; node >= 0; node--) {
+			const { contrast, hue } = this.#by(weights, rowsOf(node));
+			const small = 1 + ((node * stepM) / (this.#sizeM / SMALL_RAD)) ** 2;
+			const brightness = Math.abs(contrast) / (eye.leastContrast * small);
+			const hues = eye.cones < LEAST_CONES ? 0 : (eye.cones * Math.abs(hue)) / (eye.leastHue * small);
+			if (brightness >= 1 || hues >= 1) {
+				const beyond = node === NODES - 1 ? 0 : Math.max(beyondOf(brightness, fainter), beyondOf(hues, paler));
+				return this.#capped((node + beyond) * stepM);
+			}
+			[fainter, paler] = [brightness, hues];
+		}
+		return 0;
 	}
 
 	/** Nothing is looked at from above the surface or from under the bottom. */
@@ -124,19 +142,13 @@ export class Seeing {
 	}
 }
 
-/** Distances that are looked at, and the bands (450 to 650 nm) by which they are spread. */
-const NODES = 33;
-const VISIBLE_FROM = 5;
-const VISIBLE_TO = 25;
+/** By so few cones (share) no hue is told. */
+const LEAST_CONES = 0.02;
 
-/** Where a row of ratios, by distance, last comes down through 1, in steps; between two of them by their logs. */
-function farthest(ratios: readonly number[]): number {
-	const last = ratios.findLastIndex((ratio) => ratio >= 1);
-	if (last < 0) return 0;
-	const [inside, outside] = [ratios[last]!, ratios[last + 1]];
-	if (outside === undefined) return last;
-	if (outside <= 0) return last;
-	return last + Math.log(inside) / (Math.log(inside) - Math.log(outside));
+/** How far on the way to the next node (share) a ratio comes down through 1, by the logs of both; 0 where it is under 1. */
+function beyondOf(here: number, next: number): number {
+	if (here < 1 || next <= 0) return 0;
+	return Math.log(here) / (Math.log(here) - Math.log(next));
 }
 
 export const LOOKS_LIKE = ['bright', 'dark', 'blends'] as const;
@@ -150,13 +162,16 @@ export interface Looked {
 	readonly looks: (typeof LOOKS_LIKE)[number];
 }
 
-/** A target from one side, in a scene. */
-export function lookedAt(target: Target, scene: Scene, view: View): Looked {
-	const seeing = new Seeing(scene, view, radianceOf(target, scene, view), target.sizeM);
-	const { contrast, hue } = seeing.at(0);
+/** How something looks that is seen so. */
+export function lookOf(seeing: Seeing): Looked {
+	const { contrast, hue } = seeing.near;
 	const looks = contrast > CLASS ? 'bright' : contrast < -CLASS ? 'dark' : 'blends';
-	return { contrast, colourSteps: hue / HUE_STEP, sightedM: seeing.sighted.farthestM, looks };
+	return { contrast, colourSteps: hue / HUE_STEP, sightedM: seeing.farthestM, looks };
 }
+
+/** A target from one side, in a scene. */
+export const lookedAt = (target: Target, scene: Scene, view: View): Looked =>
+	lookOf(new Seeing(scene, view, radianceOf(target, scene, view), target.sizeM));
 
 /** How a metal blade flashes: the bright window overhead in it, and the sun on a facet. */
 export interface Flash {
@@ -188,21 +203,17 @@ export function flashOf(target: Target, scene: Scene): Flash {
 	const behind = behindOf(scene, 'side');
 	const bright = (light: Spectrum): number => sumOf((at) => BRIGHTNESS[at]! * light[at]!);
 	return {
-		contrast: seeing.at(0).contrast,
-		sightedM: seeing.sighted.farthestM,
+		contrast: seeing.near.contrast,
+		sightedM: seeing.farthestM,
 		share: WINDOW_SHARE,
 		sunContrast: bright(sun) / bright(behind),
 		sunShare: sky.beam > 0 ? solid / (4 * Math.PI) : 0
 	};
 }
 
-/** Distance (m) at which things are compared: a share of what is seen (assumed). */
-const WORKING_SHARE = 0.4;
-
 /** A target as it is seen from a working distance. */
 export function atWork(target: Target, scene: Scene): Contrast {
-	const rangeM = WORKING_SHARE * scene.water.discM;
-	return new Seeing(scene, 'side', radianceOf(target, scene, 'side'), target.sizeM).at(rangeM);
+	return new Seeing(scene, 'side', radianceOf(target, scene, 'side'), target.sizeM).atWork;
 }
 
 /** How well two colours (of a size in m) are told from each other at a working distance; under 1 they are not. */
@@ -210,10 +221,9 @@ export function pairSteps(first: Contrast, second: Contrast, sizeM: number, scen
 	const rangeM = WORKING_SHARE * scene.water.discM;
 	const { leastContrast, leastHue, cones } = scene.eye;
 	const small = 1 + (rangeM / (sizeM / SMALL_RAD / 2)) ** 2;
-	return Math.hypot(
-		(first.contrast - second.contrast) / (leastContrast * small),
-		(cones * (first.hue - second.hue)) / (leastHue * small)
-	);
+	const brightness = (first.contrast - second.contrast) / (leastContrast * small);
+	const hue = (cones * (first.hue - second.hue)) / (leastHue * small);
+	return Math.sqrt(brightness ** 2 + hue ** 2);
 }
 
 /** How like a forage something is from the side, 0 to 1 (assumed), for an eye that sees so far by cones. */

@@ -10,11 +10,11 @@ import {
 	type SightTarget
 } from '../schema/sight';
 import { FINISHES, FORAGE_KINDS, SKIRT_COLOURS } from '../schema/words';
-import { atWork, flashOf, lookedAt, matchOf, pairSteps, VIEWS, type View } from './contrast';
+import { flashOf, lookedAt, lookOf, matchOf, pairSteps, radianceOf, Seeing, type Contrast } from './contrast';
 import { sceneOf, type Scene } from './scene';
 import { skyInputOf } from './ofReading';
 import { targetOf, type Target, type TargetKind } from './targets';
-import { swatchRgb, waterRgb } from './swatch';
+import { lightRgb, waterRgb } from './swatch';
 import { waterOf } from './water';
 
 /** The light where the fish of a reading are: in the middle of their band, unless another depth (m) is asked for. */
@@ -28,6 +28,8 @@ export function sceneOfReading(reading: Reading, depthM?: number): Scene {
 export interface Named {
 	readonly kind: TargetKind;
 	readonly colour: string;
+	/** What the angler calls it, where it is of their own. */
+	readonly name?: string;
 	readonly target: Target;
 }
 
@@ -36,12 +38,14 @@ const named = (kind: TargetKind, colour: string, hammered = false): Named | null
 	return target && { kind, colour, target };
 };
 
+const everyForage = (): Named[] => FORAGE_KINDS.map((colour) => named('forage', colour)).filter((one) => one !== null);
+
 /** Every skirt, finish and forage that is judged. */
 export const everyTarget = (): Named[] =>
 	[
 		...SKIRT_COLOURS.map((colour) => named('skirt', colour)),
 		...FINISHES.map((colour) => named('blade', colour)),
-		...FORAGE_KINDS.map((colour) => named('forage', colour))
+		...everyForage()
 	].filter((one) => one !== null);
 
 function asked(targets: readonly SightTarget[]): Named[] {
@@ -54,69 +58,79 @@ function asked(targets: readonly SightTarget[]): Named[] {
 	});
 }
 
-const nameOf = ({ kind, colour }: Named) => ({ kind, colour });
+const nameOf = ({ kind, colour }: Pick<Named, 'kind' | 'colour'>) => ({ kind, colour });
+
+type SeenTarget = Sight['targets'][number];
+
+/** Something as it is seen from every side, and as it stands out at the distance at which things are compared. */
+interface Shown {
+	readonly row: SeenTarget;
+	readonly sizeM: number;
+	readonly work: Contrast;
+}
+
+function shown(one: Named, scene: Scene): Shown {
+	const { target } = one;
+	const light = radianceOf(target, scene, 'side');
+	const level = new Seeing(scene, 'side', light, target.sizeM);
+	const flash = target.mirror ? { flash: flashOf(target, scene) } : {};
+	const row = {
+		...nameOf(one),
+		side: lookOf(level),
+		below: lookedAt(target, scene, 'below'),
+		above: lookedAt(target, scene, 'above'),
+		...flash,
+		rgb: lightRgb(light, scene)
+	};
+	return { row, sizeM: target.sizeM, work: level.atWork };
+}
 
 /** The two that are best told from each other. */
-function bestPair(all: readonly Named[], scene: Scene): Sight['pair'] {
-	const shown = all.map((one) => ({ one, contrast: atWork(one.target, scene) }));
+function bestPair(lures: readonly Shown[], scene: Scene): Sight['pair'] {
 	let best: Sight['pair'] = null;
-	for (const [at, a] of shown.entries()) {
-		for (const b of shown.slice(at + 1)) {
-			const steps = pairSteps(a.contrast, b.contrast, a.one.target.sizeM, scene);
-			if (!best || steps > best.steps) best = { a: nameOf(a.one), b: nameOf(b.one), steps };
+	for (const [at, a] of lures.entries()) {
+		for (const b of lures.slice(at + 1)) {
+			const steps = pairSteps(a.work, b.work, a.sizeM, scene);
+			if (!best || steps > best.steps) best = { a: nameOf(a.row), b: nameOf(b.row), steps };
 		}
 	}
 	return best;
 }
 
-type SeenTarget = Sight['targets'][number];
-
-function matches(lures: readonly SeenTarget[], baits: readonly Named[], scene: Scene): Sight['match'] {
+/** How like each forage every lure is, the likest first. */
+function matches(lures: readonly SeenTarget[], baits: readonly SeenTarget[], scene: Scene): Sight['match'] {
 	return Object.fromEntries(
-		baits.map(({ colour, target }) => {
-			const bait = lookedAt(target, scene, 'side');
-			const found = lures.map(({ kind, colour: own, side }) => ({
-				kind,
-				colour: own,
-				match: matchOf(side, bait, scene.eye.cones)
+		baits.map((bait) => {
+			const found = lures.map((lure) => ({
+				...nameOf(lure),
+				match: matchOf(lure.side, bait.side, scene.eye.cones)
 			}));
-			return [colour, found.sort((a, b) => b.match - a.match)];
+			return [bait.colour, found.sort((a, b) => b.match - a.match)];
 		})
 	);
 }
 
-function seen(one: Named, scene: Scene): Sight['targets'][number] {
-	const views = Object.fromEntries(VIEWS.map((view) => [view, lookedAt(one.target, scene, view)])) as Record<
-		View,
-		Sight['targets'][number]['side']
-	>;
-	const flash = one.target.mirror ? { flash: flashOf(one.target, scene) } : {};
-	return { ...nameOf(one), ...views, ...flash, rgb: swatchRgb(one.target, scene) };
-}
-
 /** How things show in a scene, to a bass and to a person. */
 export function sightIn(scene: Scene, all: readonly Named[]): Sight {
-	const targets = all.map((one) => seen(one, scene));
-	const lures = all.filter(({ kind }) => kind !== 'forage');
-	const given = all.filter(({ kind }) => kind === 'forage');
-	const baits = given.length > 0 ? given : everyTarget().filter(({ kind }) => kind === 'forage');
+	const rows = all.map((one) => shown(one, scene));
+	const lures = rows.filter(({ row }) => row.kind !== 'forage');
+	const given = rows.filter(({ row }) => row.kind === 'forage');
+	const baits = given.length > 0 ? given : everyForage().map((one) => shown(one, scene));
+	const lureRows = lures.map(({ row }) => row);
 	const ranked = (view: 'side' | 'below') =>
-		targets
-			.filter(({ kind }) => kind !== 'forage')
-			.toSorted((a, b) => b[view].sightedM - a[view].sightedM)
-			.map(({ kind, colour }) => ({ kind, colour }));
+		lureRows.toSorted((a, b) => b[view].sightedM - a[view].sightedM).map(nameOf);
 	return {
 		lightLux: scene.eye.lux,
 		coneWeight: scene.eye.cones,
 		discM: scene.water.discM,
 		lightLeft: scene.eye.share,
 		waterRgb: waterRgb(scene),
-		targets,
+		targets: rows.map(({ row }) => row),
 		ranking: { side: ranked('side'), below: ranked('below') },
 		pair: bestPair(lures, scene),
 		match: matches(
-			targets.filter(({ kind }) => kind !== 'forage'),
-			baits,
+			lureRows,
+			baits.map(({ row }) => row),
 			scene
 		),
 		clamped: scene.water.clamped

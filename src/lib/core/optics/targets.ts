@@ -119,28 +119,35 @@ function glowOf({ glow }: Recipe): Target['glow'] {
 	};
 }
 
-function dull(recipe: Recipe): Target {
-	const reflects = reflectance(recipe);
+/** Something dull of a lure's size that throws so much back and lets a share of its brightest band through. */
+export function ofReflectance(given: Spectrum, through: number): Target {
+	const reflects = given.map((value) => Math.min(BRIGHTEST, Math.max(DARKEST, value)));
 	const most = Math.max(...reflects);
-	const passes = reflects.map((value) => ((recipe.through ?? 0) * value) / most);
-	return { reflects, passes, mirror: false, glow: glowOf(recipe), sizeM: LURE_M, facets: 0 };
+	const passes = reflects.map((value) => (through * value) / most);
+	return { reflects, passes, mirror: false, glow: null, sizeM: LURE_M, facets: 0 };
 }
+
+const dull = (recipe: Recipe): Target => ({
+	...ofReflectance(reflectance(recipe), recipe.through ?? 0),
+	glow: glowOf(recipe)
+});
 
 /** Strands beside each other: what they throw back and glow by their share of the area. */
 export function mixed(parts: readonly (readonly [Target, number])[]): Target {
 	const mean = (of: (target: Target) => Spectrum): Spectrum =>
 		spectrum((at) => parts.reduce((sum, [target, share]) => sum + share * of(target)[at]!, 0));
-	const glowing = parts.find(([target]) => target.glow !== null);
+	const glowing = parts.filter(([target]) => target.glow !== null);
 	return {
 		...parts[0]![0],
 		reflects: mean(({ reflects }) => reflects),
 		passes: mean(({ passes }) => passes),
-		glow:
-			(glowing && {
-				gives: glowing[0].glow!.gives,
-				takes: glowing[0].glow!.takes.map((value) => value * glowing[1])
-			}) ||
-			null
+		// One dye is known that glows: what it gives is the same in every strand.
+		glow: glowing[0]
+			? {
+					gives: glowing[0][0].glow!.gives,
+					takes: spectrum((at) => glowing.reduce((sum, [target, share]) => sum + share * target.glow!.takes[at]!, 0))
+				}
+			: null
 	};
 }
 

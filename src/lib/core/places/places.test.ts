@@ -273,6 +273,40 @@ describe('places proposed', () => {
 		for (const one of drops) expect(one.because).toMatch(/^\d\.\d m with \d\.\d m within 20 m/);
 	});
 
+	it('are the outside of a bend, where a channel turns, not its inside nor its straight legs', () => {
+		// A channel from the west that turns north at 300 east, 5 m deep in 2.5 m.
+		const inChannel = ({ eastM, northM }: Point): boolean =>
+			(Math.abs(northM - 100) <= 12 && eastM <= 312) || (Math.abs(eastM - 300) <= 12 && northM >= 88);
+		const dug = sounded((point) => (inChannel(point) ? 5 : 2.5));
+		const bends = proposalsIn(new Depths(LAKE, dug)).filter(({ kind }) => kind === 'bend');
+		expect(bends.length).toBeGreaterThan(0);
+		for (const one of bends) {
+			expect(one.claim).toBe('POS-07');
+			expect(one.because).toMatch(/turns by (75|90|105|60)°/);
+			// South-east of the corner: away from where it turns to.
+			expect(distanceM(one, at(300, 100))).toBeLessThan(60);
+			expect(one.eastM - 300 + (100 - one.northM)).toBeGreaterThan(0);
+		}
+		const straight = sounded(({ northM }) => (Math.abs(northM - 100) <= 12 ? 5 : 2.5));
+		expect(proposalsIn(new Depths(LAKE, straight)).filter(({ kind }) => kind === 'bend')).toEqual([]);
+	});
+
+	it('are long narrow arms, each once, with the winds that blow down them', () => {
+		// A round water with an arm of 500 by 60 m to the east of it.
+		const round = Array.from({ length: 40 }, (_, corner) => movedBy(at(0, 0), (360 * corner) / 40, 300)).filter(
+			({ eastM, northM }) => eastM < 280 || Math.abs(northM) > 60
+		);
+		const [upper, lower] = [round.filter(({ northM }) => northM > 0), round.filter(({ northM }) => northM <= 0)];
+		const east = upper.toSorted((a, b) => a.eastM - b.eastM);
+		const west = lower.toSorted((a, b) => b.eastM - a.eastM);
+		const shore = [...east, at(290, 30), at(800, 30), at(800, -30), at(290, -30), ...west];
+		const arms = proposalsIn(new Depths([shore], [])).filter(({ kind }) => kind === 'arm');
+		expect(arms).toHaveLength(1);
+		expect(arms[0]).toMatchObject({ claim: 'POS-09', sure: 'by the outline alone' });
+		expect(arms[0]!.eastM).toBeGreaterThan(250);
+		expect(arms[0]!.because).toMatch(/from 90° or 270°/);
+	});
+
 	it('are looked for in so many places at most, however large the water', () => {
 		for (const metres of [200, 3_000, 30_000]) {
 			const round = Array.from({ length: 4000 }, (_, corner) =>

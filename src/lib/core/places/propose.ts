@@ -1,23 +1,8 @@
 import { Depths } from './depths';
-import { distanceM, movedBy, type Point } from './plane';
-import { NEAR_M, SHALLOW_M } from './profile';
+import { bendAt, ditchAt, dropAt, type Found, type Proposal } from './features';
+import { distanceM, type Point } from './plane';
+import { armsIn } from './arms';
 import { isOnWater, openness, type Shores } from './shore';
-
-/** What a place is proposed as. */
-export const PROPOSED = ['drop', 'point', 'ditch'] as const;
-export type Proposed = (typeof PROPOSED)[number];
-
-/** A place of the kind that the craft looks for, found on the map. */
-export interface Proposal extends Point {
-	readonly kind: Proposed;
-	/** The rule that looks for it. */
-	readonly claim: string;
-	readonly because: string;
-	readonly depthM: number | null;
-	/** How much of it there is, from 0 to 1; and how sure the soundings let one be. */
-	readonly worth: number;
-	readonly sure: 'well sounded' | 'thinly sounded' | 'by the outline alone';
-}
 
 /** Least step of the search (m), fewest m between two proposals, and most proposals (assumed). */
 const STEP_M = 15;
@@ -26,43 +11,12 @@ const POINTS_MAX = 5000;
 const CORNERS_MAX = 400;
 const APART_M = 60;
 const MOST = 8;
-/** Least drop (m) beside shallows; least depth (m) that a ditch has over both its sides, so far (m) from its middle. */
-const DROP_M = 2;
-/** Thinner water (m) than this holds no fish. */
-const THIN_M = 0.3;
-const DITCH_M = 0.8;
-const DITCH_SIDE_M = 25;
 /** A shore around which more than this share of a circle is water is a point of land, and the circle's radius, m. */
 const POINT_SHARE = 0.64;
 const POINT_M = 40;
 /** So many soundings within reach are enough, and so many are few. */
 const WELL = 8;
 const FEW = 3;
-
-type Found = Omit<Proposal, 'sure'>;
-
-function dropAt(depths: Depths, point: Point, depthM: number): Found | null {
-	if (depthM < THIN_M || depthM > SHALLOW_M) return null;
-	const drop = depths.deepestM(point, NEAR_M) - depthM;
-	if (drop < DROP_M) return null;
-	const because = `${depthM.toFixed(1)} m with ${(depthM + drop).toFixed(1)} m within ${NEAR_M} m: shallow water with deep near.`;
-	return { ...point, kind: 'drop', claim: 'POS-02', because, depthM, worth: Math.min(1, drop / (2 * DROP_M)) };
-}
-
-function ditchAt(depths: Depths, point: Point, depthM: number): Found | null {
-	let most = 0;
-	for (const bearing of [0, 45, 90, 135]) {
-		const sides = [bearing, bearing + 180].map((to) => depths.at(movedBy(point, to, DITCH_SIDE_M)));
-		const ends = [bearing + 90, bearing + 270].map((to) => depths.at(movedBy(point, to, DITCH_SIDE_M)));
-		if ([...sides, ...ends].includes(null)) continue;
-		const cut = depthM - Math.max(...(sides as number[]));
-		// A hole is deeper than its ends too; a ditch goes on.
-		if (cut >= DITCH_M && Math.min(...(ends as number[])) > depthM - DITCH_M) most = Math.max(most, cut);
-	}
-	if (most === 0) return null;
-	const because = `A ditch, ${most.toFixed(1)} m deeper than both its sides: bait is trapped there.`;
-	return { ...point, kind: 'ditch', claim: 'POS-10', because, depthM, worth: Math.min(1, most / (2 * DITCH_M)) };
-}
 
 /** Corners of shore that are looked at for points of land, spread evenly where there are many. */
 export function cornersOf(shores: Shores): Point[] {
@@ -99,11 +53,14 @@ export function searchedIn(shores: Shores): Point[] {
 	return found;
 }
 
+/** A bend is a piece of a ditch, and an arm may hold any of them: what says more of a place stands for it. */
+const SAYS_MORE: ReadonlySet<Found['kind']> = new Set<Found['kind']>(['bend', 'arm']);
+
 /** The best of each neighbourhood, each kind's best before any kind's second. */
 function apart(found: readonly Found[]): Found[] {
 	const taken: Found[] = [];
 	const kept = found
-		.toSorted((a, b) => b.worth - a.worth)
+		.toSorted((a, b) => Number(SAYS_MORE.has(b.kind)) - Number(SAYS_MORE.has(a.kind)) || b.worth - a.worth)
 		.filter((one) => {
 			const isFree = taken.every((other) => distanceM(one, other) >= APART_M);
 			if (isFree) taken.push(one);
@@ -115,17 +72,18 @@ function apart(found: readonly Found[]): Found[] {
 
 /**
  * Places that the craft looks for, found by outline and soundings: shallows with deep water near (POS-02), points of land
- * (POS-07), ditches (POS-10). Not more than eight, none nearer than 60 m to another.
+ * and outside bends of a channel (POS-07), long narrow arms (POS-09), ditches (POS-10). Not more than eight, none nearer than 60 m to another.
  */
 export function proposalsIn(depths: Depths): Proposal[] {
 	const { shores } = depths;
 	if (shores.length === 0) return [];
-	const found = searchedIn(shores).flatMap((point) => {
+	const searched = searchedIn(shores);
+	const found = searched.flatMap((point) => {
 		const depthM = depths.at(point);
 		if (depthM === null || depths.known(point) === 0) return [];
-		return [dropAt(depths, point, depthM), ditchAt(depths, point, depthM)].filter((one) => one !== null);
+		return [dropAt, ditchAt, bendAt].map((find) => find(depths, point, depthM)).filter((one) => one !== null);
 	});
-	return apart([...found, ...pointsOf(shores, depths)]).map((one) => {
+	return apart([...found, ...pointsOf(shores, depths), ...armsIn(depths, searched)]).map((one) => {
 		const known = depths.known(one);
 		const sure = known >= WELL ? 'well sounded' : known >= FEW ? 'thinly sounded' : 'by the outline alone';
 		return { ...one, sure };

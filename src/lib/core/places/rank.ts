@@ -36,8 +36,8 @@ export interface Lie {
 }
 
 /** An arm is at least so long (m), and so many times as long as it is wide (assumed). */
-const ARM_M = 250;
-const ARM_SHAPE = 4;
+export const ARM_M = 250;
+export const ARM_SHAPE = 4;
 
 /** How a spot lies in the wind and the sun of an hour. */
 export function lieOf({ bankBearingDeg, bankHeightM, at }: SpotPlace, { weather, sun, shores }: Setting): Lie {

@@ -31,7 +31,7 @@ export function isOnWater(shores: Shores, { eastM, northM }: Point): boolean {
 const OWN_SHORE_M = 1;
 
 /** Distance (m) from a point along a bearing (degrees) to the first shore; `null` where there is none. */
-function toShoreM(shores: Shores, from: Point, bearingDeg: number): number | null {
+export function toShoreM(shores: Shores, from: Point, bearingDeg: number): number | null {
 	const ahead = movedBy({ eastM: 0, northM: 0 }, bearingDeg, 1);
 	let nearest: number | null = null;
 	eachEdge(shores, (a, b) => {

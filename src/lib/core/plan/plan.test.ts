@@ -5,7 +5,7 @@ import { answerScore } from '../choice/score';
 import { refusalOf } from '../testing/refusal';
 import { bestDeck, retiesOf, valueOf, type Day, type Solve } from './deck';
 import { solveBy } from './highs';
-import { answerPlan, plan } from './plan';
+import { answerPlan, calledHour, decked, plan, prepared, type KnownCalls } from './plan';
 import { solveWith } from './solver';
 import { planInputSchema } from '../schema/plan';
 
@@ -138,6 +138,31 @@ describe('a day on the water', () => {
 			expect(behind).toBeCloseTo(Math.max(0, judged.behind!), 3);
 			expect(judged.barred).toBeNull();
 		}
+	});
+
+	it('calls only the hours that were changed again, and comes to the same', () => {
+		const known: KnownCalls = new Map();
+		const asked = (sky: string) =>
+			planInputSchema.parse({
+				hours: [hours[0], { ...hours[1], reading: { ...hours[1]!.reading, sky } }],
+				rods: 2,
+				perHour: 2
+			});
+		const before = prepared(asked('sun'), known);
+		const after = prepared(asked('overcast'), known);
+		expect(after.called[0]).toBe(before.called[0]);
+		expect(after.called[1]).not.toBe(before.called[1]);
+		expect(decked(after, solve)).toEqual(plan(asked('overcast'), solve));
+		// What was asked for before is still there.
+		expect(prepared(asked('sun'), known).called[1]).toBe(before.called[1]);
+	});
+
+	it('knows an hour again in whatever order its words stand', () => {
+		const known: KnownCalls = new Map();
+		const day = planInputSchema.parse({ hours: [hours[0]], rods: 1, perHour: 2 });
+		const { reading } = day.hours[0]!;
+		const turned = Object.fromEntries(Object.entries(reading).reverse()) as typeof reading;
+		expect(calledHour({ perHour: 2 }, turned, known)).toBe(prepared(day, known).called[0]);
 	});
 
 	it('keeps to the outfits that are owned', () => {

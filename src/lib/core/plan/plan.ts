@@ -3,7 +3,9 @@ import { nearestTo } from '../choice/nearest';
 import { judgedOn } from '../choice/judgedOn';
 import { call } from '../choice/call';
 import { InputFailure, parseWith } from '../schema/failure';
-import { planInputSchema, type Outfit, type Plan, type PlanInput } from '../schema/plan';
+import type { Outfit } from '../schema/outfit';
+import { readingSchema, type ParsedReading } from '../schema/reading';
+import { planInputSchema, type Plan, type PlanInput } from '../schema/plan';
 import type { Rig } from '../schema/rig';
 import { bestDeck, retiesOf, type Day, type Solve } from './deck';
 import { solver } from './solver';
@@ -21,6 +23,27 @@ function candidatesOf({ candidates, fixed = [] }: PlanInput, called: readonly (r
 	return unique([...rigs, ...fixed.flatMap((outfit) => rigs.map((rig) => ({ ...rig, ...outfit })))]);
 }
 
+/** Calls of hours as they were asked for: a changed hour leaves those of all others standing. */
+export type KnownCalls = Map<string, CallAnswer>;
+/** So many calls are held, the earliest asked for let go first. */
+const CALLS_HELD = 600;
+
+/** The call of one hour of a day, worked out once for the same question in whatever order its words stand. */
+export function calledHour(
+	{ stances, tray, perHour }: Pick<PlanInput, 'stances' | 'tray' | 'perHour'>,
+	reading: ParsedReading,
+	known: KnownCalls
+): CallAnswer {
+	const question = { reading: readingSchema.parse(reading), stances, tray, top: perHour };
+	const key = keyOf(question);
+	const found = known.get(key) ?? call(question, { windows: false, families: false });
+	// Asked for last, let go last.
+	known.delete(key);
+	known.set(key, found);
+	if (known.size > CALLS_HELD) known.delete(known.keys().next().value!);
+	return found;
+}
+
 /** A day made ready: what can be cast, on which outfits, and what it gives up in every hour. */
 export interface Prepared {
 	readonly hours: PlanInput['hours'];
@@ -30,16 +53,18 @@ export interface Prepared {
 	readonly day: Day;
 }
 
-/** Calls every hour and judges every candidate in it: what all decks of a day have in common. */
-export function prepared(input: PlanInput): Prepared {
-	const { hours, rods, perHour, retiePoints, stances, tray, fixed = [] } = input;
+/**
+ * Calls every hour and judges every candidate in it: what all decks of a day have in common.
+ *
+ * @param known Calls that were worked out before; new ones are added.
+ */
+export function prepared(input: PlanInput, known: KnownCalls = new Map()): Prepared {
+	const { hours, rods, retiePoints, stances, fixed = [] } = input;
 	if (fixed.length > rods) {
 		const message = `${fixed.length} rods are fixed, and only ${rods} may be taken.`;
 		throw new InputFailure({ code: 'invalid', path: 'fixed', message });
 	}
-	const called = hours.map(({ reading }) =>
-		call({ reading, stances, tray, top: perHour }, { windows: false, families: false })
-	);
+	const called = hours.map(({ reading }) => calledHour(input, reading, known));
 	const candidates = candidatesOf(
 		input,
 		called.map(({ calls }) => calls.map(({ rig }) => rig))

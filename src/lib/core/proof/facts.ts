@@ -1,6 +1,6 @@
 import { completeReading, type Reading } from '../reading/complete';
 import type { Rig } from '../schema/rig';
-import type { Arm, HookPlace } from '../schema/tally';
+import type { Arm, HookPlace, Hookset } from '../schema/tally';
 import { turnsOf } from '../tally/trial';
 import { storyOf, strikesOf, type Beginning, type Happened } from '../tally/story';
 
@@ -19,12 +19,18 @@ export interface Fact {
 	readonly lost: number;
 	readonly fouled: number;
 	readonly fouledS: number;
-	/** Where landed and lost fish were hooked. */
-	readonly hooks: readonly { readonly hook: HookPlace; readonly landed: boolean }[];
+	/** Landed and lost fish of which it was told where they were hooked, or how the hook was set. */
+	readonly hooks: readonly HookedFish[];
 	/** The pair of a trial's turns that it belongs to; `null` for fishing as it came. */
 	readonly pair: number | null;
 	/** Which of the trial's two rigs was cast. */
 	readonly arm: Arm | null;
+}
+
+export interface HookedFish {
+	readonly hook: HookPlace | null;
+	readonly set: Hookset | null;
+	readonly landed: boolean;
 }
 
 /** Something of stretches added up. */
@@ -58,8 +64,8 @@ export function factsOf(outing: Outing): Fact[] {
 			fouled: stretch.fouled,
 			fouledS: stretch.fouledS,
 			hooks: stretch.happened.flatMap(({ what }) =>
-				(what.kind === 'landed' || what.kind === 'lost') && what.hook
-					? [{ hook: what.hook, landed: what.kind === 'landed' }]
+				(what.kind === 'landed' || what.kind === 'lost') && (what.hook || what.set)
+					? [{ hook: what.hook, set: what.set ?? null, landed: what.kind === 'landed' }]
 					: []
 			),
 			pair: stretch.turn === null ? null : Math.floor(stretch.turn / 2),

@@ -1,13 +1,14 @@
 import { shareOf, type Share } from '../evidence/share';
 import { spoken } from '../naming/spoken';
-import type { HookPlace } from '../schema/tally';
-import { totalOf, type Fact } from './facts';
+import { HOOKSETS, type HookPlace } from '../schema/tally';
+import { totalOf, type Fact, type HookedFish } from './facts';
 
-/** What hooked fish are counted by: what the hook hangs on. */
-export const GEAR = ['rod action', 'rod power', 'line', 'hook'] as const;
+/** What hooked fish are counted by: what the hook hangs on, and how it was set. */
+const TACKLE = ['rod action', 'rod power', 'line', 'hook'] as const;
+export const GEAR = [...TACKLE, 'hookset'] as const;
 export type Gear = (typeof GEAR)[number];
 
-const GEAR_OF: Readonly<Record<Gear, (fact: Fact) => string>> = {
+const GEAR_OF: Readonly<Record<(typeof TACKLE)[number], (fact: Fact) => string>> = {
 	'rod action': ({ rig }) => spoken(rig.rod.action),
 	'rod power': ({ rig }) => spoken(rig.rod.power),
 	line: ({ rig }) => `${spoken(rig.line.type)}, ${rig.line.testLb} lb`,
@@ -21,27 +22,39 @@ export interface Kept extends Share {
 	readonly lostFrom: HookPlace | null;
 }
 
-function mostLostFrom(facts: readonly Fact[]): HookPlace | null {
-	const lost = facts.flatMap(({ hooks }) => hooks.filter(({ landed }) => !landed).map(({ hook }) => hook));
+function mostLostFrom(fish: readonly HookedFish[]): HookPlace | null {
+	const lost = fish.flatMap(({ hook, landed }) => (hook && !landed ? [hook] : []));
 	const counts = new Map<HookPlace, number>();
 	for (const hook of lost) counts.set(hook, (counts.get(hook) ?? 0) + 1);
 	return [...counts].toSorted((a, b) => b[1] - a[1])[0]?.[0] ?? null;
 }
 
-/** How many of the hooked fish came to hand, by what they were hooked with; the most fished first. */
-export function keptBy(facts: readonly Fact[], gear: Gear): Kept[] {
+/** By how the hook was set: only fish of which that was told. */
+function keptBySet(facts: readonly Fact[]): Kept[] {
+	const told = facts.flatMap(({ hooks }) => hooks);
+	return HOOKSETS.map((value) => {
+		const fish = told.filter(({ set }) => set === value);
+		return { value, ...shareOf(fish.filter(({ landed }) => landed).length, fish.length), lostFrom: mostLostFrom(fish) };
+	});
+}
+
+/** How many of the hooked fish came to hand, by what they were hooked with or how the hook was set; the most first. */
+export const keptBy = (facts: readonly Fact[], gear: Gear): Kept[] =>
+	(gear === 'hookset' ? keptBySet(facts) : keptByTackle(facts, gear))
+		.filter(({ of }) => of > 0)
+		.toSorted((a, b) => b.of - a.of);
+
+function keptByTackle(facts: readonly Fact[], gear: (typeof TACKLE)[number]): Kept[] {
 	const parts = new Map<string, Fact[]>();
 	for (const fact of facts) {
 		const value = GEAR_OF[gear](fact);
 		parts.set(value, [...(parts.get(value) ?? []), fact]);
 	}
-	return [...parts]
-		.map(([value, list]) => {
-			const [landed, lost] = [totalOf(list, (fact) => fact.landed), totalOf(list, (fact) => fact.lost)];
-			return { value, ...shareOf(landed, landed + lost), lostFrom: mostLostFrom(list) };
-		})
-		.filter(({ of }) => of > 0)
-		.toSorted((a, b) => b.of - a.of);
+	return [...parts].map(([value, list]) => {
+		const [landed, lost] = [totalOf(list, (fact) => fact.landed), totalOf(list, (fact) => fact.lost)];
+		const lostFrom = mostLostFrom(list.flatMap(({ hooks }) => hooks));
+		return { value, ...shareOf(landed, landed + lost), lostFrom };
+	});
 }
 
 /** Hours lost to weed with something. */

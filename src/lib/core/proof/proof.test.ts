@@ -6,6 +6,7 @@ import { shareOf } from '../evidence/share';
 import { completeReading } from '../reading/complete';
 import { readingSchema } from '../schema/reading';
 import type { Rig } from '../schema/rig';
+import { BLANK_FACT } from '../testing/facts';
 import { blocksBetween, compared, groupedBy } from './compare';
 import { FACETS, facetOf } from './facets';
 import { factsOf, type Fact, type Outing } from './facts';
@@ -25,22 +26,14 @@ const styled = (style: 'colorado' | 'willow'): Rig => ({
 	) as Rig['blades']
 });
 const fact = (outingId: string, rig: Rig, casts: number, strikes: number, more: Partial<Fact> = {}): Fact => ({
+	...BLANK_FACT,
 	outingId,
-	beganAt: '2026-05-09T06:40:00.000Z',
-	spotId: null,
 	rig,
 	reading: READING,
 	casts,
 	activeS: casts * 40,
 	strikes,
-	follows: 0,
 	landed: strikes,
-	lost: 0,
-	fouled: 0,
-	fouledS: 0,
-	hooks: [],
-	pair: null,
-	arm: null,
 	...more
 });
 
@@ -149,13 +142,13 @@ describe('the record', () => {
 		};
 		const facts = factsOf(outing);
 		expect(facts).toHaveLength(1);
-		expect(facts[0]).toMatchObject({ casts: 9, strikes: 1, hooks: [{ hook: 'skin', landed: false }] });
+		expect(facts[0]).toMatchObject({ casts: 9, strikes: 1, hooks: [{ hook: 'skin', set: null, landed: false }] });
 	});
 });
 
 describe('hooked fish by what they were hooked with', () => {
 	const rodded = (action: 'fast' | 'moderate'): Rig => ({ ...RIG, rod: { ...RIG.rod, action } });
-	const lost = (hook: 'skin' | 'corner') => ({ hook, landed: false });
+	const lost = (hook: 'skin' | 'corner') => ({ hook, set: null, landed: false });
 
 	it('come to hand in a share with its interval, and where most were lost is told', () => {
 		const facts = [
@@ -168,6 +161,23 @@ describe('hooked fish by what they were hooked with', () => {
 		expect(fast).toMatchObject({ value: 'fast', count: 2, of: 6, lostFrom: 'skin' });
 		expect(fast!.to).toBeLessThan(moderate!.to);
 		expect(keptBy([], 'line')).toEqual([]);
+	});
+
+	it('are told by how the hook was set, those alone of which that was said', () => {
+		const fish = (set: 'sweep' | 'strike' | null, landed: boolean) => ({ hook: 'corner' as const, set, landed });
+		const facts = [
+			fact('1', RIG, 50, 6, {
+				landed: 3,
+				lost: 2,
+				hooks: [fish('sweep', true), fish('sweep', true), fish(null, false)]
+			}),
+			fact('2', RIG, 50, 6, { landed: 1, lost: 1, hooks: [fish('strike', false), fish('sweep', true)] })
+		];
+		expect(keptBy(facts, 'hookset')).toMatchObject([
+			{ value: 'sweep', count: 3, of: 3, lostFrom: null },
+			{ value: 'strike', count: 0, of: 1, lostFrom: 'corner' }
+		]);
+		expect(keptBy([], 'hookset')).toEqual([]);
 	});
 
 	it('have intervals that hold the true share about nine times in ten', () => {

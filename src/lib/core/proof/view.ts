@@ -34,37 +34,6 @@ export const leftOf = (facts: readonly Fact[]): Left => ({
 	lostHours: totalOf(facts, ({ fouledS }) => fouledS) / 3600
 });
 
-/** A month of the record. */
-export interface Month {
-	/** As 2026-05. */
-	readonly month: string;
-	readonly casts: number;
-	readonly strikes: number;
-	readonly days: readonly { readonly day: string; readonly strikes: number }[];
-}
-
-/** The record month by month, each with its days on the water, oldest first. */
-export function monthsOf(facts: readonly Fact[]): Month[] {
-	const days = new Map<string, { casts: number; strikes: number }>();
-	for (const { beganAt, casts, strikes } of facts) {
-		const day = beganAt.slice(0, 10);
-		const held = days.get(day) ?? { casts: 0, strikes: 0 };
-		days.set(day, { casts: held.casts + casts, strikes: held.strikes + strikes });
-	}
-	const months = new Map<string, Month>();
-	for (const [day, { casts, strikes }] of [...days].toSorted(([a], [b]) => (a < b ? -1 : 1))) {
-		const month = day.slice(0, 7);
-		const held = months.get(month) ?? { month, casts: 0, strikes: 0, days: [] };
-		months.set(month, {
-			month,
-			casts: held.casts + casts,
-			strikes: held.strikes + strikes,
-			days: [...held.days, { day, strikes }]
-		});
-	}
-	return [...months.values()];
-}
-
 /** Where fish were hooked, and how many of them came to hand. */
 export interface Hooked {
 	readonly hook: HookPlace;
@@ -75,6 +44,7 @@ export interface Hooked {
 export function hookedIn(facts: readonly Fact[]): Hooked[] {
 	const found = new Map<HookPlace, { landed: number; lost: number }>();
 	for (const { hook, landed } of facts.flatMap(({ hooks }) => hooks)) {
+		if (!hook) continue;
 		const held = found.get(hook) ?? { landed: 0, lost: 0 };
 		found.set(hook, { landed: held.landed + Number(landed), lost: held.lost + Number(!landed) });
 	}

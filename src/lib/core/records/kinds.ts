@@ -9,6 +9,7 @@ import {
 } from './schemas';
 import { benchRecordSchema, partRecordSchema, rigRecordSchema } from './rigSchemas';
 import { chartRecordSchema } from './chartSchema';
+import { dayRecordSchema } from './daySchema';
 import { happeningRecordSchema, outingRecordSchema } from './tallySchemas';
 import { without } from '../base/without';
 import { buildRepaired } from './repair';
@@ -152,7 +153,8 @@ export const KINDS = {
 		transferred: true,
 		tolerate: tolerantStand
 	},
-	settings: { ...document, name: 'settings', what: 'settings', schema: settingsRecordSchema, transferred: true }
+	settings: { ...document, name: 'settings', what: 'settings', schema: settingsRecordSchema, transferred: true },
+	day: { ...document, name: 'day', what: 'day', schema: dayRecordSchema }
 } as const satisfies Readonly<Record<string, RecordKind>>;
 
 export type RecordKindName = keyof typeof KINDS;

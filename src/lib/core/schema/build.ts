@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { calibrationSchema } from './calibration';
+import { ownColourSchema } from './ownColour';
 import { rigSchema } from './rig';
 import {
 	ACCENTS,
@@ -26,6 +27,9 @@ export const OWN_FORMS = {
 export const OWN_KINDS = Object.keys(OWN_FORMS) as (keyof typeof OWN_FORMS)[];
 export type OwnKind = keyof typeof OWN_FORMS;
 
+/** Kinds whose own colour can be kept. */
+export const COLOURED_KINDS: readonly OwnKind[] = ['skirt', 'trailer'];
+
 /** Price classes: small change, a cup of tea, a meal; assumed, for adding up only. */
 export const PRICE_CLASSES = [1, 2, 3] as const;
 
@@ -43,12 +47,18 @@ export const ownPartSchema = z
 		massG: z
 			.number({ error: 'Write its weight.' })
 			.check(z.minimum(0.05, 'At least 0.05 g.'), z.maximum(120, 'At most 120 g.')),
-		price: z.union(PRICE_CLASSES.map((price) => z.literal(price)))
+		price: z.union(PRICE_CLASSES.map((price) => z.literal(price))),
+		/** The colour of an own skirt or soft plastic, where it is none of the table's. */
+		colour: z.optional(ownColourSchema)
 	})
 	.check(
-		z.superRefine(({ kind, form }, context) => {
-			if ((OWN_FORMS[kind] as readonly string[]).includes(form)) return;
-			context.addIssue({ code: 'custom', path: ['form'], message: `A ${kind} cannot be like ${form}.` });
+		z.superRefine(({ kind, form, colour }, context) => {
+			if (!(OWN_FORMS[kind] as readonly string[]).includes(form)) {
+				context.addIssue({ code: 'custom', path: ['form'], message: `A ${kind} cannot be like ${form}.` });
+			}
+			if (colour && !COLOURED_KINDS.includes(kind)) {
+				context.addIssue({ code: 'custom', path: ['colour'], message: `A ${kind} has no colour of its own here.` });
+			}
 		})
 	);
 

@@ -1,19 +1,12 @@
 import * as z from 'zod/mini';
 import { calledRigSchema } from './call';
 import { instant } from './instant';
+import { outfitSchema, RODS_MAX } from './outfit';
 import { readingSchema } from './reading';
 import { rigSchema } from './rig';
 
-/** A rod with its reel and line: what lies on the deck. */
-export const outfitSchema = z.object({
-	rod: rigSchema.shape.rod,
-	reel: rigSchema.shape.reel,
-	line: rigSchema.shape.line
-});
-
-/** Most hours and rods of a day, and candidates that may be given. */
-const HOURS_MAX = 24;
-const RODS_MAX = 8;
+/** Most hours of a day, one more where the clock is put back; and candidates that may be given. */
+const HOURS_MAX = 25;
 const CANDIDATES_MAX = 200;
 
 /** What `plan` takes: the day's hours, how many rods, and what may be cast. */
@@ -60,4 +53,3 @@ export const planSchema = z.object({
 
 export type PlanInput = z.output<typeof planInputSchema>;
 export type Plan = z.output<typeof planSchema>;
-export type Outfit = z.output<typeof outfitSchema>;

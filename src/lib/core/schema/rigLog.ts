@@ -42,6 +42,8 @@ const tuneEventSchema = z.discriminatedUnion('kind', [
 		degrees: z.number().check(z.minimum(0), z.maximum(45))
 	}),
 	z.strictObject({ kind: z.literal('fish'), at: instant }),
+	/** The wire was bent on the water. */
+	z.strictObject({ kind: z.literal('bent'), at: instant }),
 	z.strictObject({ kind: z.literal('hours'), at: instant, hours: z.number().check(z.minimum(0.1), z.maximum(24)) }),
 	z.strictObject({
 		kind: z.literal('fault'),

@@ -10,6 +10,10 @@ export type Hit = (typeof HITS)[number];
 export const HOOK_PLACES = ['skin', 'corner', 'roof', 'deep', 'unknown'] as const;
 export type HookPlace = (typeof HOOK_PLACES)[number];
 
+/** How the hook was set: swept with the rod, struck hard, or by nothing but winding on. */
+export const HOOKSETS = ['sweep', 'strike', 'wind'] as const;
+export type Hookset = (typeof HOOKSETS)[number];
+
 /** What broke or bent. */
 export const DAMAGES = ['line', 'wire', 'skirt', 'hook', 'blade'] as const;
 
@@ -21,6 +25,7 @@ const uuid = z.uuid({ version: 'v4' });
 const text = (most: number) => z.string().check(z.trim(), z.minLength(1, 'Write something first.'), z.maxLength(most));
 const hit = z._default(z.nullable(z.enum(HITS)), null);
 const hook = z._default(z.nullable(z.enum(HOOK_PLACES)), null);
+const set = z.optional(z.enum(HOOKSETS));
 const metres = (most: number) => z.number().check(z.minimum(0), z.maximum(most));
 
 /** Where a fish struck: measured by the device, or seen from the spot. */
@@ -46,6 +51,7 @@ export const happeningSchema = z.discriminatedUnion('kind', [
 		kind: z.literal('landed'),
 		hit,
 		hook,
+		set,
 		place,
 		lengthCm: z._default(
 			z.nullable(z.number().check(z.minimum(5, 'At least 5 cm.'), z.maximum(90, 'At most 90 cm.'))),
@@ -56,7 +62,7 @@ export const happeningSchema = z.discriminatedUnion('kind', [
 			null
 		)
 	}),
-	z.strictObject({ kind: z.literal('lost'), hit, hook, place }),
+	z.strictObject({ kind: z.literal('lost'), hit, hook, set, place }),
 	z.strictObject({ kind: z.literal('fouled'), seconds: z.int().check(z.minimum(0), z.maximum(3600)) }),
 	z.strictObject({ kind: z.literal('damage'), part: z.enum(DAMAGES) }),
 	z.strictObject({ kind: z.literal('sonar'), text: text(200) }),

@@ -1,3 +1,4 @@
+import { counted } from '../naming/counted';
 import type { Stances } from '../claims/splits';
 import { WEIGHTS_OZ } from '../catalogue/parts';
 import type { Reading } from '../reading/complete';
@@ -209,8 +210,6 @@ function badlyHooked({ stretches }: Story): HookPlace | null {
 	return lost.find((place) => lost.filter((one) => one === place).length >= SIGN) ?? null;
 }
 
-const times = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`;
-
 /**
  * The one next thing to do: after what was answered, what was tried on this outing, and how long a dry spell is usual.
  *
@@ -247,13 +246,13 @@ export function nextOf(
 	}
 	const turned = now.follows + now.shorts;
 	const came = turned >= SIGN && now.landed + now.lost === 0;
-	const counted = `${times(now.follows, 'follow')}, ${times(now.shorts, 'short strike')} in ${times(now.casts, 'cast')}`;
+	const soFar = `${counted(now.follows, 'follow')}, ${counted(now.shorts, 'short strike')} in ${counted(now.casts, 'cast')}`;
 	if (came) {
-		const next = firstOf(TURNED_BACK, story, reading, `${counted}: they come and turn back.`);
+		const next = firstOf(TURNED_BACK, story, reading, `${soFar}: they come and turn back.`);
 		if (next) return next;
 	}
 	if (now.fouled >= FOULED_SIGN) {
-		const weedy = `${times(now.fouled, 'fouled cast')} of ${now.casts}.`;
+		const weedy = `${counted(now.fouled, 'fouled cast')} of ${now.casts}.`;
 		const next = firstOf(FOULED, story, reading, weedy);
 		if (next) return next;
 	}

@@ -5,12 +5,14 @@ import { WEIGHTS_OZ } from '../catalogue/parts';
 import { completeReading } from '../reading/complete';
 import { readingSchema } from '../schema/reading';
 import type { Rig } from '../schema/rig';
+import { rigLogSchema, type RigLog } from '../schema/rigLog';
 import { happeningSchema, type HappeningInput } from '../schema/tally';
 import { FAMILIES } from '../schema/words';
 import { changedFields, changeText } from './changed';
 import { drySpell, nextOf, rateOf } from './next';
 import { inOrder, nextOrder, storyOf, strikesOf, type Beginning, type Happened } from './story';
 import { blocksOf, turnsOf } from './trial';
+import { historyOf, isWritten, withOuting } from './wear';
 
 const READING = readingSchema.parse({ waterTemperatureC: 16, visibilityM: 1, bottomM: 2 });
 const { rig: RIG } = startBuild('spinnerbait');
@@ -245,5 +247,55 @@ describe('a trial', () => {
 	it('is not disturbed by advice', () => {
 		const story = storyOf(begun, happened(turn(0), casts(300)));
 		expect(nextOf(story, FEW, completeReading(READING), {}).kind).toBe('wait');
+	});
+});
+
+describe('what an outing adds to the history of a rig', () => {
+	const END = '2026-05-09T10:00:00.000Z';
+	const told = tell(
+		casts(4),
+		{ kind: 'landed' },
+		{ kind: 'rig', rig: slower },
+		casts(3),
+		{ kind: 'landed' },
+		{ kind: 'damage', part: 'wire' },
+		{ kind: 'rig', rig: purple },
+		casts(2),
+		{ kind: 'damage', part: 'skirt' }
+	);
+
+	it('is its hours, its fish and its bent wire, however it was fished', () => {
+		const history = historyOf(told, RIG, END);
+		expect(history.map(({ kind }) => kind)).toEqual(['hours', 'fish', 'fish', 'bent']);
+		expect(history.every(({ at }) => at === END)).toBe(true);
+		expect(historyOf(told, slower, END)).toEqual(history);
+	});
+
+	it('is that of each lure by itself, and nothing for one that was not cast', () => {
+		expect(historyOf(told, purple, END).map(({ kind }) => kind)).toEqual(['hours']);
+		expect(historyOf(told, startBuild('buzzbait').rig, END)).toEqual([]);
+	});
+
+	it('is written once: an outing that went on after it was written takes the place of what was written of it', () => {
+		const before: RigLog = [{ kind: 'run', at: START, saw: 'true' }];
+		const first = withOuting(before, historyOf(tell(casts(4), { kind: 'landed' }), RIG, START));
+		expect(first.map(({ kind }) => kind)).toEqual(['run', 'hours', 'fish']);
+		const more = historyOf(told, RIG, START);
+		expect(isWritten(first, more)).toBe(false);
+		const second = withOuting(first, more);
+		expect(second).toEqual([...before, ...more]);
+		expect(isWritten(second, more)).toBe(true);
+		expect(withOuting(second, more)).toEqual(second);
+	});
+
+	it('is a history that is taken, and knows what is in it', () => {
+		fc.assert(
+			fc.property(fc.array(anything, { maxLength: 60 }), (given) => {
+				const history = historyOf(tell(casts(1), ...given), RIG, END);
+				expect(rigLogSchema.safeParse(history).error).toBeUndefined();
+				expect(isWritten(history, history)).toBe(true);
+				expect(isWritten([], history)).toBe(false);
+			})
+		);
 	});
 });

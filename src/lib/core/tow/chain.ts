@@ -1,11 +1,12 @@
 import type { BedAt } from './bed';
-import { acrossDrag, type Cord } from './cord';
+import type { Cord } from './cord';
 import type { Weight } from './weight';
 
 /** Stiffness of the line, N: numerical, near to inextensible (running model, section 2). */
 const STIFF_N = 2000;
 /** Depth (m) around the surface over which a piece of line becomes wet. */
 const SKIN_M = 0.05;
+const PER_SKIN = 1 / (2 * SKIN_M);
 /** Friction on the bottom (assumed), and the speed (m/s) under which it eases. */
 const FRICTION = 0.3;
 const CREEP_MPS = 0.02;
@@ -37,8 +38,8 @@ export class Chain {
 	readonly #uz: Float64Array;
 	readonly #tension: Float64Array;
 	readonly #spring: Float64Array;
-	/** The block at hand: three numbers of its matrix, two of its right-hand side. */
-	readonly #node = new Float64Array(5);
+	/** The block of each node: three numbers of its matrix, two of its right-hand side. */
+	readonly #block: Float64Array;
 	readonly #n: number;
 	readonly #cord: Cord;
 	readonly #weight: Weight;
@@ -58,18 +59,27 @@ export class Chain {
 		this.lengthM = Math.hypot(castM, tipM + ENTRY_M);
 		this.#vx = new Float64Array(nodes);
 		this.#vz = new Float64Array(nodes);
+		this.#block = new Float64Array(5 * nodes);
 		this.#inverse = new Float64Array(3 * nodes);
 		this.#right = new Float64Array(2 * nodes);
-		this.#ux = new Float64Array(nodes);
-		this.#uz = new Float64Array(nodes);
+		this.#ux = new Float64Array(nodes + 1);
+		this.#uz = new Float64Array(nodes + 1);
 		this.#tension = new Float64Array(nodes);
 		this.#spring = new Float64Array(3 * nodes);
 	}
 
-	/** Where the lure is, m, and how fast it goes, m/s. */
-	get lure(): { readonly xM: number; readonly zM: number; readonly speedMps: number } {
-		const n = this.#n;
-		return { xM: this.x[n]!, zM: this.z[n]!, speedMps: Math.hypot(this.#vx[n]!, this.#vz[n]!) };
+	/** Where the lure is, m: from the tip, and down. */
+	get lureX(): number {
+		return this.x[this.#n]!;
+	}
+
+	get lureZ(): number {
+		return this.z[this.#n]!;
+	}
+
+	/** How fast the lure goes, m/s. */
+	get lureMps(): number {
+		return Math.hypot(this.#vx[this.#n]!, this.#vz[this.#n]!);
 	}
 
 	/** Straight distance from the tip to the lure, m. */
@@ -90,147 +100,173 @@ export class Chain {
 		const tipVx = (tipX - this.x[0]!) / dt;
 		const tipVz = (z0 - this.z[0]!) / dt;
 		this.#stretch(dt);
-		for (let i = 1; i <= this.#n; i++) this.#eliminate(i, dt, outMps, tipVx, tipVz);
+		this.#makeBlocks(dt, outMps);
+		this.#eliminate(dt, tipVx, tipVz);
 		this.#solveLure(dt);
 		this.#solveBack();
 		this.x[0] = tipX;
 		this.z[0] = z0;
-		for (let i = 1; i <= this.#n; i++) {
-			this.x[i]! += this.#vx[i]! * dt;
-			this.z[i]! += this.#vz[i]! * dt;
-			if (i < this.#n) this.z[i] = Math.min(this.z[i]!, this.#bedAt(this.x[i]!));
-		}
+		this.#move(dt);
 		const length = this.lengthM / this.#n;
-		const first = Math.hypot(this.x[1]! - tipX, this.z[1]! - z0);
+		const dx = this.x[1]! - tipX;
+		const dz = this.z[1]! - z0;
+		const first = Math.sqrt(dx * dx + dz * dz);
 		this.tipTensionN = Math.max(0, (STIFF_N * (first - length)) / length);
+	}
+
+	/** Every node goes where its speed takes it; line lies on the bottom where it would go through. */
+	#move(dt: number): void {
+		const n = this.#n;
+		const { x, z } = this;
+		const vx = this.#vx;
+		const vz = this.#vz;
+		const bedAt = this.#bedAt;
+		for (let i = 1; i <= n; i++) {
+			x[i]! += vx[i]! * dt;
+			z[i]! += vz[i]! * dt;
+			if (i === n) break;
+			const bedM = bedAt(x[i]!);
+			if (z[i]! > bedM) z[i] = bedM;
+		}
 	}
 
 	/** Directions, tensions and springs of all segments, by where they are now. */
 	#stretch(dt: number): void {
-		const length = this.lengthM / this.#n;
-		for (let j = 1; j <= this.#n; j++) {
-			const dx = this.x[j]! - this.x[j - 1]!;
-			const dz = this.z[j]! - this.z[j - 1]!;
-			const long = Math.hypot(dx, dz) || 1e-9;
-			const ux = dx / long;
-			const uz = dz / long;
-			const tension = Math.max(0, (STIFF_N * (long - length)) / length);
-			const along = tension > 0 ? (dt * STIFF_N) / length : 0;
-			const across = (dt * tension) / long;
-			this.#ux[j] = ux;
-			this.#uz[j] = uz;
-			this.#tension[j] = tension;
-			this.#spring[3 * j] = along * ux * ux + across * uz * uz;
-			this.#spring[3 * j + 1] = (along - across) * ux * uz;
-			this.#spring[3 * j + 2] = along * uz * uz + across * ux * ux;
-		}
-	}
-
-	/** The block of a node by itself: inertia, drag, weight, and the pull of the segments at its sides; into `#node`. */
-	#makeBlock(i: number, dt: number, outMps: number): void {
 		const n = this.#n;
-		const last = i === n;
-		const { massKgM, waterKgM, weightNM, liftNM, tangential } = this.#cord;
-		const share = (this.lengthM / n) * (last ? 0.5 : 1);
-		const vx = this.#vx[i]!;
-		const vz = this.#vz[i]!;
-		let tx = -(this.#ux[i]! + (last ? 0 : this.#ux[i + 1]!));
-		let tz = -(this.#uz[i]! + (last ? 0 : this.#uz[i + 1]!));
-		const long = Math.hypot(tx, tz) || 1;
-		tx /= long;
-		tz /= long;
-		// Line slides past the node towards the tip as it is wound in.
-		const slide = (1 - i / n) * outMps;
-		const wx = vx + tx * slide;
-		const wz = vz + tz * slide;
-		const along = wx * tx + wz * tz;
-		const across = Math.abs(wx * tz - wz * tx);
-		const wet = Math.min(1, Math.max(0, 0.5 + this.z[i]! / (2 * SKIN_M)));
-		const cn = acrossDrag(this.#cord, across, wet) * share;
-		const ct = wet * tangential * Math.abs(along) * share;
-		let mass = (massKgM + wet * waterKgM) * share;
-		const fx = -ct * slide * tx;
-		let fz = (weightNM - wet * liftNM) * share - ct * slide * tz;
-		let c0 = 0;
-		let rub = 0;
-		if (last) {
-			const speed = Math.hypot(vx, vz);
-			mass += this.#weight.massKg;
-			c0 = this.#weight.dragAt(speed) * speed;
-			fz += this.#weight.weightN - (vx < 0 ? this.#weight.liftAt(speed) * vx * vx : 0);
-			if (this.contact === 'bottom') {
-				const pressed = Math.max(0, this.#weight.weightN - this.#tension[n]! * Math.max(0, this.#uz[n]!));
-				rub = (FRICTION * pressed) / (Math.abs(vx) + CREEP_MPS);
-			}
+		const { x, z } = this;
+		const ux = this.#ux;
+		const uz = this.#uz;
+		const spring = this.#spring;
+		const tension = this.#tension;
+		const length = this.lengthM / n;
+		const stiff = STIFF_N / length;
+		for (let j = 1; j <= n; j++) {
+			const dx = x[j]! - x[j - 1]!;
+			const dz = z[j]! - z[j - 1]!;
+			const long = Math.sqrt(dx * dx + dz * dz) || 1e-9;
+			const perLong = 1 / long;
+			const alongX = dx * perLong;
+			const alongZ = dz * perLong;
+			const pull = Math.max(0, stiff * (long - length));
+			const along = pull > 0 ? dt * stiff : 0;
+			const across = dt * pull * perLong;
+			ux[j] = alongX;
+			uz[j] = alongZ;
+			tension[j] = pull;
+			spring[3 * j] = along * alongX * alongX + across * alongZ * alongZ;
+			spring[3 * j + 1] = (along - across) * alongX * alongZ;
+			spring[3 * j + 2] = along * alongZ * alongZ + across * alongX * alongX;
 		}
-		const inertia = mass / dt;
-		const s = 3 * i;
-		let a = inertia + c0 + rub + cn * tz * tz + ct * tx * tx + this.#spring[s]!;
-		let b = (ct - cn) * tx * tz + this.#spring[s + 1]!;
-		let d = inertia + c0 + cn * tx * tx + ct * tz * tz + this.#spring[s + 2]!;
-		let rx = inertia * vx + fx - this.#tension[i]! * this.#ux[i]!;
-		let rz = inertia * vz + fz - this.#tension[i]! * this.#uz[i]!;
-		if (!last) {
-			a += this.#spring[s + 3]!;
-			b += this.#spring[s + 4]!;
-			d += this.#spring[s + 5]!;
-			rx += this.#tension[i + 1]! * this.#ux[i + 1]!;
-			rz += this.#tension[i + 1]! * this.#uz[i + 1]!;
-		}
-		const node = this.#node;
-		node[0] = a;
-		node[1] = b;
-		node[2] = d;
-		node[3] = rx;
-		node[4] = rz;
 	}
 
-	/** Makes the block of a node and takes the one before it out; inverts it, but for the lure's. */
-	#eliminate(i: number, dt: number, outMps: number, tipVx: number, tipVz: number): void {
-		this.#makeBlock(i, dt, outMps);
-		const node = this.#node;
-		let a = node[0]!;
-		let b = node[1]!;
-		let d = node[2]!;
-		let rx = node[3]!;
-		let rz = node[4]!;
-		const s = 3 * i;
-		const sa = this.#spring[s]!;
-		const sb = this.#spring[s + 1]!;
-		const sd = this.#spring[s + 2]!;
-		if (i === 1) {
-			rx += sa * tipVx + sb * tipVz;
-			rz += sb * tipVx + sd * tipVz;
-		} else {
-			// S D^-1 S and S D^-1 r of the node before, all symmetric.
-			const p = s - 3;
-			const ia = this.#inverse[p]!;
-			const ib = this.#inverse[p + 1]!;
-			const id = this.#inverse[p + 2]!;
-			const ma = sa * ia + sb * ib;
-			const mb = sa * ib + sb * id;
-			const mc = sb * ia + sd * ib;
-			const md = sb * ib + sd * id;
-			a -= ma * sa + mb * sb;
-			b -= ma * sb + mb * sd;
-			d -= mc * sb + md * sd;
-			const px = this.#right[2 * i - 2]!;
-			const pz = this.#right[2 * i - 1]!;
-			rx += ma * px + mb * pz;
-			rz += mc * px + md * pz;
+	/** The block of each node of line by itself: inertia, drag, weight, and the pull of the segment before it. */
+	#makeBlocks(dt: number, outMps: number): void {
+		const { massKgM, waterKgM, weightNM, liftNM, tangential } = this.#cord;
+		const { linear, root, creep, air } = this.#cord.across;
+		const [vxs, vzs, zs, ux, uz, tension] = [this.#vx, this.#vz, this.z, this.#ux, this.#uz, this.#tension];
+		const block = this.#block;
+		const n = this.#n;
+		const pieceM = this.lengthM / n;
+		const perStep = 1 / dt;
+		const perNode = outMps / n;
+		for (let i = 1; i <= n; i++) {
+			// Half a piece hangs on the lure, and beyond it there is no segment: its direction there stays nought.
+			const share = i < n ? pieceM : pieceM / 2;
+			const vx = vxs[i]!;
+			const vz = vzs[i]!;
+			let tx = -ux[i]! - ux[i + 1]!;
+			let tz = -uz[i]! - uz[i + 1]!;
+			const perLong = 1 / (Math.sqrt(tx * tx + tz * tz) || 1);
+			tx *= perLong;
+			tz *= perLong;
+			// Line slides past the node towards the tip as it is wound in.
+			const slide = outMps - i * perNode;
+			const wx = vx + tx * slide;
+			const wz = vz + tz * slide;
+			const along = Math.abs(wx * tx + wz * tz);
+			const across = Math.abs(wx * tz - wz * tx);
+			const under = 0.5 + zs[i]! * PER_SKIN;
+			const wet = under > 1 ? 1 : under > 0 ? under : 0;
+			const water = linear * across + root * Math.sqrt(across) + creep;
+			const cn = (wet * water + (1 - wet) * air * across) * share;
+			const ct = wet * tangential * along * share;
+			const inertia = (massKgM + wet * waterKgM) * share * perStep;
+			const pull = tension[i]!;
+			const at = 5 * i;
+			block[at] = inertia + cn * tz * tz + ct * tx * tx;
+			block[at + 1] = (ct - cn) * tx * tz;
+			block[at + 2] = inertia + cn * tx * tx + ct * tz * tz;
+			block[at + 3] = inertia * vx - ct * slide * tx - pull * ux[i]!;
+			block[at + 4] = inertia * vz + (weightNM - wet * liftNM) * share - ct * slide * tz - pull * uz[i]!;
 		}
-		this.#right[2 * i] = rx;
-		this.#right[2 * i + 1] = rz;
-		if (i === this.#n) {
-			this.#inverse[s] = a;
-			this.#inverse[s + 1] = b;
-			this.#inverse[s + 2] = d;
-			return;
+	}
+
+	/**
+	 * Goes through the nodes from the tip to the lure: takes the one before out of the block of each, and inverts it, but for
+	 * the lure's.
+	 */
+	#eliminate(dt: number, tipVx: number, tipVz: number): void {
+		const n = this.#n;
+		const [ux, uz, tension, spring] = [this.#ux, this.#uz, this.#tension, this.#spring];
+		const [inverse, right, block] = [this.#inverse, this.#right, this.#block];
+		for (let i = 1; i <= n; i++) {
+			const s = 3 * i;
+			const at = 5 * i;
+			const sa = spring[s]!;
+			const sb = spring[s + 1]!;
+			const sd = spring[s + 2]!;
+			let a = block[at]! + sa;
+			let b = block[at + 1]! + sb;
+			let d = block[at + 2]! + sd;
+			let rx = block[at + 3]!;
+			let rz = block[at + 4]!;
+			if (i === 1) {
+				rx += sa * tipVx + sb * tipVz;
+				rz += sb * tipVx + sd * tipVz;
+			} else {
+				// S D^-1 S and S D^-1 r of the node before, all symmetric.
+				const ia = inverse[s - 3]!;
+				const ib = inverse[s - 2]!;
+				const id = inverse[s - 1]!;
+				const ma = sa * ia + sb * ib;
+				const mb = sa * ib + sb * id;
+				const mc = sb * ia + sd * ib;
+				const md = sb * ib + sd * id;
+				a -= ma * sa + mb * sb;
+				b -= ma * sb + mb * sd;
+				d -= mc * sb + md * sd;
+				rx += ma * right[2 * i - 2]! + mb * right[2 * i - 1]!;
+				rz += mc * right[2 * i - 2]! + md * right[2 * i - 1]!;
+			}
+			if (i === n) return this.#addLure(dt, a, b, d, rx, rz);
+			a += spring[s + 3]!;
+			b += spring[s + 4]!;
+			d += spring[s + 5]!;
+			const perDet = 1 / (a * d - b * b);
+			inverse[s] = d * perDet;
+			inverse[s + 1] = -b * perDet;
+			inverse[s + 2] = a * perDet;
+			right[2 * i] = rx + tension[i + 1]! * ux[i + 1]!;
+			right[2 * i + 1] = rz + tension[i + 1]! * uz[i + 1]!;
 		}
-		const det = a * d - b * b;
-		this.#inverse[s] = d / det;
-		this.#inverse[s + 1] = -b / det;
-		this.#inverse[s + 2] = a / det;
+	}
+
+	/** Puts the lure itself to the last node's block: its mass, drag, weight and lift, and what the bottom rubs. */
+	#addLure(dt: number, a: number, b: number, d: number, rx: number, rz: number): void {
+		const n = this.#n;
+		const { massKg, weightN, dragAt, liftAt } = this.#weight;
+		const [vx, vz] = [this.#vx[n]!, this.#vz[n]!];
+		const speed = Math.sqrt(vx * vx + vz * vz);
+		const inertia = massKg / dt;
+		const drag = dragAt(speed) * speed;
+		const pressed = Math.max(0, weightN - this.#tension[n]! * Math.max(0, this.#uz[n]!));
+		const rub = this.contact === 'bottom' ? (FRICTION * pressed) / (Math.abs(vx) + CREEP_MPS) : 0;
+		const lifted = vx < 0 ? liftAt(speed) * vx * vx : 0;
+		this.#inverse[3 * n] = a + inertia + drag + rub;
+		this.#inverse[3 * n + 1] = b;
+		this.#inverse[3 * n + 2] = d + inertia + drag;
+		this.#right[2 * n] = rx + inertia * vx;
+		this.#right[2 * n + 1] = rz + inertia * vz + weightN - lifted;
 	}
 
 	/** Solves the lure's own block, on the surface or the bottom where it would go through. */

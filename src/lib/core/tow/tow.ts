@@ -51,20 +51,20 @@ class Account {
 	}
 
 	/** A step of the winding from one place to the next. */
-	count(dt: number, from: { xM: number; zM: number }, to: { xM: number; zM: number }): void {
+	count(dt: number, fromX: number, fromZ: number, toX: number, toZ: number): void {
 		for (const depth of this.depths) {
-			if (depth.zM !== null || to.xM > depth.xM || from.xM < depth.xM) continue;
-			const share = from.xM === to.xM ? 0 : (from.xM - depth.xM) / (from.xM - to.xM);
-			depth.zM = from.zM + share * (to.zM - from.zM);
+			if (depth.zM !== null || toX > depth.xM || fromX < depth.xM) continue;
+			const share = fromX === toX ? 0 : (fromX - depth.xM) / (fromX - toX);
+			depth.zM = fromZ + share * (toZ - fromZ);
 		}
 		for (const cover of this.covers) {
-			if (to.xM < cover.fromM || to.xM > cover.toM) continue;
-			cover.clearM = Math.min(cover.clearM ?? Infinity, Math.max(0, cover.topM - to.zM));
+			if (toX < cover.fromM || toX > cover.toM) continue;
+			cover.clearM = Math.min(cover.clearM ?? Infinity, Math.max(0, cover.topM - toZ));
 		}
-		const metres = Math.abs(from.xM - to.xM);
+		const metres = Math.abs(fromX - toX);
 		this.timeS += dt;
 		this.metres += metres;
-		if (!this.#band || to.zM < this.#band.fromM || to.zM > this.#band.toM) return;
+		if (!this.#band || toZ < this.#band.fromM || toZ > this.#band.toM) return;
 		this.inS += dt;
 		this.inMetres += metres;
 	}
@@ -81,7 +81,7 @@ class Account {
 }
 
 function whereOf(chain: Chain, winding: boolean, { covers = [] }: TowInput): Where {
-	const { xM, zM } = chain.lure;
+	const { lureX: xM, lureZ: zM } = chain;
 	if (covers.some(({ fromM, toM, topM }) => xM >= fromM && xM <= toM && zM >= topM)) return 'cover';
 	if (chain.contact !== 'none') return chain.contact;
 	return winding ? 'running' : 'sinking';
@@ -98,6 +98,8 @@ class Cast {
 	readonly #input: TowInput;
 	readonly #handling: Handling;
 	readonly #perTurnM: (lengthM: number) => number;
+	/** Turns of the handle a second, unless a phase says a speed of its own. */
+	readonly #turnsPerS: number | undefined;
 	#nextSampleS = 0;
 
 	constructor(input: TowInput, bedAt: BedAt, measured?: MeasuredParts) {
@@ -109,21 +111,22 @@ class Cast {
 		this.#chain = new Chain(cord, weight, bedAt, castM, tipM, segments);
 		this.#perTurnM = turnOf(rig, cord.diameterM);
 		this.account = new Account(input);
+		const ownSpeed = input.phases?.some(({ speedMps }) => speedMps !== undefined) ?? false;
+		this.#turnsPerS = ownSpeed ? undefined : input.turnsPerS;
 		const usualMps = input.speedMps ?? 1;
 		this.#handling = new Handling(input.phases, usualMps);
 	}
 
 	/** Speed (m/s) at which the reel takes line now: turns stand over the speed that a phase would have. */
 	#reelMps(reelMps: number): number {
-		const { turnsPerS, phases } = this.#input;
-		const own = phases?.some(({ speedMps }) => speedMps !== undefined) ?? false;
-		return turnsPerS === undefined || own || reelMps === 0 ? reelMps : turnsPerS * this.#perTurnM(this.#chain.lengthM);
+		const turnsPerS = this.#turnsPerS;
+		return turnsPerS === undefined || reelMps === 0 ? reelMps : turnsPerS * this.#perTurnM(this.#chain.lengthM);
 	}
 
 	#look(winding: boolean): void {
 		if (this.tS < this.#nextSampleS - 1e-9) return;
 		this.#nextSampleS += this.#input.sampleS ?? SAMPLE_S;
-		const { xM, zM, speedMps } = this.#chain.lure;
+		const { lureX: xM, lureZ: zM, lureMps: speedMps } = this.#chain;
 		const where = whereOf(this.#chain, winding, this.#input);
 		this.samples.push({ tS: this.tS, xM, zM, tensionN: this.#chain.tipTensionN, speedMps, where });
 	}
@@ -138,7 +141,7 @@ class Cast {
 			const given = payout === 'free' ? Math.max(0, FREE_SLACK * chain.straightM - chain.lengthM) : 0;
 			chain.step(dt, -given / dt, 0, 0);
 			this.tS += dt;
-			if (chain.lure.zM < toM) continue;
+			if (chain.lureZ < toM) continue;
 			this.#nextSampleS = 0;
 			this.#look(false);
 			break;
@@ -150,16 +153,16 @@ class Cast {
 		const { stepS = STEP_S } = this.#input;
 		const chain = this.#chain;
 		let winding = 0;
-		while (chain.lengthM > LEFT_M && this.tS < LONGEST_S && chain.lure.xM > untilM) {
+		while (chain.lengthM > LEFT_M && this.tS < LONGEST_S && chain.lureX > untilM) {
 			this.#look(true);
-			const { reelMps, tipX, tipZ } = this.#handling.at(winding, chain.lure.xM);
+			const { reelMps, tipX, tipZ } = this.#handling.at(winding, chain.lureX);
 			const out = this.#reelMps(reelMps);
-			const from = chain.lure;
+			const { lureX, lureZ } = chain;
 			this.turns += (out * stepS) / this.#perTurnM(chain.lengthM);
 			chain.step(stepS, out, tipX, tipZ);
 			this.tS += stepS;
 			winding += stepS;
-			this.account.count(stepS, from, chain.lure);
+			this.account.count(stepS, lureX, lureZ, chain.lureX, chain.lureZ);
 			if (winding > TRANSIENT_S) this.peakTensionN = Math.max(this.peakTensionN, chain.tipTensionN);
 		}
 		this.#nextSampleS = 0;

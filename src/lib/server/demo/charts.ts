@@ -25,6 +25,8 @@ const CORNERS = 120;
 const SOUNDED_EVERY_M = { long: 28, short: 12 } as const;
 /** A ditch is so wide (m) on either side. */
 const DITCH_WIDE_M = 14;
+/** It winds: a radian of its turns is so long, m. */
+const DITCH_TURNS_M = 70;
 
 const rounded = (value: number, digits: number): number => Number(value.toFixed(digits));
 
@@ -79,7 +81,7 @@ export function chartOf(name: string, middle: LonLat, bearings: readonly number[
 			const angle = Math.atan2(across / wideM, along / longM);
 			const share = Math.hypot(along / longM, across / wideM) / reach(angle);
 			if (share >= 0.97) continue;
-			const ditch = Math.abs(across - 0.25 * wideM * Math.sin(along / 160)) < DITCH_WIDE_M ? ditchM : 0;
+			const ditch = Math.abs(across - 0.25 * wideM * Math.sin(along / DITCH_TURNS_M)) < DITCH_WIDE_M ? ditchM : 0;
 			const depth = deepM * (1 - share ** 2.4) ** 0.8 + ditch + 0.3 * (random() - 0.5);
 			soundings.push([placed(laid(angle, share)), rounded(Math.max(0.2, depth), 1)]);
 		}

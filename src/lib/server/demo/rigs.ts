@@ -9,7 +9,23 @@ import type { PartRecord, RigRecord } from '../../core/records/rigSchemas';
 export const OWN_PARTS: readonly PartRecord['part'][] = [
 	{ kind: 'blade', name: 'Hand-hammered Colorado', form: 'colorado', lengthMm: 36, massG: 4.4, price: 2 },
 	{ kind: 'head', name: 'Bismuth arrow, own mould', form: 'bismuth', lengthMm: 22, massG: 14.8, price: 2 },
-	{ kind: 'trailer', name: 'Cut-down swimmer', form: 'slim-swimmer', lengthMm: 64, massG: 4.1, price: 1 }
+	{ kind: 'trailer', name: 'Cut-down swimmer', form: 'slim-swimmer', lengthMm: 64, massG: 4.1, price: 1 },
+	{
+		kind: 'skirt',
+		name: 'Hand-tied bream',
+		form: 'silicone',
+		lengthMm: 58,
+		massG: 2.4,
+		price: 1,
+		colour: {
+			strands: [
+				{ colour: 'green-pumpkin', share: 0.5 },
+				{ rgb: '#c8742a', share: 0.2 },
+				{ colour: 'chartreuse', share: 0.3 }
+			],
+			countsAs: 'sunfish'
+		}
+	}
 ];
 
 const HISTORY: RigLog = [

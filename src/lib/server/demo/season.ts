@@ -4,7 +4,7 @@ import { SCHEMA_VERSION } from '../../core/records/schemas';
 import type { HappeningRecord, OutingRecord } from '../../core/records/tallySchemas';
 import type { ParsedReading } from '../../core/schema/reading';
 import type { Rig } from '../../core/schema/rig';
-import { happeningSchema, HITS, HOOK_PLACES, type HappeningInput } from '../../core/schema/tally';
+import { happeningSchema, HITS, HOOK_PLACES, HOOKSETS, type HappeningInput } from '../../core/schema/tally';
 
 /** A day of the made-up season: where, when and on which water. */
 export interface Day {
@@ -81,12 +81,12 @@ function changed(random: Random, rig: Rig): Rig {
 /** What came of one cast. */
 function answerOf(random: Random, rate: number, weedy: boolean): HappeningInput | null {
 	if (random() < rate) {
-		const [hit, hook] = [pick(random, HITS), pick(random, HOOK_PLACES)];
+		const [hit, hook, set] = [pick(random, HITS), pick(random, HOOK_PLACES), pick(random, HOOKSETS)];
 		const chance = random();
 		if (chance < 0.2) return { kind: 'short', hit };
 		if (chance < 0.4) return { kind: 'bite', hit };
-		if (chance < 0.55) return { kind: 'lost', hit, hook };
-		return { kind: 'landed', hit, hook, lengthCm: Math.round(28 + 9 * random() ** 2 * 3), massKg: null };
+		if (chance < 0.55) return { kind: 'lost', hit, hook, set };
+		return { kind: 'landed', hit, hook, set, lengthCm: Math.round(28 + 9 * random() ** 2 * 3), massKg: null };
 	}
 	if (random() < 0.012) return { kind: 'follow' };
 	return weedy && random() < 0.02 ? { kind: 'fouled', seconds: 30 } : null;

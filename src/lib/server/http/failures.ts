@@ -1,5 +1,6 @@
 import { InputFailure, type Failure } from '../../core/schema/failure';
 import { isUnreachable } from '../db/connection';
+import { isHeldUp } from '../db/transaction';
 import { log } from './log';
 
 /** Codes that only the server knows, beside the core's. */
@@ -46,6 +47,8 @@ export const notFound = (what: string): HttpFailure => new HttpFailure(404, 'not
 export const RECORDS_DOWN =
 	'The records cannot be reached just now. What you entered is kept on this device; try again in a moment.';
 
+const HELD_UP = 'Your records are being written by something larger just now. Nothing is lost; try again in a moment.';
+
 const TOO_LARGE: readonly Failure['code'][] = ['batch-too-large', 'body-too-large'];
 
 /** Any error as an expected refusal; what is not expected is logged and told without its inside. */
@@ -56,6 +59,7 @@ export function asHttpFailure(error: unknown, requestId: string): HttpFailure {
 		return new HttpFailure(TOO_LARGE.includes(code) ? 413 : 422, code, message, path);
 	}
 	if (isUnreachable(error)) return HttpFailure.later(503, 'records-unreachable', RECORDS_DOWN, 2);
+	if (isHeldUp(error)) return HttpFailure.later(503, 'busy', HELD_UP, 2);
 	log.error({ requestId, err: error }, 'request failed');
 	return new HttpFailure(500, 'internal', `Something went wrong here (${requestId}).`);
 }

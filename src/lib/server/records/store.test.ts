@@ -6,6 +6,7 @@ import { callInputSchema } from '../../core/schema/call';
 import { SCHEMA_VERSION } from '../../core/records/schemas';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';
+import { asHttpFailure } from '../http/failures';
 import { Store, storeOf } from './store';
 import { keptRecord, readingRecord, WATER } from './testing';
 import { changesSince } from './writes';
@@ -20,6 +21,24 @@ beforeAll(async () => {
 	angler = await newAngler(database);
 });
 afterAll(() => database.sequelize.close());
+
+describe('a record that is being written by something long', () => {
+	it('is told to be busy for now, and nothing of what waited is half in', async () => {
+		const own = await newAngler(database);
+		const id = randomUUID();
+		const long = await database.sequelize.transaction();
+		await database.models.Angler.findByPk(own, { transaction: long, lock: true });
+		try {
+			const error = await readings.put(own, id, 0, readingRecord()).catch((given: unknown) => given);
+			expect(asHttpFailure(error, 'test')).toMatchObject({ status: 503, code: 'busy', retryAfterS: 2 });
+		} finally {
+			await long.rollback();
+		}
+		await expect(readings.get(own, id)).rejects.toMatchObject({ status: 404 });
+		await readings.put(own, id, 0, readingRecord());
+		expect((await readings.get(own, id)).version).toBe(1);
+	});
+});
 
 describe('a stored reading', () => {
 	it('comes back as it went in, at version 1', async () => {

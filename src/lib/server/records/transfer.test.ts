@@ -77,7 +77,7 @@ async function furnished(): Promise<string> {
 		outingId: outing,
 		at: '2026-05-09T06:41:00.000Z',
 		order: 1,
-		what: { kind: 'landed', hit: 'steady', hook: 'corner', lengthCm: 41.5, massKg: null }
+		what: { kind: 'landed', hit: 'steady', hook: 'corner', set: 'sweep', lengthCm: 41.5, massKg: null }
 	});
 	const rule = { id: 'MY-01', strength: 2, when: { join: 'all', words: ['night'] }, because: 'Purple after dark.' };
 	const houseRules = houseRulesSchema.parse([{ ...rule, prefers: { colour: { purple: 1 } } }]);

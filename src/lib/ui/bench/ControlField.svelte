@@ -2,7 +2,7 @@
 	import type { Build } from '$lib/core/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { shownIn } from '$lib/forms/units';
-	import type { Control } from './rows';
+	import type { Control } from './controls';
 
 	interface Props {
 		control: Control;

@@ -1,11 +1,23 @@
 <script lang="ts">
-	import { ownPartSchema, OWN_FORMS, OWN_KINDS, type Build, type OwnKind } from '$lib/core/schema/build';
+	import { nearestNamed } from '$lib/core/optics/ownColour';
+	import {
+		COLOURED_KINDS,
+		ownPartSchema,
+		OWN_FORMS,
+		OWN_KINDS,
+		type Build,
+		type OwnKind
+	} from '$lib/core/schema/build';
+	import { ownColourSchema, type StrandColour } from '$lib/core/schema/ownColour';
 	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
 	import { withOwn } from '$lib/core/build/start';
 	import { useApp } from '$lib/client/app.svelte';
 	import { newUuid } from '$lib/client/uuid';
 	import { spoken } from '$lib/core/naming/spoken';
-	import { slotsFor, useOf, type OwnEntry } from './rows';
+	import { useOf, type OwnEntry } from './controls';
+	import OwnColourField from './OwnColourField.svelte';
+	import { draftsOf, strandOf, type StrandDraft } from './ownDraft';
+	import { slotsFor } from './rows';
 
 	interface Props {
 		build: Build;
@@ -16,6 +28,9 @@
 	const app = useApp();
 	let editing = $state<OwnEntry | null>(null);
 	let draft = $state({ kind: 'blade' as OwnKind, name: '', form: 'willow', lengthMm: '', massG: '', price: '1' });
+	let strands = $state<StrandDraft[]>([]);
+	let countsAs = $state<StrandColour | ''>('');
+	const coloured = $derived(COLOURED_KINDS.includes(draft.kind));
 	let wrong = $state<Record<string, string>>({});
 	let message = $state('');
 	let gone = $state<OwnEntry | null>(null);
@@ -39,9 +54,11 @@
 	};
 
 	function edit(entry: OwnEntry) {
-		const { kind, name, form, lengthMm, massG, price } = entry.record.part;
+		const { kind, name, form, lengthMm, massG, price, colour } = entry.record.part;
 		editing = entry;
 		draft = { kind, name, form, lengthMm: String(lengthMm), massG: String(massG), price: String(price) };
+		strands = draftsOf(colour);
+		countsAs = colour && colour.countsAs !== nearestNamed(colour) ? colour.countsAs : '';
 		wrong = {};
 	}
 
@@ -50,9 +67,19 @@
 		return trimmed === '' ? undefined : Number(trimmed);
 	};
 
+	/** The colour that was typed: what it counts as is the nearest named one unless the angler has said. */
+	function colourOf(): unknown {
+		if (!coloured || strands.length === 0) return undefined;
+		const typed = { strands: strands.map(strandOf), countsAs: countsAs || 'white' };
+		const parsed = ownColourSchema.safeParse(typed);
+		return parsed.success && countsAs === '' ? { ...parsed.data, countsAs: nearestNamed(parsed.data) } : typed;
+	}
+
 	async function keep() {
+		const colour = colourOf();
 		const parsed = ownPartSchema.safeParse({
 			...draft,
+			...(colour === undefined ? {} : { colour }),
 			lengthMm: numeral(draft.lengthMm),
 			massG: numeral(draft.massG),
 			price: Number(draft.price)
@@ -67,6 +94,7 @@
 		message = `“${name}” is in the list; choose it at its part.`;
 		editing = null;
 		draft = { ...draft, name: '', lengthMm: '', massG: '' };
+		[strands, countsAs] = [[], ''];
 	}
 
 	async function drop(entry: OwnEntry) {
@@ -99,9 +127,9 @@
 				<span class="what"
 					><strong>{part.name}</strong>
 					{KIND_WORDS[part.kind]} like {spoken(part.form)}, <span class="figure">{part.lengthMm}</span> mm,
-					<span class="figure">{part.massG}</span> g{entry.usedBy.length > 0
-						? `; in ${entry.usedBy.join(', ')}`
-						: ''}</span
+					<span class="figure">{part.massG}</span> g{part.colour
+						? `, taken for ${spoken(part.colour.countsAs)}`
+						: ''}{entry.usedBy.length > 0 ? `; in ${entry.usedBy.join(', ')}` : ''}</span
 				>
 				{#each slotsFor(build, part.kind) as slot (slot)}
 					<button
@@ -160,6 +188,7 @@
 				<option value="1">low</option><option value="2">middle</option><option value="3">high</option>
 			</select></label
 		>
+		{#if coloured}<OwnColourField bind:strands bind:countsAs wrong={wrong.colour} />{/if}
 		<button class="button">{editing ? 'Keep the change' : 'Add the part'}</button>
 		{#if editing}<button class="button" type="button" onclick={() => (editing = null)}>Leave it</button>{/if}
 	</form>

@@ -3,7 +3,8 @@
 	import type { Build } from '$lib/core/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import ControlField from './ControlField.svelte';
-	import { rowsOf, type OwnEntry } from './rows';
+	import type { OwnEntry } from './controls';
+	import { rowsOf } from './rows';
 
 	interface Props {
 		build: Build;

@@ -8,7 +8,8 @@
 	import type { Bench } from '$lib/client/bench.svelte';
 	import ControlField from './ControlField.svelte';
 	import PartRows from './PartRows.svelte';
-	import { layoutChoice, type OwnEntry } from './rows';
+	import type { OwnEntry } from './controls';
+	import { layoutChoice } from './rows';
 
 	interface Props {
 		bench: Bench;

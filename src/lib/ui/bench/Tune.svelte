@@ -52,6 +52,7 @@
 		if (event.kind === 'run') return SEEN_WORDS[event.saw].toLowerCase();
 		if (event.kind === 'act') return `${ACT_WORDS[event.act]}${event.degrees > 0 ? ` by ${event.degrees}°` : ''}`;
 		if (event.kind === 'fish') return 'a good fish';
+		if (event.kind === 'bent') return 'its wire was bent on the water';
 		if (event.kind === 'hours') return `${event.hours} h of casting`;
 		if (event.kind === 'fault') return `fault: ${event.change.replaceAll('-', ' ')}, ${event.outcome}`;
 		return 'a new round';

@@ -7,7 +7,8 @@ import { buildSchema, type Build } from '$lib/core/schema/build';
 import { readingSchema } from '$lib/core/schema/reading';
 import { FAMILIES } from '$lib/core/schema/words';
 import { checkText } from './checkText';
-import { layoutChoice, rowsOf, slotsFor, type Control, type OwnEntry, type Row } from './rows';
+import type { Control, OwnEntry, Row } from './controls';
+import { layoutChoice, rowsOf, slotsFor } from './rows';
 
 const SPOON: OwnEntry = {
 	id: '11111111-1111-4111-8111-111111111111',

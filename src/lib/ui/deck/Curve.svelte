@@ -1,12 +1,20 @@
 <script lang="ts">
+	import { counted } from '$lib/core/naming/counted';
+
 	interface Props {
 		/** What so many rods give up over the day, points. */
 		curve: readonly { readonly rods: number; readonly value: number }[];
 		/** How many lie on the deck now. */
 		rods: number;
+		/** Whether all of it is there. */
+		whole: boolean;
 	}
-	const { curve, rods: now }: Props = $props();
+	const { curve, rods: now, whole }: Props = $props();
 	const most = $derived(Math.max(0.1, curve[0]?.value ?? 1));
+	/** Points that nobody would tie on another rod for. */
+	const NOTHING = 0.05;
+	/** The fewest rods that give up as little as any number of them. */
+	const enough = $derived(curve.find(({ value }) => value - (curve.at(-1)?.value ?? 0) < NOTHING)?.rods);
 </script>
 
 <h2 class="part-title">What would another rod buy?</h2>
@@ -19,7 +27,10 @@
 		</li>
 	{/each}
 </ul>
-<p class="quiet">Points given up over the day with so many rods: shorter is better.</p>
+<p class="quiet">
+	Points given up over the day with so many rods: shorter is better.
+	{#if enough !== undefined && whole}{counted(enough, 'rod')} {enough === 1 ? 'is' : 'are'} enough.{/if}
+</p>
 
 <style>
 	.curve li {

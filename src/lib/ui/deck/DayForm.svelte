@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { HeldSpot } from '$lib/client/app.svelte';
+	import { RODS_MAX } from '$lib/core/schema/outfit';
 	import type { DayPlan } from './day';
 	import { readWeather, WeatherFailure } from './weatherFile';
 
@@ -54,7 +55,7 @@
 	>
 	{@render number('From', day.from, 0, 23, (from) => ({ from: Math.min(day.to - 1, from) }))}
 	{@render number('to', day.to, 1, 24, (to) => ({ to: Math.max(day.from + 1, to) }))}
-	{@render number('Rods', day.rods, 1, 8, (rods) => ({ rods }))}
+	{@render number('Rods', day.rods, 1, RODS_MAX, (rods) => ({ rods }))}
 	<fieldset>
 		<legend>Spots of {waterName}</legend>
 		{#each spots as spot (spot.id)}
@@ -71,6 +72,14 @@
 			>
 		{/each}
 	</fieldset>
+	<label class="tick"
+		><input
+			type="checkbox"
+			checked={day.record}
+			onchange={({ currentTarget }) => onset({ record: currentTarget.checked })}
+		/>
+		My record counts</label
+	>
 	<button class="button" onclick={() => onset({ seed: day.seed + 1, edits: {}, station: [] })}>Other weather</button>
 	<label class="button"
 		>Weather file <input

@@ -87,7 +87,8 @@
 						</select>
 					</td>
 					<td class="blades"
-						>{#if worth}<span aria-hidden="true">{SIGNS[worth.blades]}</span> {worth.blades}{/if}</td
+						>{#if worth && !weather.thunder}<span aria-hidden="true">{SIGNS[worth.blades]}</span>
+							{worth.blades}{/if}</td
 					>
 					<td class="lure">
 						{#if rod !== null}<strong class="figure rod">{rod}</strong> {lure}{:else}{lure}{/if}

@@ -41,7 +41,11 @@
 			{#if marked === one.spot || one.rank === 1}
 				<ul>
 					{#each one.reasons as { claim, because }, at (at)}
-						<li>{because} <a class="id" href="{resolve('/craft')}?find={claim}">{claim}</a></li>
+						<li>
+							{because}
+							{#if claim === 'record'}<a class="id" href={resolve('/proof')}>Proof</a>
+							{:else}<a class="id" href="{resolve('/craft')}?find={claim}">{claim}</a>{/if}
+						</li>
 					{:else}<li class="quiet">No rule about places speaks for it in this hour.</li>{/each}
 				</ul>
 			{/if}

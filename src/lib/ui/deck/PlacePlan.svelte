@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Point } from '$lib/core/places/plane';
-	import type { Proposal } from '$lib/core/places/propose';
+	import type { Proposal } from '$lib/core/places/features';
+	import { PROPOSED_LOOKS } from './proposed';
 	import type { Sounding } from '$lib/core/places/depths';
 	import type { Shores } from '$lib/core/places/shore';
 
@@ -70,7 +71,6 @@
 		}
 		return taken;
 	});
-	const SIGNS = { drop: '▽', point: '◇', ditch: '≡' } as const;
 </script>
 
 <div class="plan" bind:clientWidth={wide}>
@@ -95,7 +95,7 @@
 		<path class="shore" d={path} />
 		{#each proposals as one (`${one.kind}${one.eastM}`)}
 			<text class="proposed" x={x(one)} y={y(one) + 6} text-anchor="middle"
-				>{SIGNS[one.kind]}<title>{one.because}</title></text
+				>{PROPOSED_LOOKS[one.kind].sign}<title>{one.because}</title></text
 			>
 		{/each}
 		{#each spots as { id, name, at, rank } (id)}

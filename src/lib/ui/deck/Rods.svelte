@@ -1,27 +1,32 @@
 <script lang="ts">
 	import { dequal } from 'dequal';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { finishText, lineText, ouncesText, rigName } from '$lib/core/naming/describe';
+	import { finishText, ouncesText, rigName } from '$lib/core/naming/describe';
 	import { spoken } from '$lib/core/naming/spoken';
+	import type { Outfit } from '$lib/core/schema/outfit';
 	import type { Plan } from '$lib/core/schema/plan';
+	import type { Rig } from '$lib/core/schema/rig';
 	import RigDrawing from '../rig/RigDrawing.svelte';
+	import { luresOf, outfitText, spansText } from './lures';
 
 	interface Props {
 		rods: Plan['rods'];
 		zone: string;
+		/** Rods that the angler has: the plan keeps to them. */
+		owned: readonly Outfit[];
+		/** The rig in hand, whose rod may be one of them. */
+		inHand: Rig | null;
+		/** How many rods are taken along. */
+		most: number;
+		onown: (outfit: Outfit, isOwned: boolean) => void;
 	}
-	const { rods, zone }: Props = $props();
+	const { rods, zone, owned, inHand, most, onown }: Props = $props();
+	const isOwned = (outfit: Outfit): boolean => owned.some((one) => dequal(one, outfit));
+	const full = $derived(owned.length >= most);
+	const handy = $derived(inHand && { rod: inHand.rod, reel: inHand.reel, line: inHand.line });
+	const another = $derived(handy && !isOwned(handy) ? handy : null);
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
-	const feet = (inches: number): string => `${Math.floor(inches / 12)}'${inches % 12}"`;
-
-	/** The lures of a rod, each once, with its hours. */
-	const luresOf = ({ hours }: Plan['rods'][number]) =>
-		hours
-			.filter(({ rig }, at) => hours.findIndex((one) => dequal(one.rig, rig)) === at)
-			.map(({ rig }) => ({
-				rig,
-				hours: hours.filter((one) => dequal(one.rig, rig)).map(({ at }) => time.format(Date.parse(at)))
-			}));
+	const clock = (at: string): string => time.format(Date.parse(at));
 </script>
 
 <ol>
@@ -30,16 +35,24 @@
 		<li>
 			<p class="outfit">
 				<strong class="figure">{at + 1}</strong>
-				{feet(outfit.rod.lengthIn)}
-				{spoken(outfit.rod.power)}, {spoken(outfit.rod.action)}; {outfit.reel.ratio}:1; {lineText(outfit.line)}
+				{outfitText(outfit)}
 			</p>
-			{#each luresOf(rod) as { rig, hours } (hours[0])}
+			<label class="tick own"
+				><input
+					type="checkbox"
+					checked={isOwned(outfit)}
+					disabled={full && !isOwned(outfit)}
+					onchange={({ currentTarget }) => onown(outfit, currentTarget.checked)}
+				/> I have this one: keep to it</label
+			>
+			{#each luresOf(rod) as { rig, stays } (stays[0]!.from)}
 				{@const drawing = drawRig(rig, true)}
 				<div class="lure">
 					<RigDrawing {drawing} scale={Math.min(84 / drawing.bounds.width, 42 / drawing.bounds.height)} decorative />
 					<span
 						>{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {finishText(rig)}, {spoken(rig.skirt.colour)}
-						<small>{spoken(rig.retrieve.style)} at {rig.retrieve.speedMps.toFixed(1)} m/s: {hours.join(', ')}</small
+						<small
+							>{spoken(rig.retrieve.style)} at {rig.retrieve.speedMps.toFixed(1)} m/s: {spansText(stays, clock)}</small
 						></span
 					>
 				</div>
@@ -47,6 +60,12 @@
 		</li>
 	{/each}
 </ol>
+{#if another && !full}
+	<p class="another">
+		<button class="button" type="button" onclick={() => onown(another, true)}>Plan with the rod in hand</button>
+		<small>{outfitText(another)}</small>
+	</p>
+{/if}
 
 <style>
 	li {
@@ -66,11 +85,30 @@
 		border: 1px solid var(--ink);
 		border-radius: 50%;
 	}
+	.own {
+		min-height: 28px;
+		font-size: var(--t-s);
+	}
+	.another {
+		padding: 6px 0;
+	}
+	@media (width < 56rem) {
+		.own {
+			min-height: 48px;
+		}
+	}
+	@media print {
+		.own,
+		.another {
+			display: none;
+		}
+	}
 	.lure {
 		display: grid;
 		grid-template-columns: 90px 1fr;
 		gap: 8px;
 		align-items: center;
+		padding: 4px 0;
 		font-size: var(--t-s);
 	}
 	small {

@@ -1,6 +1,32 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { weatherOf } from '$lib/core/day/weather';
 import { readingSchema } from '$lib/core/schema/reading';
-import { bestHours, firstCast, hoursOf, placesFor, readingAt, skyText, staysOf, travelMin } from './day';
+import { bestHours, firstCast, hoursOf, placesFor, readingAt, skyText, staysOf, travelMin, withEdits } from './day';
+
+const WATER = {
+	id: 'w',
+	schemaVersion: 2 as const,
+	name: 'Mere',
+	timeZone: 'Europe/Paris',
+	place: 'lake' as const,
+	latitude: 44,
+	longitude: 0.6,
+	spots: []
+};
+const SPOT = {
+	id: 's',
+	schemaVersion: 2 as const,
+	waterId: 'w',
+	name: 'Bay',
+	bankBearingDeg: 180,
+	profile: [
+		{ outM: 0, depthM: 0 },
+		{ outM: 10, depthM: 2 }
+	],
+	cover: []
+};
+const READ = readingSchema.parse({ waterTemperatureC: 14, visibilityM: 1, bottomM: 4, fishFromM: 1, fishToM: 2 });
 
 describe('the hours of a day', () => {
 	it('are those of the water’s clock, also on days on which it is changed', () => {
@@ -11,6 +37,26 @@ describe('the hours of a day', () => {
 		const spring = hoursOf({ ...day, date: '2026-03-29' }, 'Europe/Paris');
 		expect(spring).toHaveLength(23);
 		expect(new Set(spring).size).toBe(23);
+		// The one in October has an hour twice, of the same name and of different light.
+		const autumn = hoursOf({ ...day, date: '2026-10-25' }, 'Europe/Paris');
+		expect(autumn).toHaveLength(25);
+		const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: 'Europe/Paris' });
+		expect(autumn.filter((at) => clock.format(Date.parse(at)) === '02:00')).toHaveLength(2);
+		expect(hoursOf({ date: '2026-10-25', from: 6, to: 18 }, 'Europe/Paris')).toHaveLength(12);
+	});
+
+	it('have no night where the sun does not set, and no day where it does not rise', () => {
+		const water = { ...WATER, latitude: 70, longitude: 25 };
+		const lights = (date: string) =>
+			hoursOf({ date, from: 0, to: 24 }, 'Europe/Oslo').map((at) => {
+				const [weather] = weatherOf(1, [at], 25 / 15);
+				return readingAt(READ, weather!, { water, spot: SPOT }, { bank: 'cross', wind: 'calm' });
+			});
+		const [summer, winter] = [lights('2026-06-21'), lights('2026-12-21')];
+		expect(new Set(summer.map(({ light }) => light))).toEqual(new Set(['low', 'day']));
+		expect(summer.every(({ dayLengthH }) => dayLengthH === 24)).toBe(true);
+		expect(winter.map(({ light }) => light)).not.toContain('day');
+		expect(winter.every(({ dayLengthH }) => dayLengthH === 0)).toBe(true);
 	});
 });
 
@@ -61,30 +107,6 @@ describe('the place of an hour', () => {
 	});
 
 	it('has its own bottom, cover and bank, in the weather of the hour', () => {
-		const read = readingSchema.parse({ waterTemperatureC: 14, visibilityM: 1, bottomM: 4, fishFromM: 1, fishToM: 2 });
-		const water = {
-			id: 'w',
-			schemaVersion: 2 as const,
-			name: 'Mere',
-			timeZone: 'Europe/Paris',
-			place: 'lake' as const,
-			latitude: 44,
-			longitude: 0.6,
-			spots: []
-		};
-		const profile = [
-			{ outM: 0, depthM: 0 },
-			{ outM: 10, depthM: 2 }
-		];
-		const spot = {
-			id: 's',
-			schemaVersion: 2 as const,
-			waterId: 'w',
-			name: 'Bay',
-			bankBearingDeg: 180,
-			profile,
-			cover: []
-		};
 		const weather = {
 			at: '2026-06-21T11:00:00.000Z',
 			sky: 'sun',
@@ -94,7 +116,7 @@ describe('the place of an hour', () => {
 			warmerC: 1,
 			thunder: false
 		} as const;
-		expect(readingAt(read, weather, { water, spot }, { bank: 'windblown', wind: 'chop' })).toMatchObject({
+		expect(readingAt(READ, weather, { water: WATER, spot: SPOT }, { bank: 'windblown', wind: 'chop' })).toMatchObject({
 			bottomM: 2,
 			fishFromM: 0.5,
 			fishToM: 1,
@@ -139,5 +161,25 @@ describe('a calendar of the day', () => {
 			{ from: at(6), to: at(8), spot: 'a', lure: 'x' },
 			{ from: at(8), to: at(9), spot: 'a', lure: 'y' }
 		]);
+	});
+});
+
+describe('hours that were changed by hand', () => {
+	const anyHour = fc.integer({ min: 0, max: 500 }).map((at) => new Date(Date.UTC(2026, 0, 1, at)).toISOString());
+	const anyEdits = fc.dictionary(anyHour, fc.record({ windMps: fc.integer({ min: 0, max: 20 }) }), { maxKeys: 260 });
+
+	it('are changed again one by one; of too many the earliest are let go', () => {
+		fc.assert(
+			fc.property(anyEdits, anyHour, (edits, at) => {
+				const after = withEdits(edits, { [at]: { sky: 'dark' } });
+				const hours = Object.keys(after);
+				expect(hours).toEqual(hours.toSorted());
+				expect(hours.length).toBeLessThanOrEqual(200);
+				if (after[at]) expect(after[at]).toEqual({ ...edits[at], sky: 'dark' });
+				for (const hour of hours) if (hour !== at) expect(after[hour]).toEqual(edits[hour]);
+				const gone = Object.keys(edits).filter((hour) => !after[hour]);
+				for (const hour of gone) expect(hour < hours[0]!).toBe(true);
+			})
+		);
 	});
 });

@@ -1,50 +1,34 @@
 import { tz } from '@date-fns/tz';
 import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
 import { readingIn, type Weather } from '$lib/core/day/weather';
+import { EDITED_HOURS_MAX, type DayRecord } from '$lib/core/records/daySchema';
 import type { Lie } from '$lib/core/places/rank';
 import { spoken } from '$lib/core/naming/spoken';
 import type { ParsedReading } from '$lib/core/schema/reading';
 import type { Worth } from '$lib/workers/deck.worker';
 import { withAlmanac } from '$lib/forms/almanac';
 
-/** What the angler chooses for a day. */
-export interface DayPlan {
-	/** The day at the water, as 2026-05-09. */
-	readonly date: string;
-	/** First hour and the hour after the last, by the water's clock. */
-	readonly from: number;
-	readonly to: number;
-	readonly rods: number;
-	readonly seed: number;
-	/** Spots that may be fished, by their keys. */
-	readonly spots: readonly string[];
-	/** What was changed of an hour by hand. */
-	readonly edits: Readonly<Record<string, HourEdit>>;
-	/** Hours of weather from a file of the angler's own. */
-	readonly station?: readonly StationHour[];
-}
+const HOUR_MS = 3_600_000;
 
+/** What the angler chooses for a day: the day itself is always one. */
+export type DayPlan = Omit<DayRecord, 'schemaVersion' | 'date'> & { readonly date: string };
 /** An hour of weather from a file: what it does not say is made up. */
-export type StationHour = Pick<Weather, 'at'> & Partial<Weather>;
-
+export type StationHour = DayPlan['station'][number];
 /** An hour as it was changed by hand. */
-export interface HourEdit {
-	readonly sky?: Weather['sky'];
-	readonly windMps?: number;
-	readonly spot?: string;
-}
+export type HourEdit = DayPlan['edits'][string];
 
 /** Full hours of a day, UTC: by the water's own clock, so that a day on which the clock is changed has the hours it has. */
 export function hoursOf({ date, from, to }: Pick<DayPlan, 'date' | 'from' | 'to'>, zone: string): string[] {
 	const [year = 2026, month = 1, day = 1] = date.split('-').map(Number);
 	const inZone = tz(zone);
-	const found: string[] = [];
-	for (let hour = from; hour < to; hour++) {
+	const instant = (hour: number): number => {
 		const local = inZone(Date.UTC(year, month - 1, day, 12));
 		local.setHours(hour, 0, 0, 0);
-		const at = new Date(local.getTime()).toISOString();
-		if (!found.includes(at)) found.push(at);
-	}
+		return local.getTime();
+	};
+	// Hours go by whatever the clock says of them: in autumn one of them comes twice, in spring one never.
+	const found: string[] = [];
+	for (let at = instant(from); at < instant(to); at += HOUR_MS) found.push(new Date(at).toISOString());
 	return found;
 }
 
@@ -61,6 +45,12 @@ export const edited = (weather: Weather, edit: HourEdit = {}): Weather => ({
 	...(edit.sky ? { sky: edit.sky } : {}),
 	...(edit.windMps === undefined ? {} : { windMps: edit.windMps })
 });
+
+/** Hours as they were changed by hand, with some changed again; of too many the earliest are let go. */
+export function withEdits(edits: DayPlan['edits'], more: DayPlan['edits']): DayPlan['edits'] {
+	const hours = Object.keys({ ...edits, ...more }).toSorted();
+	return Object.fromEntries(hours.slice(-EDITED_HOURS_MAX).map((at) => [at, { ...edits[at], ...more[at] }]));
+}
 
 /** The water of an hour at a spot: as it was read last, in that hour's weather, as the spot lies in it, over its own bottom and cover. */
 export function readingAt(
@@ -158,7 +148,6 @@ export interface Stay {
 	readonly lure: string;
 }
 
-const HOUR_MS = 3_600_000;
 export const hourAfter = (at: string): string => new Date(Date.parse(at) + HOUR_MS).toISOString();
 
 /** Hours within so many points of the verdict of the best one are as good. */

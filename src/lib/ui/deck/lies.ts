@@ -47,12 +47,18 @@ export interface SpotHour {
 	readonly place: number;
 }
 
-/** How a spot lies in an hour's weather, and what the rules about places say of it. */
-export function spotHour(read: ParsedReading, weather: Weather, water: HeldWater, spot: HeldSpot, map: Map): SpotHour {
+/** How a spot lies in an hour's weather, and what the rules about places say of it, and the record. */
+export function spotHour(
+	read: ParsedReading,
+	weather: Weather,
+	{ water, spot, map }: { readonly water: HeldWater; readonly spot: HeldSpot; readonly map: Map },
+	remembered?: PlaceReason
+): SpotHour {
 	const place = placeOf(map, spot);
 	const lie = lieOf(place, { weather, sun: sunAt(water, weather.at), shores: map.shores });
 	const reading = readingAt(read, weather, { water, spot }, lie);
-	const reasons = placeReasons(lie, completeReading(reading), place);
+	const ruled = placeReasons(lie, completeReading(reading), place);
+	const reasons = remembered ? [...ruled, remembered] : ruled;
 	const points = reasons.reduce((sum, reason) => sum + reason.points, 0);
 	return { at: weather.at, spot: spot.id, lie, reading, reasons, place: points };
 }

@@ -1,8 +1,11 @@
-import { onMount } from 'svelte';
+import { dequal } from 'dequal';
 import type { App, HeldSpot, HeldWater } from '$lib/client/app.svelte';
+import { without } from '$lib/core/base/without';
 import { weatherOf, type Weather } from '$lib/core/day/weather';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
-import { edited, hoursOf, type DayPlan, type HourEdit } from './day';
+import type { Outfit } from '$lib/core/schema/outfit';
+import { edited, hoursOf, withEdits, type DayPlan, type HourEdit } from './day';
+import { SolvedDay } from './solved.svelte';
 import { mapOf, spotHour, withoutThunder, type Map, type SpotHour } from './lies';
 
 const DAY_MS = 86_400_000;
@@ -15,43 +18,48 @@ export interface HeldChart extends Pick<ChartRecord, 'waterId' | 'shores'> {
 	readonly version: number;
 }
 
-/** The day that is being planned, with its hours, weather and spots; this browser remembers what was chosen of it. */
+/** The day that is being planned, with its hours, weather and spots: what is chosen of it is a document like the others. */
 export class PlannedDay {
 	readonly #app: App;
 	readonly #charts: () => readonly HeldChart[];
-	plan: DayPlan = $state.raw({ date: '', from: 6, to: 18, rods: 4, seed: 0, spots: [], edits: {}, station: [] });
+	/** What was worked out for it. */
+	readonly solved = new SolvedDay();
 
 	constructor(app: App, charts: () => readonly HeldChart[]) {
 		this.#app = app;
 		this.#charts = charts;
-		this.plan = { ...this.plan, date: app.record.takenAt.slice(0, 10) };
-		onMount(() => this.#recall());
 	}
 
-	get #key(): string {
-		return `lucernal-${this.#app.anglerId}/deck`;
-	}
+	/** What was chosen, on the reading's own day unless another was. */
+	readonly plan: DayPlan = $derived.by(() => {
+		const day = this.#app.planned.value;
+		return { ...day, date: day.date ?? this.#app.record.takenAt.slice(0, 10) };
+	});
 
-	#recall(): void {
-		try {
-			const held = localStorage.getItem(this.#key);
-			if (held) this.plan = { ...this.plan, ...(JSON.parse(held) as Partial<DayPlan>) };
-		} catch {
-			// The day begins anew.
-		}
-	}
-
-	set(more: Partial<DayPlan>): void {
-		this.plan = { ...this.plan, ...more };
-		try {
-			localStorage.setItem(this.#key, JSON.stringify(this.plan));
-		} catch {
-			// It stays for this visit.
-		}
+	set(more: Partial<DayPlan>, step = ''): void {
+		this.#app.planDay(more, step);
 	}
 
 	edit(at: string, more: HourEdit): void {
-		this.set({ edits: { ...this.plan.edits, [at]: { ...this.plan.edits[at], ...more } } });
+		this.set({ edits: withEdits(this.plan.edits, { [at]: more }) }, `hour ${at}`);
+	}
+
+	/** Fixes hours to spots, as by hand. */
+	settle(spots: Readonly<Record<string, string>>): void {
+		const more = Object.fromEntries(Object.entries(spots).map(([at, spot]) => [at, { spot }]));
+		this.set({ edits: withEdits(this.plan.edits, more) }, 'way');
+	}
+
+	/** Leaves the places of all hours to the plan again; what else was changed of them stays. */
+	unsettle(): void {
+		const edits = Object.entries(this.plan.edits).map(([at, edit]) => [at, without(edit, 'spot')]);
+		this.set({ edits: Object.fromEntries(edits) });
+	}
+
+	/** Puts a rod among those that are owned, or takes it out. */
+	own(outfit: Outfit, isOwned: boolean): void {
+		const others = this.plan.owned.filter((one) => !dequal(one, outfit));
+		this.set({ owned: isOwned ? [...others, outfit] : others });
 	}
 
 	readonly water: HeldWater | null = $derived.by(() => this.#app.spot?.water ?? this.#app.waters[0] ?? null);
@@ -64,7 +72,7 @@ export class PlannedDay {
 	readonly hours: readonly string[] = $derived.by(() => hoursOf(this.plan, this.zone));
 	/** The weather of every hour: from the angler's own file where that has it, else made up; then what was set by hand. */
 	readonly weathers: readonly Weather[] = $derived.by(() => {
-		const { date, seed, station = [], edits } = this.plan;
+		const { date, seed, station, edits } = this.plan;
 		const made = weatherOf(daysSince(date) + seed, this.hours, (this.water?.longitude ?? 0) / 15);
 		return made.map((weather) => {
 			const told = station.find(({ at }) => at === weather.at);
@@ -80,7 +88,14 @@ export class PlannedDay {
 		const { water, map } = this;
 		if (!water || !map) return [];
 		return this.weathers.flatMap((weather) =>
-			this.ticked.map((spot) => spotHour(this.#app.reading, weather, water, spot, map))
+			this.ticked.map((spot) =>
+				spotHour(
+					this.#app.reading,
+					weather,
+					{ water, spot, map },
+					this.plan.record ? this.solved.record[spot.id] : undefined
+				)
+			)
 		);
 	});
 	/** The same without the hours of thunder, in which nobody is on the water. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Weather } from '$lib/core/day/weather';
 import { hourAfter } from './day';
 import { withoutThunder } from './lies';
-import { routeOf } from './route';
+import { endsOf, movedEnd, routeOf } from './route';
 
 const HOURS = [5, 6, 7, 8, 9].map((hour) => `2026-05-09T0${hour}:00:00.000Z`);
 const SPOTS = ['a', 'b', 'c'];
@@ -54,5 +54,34 @@ describe('the way through a day', () => {
 			['a', null],
 			['c', null]
 		]);
+	});
+
+	it('has the end of a stop where it was moved to, and every other stop as it was', () => {
+		const hour = fc.integer({ min: 0, max: 5 });
+		fc.assert(
+			fc.property(
+				fc.array(fc.double({ min: -2, max: 4, noNaN: true }), { minLength: 15, maxLength: 15 }),
+				hour,
+				hour,
+				(points, which, to) => {
+					const { placed, worths } = day(points);
+					const stops = routeOf(placed, worths, {}, () => 300);
+					if (stops.length < 2) return;
+					const at = which % (stops.length - 1);
+					const [stop, next] = [stops[at]!, stops[at + 1]!];
+					const wanted = new Date(Date.parse(HOURS[0]!) + to * 3_600_000).toISOString();
+					const spots = movedEnd(stop, next, wanted);
+					const edits = Object.fromEntries(Object.entries(spots).map(([key, spot]) => [key, { spot }]));
+					const after = routeOf(placed, worths, edits, () => 300);
+					const { least, most } = endsOf(stop, next);
+					const end = wanted < least ? least : wanted > most ? most : wanted;
+					const at0 = after.find(({ from, to: until }) => from < end && until >= end)!;
+					expect([at0.spot, at0.to]).toEqual([stop.spot, end]);
+					for (const [key, spot] of Object.entries(spots)) {
+						expect(after.find(({ from, to: until }) => from <= key && key < until)!.spot).toBe(spot);
+					}
+				}
+			)
+		);
 	});
 });

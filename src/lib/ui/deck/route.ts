@@ -33,3 +33,26 @@ export function routeOf(
 	}
 	return stops;
 }
+
+const HOUR_MS = 3_600_000;
+
+/** Hours (ISO) between which the end of a stop can be moved: each of the two stops keeps an hour. */
+export function endsOf(stop: Stop, next: Stop): { readonly least: string; readonly most: string } {
+	return { least: hourAfter(stop.from), most: new Date(Date.parse(next.to) - HOUR_MS).toISOString() };
+}
+
+/**
+ * The places of the hours of two stops once the end of the first is moved: all of them are fixed, so that the plan does
+ * not choose anew around what was set by hand.
+ *
+ * @param to The hour (ISO) at which the first ends then; held between what both can give.
+ */
+export function movedEnd(stop: Stop, next: Stop, to: string): Record<string, string> {
+	const { least, most } = endsOf(stop, next);
+	const end = Math.min(Date.parse(most), Math.max(Date.parse(least), Date.parse(to)));
+	const places: Record<string, string> = {};
+	for (let at = Date.parse(stop.from); at < Date.parse(next.to); at += HOUR_MS) {
+		places[new Date(at).toISOString()] = at < end ? stop.spot : next.spot;
+	}
+	return places;
+}

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { SKIES } from '$lib/core/schema/words';
+import { STATION_HOURS_MAX as HOURS_MAX, stationHourSchema } from '$lib/core/records/daySchema';
 import type { StationHour } from './day';
 
 /** A file of weather that is refused, with where and why. */
@@ -7,19 +7,12 @@ export class WeatherFailure extends Error {}
 
 const FULL_HOUR = 'A full hour, as 2026-05-09T06:00Z.';
 
-/** One hour as a file tells it; only when it was must be said. */
-const hourSchema = z.strictObject({
+/** One hour as a file tells it: its time may be written in any zone. */
+const hourSchema = z.extend(stationHourSchema, {
 	at: z
 		.string()
-		.check(z.refine((text) => !Number.isNaN(Date.parse(text)) && Date.parse(text) % 3_600_000 === 0, FULL_HOUR)),
-	sky: z.optional(z.enum(SKIES)),
-	windMps: z.optional(z.number().check(z.minimum(0), z.maximum(40))),
-	windFromDeg: z.optional(z.number().check(z.minimum(0), z.maximum(360))),
-	pressureTrend: z.optional(z.enum(['falling', 'steady', 'rising'])),
-	warmerC: z.optional(z.number().check(z.minimum(-5), z.maximum(10))),
-	thunder: z.optional(z.boolean())
+		.check(z.refine((text) => !Number.isNaN(Date.parse(text)) && Date.parse(text) % 3_600_000 === 0, FULL_HOUR))
 });
-const HOURS_MAX = 24 * 31;
 const FIGURES = ['windMps', 'windFromDeg', 'warmerC'];
 
 function hourOf(raw: unknown, where: string): StationHour {

@@ -28,7 +28,8 @@
 	/** Whether a letter is meant for what has the focus: a select finds its options by letters. */
 	const typing = (target: EventTarget | null): boolean => within(target, `${TEXT}, select`);
 	/** A dialog keeps its keys to itself. */
-	const inDialog = (): boolean => document.querySelector('[role="dialog"]') !== null;
+	const OPEN = '[role="dialog"]:not([popover]), [role="dialog"]:popover-open';
+	const inDialog = (): boolean => document.querySelector(OPEN) !== null;
 
 	function onkeydown(event: KeyboardEvent) {
 		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !within(event.target, TEXT)) {

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { bladesText, lineText, ouncesText, rigName } from '$lib/core/naming/describe';
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
+	import { drawLaid } from '$lib/core/drawing/rigDrawing';
+	import { layRig } from '$lib/core/geometry/lay';
 	import { mainForageIn } from '$lib/core/reading/conditions';
 	import { PHASES, SKIES } from '$lib/core/schema/words';
 	import { useApp } from '$lib/client/app.svelte';
@@ -14,7 +15,7 @@
 	const app = useApp();
 	const reading = $derived(app.complete);
 	const rig = $derived(app.rig);
-	const drawing = $derived(rig && drawRig(rig, true));
+	const drawing = $derived(app.bench.build && drawLaid(layRig(app.bench.build), true));
 	/** The drawing fits a box of 134 by 60 px. */
 	const scale = $derived(drawing ? Math.min(134 / drawing.bounds.width, 60 / drawing.bounds.height) : 1);
 	const zone = $derived(app.zone);

@@ -14,6 +14,20 @@
 	/** Largest file (bytes) that is taken, as the server has it. */
 	const FILE_MAX = 64 * 1024 * 1024;
 	let busy = $state(false);
+	/** Stops what is being sent, while a file is only read. */
+	let reading = $state.raw<AbortController | null>(null);
+	/** The file that was looked at and left: its preview goes, the page stays. */
+	let left = $state('');
+	let chooser = $state<HTMLInputElement>();
+	/** What was sent so far is thrown away; the file stays chosen. */
+	function stop() {
+		reading?.abort();
+		[busy, reading] = [false, null];
+	}
+	function leave() {
+		left = held;
+		chooser?.focus();
+	}
 	let refused = $state<string | null>(null);
 
 	function look(input: HTMLInputElement) {
@@ -30,7 +44,7 @@
 
 <h2>Take out, bring in</h2>
 <p><a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a></p>
-{#if preview}
+{#if preview && held !== left}
 	<form
 		class="notice"
 		method="POST"
@@ -46,6 +60,9 @@
 		<input type="hidden" name="held" value={held} />
 		<p>This file brings <ImportSays plan={preview} /> Nothing is changed yet.</p>
 		<button class="button button-amber" disabled={busy}>{busy ? 'Bringing it in…' : 'Bring it in'}</button>
+		{#if busy}<progress aria-label="Bringing it in"></progress>{:else}
+			<button class="button" type="button" onclick={leave}>Leave it</button>
+		{/if}
 	</form>
 {/if}
 <form
@@ -53,18 +70,19 @@
 	method="POST"
 	action="?/preview"
 	enctype="multipart/form-data"
-	use:enhance={({ cancel }) => {
+	use:enhance={({ cancel, controller }) => {
 		if (refused) return cancel();
-		busy = true;
+		[busy, left, reading] = [true, '', controller];
 		return async ({ update }) => {
 			await update({ reset: false });
-			busy = false;
+			[busy, reading] = [false, null];
 		};
 	}}
 >
 	<label
 		>A file exported here
 		<input
+			bind:this={chooser}
 			type="file"
 			name="file"
 			accept="application/json,.json"
@@ -74,6 +92,10 @@
 	>
 	{#if refused}<p class="wrong" role="alert">{refused}</p>{/if}
 	<button class="button" disabled={busy}>{busy ? 'Reading the file…' : 'See what it would change'}</button>
+	{#if reading}
+		<progress aria-label="Reading the file"></progress>
+		<button class="button" type="button" onclick={stop}>Stop</button>
+	{/if}
 </form>
 
 <style>

@@ -18,12 +18,14 @@
 		onvalue: (value: number) => void;
 		/** Said when a drag begins and when it ends. */
 		ondrag?: (on: boolean) => void;
+		/** Whether it goes along rather than up and down. */
+		along?: boolean;
 		/** Whether the arrow that points up raises the value, as in the sky; under water it is the one that points down. */
 		upRaises?: boolean;
 		/** What is taken hold of, around 0 0; a ribbed grip unless given. */
 		children?: Snippet;
 	}
-	const { x, y, label, value, min, max, valueText, step, valueAt, onvalue, ondrag, upRaises, children }: Props =
+	const { x, y, label, value, min, max, valueText, step, valueAt, onvalue, ondrag, along, upRaises, children }: Props =
 		$props();
 	let grip: SVGGElement;
 
@@ -83,10 +85,11 @@
 	bind:this={grip}
 	class="handle"
 	class:free={children}
+	class:along
 	role="slider"
 	tabindex="0"
 	aria-label={label}
-	aria-orientation="vertical"
+	aria-orientation={along ? 'horizontal' : 'vertical'}
 	aria-valuenow={value}
 	aria-valuemin={min}
 	aria-valuemax={max}
@@ -116,6 +119,9 @@
 	}
 	.free {
 		cursor: move;
+	}
+	.along {
+		cursor: ew-resize;
 	}
 	.reach {
 		fill: transparent;

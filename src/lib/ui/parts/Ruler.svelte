@@ -47,6 +47,16 @@
 			};
 		})
 	);
+	/** Across the ticks are drawn in so many parts of the width. */
+	const WIDE = 2000;
+	const marks = $derived(
+		ticks
+			.map(({ value: at, major }) => {
+				const x = Math.round(WIDE * shareOf(scale, at));
+				return small ? `M${x} 13v${major ? -5 : -3}` : `M${x} ${top}v${major ? 7 : 4}`;
+			})
+			.join('')
+	);
 	const NUMERAL_CLEAR = 0.045;
 	const clearOfPointer = (at: number): boolean =>
 		value === null || Math.abs(shareOf(scale, at) - shareOf(scale, value)) > NUMERAL_CLEAR;
@@ -78,18 +88,12 @@
 			{/if}
 		{/each}
 		<line class="base" x1="0" x2="100%" y1={small ? 13 : top} y2={small ? 13 : top} />
-		{#each ticks as tick (tick.value)}
-			{@const length = tick.major ? 7 : 4}
-			<line
-				class="tick"
-				x1={percent(tick.value)}
-				x2={percent(tick.value)}
-				y1={small ? 13 : top}
-				y2={small ? 13 - length * 0.7 : top + length}
-			/>
-			{#if tick.major && !small && clearOfPointer(tick.value)}
-				<text class="numeral" x={percent(tick.value)} y={top + 18} text-anchor="middle">{tick.value}</text>
-			{/if}
+		<!-- As wide as there is room: only across, and no line gets thicker by it. -->
+		<svg width="100%" {height} viewBox="0 0 {WIDE} {height}" preserveAspectRatio="none" overflow="visible">
+			<path class="ticks" d={marks} />
+		</svg>
+		{#each small ? [] : ticks.filter(({ major, value: at }) => major && clearOfPointer(at)) as tick (tick.value)}
+			<text class="numeral" x={percent(tick.value)} y={top + 18}>{tick.value}</text>
 		{/each}
 		{#if value !== null && to !== null}
 			<rect
@@ -111,7 +115,7 @@
 				/>
 			</svg>
 		{:else if !small}
-			<text class="numeral" x="50%" y={top + 18} text-anchor="middle">not read yet</text>
+			<text class="numeral" x="50%" y={top + 18}>not read yet</text>
 		{/if}
 	</svg>
 	{#if onvalue}
@@ -138,12 +142,15 @@
 		stroke: var(--ink);
 		stroke-width: 1;
 	}
-	.tick {
+	.ticks {
+		fill: none;
 		stroke: var(--rule-2);
+		vector-effect: non-scaling-stroke;
 	}
 	.numeral {
 		font: 11px var(--font-mono);
 		fill: var(--ink-2);
+		text-anchor: middle;
 	}
 	.zone {
 		fill: none;

@@ -1,10 +1,19 @@
 <script lang="ts">
 	const { of }: { of: number } = $props();
 	const WORDS = ['', 'a nudge', 'a sound habit', 'decides'];
+	/** One path each for the boxes and for those that are filled: a page of rules has hundreds of them. */
+	const boxes = (count: number): string => 'M.5.5h6v9h-6zM9.5.5h6v9h-6zM18.5.5h6v9h-6z'.split('z', count).join('z');
 </script>
 
-<svg width="25" height="10" role="img" aria-label="strength {of} of 3, {WORDS[of]}">
-	{#each [0, 1, 2] as box (box)}
-		<rect x={box * 9 + 0.5} y="0.5" width="6" height="9" fill={box < of ? 'var(--ink)' : 'none'} stroke="var(--ink)" />
-	{/each}
-</svg>
+<svg width="25" height="10" role="img" aria-label="strength {of} of 3, {WORDS[of]}"
+	><path d={boxes(of)} /><path d="{boxes(3)}z" fill="none" /></svg
+>
+
+<style>
+	path {
+		stroke: var(--ink);
+	}
+	path:first-child {
+		fill: var(--ink);
+	}
+</style>

@@ -16,7 +16,7 @@
 </script>
 
 {#if listed}
-	<label class="tab-list"
+	<label class="tab-list phone-only"
 		>{label}
 		<select class="field" bind:value>
 			{#each tabs as [id, name] (id)}<option value={id}>{name}</option>{/each}
@@ -49,21 +49,9 @@
 		font-weight: 680;
 		box-shadow: inset 0 -3px var(--amber);
 	}
-	:global(.tab-bar .phone-only) {
-		display: none;
-	}
-	.tab-list {
-		display: none;
-	}
 	@media (width < 56rem) {
 		:global(.tab-bar button) {
 			min-height: 48px;
-		}
-		:global(.tab-bar .phone-only) {
-			display: block;
-		}
-		:global(.tab-bar.laptop-only) {
-			display: none;
 		}
 		.tab-list {
 			display: flex;

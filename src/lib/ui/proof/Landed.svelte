@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { GEAR, type Gear, type Kept } from '$lib/core/proof/losses';
 	import type { Hooked } from '$lib/core/proof/view';
-	import { HOOK_WORDS } from '../tally/words';
+	import type { Hookset } from '$lib/core/schema/tally';
+	import { HOOK_WORDS, SET_WORDS } from '../tally/words';
 
 	interface Props {
 		hooked: readonly Hooked[];
@@ -43,7 +44,7 @@
 				<tbody>
 					{#each kept[gear] as { value, count, of, from, to, lostFrom } (value)}
 						<tr>
-							<th scope="row">{value}</th>
+							<th scope="row">{gear === 'hookset' ? SET_WORDS[value as Hookset] : value}</th>
 							<td class="figure">{count}/{of}</td>
 							<td class="figure">{hundred(from)}–{hundred(to)}</td>
 							<td>{lostFrom ? HOOK_WORDS[lostFrom] : '–'}</td>
@@ -54,7 +55,11 @@
 		</div>
 	</div>
 	{#if advice}<p><strong>{advice}</strong></p>{/if}
-	<p class="quiet">In 100: where the share lies, nine chances in ten. How the hook was set is not tallied.</p>
+	<p class="quiet">
+		In 100: where the share lies, nine chances in ten. {gear === 'hookset'
+			? 'Only fish of which it was told how the hook was set.'
+			: ''}
+	</p>
 {/if}
 
 <style>

@@ -1,26 +1,34 @@
 <script lang="ts">
-	import type { Month } from '$lib/core/proof/view';
+	import { counted } from '$lib/core/naming/counted';
+	import { monthsOf, type Day } from '$lib/core/proof/calendar';
+	import Calendar from './Calendar.svelte';
+	import { MONTHS } from './words';
 
-	const { months }: { months: readonly Month[] } = $props();
-	const NAMES = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-	const most = $derived(Math.max(1, ...months.flatMap(({ days }) => days.map(({ strikes }) => strikes))));
-	const nameOf = (month: string): string => `${NAMES[Number(month.slice(5)) - 1]} ${month.slice(2, 4)}`;
+	const { days }: { days: readonly Day[] } = $props();
+	const months = $derived(monthsOf(days));
+	const most = $derived(Math.max(1, ...days.map(({ strikes }) => strikes)));
+	const nameOf = (month: string): string => `${MONTHS[Number(month.slice(5)) - 1]} ${month.slice(2, 4)}`;
+	/** Of fewer casts a rate says nothing. */
+	const FEW_CASTS = 50;
 </script>
 
+<Calendar {days} />
 <div class="year" role="img" aria-label="Strikes of each day on the water, month by month">
-	{#each months as { month, days, casts, strikes } (month)}
+	{#each months as { month, days: fished, casts, strikes } (month)}
 		<div>
 			<span class="days">
-				{#each days as { day, strikes: count } (day)}
-					<span class="day" title="{day}: {count} strikes" style:height="{8 + (44 * count) / most}px"></span>
+				{#each fished as { day, strikes: count } (day)}
+					<span class="bar" title="{day}: {counted(count, 'strike')}" style:height="{8 + (44 * count) / most}px"></span>
 				{/each}
 			</span>
 			<span>{nameOf(month)}</span>
-			<small class="figure">{((100 * strikes) / Math.max(1, casts)).toFixed(1)}</small>
+			<small class="figure">{casts < FEW_CASTS ? 'few' : ((100 * strikes) / casts).toFixed(1)}</small>
 		</div>
 	{/each}
 </div>
-<p class="quiet">A bar for each day on the water; below, strikes in 100 casts as they were counted.</p>
+<p class="quiet">
+	A bar for each day on the water; below, strikes in 100 casts as they were counted, where there were {FEW_CASTS} casts.
+</p>
 
 <style>
 	.year {
@@ -41,7 +49,7 @@
 		align-items: end;
 		height: 54px;
 	}
-	.day {
+	.bar {
 		width: 6px;
 		background: var(--ink);
 	}

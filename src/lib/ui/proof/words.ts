@@ -23,3 +23,5 @@ export function factorText(factor: number): string {
 	if (factor > 0.2) return 'leaning against it';
 	return 'spoken against';
 }
+
+export const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;

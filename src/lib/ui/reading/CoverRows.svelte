@@ -2,6 +2,7 @@
 	import { LIST_MAX, type Cover } from '$lib/core/schema/reading';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { COVER_FORMS, COVER_KINDS, DENSITIES } from '$lib/core/schema/words';
+	import { coverOf } from '$lib/forms/putIn';
 	import { figureText, shownIn } from '$lib/forms/units';
 	import { spoken } from '$lib/core/naming/spoken';
 
@@ -31,8 +32,7 @@
 		if (!told[index]) draft[index] = undefined;
 	}
 
-	const add = (kind: string) =>
-		onvalue([...cover, { kind: kind as Cover['kind'], density: 'medium', form: 'even', topM: 0 }], '');
+	const add = (kind: string) => onvalue([...cover, coverOf(kind as Cover['kind'], 0)], '');
 
 	function top(index: number, text: string) {
 		draft[index] = text;

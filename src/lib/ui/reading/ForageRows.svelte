@@ -2,6 +2,7 @@
 	import { LIST_MAX, type Forage } from '$lib/core/schema/reading';
 	import { AMOUNTS, FORAGE_KINDS } from '$lib/core/schema/words';
 	import { spoken } from '$lib/core/naming/spoken';
+	import { baitOf } from '$lib/forms/putIn';
 
 	interface Props {
 		forage: readonly Forage[];
@@ -10,17 +11,25 @@
 	}
 	const { forage, errors, onvalue }: Props = $props();
 	let told = $state<Record<number, string | null>>({});
+	/** What is being typed, so that it is not lost while it is refused. */
+	let draft = $state<Record<number, string | undefined>>({});
 
 	const edit = (index: number, patch: Partial<Forage>): string | null =>
 		onvalue(
 			forage.map((item, at) => (at === index ? { ...item, ...patch } : item)),
 			`forage.${index}`
 		);
-	const remove = (index: number) => onvalue(forage.toSpliced(index, 1), '');
-	const add = (kind: string) =>
-		onvalue([...forage, { kind: kind as Forage['kind'], lengthIn: 2.5, amount: 'some' }], '');
+	function remove(index: number) {
+		[draft, told] = [{}, {}];
+		onvalue(forage.toSpliced(index, 1), '');
+	}
+	function leave(index: number) {
+		if (!told[index]) draft[index] = undefined;
+	}
+	const add = (kind: string) => onvalue([...forage, baitOf(kind as Forage['kind'])], '');
 
 	function length(index: number, text: string) {
+		draft[index] = text;
 		const figure = Number(text.replace(',', '.'));
 		const number = text.trim() !== '' && Number.isFinite(figure);
 		told[index] = number ? (edit(index, { lengthIn: figure }) ? 'Between 0.2 and 14 in.' : null) : 'Write a number.';
@@ -49,8 +58,9 @@
 					inputmode="decimal"
 					aria-label="Forage {index + 1}, length in inches"
 					aria-invalid={wrong ? 'true' : undefined}
-					value={item.lengthIn}
+					value={draft[index] ?? item.lengthIn}
 					oninput={(e) => length(index, e.currentTarget.value)}
+					onblur={() => leave(index)}
 				/><span class="unit">in</span></label
 			>
 			<select

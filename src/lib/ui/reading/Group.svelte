@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Snippet } from 'svelte';
+	import { untrack, type Snippet } from 'svelte';
 
 	interface Props {
 		title: string;
@@ -11,12 +11,18 @@
 		more: Snippet;
 	}
 	const { title, rest, wrong = false, children, more }: Props = $props();
+
+	/** The lid opens over what is wrong, and is the angler's own otherwise. */
+	let open = $state(untrack(() => wrong));
+	$effect(() => {
+		if (wrong) open = true;
+	});
 </script>
 
 <section aria-label={title}>
 	<h2>{title}</h2>
 	{@render children?.()}
-	<details open={wrong || undefined}>
+	<details bind:open>
 		<summary><span>{rest}</span></summary>
 		{@render more()}
 	</details>

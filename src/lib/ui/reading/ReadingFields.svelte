@@ -38,7 +38,19 @@
 	const SPOT = ['place', 'from', 'castM'] as const;
 	const FISH = ['mood', 'pressure', 'species', 'others'] as const;
 	const RULES = ['goal', 'rules.hooksMax', 'rules.pointsMax'] as const;
+	/** What most of the call hangs on. */
+	const COMMON = [
+		'waterTemperatureC',
+		'visibilityM',
+		'stain',
+		'sky',
+		'windMps',
+		'bottomM',
+		'cover',
+		'forage'
+	] as const satisfies readonly (keyof ParsedReading)[];
 	const reading = $derived(app.reading);
+	const readCount = $derived(COMMON.filter((key) => as(key) === 'read').length);
 	const isWrong = (keys: readonly string[]): boolean => keys.some((key) => errors[key] !== undefined);
 	const as = (key: keyof ParsedReading): ReadAs => readAs(key, reading, app.complete);
 
@@ -143,6 +155,10 @@
 	</fieldset>
 {/snippet}
 
+<p class="progress phone-only">
+	<progress max={COMMON.length} value={readCount}></progress>
+	<span>{readCount} of {COMMON.length} read{readCount < COMMON.length ? ', the rest is assumed' : ''}</span>
+</p>
 <Group title="Now" rest={restOf(NOW, app.complete.events)} wrong={isWrong(NOW)}>
 	<SeasonRow />
 	{@render figure('waterTemperatureC', 'trend')}
@@ -239,6 +255,31 @@
 	.hint {
 		padding: 2px 0 4px;
 		color: var(--ink-2);
+	}
+	@media (width < 56rem) {
+		.progress {
+			display: flex;
+			gap: 10px;
+			align-items: center;
+			padding: 6px 0;
+			color: var(--ink-2);
+		}
+	}
+	progress {
+		flex: 1;
+		height: 6px;
+		border: 0;
+		background: var(--rule);
+		appearance: none;
+	}
+	progress::-webkit-progress-bar {
+		background: var(--rule);
+	}
+	progress::-webkit-progress-value {
+		background: var(--ink);
+	}
+	progress::-moz-progress-bar {
+		background: var(--ink);
 	}
 	.top {
 		display: inline-flex;

@@ -1,23 +1,23 @@
 <script lang="ts">
+	import { browser } from '$app/environment';
 	import type { Drawing, Shape } from '$lib/core/drawing/shape';
-	import { colourOf } from './materials';
+	import { rigMarkup, shortMarkup } from './markup';
 
 	interface Props {
 		drawing: Drawing;
 		/** Pixels per mm; small drawings leave out fine detail and thicken their lines. */
 		scale: number;
+		/** What moves on it, over all that does not. */
+		turning?: readonly Shape[];
 		/** A drawing that only repeats words beside it. */
 		decorative?: boolean;
 	}
-	const { drawing, scale, decorative = false }: Props = $props();
-	/** Under 2 px per mm hatching turns to mud: lines grow instead (visual direction). */
-	const small = $derived(scale < 2);
-	const shapes = $derived(small ? drawing.shapes.filter(({ fine }) => !fine) : drawing.shapes);
-	const thicken = $derived(small ? Math.min(2.2, 1.1 / (0.4 * scale)) : 1);
-	const strokeOf = (shape: Shape): number => (shape.width ?? 0) * (shape.stroke === 'ink' ? thicken : 1);
-	const pathOf = (shape: Shape): string =>
-		`<path d="${shape.d}" fill="${colourOf(shape.fill)}" stroke="${colourOf(shape.stroke)}" stroke-width="${strokeOf(shape)}" opacity="${shape.opacity ?? 1}"/>`;
-	const markup = $derived(shapes.map(pathOf).join(''));
+	const { drawing, scale, turning = [], decorative = false }: Props = $props();
+	const id = $props.id();
+	/** What comes over a line is written short; the browser draws it anew as it is. */
+	const write = browser ? rigMarkup : shortMarkup;
+	const markup = $derived(write(drawing, scale, id));
+	const moving = $derived(write({ shapes: turning }, scale, `${id}-t`));
 	const { x, y, width, height } = $derived(drawing.bounds);
 </script>
 
@@ -25,6 +25,7 @@
 	class="rig"
 	width={width * scale}
 	height={height * scale}
+	fill="none"
 	viewBox="{x} {y} {width} {height}"
 	role={decorative ? undefined : 'img'}
 	aria-hidden={decorative}
@@ -34,6 +35,8 @@
 	     is made of our own figures and colours; nothing that anybody typed gets in. -->
 	<!-- eslint-disable-next-line svelte/no-at-html-tags -->
 	{@html markup}
+	<!-- eslint-disable-next-line svelte/no-at-html-tags -->
+	{@html moving}
 </svg>
 
 <style>

@@ -1,3 +1,5 @@
+import type { Shape } from '$lib/core/drawing/shape';
+
 /** Three tones (mid, high, low) of every finish, plastic and metal that a drawing can name; by daylight. */
 const TONES: Readonly<Record<string, readonly [string, string, string]>> = {
 	nickel: ['#b9c2c6', '#f6f9f9', '#6f7b80'],
@@ -34,12 +36,33 @@ const PLAIN: Readonly<Record<string, string>> = {
 	'eye.pupil': '#15130d'
 };
 
+/** Share of white and of black in the light and the dark tone of a colour that is no material of the table. */
+const [LIGHTER, DARKER] = [0.45, 0.4];
+
+const channelsOf = (hex: string): number[] => [1, 3, 5].map((from) => Number.parseInt(hex.slice(from, from + 2), 16));
+
+/** A share of one colour laid over another; both written like #c5d62f. */
+export function mixedHex(under: string, over: string, share: number): string {
+	const above = channelsOf(over);
+	const channels = channelsOf(under).map((value, at) => Math.round(value + (above[at]! - value) * share));
+	return `#${channels.map((value) => value.toString(16).padStart(2, '0')).join('')}`;
+}
+
+const tonesOf = (material: string): readonly [string, string, string] =>
+	material.startsWith('#')
+		? [material, mixedHex(material, '#ffffff', LIGHTER), mixedHex(material, '#000000', DARKER)]
+		: (TONES[material] ?? TONES.steel!);
+
 /** The colour of a drawing's token on the page: `ink` follows the theme, materials have their own. */
 export function colourOf(token: string | undefined): string {
 	if (token === undefined) return 'none';
 	const plain = PLAIN[token];
 	if (plain) return plain;
 	const [material, tone] = token.split('.') as [string, string];
-	const [mid, high, low] = TONES[material] ?? TONES.steel!;
+	const [mid, high, low] = tonesOf(material);
 	return { mid, high, low }[tone] ?? mid;
 }
+
+/** The colour of a stroke, with the shadow that lies over it. */
+export const strokeColour = ({ stroke, shade }: Pick<Shape, 'stroke' | 'shade'>): string =>
+	shade === undefined ? colourOf(stroke) : mixedHex(colourOf(stroke), PLAIN.edge!, shade);

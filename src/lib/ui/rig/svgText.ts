@@ -1,5 +1,5 @@
 import type { Drawing, Shape } from '$lib/core/drawing/shape';
-import { colourOf } from './materials';
+import { colourOf, strokeColour } from './materials';
 
 /** Colours of the page's tokens where no page is: on paper. */
 const ON_PAPER: Readonly<Record<string, string>> = {
@@ -7,10 +7,7 @@ const ON_PAPER: Readonly<Record<string, string>> = {
 	'var(--paper)': '#ffffff',
 	'var(--amber-ink)': '#8a4b00'
 };
-const onPaper = (token: string | undefined): string => {
-	const colour = colourOf(token);
-	return ON_PAPER[colour] ?? colour;
-};
+const onPaper = (colour: string): string => ON_PAPER[colour] ?? colour;
 /** XML has no control characters and no half ones, however they are written. */
 const escaped = (text: string): string =>
 	text
@@ -22,8 +19,8 @@ const escaped = (text: string): string =>
 		.replaceAll('"', '&quot;');
 const rounded = (value: number): string => String(Math.round(value * 1000) / 1000);
 
-const pathOf = ({ d, fill, stroke, width, opacity }: Shape): string =>
-	`<path d="${d}" fill="${onPaper(fill)}" stroke="${onPaper(stroke)}" stroke-width="${width ?? 0}"${opacity === undefined ? '' : ` opacity="${opacity}"`}/>`;
+const pathOf = ({ d, fill, width, opacity, ...line }: Shape): string =>
+	`<path d="${d}" fill="${onPaper(colourOf(fill))}" stroke="${onPaper(strokeColour(line))}" stroke-width="${width ?? 0}"${opacity === undefined ? '' : ` opacity="${opacity}"`}/>`;
 
 const MARGIN_MM = 3;
 const RULER_MM = 12;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pathText } from '../parts/pathText';
 	import { surfacePath, type Frame } from './geometry';
 
 	interface Props {
@@ -19,7 +20,7 @@
 <path class="bed" d="{bed}V{frame.height}H{frame.left}Z" />
 <path fill="url(#silt-{id})" d="{bed}V{frame.height}H{frame.left}Z" />
 <path class="bed-line" d={bed} />
-<path class="surface" d={surfacePath(frame, windMps)} />
+<path class="surface" d={pathText(surfacePath(frame, windMps))} />
 
 <style>
 	.bed {

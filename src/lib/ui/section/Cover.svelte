@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { seeded } from '$lib/core/base/random';
 	import type { Reading } from '$lib/core/reading/complete';
+	import { pathText } from '../parts/pathText';
 	import { bedM, PLACES, weedStems, yOf, type Bed, type Frame } from './geometry';
 
 	interface Props {
@@ -18,6 +19,11 @@
 	const bedY = (share: number): number => yOf(frame, bedM(bed, share));
 	const isWeed = $derived(['grass-tops', 'leafy-weed', 'stems'].includes(cover.kind));
 	const stems = $derived(isWeed ? weedStems(bed, frame, cover, from, to, seed) : []);
+	const weedOf = (shade: number): string =>
+		stems
+			.filter((stem) => stem.shade === shade)
+			.map(({ d }) => d)
+			.join('');
 	const COUNT = { sparse: 4, medium: 7, thick: 11, matted: 15 } as const;
 
 	/** Scattered places along the stretch, the same for the same water. */
@@ -33,8 +39,8 @@
 
 <g class="cover" aria-hidden="true">
 	{#if isWeed}
-		{#each stems as stem, at (at)}
-			<path d={stem.d} stroke={GREENS[stem.shade]} class="stem" />
+		{#each GREENS as green, shade (green)}
+			<path d={pathText(weedOf(shade))} stroke={green} class="stem" />
 		{/each}
 	{:else if cover.kind === 'pads'}
 		{#each spots as spot, at (at)}

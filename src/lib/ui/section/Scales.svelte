@@ -11,6 +11,8 @@
 	}
 	const { frame, bed, units }: Props = $props();
 
+	/** A place in px, to a tenth. */
+	const px = (value: number): number => Math.round(value * 10) / 10;
 	/** Feet at the left, metres at the right: both are always there. */
 	const depths = $derived(
 		(['imperial', 'metric'] as const).map((system, side) => {
@@ -29,22 +31,22 @@
 </script>
 
 {#each depths as { unit, x, dir, ticks } (unit)}
-	<line class="axis" x1={x} x2={x} y1={frame.sky} y2={frame.height - 2} />
-	{#each ticks as tick (tick.value)}
-		<line class="axis" x1={x} x2={x + dir * (tick.major ? 9 : 5)} y1={tick.y} y2={tick.y} />
-		{#if tick.major}
-			<text class="numeral" x={x + dir * 12} y={tick.y + 4} text-anchor={dir < 0 ? 'end' : 'start'}>{tick.value}</text>
-		{/if}
+	<path
+		class="axis"
+		d="M{x} {frame.sky}V{frame.height - 2}{ticks
+			.map(({ y, major }) => `M${x} ${px(y)}h${dir * (major ? 9 : 5)}`)
+			.join('')}"
+	/>
+	{#each ticks.filter(({ major }) => major) as tick (tick.value)}
+		<text class={['numeral', dir < 0 && 'before']} x={x + dir * 12} y={px(tick.y + 4)}>{tick.value}</text>
 	{/each}
-	<text class="unit" x={x + dir * 20} y={frame.sky - 12} text-anchor="middle">{unit}</text>
+	<text class="unit middle" x={x + dir * 20} y={frame.sky - 12}>{unit}</text>
 {/each}
-{#each distances as tick (tick.value)}
-	<line class="axis" x1={tick.x} x2={tick.x} y1={frame.height} y2={frame.height - (tick.major ? 7 : 4)} />
-	{#if tick.major && tick.value > 0}
-		<text class="numeral" x={tick.x} y={frame.height - 10} text-anchor="middle">{tick.value}</text>
-	{/if}
+<path class="axis" d={distances.map(({ x, major }) => `M${px(x)} ${frame.height}v${major ? -7 : -4}`).join('')} />
+{#each distances.filter(({ major, value }) => major && value > 0) as tick (tick.value)}
+	<text class="numeral middle" x={px(tick.x)} y={frame.height - 10}>{tick.value}</text>
 {/each}
-<text class="numeral" x={frame.right - 4} y={frame.height - 10} text-anchor="end"
+<text class="numeral before" x={frame.right - 4} y={frame.height - 10}
 	>{shownIn(units, 'distance').unit} from the bank{bed.profile ? '' : ', bed assumed'}</text
 >
 
@@ -55,6 +57,12 @@
 	.numeral {
 		font: 12px var(--font-mono);
 		fill: var(--ink);
+	}
+	.before {
+		text-anchor: end;
+	}
+	.middle {
+		text-anchor: middle;
 	}
 	.unit {
 		font-size: 11.5px;

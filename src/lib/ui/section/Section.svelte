@@ -10,11 +10,24 @@
 	import { figureText, spokenFigure, withUnit } from '$lib/forms/units';
 	import Bottom from './Bottom.svelte';
 	import Cover from './Cover.svelte';
-	import { arcOf, arrowPx, bedPath, frameOf, sunAt, USUAL_WIND_MPS, yOf, type Bed, type Frame } from './geometry';
+	import { pathText } from '../parts/pathText';
+	import {
+		arcOf,
+		arrowPx,
+		bedPath,
+		depthAt,
+		frameOf,
+		sunAt,
+		USUAL_WIND_MPS,
+		yOf,
+		type Bed,
+		type Frame
+	} from './geometry';
 	import { boxOfGrip, gripsOf, type Grip } from './grips';
 	import Grips from './Grips.svelte';
 	import { around, labelWidth, placeLabels, type Box, type Wanted } from './labels';
 	import Life from './Life.svelte';
+	import PutIn from './PutIn.svelte';
 	import Scales from './Scales.svelte';
 	import { bassIn, boxOfFish, shoalIn } from './scene';
 	import Sky from './Sky.svelte';
@@ -39,6 +52,7 @@
 	const { reading, profile, units, lamp = false, height = 430, bare = false, onchange, tint, over }: Props = $props();
 
 	let width = $state(806);
+	let putIn = $state<ReturnType<typeof PutIn>>();
 	const id = $props.id();
 	/** Where room is short the scales and the labels that only repeat the strip are left out. */
 	const NARROW_PX = 520;
@@ -56,7 +70,7 @@
 		dragged = on ? { bottomM, band: { fishFromM, fishToM } } : null;
 	};
 	const frame = $derived(frameOf(dragged?.bottomM ?? bottomM, width, height, !narrow));
-	const bed = $derived(bedPath(ground, frame));
+	const bed = $derived(pathText(bedPath(ground, frame)));
 	const windMps = $derived(reading.windMps ?? USUAL_WIND_MPS[reading.wind]);
 	const windText = $derived(withUnit(units, 'wind', windMps));
 	const sunDeg = $derived(sunDegOf(reading));
@@ -123,6 +137,14 @@
 		return placeLabels([...wanted, ...spare], taken, room);
 	});
 
+	/** Opens what can be put in at the depth that was pointed at; the keyboard has the button for it. */
+	function point(event: MouseEvent) {
+		const svg = (event.currentTarget as SVGElement).ownerSVGElement!;
+		const box = svg.getBoundingClientRect();
+		const y = ((event.clientY - box.top) * height) / box.height;
+		putIn?.openAt(depthAt(frame, y), event.clientX, event.clientY);
+	}
+
 	const title = $derived(
 		`Section of the water: bottom ${spokenFigure(units, 'depth', reading.bottomM)}, fish from ${spokenFigure(units, 'depth', reading.fishFromM)} to ${spokenFigure(units, 'depth', reading.fishToM)}, seen to ${spokenFigure(units, 'depth', reading.visibilityM)}, ${spoken(reading.stain)} water, ${spoken(reading.sky)}, ${spoken(reading.wind)}.`
 	);
@@ -159,19 +181,32 @@
 		{#if !narrow}<Scales {frame} bed={ground} {units} />{/if}
 		{@render over?.(frame, ground)}
 		{#if onchange}
+			<path
+				class="wet"
+				d="{bed}V{frame.sky}H{frame.left}Z"
+				clip-path="url(#wet-{id})"
+				aria-hidden="true"
+				onclick={point}
+			/>
 			<Grips {frame} {reading} {units} {grips} held={dragged?.band ?? reading} {onchange} {ondrag} />
 		{/if}
 		{#each labels as label (label.id)}<Tag x={label.x} y={label.y} text={label.text} />{/each}
 	</svg>
+	{#if onchange && !bare}<PutIn bind:this={putIn} {reading} {units} {onchange} />{/if}
 </div>
 
 <style>
 	.section {
+		position: relative;
 		contain: layout paint style;
 		width: 100%;
 	}
 	svg {
 		display: block;
 		user-select: none;
+	}
+	.wet {
+		fill: transparent;
+		cursor: copy;
 	}
 </style>

@@ -122,7 +122,7 @@ function leaves(x: number, from: number, to: number, lean: number): string {
 	const parts: string[] = [];
 	for (let y = from - 14; y > to + 4; y -= 9) {
 		const at = x + lean * ((from - y) / Math.max(1, from - to));
-		parts.push(`M${at.toFixed(1)} ${y.toFixed(1)}l-4.500-3.500M${at.toFixed(1)} ${y.toFixed(1)}l4.500-3.500`);
+		parts.push(`M${(at - 4.5).toFixed(1)} ${(y - 3.5).toFixed(1)}l4.5 3.5l4.5-3.5`);
 	}
 	return parts.join('');
 }

@@ -2,22 +2,28 @@
 	import { mainForageIn } from '$lib/core/reading/conditions';
 	import type { Reading } from '$lib/core/reading/complete';
 	import { spoken } from '$lib/core/naming/spoken';
-	import { lookedAt, matchOf, type View } from '$lib/core/optics/contrast';
+	import type { View } from '$lib/core/optics/backdrop';
+	import { lookedAt, matchOf } from '$lib/core/optics/contrast';
 	import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
 	import { waterRgb } from '$lib/core/optics/swatch';
+	import type { Build, OwnUse } from '$lib/core/schema/build';
 	import type { Rig } from '$lib/core/schema/rig';
-	import { look, partsOf } from './rigParts';
+	import { look, lookOwn, partsOf } from './rigParts';
 	import { css, shownIn, type Shown } from './seen';
 	import Swatch from './Swatch.svelte';
 
 	interface Props {
 		rig: Rig | null;
+		/** Parts of the angler's own that it is built with. */
+		own?: Build['own'];
+		/** Own parts that lie in the box: those with a colour are held beside what is tied on. */
+		box?: readonly OwnUse['part'][];
 		reading: Reading;
 		/** Depth (m) that is looked at; the middle of the fish unless given. */
 		depthM?: number;
 		view?: View;
 	}
-	const { rig, reading, depthM, view = 'side' }: Props = $props();
+	const { rig, own, box = [], reading, depthM, view = 'side' }: Props = $props();
 
 	const SKIRTS = everyTarget().filter(({ kind }) => kind === 'skirt');
 	/** From here on a skirt is like the forage; the model tells them no finer than this. */
@@ -28,7 +34,20 @@
 	const water = $derived(css(waterRgb(scene)));
 	const forage = $derived(reading.forage.find(({ amount }) => amount !== 'none')?.kind ?? null);
 	const bait = $derived(forage ? look('forage', forage) : []);
-	const beside = $derived<Shown[]>(shownIn(scene, [...(rig ? partsOf(rig) : []), ...bait], view));
+	const beside = $derived<Shown[]>(shownIn(scene, [...(rig ? partsOf(rig, own) : []), ...bait], view));
+	/** The angler's own colours, those that the rules take for what is tied on before the others. */
+	const mine = $derived.by(() => {
+		const tied = (part: OwnUse['part']): boolean =>
+			part.colour?.countsAs === (part.kind === 'skirt' ? rig?.skirt.colour : rig?.trailer?.colour);
+		const sorted = box.filter(({ colour }) => colour).toSorted((a, b) => Number(tied(b)) - Number(tied(a)));
+		return sorted.flatMap((part) =>
+			shownIn(scene, lookOwn(part.kind === 'skirt' ? 'skirt' : 'trailer', part), view).map((shown) => ({
+				shown,
+				note: `${PART_WORDS[shown.named.kind]}, taken for ${spoken(part.colour!.countsAs)}`,
+				tied: tied(part)
+			}))
+		);
+	});
 	const like = $derived.by(() => {
 		const one = bait[0];
 		if (!one) return [];
@@ -48,6 +67,14 @@
 		<div><span class="quiet">{PART_WORDS[one.named.kind]}</span><Swatch shown={one} {water} /></div>
 	{/each}
 </div>
+{#if mine.length > 0}
+	<h3>Of your own</h3>
+	<div class="pair">
+		{#each mine as { shown, note, tied }, at (at)}
+			<div><span class="quiet">{note}{tied ? ': fits' : ''}</span><Swatch {shown} {water} /></div>
+		{/each}
+	</div>
+{/if}
 {#if forage}
 	<p>
 		{#if like.length > 0}

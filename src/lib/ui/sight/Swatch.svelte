@@ -20,13 +20,14 @@
 		<ellipse cx="67%" cy="22" rx="24%" ry="13" fill={css(shown.here)} />
 	</svg>
 	<p>
-		<strong>{spoken(named.colour)}</strong>
+		<strong>{named.name ?? spoken(named.colour)}</strong>
 		<span class="looks">{SIGNS[looked.looks]}</span>
 	</p>
 </div>
 
 <style>
 	.swatch {
+		contain: content;
 		overflow: clip;
 		border: 1px solid var(--ink);
 		border-radius: 3px;

@@ -1,5 +1,7 @@
-import { targetOf } from '$lib/core/optics/targets';
+import { ownTarget } from '$lib/core/optics/ownColour';
 import type { Named } from '$lib/core/optics/sight';
+import { targetOf } from '$lib/core/optics/targets';
+import type { Build, OwnUse } from '$lib/core/schema/build';
 import type { Rig } from '$lib/core/schema/rig';
 
 /** Something to look at by its kind and colour; nothing where it is not judged. */
@@ -8,10 +10,18 @@ export function look(kind: Named['kind'], colour: string, hammered = false): Nam
 	return target ? [{ kind, colour, target }] : [];
 }
 
+/** A part of the angler's own by the colour that it was given; nothing where it has none of its own. */
+export function lookOwn(kind: Named['kind'], part: OwnUse['part'] | undefined): Named[] {
+	if (!part?.colour) return [];
+	return [{ kind, colour: part.colour.countsAs, name: part.name, target: ownTarget(part.colour) }];
+}
+
+const first = (own: Named[], table: Named[]): Named[] => (own.length > 0 ? own : table);
+
 /** What of a rig is looked at: its skirt, its trailer, and its rear blade, which is the larger one. */
-export const partsOf = (rig: Rig): Named[] => [
-	...look('skirt', rig.skirt.colour),
-	...(rig.trailer ? look('trailer', rig.trailer.colour) : []),
+export const partsOf = (rig: Rig, own: Build['own'] = {}): Named[] => [
+	...first(lookOwn('skirt', own.skirt?.part), look('skirt', rig.skirt.colour)),
+	...(rig.trailer ? first(lookOwn('trailer', own.trailer?.part), look('trailer', rig.trailer.colour)) : []),
 	...rig.blades
 		.filter(({ position }) => position === 'rear')
 		.flatMap(({ finish, texture }) => look('blade', finish, texture === 'hammered'))

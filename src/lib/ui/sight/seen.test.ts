@@ -8,7 +8,7 @@ import { readingSchema } from '$lib/core/schema/reading';
 import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
 import { anyReading } from '$lib/core/testing/arbitraries';
 import RigHere from './RigHere.svelte';
-import { partsOf } from './rigParts';
+import { lookOwn, partsOf } from './rigParts';
 import { opinionOf } from './opinion';
 import { besideBest, css, levelsOf, REACHES, reachOf, shownIn } from './seen';
 
@@ -18,6 +18,48 @@ const skirts = everyTarget().filter(({ kind }) => kind === 'skirt');
 const scene = sceneOfReading(
 	completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1.2, bottomM: 3 }))
 );
+
+describe('what of a rig is looked at', () => {
+	const colour = { strands: [{ colour: 'black' as const, share: 1 }], countsAs: 'black' as const };
+	const part = {
+		kind: 'skirt' as const,
+		name: 'Hand-tied',
+		form: 'silicone',
+		lengthMm: 60,
+		massG: 2,
+		price: 1 as const,
+		colour
+	};
+	const own = { skirt: { id: '11111111-1111-4111-8111-111111111111', version: 1, part } };
+
+	it('is its own colour where it has one, by its own name', () => {
+		const { rig } = startBuild('spinnerbait');
+		const [skirt] = partsOf(rig, own);
+		expect(skirt).toMatchObject({ kind: 'skirt', colour: 'black', name: 'Hand-tied' });
+		const black = skirts.find((one) => one.colour === 'black')!;
+		expect([...skirt!.target.reflects]).toEqual([...black.target.reflects].map((value) => expect.closeTo(value, 9)));
+		expect(partsOf(rig)[0]).toMatchObject({ kind: 'skirt', colour: rig.skirt.colour });
+		expect(lookOwn('skirt', { ...part, colour: undefined })).toEqual([]);
+	});
+
+	it('stands beside those in the box: the one that goes here first, the bare ones not at all', () => {
+		const { rig } = startBuild('spinnerbait');
+		const box = [
+			part,
+			{ ...part, name: 'Same', colour: { ...colour, countsAs: rig.skirt.colour as 'white' } },
+			{ ...part, name: 'Bare', colour: undefined }
+		];
+		const reading = completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1.2, bottomM: 3 }));
+		render(RigHere, { rig, box, reading });
+		expect(screen.getAllByText(/taken for/).map(({ textContent }) => textContent!.includes('fits'))).toEqual([
+			true,
+			false
+		]);
+		expect(screen.queryByText('Bare')).toBeNull();
+		// A name of the angler's own is left as it was given.
+		expect(screen.getByText('Hand-tied')).toBeTruthy();
+	});
+});
 
 describe('how far things are seen', () => {
 	it('is a word by the farthest: near ties stand level, and nothing is finer than the model', () => {

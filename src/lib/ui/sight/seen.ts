@@ -1,4 +1,5 @@
-import { atWork, lookedAt, pairSteps, type Looked, type View } from '$lib/core/optics/contrast';
+import type { View } from '$lib/core/optics/backdrop';
+import { atWork, lookedAt, pairSteps, type Looked } from '$lib/core/optics/contrast';
 import { inHandRgb, type Rgb } from '$lib/core/optics/colour';
 import type { Scene } from '$lib/core/optics/scene';
 import type { Named } from '$lib/core/optics/sight';
@@ -23,7 +24,7 @@ export interface Shown {
 	readonly here: Rgb;
 }
 
-const idOf = ({ kind, colour }: Named): string => `${kind} ${colour}`;
+const idOf = ({ kind, colour, name }: Named): string => `${kind} ${name ?? colour}`;
 
 export const shownIn = (scene: Scene, named: readonly Named[], view: View): Shown[] =>
 	named.map((one) => ({

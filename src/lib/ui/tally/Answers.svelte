@@ -8,6 +8,7 @@
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import type { Component } from 'svelte';
 	import type { Stretch } from '$lib/core/tally/story';
+	import { swiped } from '../parts/swipe';
 	import { ANSWERS, countOf, type Answer } from './words';
 
 	interface Props {
@@ -20,6 +21,12 @@
 		onundo: () => void;
 	}
 	const { now, last, disabled, onanswer, oncast, onundo }: Props = $props();
+	/** A stroke over the buttons, for cold or wet thumbs that miss them: to the right a cast, to the left the last one back. */
+	function stroke(by: 1 | -1) {
+		if (disabled) return;
+		if (by === -1) oncast();
+		else if (last !== null) onundo();
+	}
 	const ICONS: Readonly<Record<Answer, Component>> = {
 		bite: Crosshair as unknown as Component,
 		follow: ChevronsRight as unknown as Component,
@@ -30,7 +37,7 @@
 	};
 </script>
 
-<div class="answers">
+<div class="answers" {@attach swiped(stroke)}>
 	{#each ANSWERS as [answer, name] (answer)}
 		{@const Icon = ICONS[answer]}
 		<button type="button" {disabled} onclick={() => onanswer(answer)} aria-label="{name}, {countOf(now, answer)}">
@@ -45,7 +52,7 @@
 		<small>{last ?? 'nothing yet'}</small>
 	</button>
 	<button type="button" class="cast" {disabled} onclick={oncast} aria-label="Cast, {now.casts}">
-		<span>Cast<small>nothing: tap again</small></span>
+		<span>Cast<small>tap, or stroke right</small></span>
 		<strong class="figure" aria-hidden="true">{now.casts}</strong>
 	</button>
 </div>

@@ -1,9 +1,16 @@
 <script lang="ts">
 	import { typedFigure } from '$lib/forms/typed';
 	import { dequal } from 'dequal';
-	import { happeningSchema, HITS, HOOK_PLACES, type Happening, type HappeningInput } from '$lib/core/schema/tally';
+	import {
+		happeningSchema,
+		HITS,
+		HOOK_PLACES,
+		HOOKSETS,
+		type Happening,
+		type HappeningInput
+	} from '$lib/core/schema/tally';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { HIT_WORDS, HOOK_WORDS } from './words';
+	import { HIT_WORDS, HOOK_WORDS, SET_WORDS } from './words';
 
 	type Struck = Extract<Happening, { kind: 'bite' | 'short' | 'landed' | 'lost' }>;
 	interface Props {
@@ -32,34 +39,35 @@
 		value === null ? '' : String(Number((value / by).toFixed(digits)));
 </script>
 
+{#snippet one<Value extends string>(
+	legend: string,
+	key: 'hit' | 'hook' | 'set',
+	values: readonly Value[],
+	words: Readonly<Record<Value, string>>,
+	present: Value | null
+)}
+	<fieldset>
+		<legend>{legend}</legend>
+		{#each values as value (value)}
+			<button
+				type="button"
+				class="chip"
+				aria-pressed={present === value}
+				onclick={() => say({ [key]: present === value ? undefined : value })}>{words[value]}</button
+			>
+		{/each}
+	</fieldset>
+{/snippet}
+
 <section class="fish" aria-label="More about it">
 	<header>
 		<h2>{{ bite: 'Bite', short: 'Short strike', landed: 'Landed', lost: 'Lost' }[what.kind]}: more, if you like</h2>
 		<button class="button" type="button" onclick={onclose}>Done</button>
 	</header>
-	<fieldset>
-		<legend>It struck</legend>
-		{#each HITS as hit (hit)}
-			<button
-				type="button"
-				class="chip"
-				aria-pressed={what.hit === hit}
-				onclick={() => say({ hit: what.hit === hit ? null : hit })}>{HIT_WORDS[hit]}</button
-			>
-		{/each}
-	</fieldset>
+	{@render one('It struck', 'hit', HITS, HIT_WORDS, what.hit)}
 	{#if what.kind === 'landed' || what.kind === 'lost'}
-		<fieldset>
-			<legend>Hooked in the</legend>
-			{#each HOOK_PLACES as hook (hook)}
-				<button
-					type="button"
-					class="chip"
-					aria-pressed={what.hook === hook}
-					onclick={() => say({ hook: what.hook === hook ? null : hook })}>{HOOK_WORDS[hook]}</button
-				>
-			{/each}
-		</fieldset>
+		{@render one('Hooked in the', 'hook', HOOK_PLACES, HOOK_WORDS, what.hook)}
+		{@render one('The hook was set', 'set', HOOKSETS, SET_WORDS, what.set ?? null)}
 	{/if}
 	{#if what.kind === 'landed'}
 		<div class="figures">

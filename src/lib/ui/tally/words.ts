@@ -1,6 +1,6 @@
 import type { UnitSystem } from '$lib/core/records/schemas';
 import { rigName } from '$lib/core/naming/describe';
-import type { Happening, Hit, HookPlace } from '$lib/core/schema/tally';
+import type { Happening, Hit, HookPlace, Hookset } from '$lib/core/schema/tally';
 import type { Story, Stretch } from '$lib/core/tally/story';
 import { withUnit } from '$lib/forms/units';
 
@@ -20,6 +20,12 @@ export const HOOK_WORDS: Readonly<Record<HookPlace, string>> = {
 	roof: 'roof of the mouth',
 	deep: 'deep',
 	unknown: 'not seen'
+};
+
+export const SET_WORDS: Readonly<Record<Hookset, string>> = {
+	sweep: 'swept',
+	strike: 'struck hard',
+	wind: 'wound on'
 };
 
 /** An answer of the fish, or of the weed, as a button says it. */
@@ -57,7 +63,12 @@ export function happeningText(what: Happening, units: UnitSystem, spotName: (id:
 		case 'landed':
 		case 'lost': {
 			const length = what.kind === 'landed' && what.lengthCm !== null ? lengthText(what.lengthCm, units) : null;
-			const said = [length, what.hook && HOOK_WORDS[what.hook], what.hit && HIT_WORDS[what.hit]].filter(Boolean);
+			const said = [
+				length,
+				what.hook && HOOK_WORDS[what.hook],
+				what.hit && HIT_WORDS[what.hit],
+				what.set && SET_WORDS[what.set]
+			].filter(Boolean);
 			return [what.kind === 'landed' ? 'Landed' : 'Lost', ...said].join(', ');
 		}
 		case 'fouled':

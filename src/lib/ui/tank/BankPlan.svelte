@@ -2,6 +2,7 @@
 	import type { Approach } from '$lib/core/tow/approach';
 	import { soundedM } from '$lib/core/places/profile';
 	import type { SpotRecord } from '$lib/core/records/schemas';
+	import { stemsOf, type Standing } from './reeds';
 
 	interface Props {
 		approaches: readonly Approach[];
@@ -15,12 +16,16 @@
 		sunDeg: number | null;
 		/** Where north is, as an angle of a cast; `null` where no spot says it. */
 		northDeg: number | null;
+		/** What stands along the bank. */
+		standing: Standing | null;
 		depth: (metres: number) => string;
 		onchoose: (angleDeg: number) => void;
 	}
-	const { approaches, chosenDeg, bestDeg, outM, profile, windDeg, sunDeg, northDeg, depth, onchoose }: Props = $props();
+	const { approaches, chosenDeg, bestDeg, outM, profile, windDeg, sunDeg, northDeg, standing, depth, onchoose }: Props =
+		$props();
 
-	const [HEIGHT, BANK, FOOT] = [430, 36, 44] as const;
+	/** The highest plan, its strip of bank, what is left under the boat at least, and what the signs there take, px. */
+	const [HEIGHT, BANK, FOOT, ROOM] = [430, 36, 44, 112] as const;
 	/** As wide as its place, so that its words stay readable on a phone. */
 	let width = $state(860);
 	const middle = $derived(width / 2);
@@ -28,11 +33,13 @@
 	/** Pixels to the metre, the same both ways. */
 	const scale = $derived(Math.min((middle - 20) / reach, (HEIGHT - BANK - FOOT) / outM));
 	const boatY = $derived(BANK + outM * scale);
+	/** No higher than what is drawn on it: a phone is narrow, and its plan small. */
+	const height = $derived(Math.min(HEIGHT, boatY + ROOM));
 	const most = $derived(Math.max(1e-9, ...approaches.map(({ zoneMPerH }) => zoneMPerH)));
 	/** Lines of equal depth, every metre, by their distance from the bank. */
 	const contours = $derived.by(() => {
 		const found: { depthM: number; y: number }[] = [];
-		for (let y = BANK; y < HEIGHT; y += 2) {
+		for (let y = BANK; y < height; y += 2) {
 			const depthM = soundedM(profile, (y - BANK) / scale);
 			if (depthM >= found.length + 1) found.push({ depthM: found.length + 1, y });
 		}
@@ -55,6 +62,20 @@
 		const [dx, dy] = unit(angleDeg);
 		return [middle + dx * castM * scale, boatY + dy * castM * scale];
 	};
+	/** A stem as three blades from its foot, a pad as a leaf as large as its place lets it be; all of them are one path. */
+	const leaf = $derived(Math.min(5, Math.max(2, 0.4 * scale)));
+	const LOOKS = $derived({
+		stems: 'l-2-6m2,6l0-8m0,8l2-6',
+		pads: `m${-leaf},0a${leaf},${leaf * 0.6} 0 1,0 ${2 * leaf},0a${leaf},${leaf * 0.6} 0 1,0 ${-2 * leaf},0`
+	});
+	const stems = $derived(
+		standing
+			? stemsOf(standing, profile, middle / scale, windDeg)
+					.map(({ alongM, outM: from }) => `M${middle + alongM * scale},${BANK + from * scale}${LOOKS[standing]}`)
+					.join('')
+			: ''
+	);
+	const NAMES = { stems: 'reeds', pads: 'pads' } as const;
 	let svg: SVGSVGElement;
 	let turning = $state(false);
 
@@ -63,7 +84,7 @@
 		const box = svg.getBoundingClientRect();
 		const [x, y] = [
 			((event.clientX - box.left) / box.width) * width,
-			((event.clientY - box.top) / box.height) * HEIGHT
+			((event.clientY - box.top) / box.height) * height
 		];
 		const angle = (Math.atan2(boatY - y, middle - x) * 180) / Math.PI;
 		const held = angle < -90 ? 180 : Math.min(180, Math.max(0, angle));
@@ -73,13 +94,13 @@
 		if (nearest.angleDeg !== chosenDeg) onchoose(nearest.angleDeg);
 	}
 	const arrow = $derived(windDeg === null ? null : unit(windDeg));
-	const sign = $derived({ x: width - 58, y: HEIGHT - 62, r: 34 });
+	const sign = $derived({ x: width - 58, y: height - 62, r: 34 });
 </script>
 
 <div bind:clientWidth={width}>
 	<svg
 		bind:this={svg}
-		viewBox="0 0 {width} {HEIGHT}"
+		viewBox="0 0 {width} {height}"
 		role="img"
 		aria-label="Plan of bank, boat and casts"
 		onpointerdown={(event) => {
@@ -114,6 +135,12 @@
 			<line x1="0" x2={width} y1={y} y2={y} stroke="var(--rule-2)" stroke-dasharray="2 5" />
 			<text x="8" y={y - 3}>{depth(depthM)}</text>
 		{/each}
+		{#if standing && stems}
+			<path d={stems} class="stems" />
+			<text x={width - 10} y="22" text-anchor="end" class="on-earth"
+				>{NAMES[standing]}{windDeg === null ? '' : ': their lanes run with the wind'}</text
+			>
+		{/if}
 		{#each approaches as one (one.angleDeg)}
 			<path
 				d={pathOf(one)}
@@ -183,6 +210,11 @@
 		paint-order: stroke;
 		stroke: var(--paper);
 		stroke-width: 5px;
+	}
+	.stems {
+		fill: none;
+		stroke: #6f8a3c;
+		stroke-width: 1.2;
 	}
 	.end {
 		fill: var(--ink-2);

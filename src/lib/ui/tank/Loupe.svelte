@@ -1,33 +1,37 @@
 <script lang="ts">
-	import type { Rig } from '$lib/core/schema/rig';
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
+	import { drawLaid } from '$lib/core/drawing/rigDrawing';
+	import { drawTurning, TURNING } from '$lib/core/drawing/turning';
+	import { layRig } from '$lib/core/geometry/lay';
+	import type { Build } from '$lib/core/schema/build';
 	import RigDrawing from '../rig/RigDrawing.svelte';
+	import type { Beats } from './beat';
 
 	interface Props {
-		rig: Rig;
+		build: Build;
 		/** How steeply it rises and how far it leans over, degrees. */
 		riseDeg: number;
 		leanDeg: number | null;
-		/** Turns or beats in a second of what is seen first on it. */
-		beatHz: number;
-		/** Moment, s: the blade turns with it. */
+		beats: Beats;
+		/** Moment, s: the blades turn with it. */
 		atS: number;
 	}
-	const { rig, riseDeg, leanDeg, beatHz, atS }: Props = $props();
-	const drawing = $derived(drawRig(rig, true));
-	const scale = $derived(Math.min(118 / drawing.bounds.width, 62 / drawing.bounds.height));
+	const { build, riseDeg, leanDeg, beats, atS }: Props = $props();
+	const laid = $derived(layRig(build));
+	const whole = $derived(drawLaid(laid, true));
+	const still = $derived({ ...whole, shapes: whole.shapes.filter(({ part }) => !TURNING.has(part)) });
+	const scale = $derived(Math.min(118 / whole.bounds.width, 62 / whole.bounds.height));
 	/** Nobody sees a blade that turns ten times a second: it is shown slower, and that is said. */
 	const SLOWER = 10;
-	const turn = $derived(Math.abs(Math.cos((2 * Math.PI * beatHz * atS) / SLOWER)));
+	const turning = $derived(
+		drawTurning(laid, { front: (beats.frontHz * atS) / SLOWER, rear: (beats.rearHz * atS) / SLOWER })
+	);
 	const rise = $derived(Math.round(riseDeg));
+	const beatHz = $derived(beats.rearHz || beats.frontHz);
 </script>
 
 <figure class="loupe">
 	<div class="glass">
-		<div style:transform="rotate({-riseDeg}deg)"><RigDrawing {drawing} {scale} decorative /></div>
-		<svg width="30" height="22" aria-hidden="true"
-			><ellipse cx="15" cy="11" rx={3 + 11 * turn} ry="9" class="blade" /></svg
-		>
+		<div style:transform="rotate({-riseDeg}deg)"><RigDrawing drawing={still} {turning} {scale} decorative /></div>
 	</div>
 	<figcaption>
 		{rise === 0 ? 'level' : rise > 0 ? `up ${rise}°` : `down ${-rise}°`}{leanDeg === null
@@ -54,10 +58,6 @@
 		border-radius: 55px;
 		background: var(--paper);
 		overflow: clip;
-	}
-	.blade {
-		fill: var(--amber);
-		stroke: var(--ink);
 	}
 	figcaption {
 		padding: 2px 6px;

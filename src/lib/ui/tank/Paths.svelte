@@ -4,13 +4,8 @@
 	import Tag from '../section/Tag.svelte';
 	import { labelWidth } from '../section/labels';
 	import { outOf, type Throw } from './throw';
-	import { sampleAt } from './moments';
+	import { labelSides, sampleAt, type Watched } from './moments';
 
-	/** A rig that is watched: its letter, its cast, and the depth of it in words. */
-	export interface Watched {
-		readonly sign: 'A' | 'B';
-		readonly tow: Tow;
-	}
 	interface Props {
 		frame: Frame;
 		bed: Bed;
@@ -35,12 +30,22 @@
 	/** The boat lies behind the tip; on the bank there is none. */
 	const side = $derived(thrown.towardsBank ? -1 : 1);
 	const SIGN_GAP = 14;
-	/** The label of the deeper one stands under its path, that of the other over it. */
-	function isDeeper(at: number): boolean {
-		const [own, other] = [watched[at], watched[1 - at]];
-		if (!own || !other) return false;
-		const [depthM, otherM] = [sampleAt(own.tow.samples, atS).zM, sampleAt(other.tow.samples, atS).zM];
-		return depthM > otherM || (depthM === otherM && at === 1);
+	/** Where the loupe lies over the drawing's right end, by its height, on screens wide enough for it: no label goes under it. */
+	const LOUPE = { from: 0.42, widthPx: 168, roomPx: 520 } as const;
+	const sides = $derived(labelSides(watched, atS));
+	/** Where (px) a label of a text stands beside the lure. */
+	function placeOf(
+		text: string,
+		now: TowSample,
+		side: (typeof sides)[number]
+	): { readonly x: number; readonly y: number } {
+		const width = labelWidth(text);
+		const y = yOf(frame, now.zM) + { over: -SIGN_GAP - 8, under: SIGN_GAP + 8, beside: 0 }[side];
+		const loupe = y > frame.height * LOUPE.from && frame.width > LOUPE.roomPx ? LOUPE.widthPx : 0;
+		const most = frame.right - loupe - width;
+		const at = x(now.xM);
+		if (side === 'beside') return { x: at + SIGN_GAP > most ? at - SIGN_GAP - width : at + SIGN_GAP, y };
+		return { x: Math.max(frame.left, Math.min(most, at - width / 2)), y };
 	}
 	const SAMPLES = 48;
 	/** The band along the cast, down to the bed where that is shallower. */
@@ -76,11 +81,7 @@
 	{@const text = `${sign}: ${depth(now.zM)}${now.where === 'cover' ? ', in the cover' : ''}`}
 	{#if at === 0}<path class="line" d="M{tip.x} {tip.y}L{x(now.xM)} {yOf(frame, now.zM)}" />{/if}
 	<circle class="now {sign}" cx={x(now.xM)} cy={yOf(frame, now.zM)} r="6.5" />
-	<Tag
-		x={Math.max(frame.left, Math.min(frame.right - labelWidth(text), x(now.xM) - labelWidth(text) / 2))}
-		y={yOf(frame, now.zM) + (isDeeper(at) ? SIGN_GAP + 8 : -SIGN_GAP - 8)}
-		{text}
-	/>
+	<Tag {...placeOf(text, now, sides[at]!)} {text} />
 {/each}
 
 <style>
@@ -122,10 +123,17 @@
 		stroke-width: 2.6;
 		stroke-dasharray: 8 4;
 	}
+	.path.C {
+		stroke: #bfe3ff;
+		stroke-width: 2.6;
+		stroke-dasharray: 2 5;
+		stroke-linecap: round;
+	}
 	.dot {
 		fill: #1b1506;
 	}
-	.dot.B {
+	.dot.B,
+	.dot.C {
 		fill: #fff;
 		stroke: #1b1506;
 	}
@@ -140,5 +148,8 @@
 	}
 	.now.B {
 		fill: #fff;
+	}
+	.now.C {
+		fill: #bfe3ff;
 	}
 </style>

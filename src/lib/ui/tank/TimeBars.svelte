@@ -1,10 +1,9 @@
 <script lang="ts">
-	import type { Tow } from '$lib/core/schema/tow';
 	import { modelShare } from '$lib/forms/units';
-	import { stretchesOf } from './moments';
+	import { stretchesOf, type Watched } from './moments';
 
 	interface Props {
-		watched: readonly { readonly sign: 'A' | 'B'; readonly tow: Tow }[];
+		watched: readonly Watched[];
 		band: { readonly fromM: number; readonly toM: number } | null;
 	}
 	const { watched, band }: Props = $props();

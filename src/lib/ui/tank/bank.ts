@@ -1,6 +1,7 @@
 import { soundedM } from '$lib/core/places/profile';
 import type { SpotRecord } from '$lib/core/records/schemas';
 import type { Reading } from '$lib/core/reading/complete';
+import type { Approach } from '$lib/core/tow/approach';
 
 /** Shallowest water (m) under a boat, and least fall of a bank (m a metre), that are reckoned with. */
 const SHALLOWEST_M = 0.5;
@@ -39,6 +40,29 @@ const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-wes
 
 /** A bearing as one of eight points of the compass. */
 export const pointOf = (bearingDeg: number): string => POINTS[Math.round(turned(bearingDeg) / 45) % 8]!;
+
+/** A cast down the lanes that works for less of an hour than this share of the best one is no advice (assumed). */
+const LANE_WORTH = 0.5;
+
+/**
+ * The way to cast: down the lanes that a wind opens in reeds or pads (POS-03) where that works among the fish too, else
+ * whichever works longest.
+ *
+ * @param downwindDeg The way of the wind as an angle of a cast; `null` where nothing stands that it would open.
+ */
+export function bestWay(
+	ways: readonly Approach[],
+	downwindDeg: number | null
+): { way: Approach; isLane: boolean } | null {
+	const [first] = ways;
+	if (!first) return null;
+	const most = ways.reduce((top, one) => (one.zoneMPerH > top.zoneMPerH ? one : top), first);
+	if (downwindDeg === null || downwindDeg > 180) return { way: most, isLane: false };
+	const off = ({ angleDeg }: Approach): number => Math.abs(angleDeg - downwindDeg);
+	const lane = ways.reduce((nearest, one) => (off(one) < off(nearest) ? one : nearest), first);
+	const isLane = lane.zoneMPerH >= LANE_WORTH * most.zoneMPerH;
+	return { way: isLane ? lane : most, isLane };
+}
 
 /** What a way of casting is called. */
 export function wayText(angleDeg: number): string {

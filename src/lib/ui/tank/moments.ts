@@ -1,4 +1,16 @@
-import type { TowSample } from '$lib/core/schema/tow';
+import type { Tow, TowSample } from '$lib/core/schema/tow';
+
+/** Rigs that are watched: the one in hand, and what runs beside it. */
+export const SIGNS = ['A', 'B', 'C'] as const;
+export type Sign = (typeof SIGNS)[number];
+export const BESIDE = ['B', 'C'] as const satisfies readonly Sign[];
+export type Beside = (typeof BESIDE)[number];
+
+/** A rig that is watched: its letter and its cast. */
+export interface Watched {
+	readonly sign: Sign;
+	readonly tow: Tow;
+}
 
 /** Where a lure is at a moment (s) of its cast, between the samples; at the ends where the moment lies beyond. */
 export function sampleAt(samples: readonly TowSample[], tS: number): TowSample {
@@ -46,4 +58,15 @@ export function stretchesOf(samples: readonly TowSample[], band: { fromM: number
 		else stretches.push({ what, fromS: tS, toS });
 	}
 	return stretches;
+}
+
+/** Where the label of each lure stands at a moment (s): of several the shallowest over its path, the deepest under it. */
+export function labelSides(watched: readonly Watched[], atS: number): ('over' | 'under' | 'beside')[] {
+	const depths = watched.map(({ tow }) => sampleAt(tow.samples, atS).zM);
+	const order = depths.map((_, at) => at).toSorted((a, b) => depths[a]! - depths[b]! || a - b);
+	return depths.map((_, at) => {
+		const place = order.indexOf(at);
+		if (place === 0) return 'over';
+		return place === order.length - 1 ? 'under' : 'beside';
+	});
 }

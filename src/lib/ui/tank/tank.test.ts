@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
 import type { Work } from '$lib/client/work';
 import { startBuild } from '$lib/core/build/start';
+import type { Approach } from '$lib/core/tow/approach';
 import type { MapCell, MapInput } from '$lib/core/tow/map';
 import { completeReading } from '$lib/core/reading/complete';
 import { RETRIEVES } from '$lib/core/schema/words';
@@ -10,10 +11,10 @@ import { towInputSchema, type TowSample } from '$lib/core/schema/tow';
 import { anyReading } from '$lib/core/testing/arbitraries';
 import { bedM, reachM, shareAt } from '../section/geometry';
 import { soundedM } from '$lib/core/places/profile';
-import { angleOf, bearingOf, evenBank, pointOf, sunText, wayText } from './bank';
+import { angleOf, bearingOf, bestWay, evenBank, pointOf, sunText, wayText } from './bank';
 import { rigWith } from './changed';
 import { HANDS, handOf, PHASES } from './hands';
-import { riseDeg, sampleAt, stretchesOf } from './moments';
+import { labelSides, riseDeg, sampleAt, SIGNS, stretchesOf, type Watched } from './moments';
 import { measureText, readMeasure } from './measureDraft';
 import { Player } from './player.svelte';
 import { Searches } from './searches.svelte';
@@ -116,6 +117,29 @@ describe('a moment of a cast', () => {
 		expect(riseDeg(samples, 5)).toBeCloseTo(26.57, 1);
 		expect(riseDeg(samples, 3)).toBeLessThan(0);
 		expect(riseDeg(samples, 7.6)).toBe(0);
+	});
+
+	it('has each label on its own side of the paths: none of several rigs covers another', () => {
+		fc.assert(
+			fc.property(fc.array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: 1, maxLength: 3 }), (depths) => {
+				const watched = depths.map((zM, at): Watched => ({
+					sign: SIGNS[at]!,
+					tow: {
+						endS: 2,
+						turns: 1,
+						depths: [],
+						covers: [],
+						peakTensionN: 1,
+						samples: [sample(0, 9, zM), sample(2, 1, zM)]
+					}
+				}));
+				const sides = labelSides(watched, 1);
+				expect(new Set(sides).size).toBe(depths.length);
+				if (depths.length < 2) return;
+				expect(depths[sides.indexOf('over')]).toBe(Math.min(...depths));
+				expect(depths[sides.indexOf('under')]).toBe(Math.max(...depths));
+			})
+		);
 	});
 
 	it('belongs to one stretch, and the stretches are the whole cast', () => {
@@ -273,5 +297,37 @@ describe('a measurement', () => {
 		});
 		if ('measure' in read)
 			expect(measureText(read.measure, 'metric')).toBe('ticks 2 m at 14 m of 22 m, wound at 0.9 m/s');
+	});
+});
+
+describe('the way to cast at a bank', () => {
+	const way = (angleDeg: number, zoneMPerH: number): Approach => ({
+		angleDeg,
+		castM: 24,
+		castS: 25,
+		castsPerH: 140,
+		zoneM: 10,
+		zoneMPerH,
+		bowM: 0
+	});
+	const ways = [way(0, 0), way(45, 2200), way(90, 1600), way(135, 2100), way(180, 0)];
+
+	it('is down the lanes where that works, and never a cast that works for nothing', () => {
+		expect(bestWay(ways, 90)).toMatchObject({ way: { angleDeg: 90 }, isLane: true });
+		expect(bestWay(ways, 0)).toMatchObject({ way: { angleDeg: 45 }, isLane: false });
+		expect(bestWay(ways, 270)).toMatchObject({ way: { angleDeg: 45 }, isLane: false });
+		expect(bestWay(ways, null)).toMatchObject({ way: { angleDeg: 45 }, isLane: false });
+		expect(bestWay([], 90)).toBeNull();
+	});
+
+	it('gives up at most half of what the best one works for, whatever the wind', () => {
+		const some = fc.array(fc.tuple(fc.integer({ min: 0, max: 12 }), fc.nat(3000)), { minLength: 1, maxLength: 13 });
+		fc.assert(
+			fc.property(some, fc.integer({ min: 0, max: 359 }), (cells, wind) => {
+				const all = cells.map(([step, zone]) => way(15 * step, zone));
+				const most = Math.max(...all.map(({ zoneMPerH }) => zoneMPerH));
+				expect(bestWay(all, wind)!.way.zoneMPerH).toBeGreaterThanOrEqual(0.5 * most);
+			})
+		);
 	});
 });

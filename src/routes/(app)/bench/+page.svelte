@@ -147,7 +147,12 @@
 							{:else if tab === 'looks'}
 								<div class="looks">
 									{#await import('$lib/ui/sight/RigHere.svelte') then { default: RigHere }}
-										<RigHere rig={build.rig} reading={app.complete} />
+										<RigHere
+											rig={build.rig}
+											own={build.own}
+											box={own.map(({ record }) => record.part)}
+											reading={app.complete}
+										/>
 									{/await}
 								</div>
 							{:else if tab === 'rigs'}

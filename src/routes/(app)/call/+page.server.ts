@@ -1,18 +1,20 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { houseClaims } from '$lib/core/choice/houseRules';
-import { callInputSchema, type CallAnswer, type CallInput } from '$lib/core/schema/call';
+import { callInputSchema, type CallInput } from '$lib/core/schema/call';
 import { SCHEMA_VERSION, type KeptCallRecord } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { layRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { listWaters } from '$lib/server/records/places';
+import { ownColours } from '$lib/server/records/reached';
 import { storeOf } from '$lib/server/records/store';
 import { called, firstAnswer, questionOf } from '$lib/server/work/called';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async (event): Promise<{ answer: CallAnswer | null; newId: string }> => ({
+export const load: PageServerLoad = async (event) => ({
 	answer: await firstAnswer(event, true),
+	own: await ownColours(event.locals, anglerOf(event.locals).anglerId),
 	newId: randomUUID()
 });
 

@@ -10,6 +10,8 @@
 	import SideChange from '$lib/ui/call/SideChange.svelte';
 	import Weighed from '$lib/ui/sight/Weighed.svelte';
 	import Why from '$lib/ui/call/Why.svelte';
+	import { behindWords, whenBetter } from '$lib/ui/call/whenBetter';
+	import { swiped } from '$lib/ui/parts/swipe';
 	import TabBar from '$lib/ui/parts/TabBar.svelte';
 	import TopCall from '$lib/ui/call/TopCall.svelte';
 	import BothSides from '$lib/ui/call/BothSides.svelte';
@@ -105,6 +107,14 @@
 	] as const;
 	let tab = $state<(typeof TABS)[number][0]>('plan');
 
+	/** To the call before or the next one, by a swipe or a button. */
+	const turn = (by: 1 | -1) => (marked = Math.min((answer?.calls.length ?? 1) - 1, Math.max(0, marked + by)));
+	const difference = $derived(
+		called && best && called !== best
+			? `${behindWords(best.score - called.score)}. ${whenBetter(best, called)}`
+			: 'the call. Swipe for the others.'
+	);
+
 	/** What a screen reader hears when the top call changes. */
 	const spoken = $derived(best ? `Top call: ${rigName(best.rig)}, ${best.rig.weightOz} ounces` : 'No call');
 	const cautions = $derived(answer?.plan.filter(({ kind }) => kind === 'caution') ?? []);
@@ -168,7 +178,26 @@
 				<Families families={answer.families} calls={answer.calls} {marked} onmark={(index) => (marked = index)} />
 			</div>{/if}
 		{#if called && answer}
-			<div class="answer"><TopCall {called} window={runningWindow} units={app.units} {costs} /></div>
+			<div class="answer" {@attach swiped(turn)}>
+				<p class="turn phone-only">
+					<button
+						class="button"
+						type="button"
+						disabled={marked === 0}
+						onclick={() => turn(-1)}
+						aria-label="The call before">‹</button
+					>
+					<span>{marked + 1} of {answer.calls.length}: {difference}</span>
+					<button
+						class="button"
+						type="button"
+						disabled={marked >= answer.calls.length - 1}
+						onclick={() => turn(1)}
+						aria-label="The next call">›</button
+					>
+				</p>
+				<TopCall {called} window={runningWindow} units={app.units} {costs} />
+			</div>
 			<Outfit {called} units={app.units} {costs} />
 			<Alternates calls={answer.calls} {marked} units={app.units} onmark={(index) => (marked = index)} />
 			{#if both.length > 0}<div class="below"><BothSides topics={both} /></div>{/if}
@@ -178,7 +207,11 @@
 					{:else if tab === 'edges'}<Edges />
 					{:else if tab === 'looks'}
 						{#await import('$lib/ui/sight/RigHere.svelte') then { default: RigHere }}
-							<RigHere rig={called.rig} reading={app.complete} />
+							<RigHere
+								rig={called.rig}
+								box={app.keeping.withWaiting('parts', data.own).map(({ record }) => record.part)}
+								reading={app.complete}
+							/>
 							<Weighed
 								reasons={called.reasons}
 								colour={called.rig.skirt.colour}
@@ -274,6 +307,16 @@
 		}
 		.answer {
 			order: -1;
+		}
+		.turn {
+			display: flex;
+			gap: 10px;
+			align-items: center;
+			justify-content: space-between;
+			padding: 6px 12px 0;
+		}
+		.turn .button {
+			min-width: 48px;
 		}
 		.side {
 			display: block;

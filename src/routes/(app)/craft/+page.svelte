@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { page } from '$app/state';
 	import { CLAIM_BASE } from '$lib/core/claims/claimBase';
 	import { SPLITS } from '$lib/core/claims/splits';
@@ -30,6 +31,17 @@
 		return claims.map((claim) => ({ claim, share: shares.get(claim.id) ?? 0 }));
 	});
 	const shown = $derived(filtered(heard, { find, family, decision, strength, split, speaking: onlySpeaking }));
+	/** The page comes with the first rules, so that it is light; the others follow once it is there. */
+	const FIRST = 40;
+	let most = $state(FIRST);
+	onMount(() => {
+		const more = () => {
+			most += FIRST;
+			if (most < claims.length) frame = requestAnimationFrame(more);
+		};
+		let frame = requestAnimationFrame(more);
+		return () => cancelAnimationFrame(frame);
+	});
 	const loud = $derived(heard.filter(({ share }) => share > 0).length);
 	const KINDS = { score: 'weighed', plan: 'plan', advice: 'told', limit: 'limit', caution: 'caution' } as const;
 </script>
@@ -81,7 +93,7 @@
 		</form>
 		<p class="count" role="status">{shown.length} {shown.length === 1 ? 'rule' : 'rules'}</p>
 		<ul class="rules">
-			{#each shown as { claim, share } (claim.id)}
+			{#each shown.slice(0, most) as { claim, share } (claim.id)}
 				<li class:silent={share === 0}>
 					<Strength of={claim.strength} />
 					<span class="id">{claim.id}</span>

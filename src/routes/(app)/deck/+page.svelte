@@ -1,92 +1,61 @@
 <script lang="ts">
-	import wasm from 'highs/runtime?url';
-	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/app.svelte';
-	import { WorkerClient } from '$lib/client/workers';
+	import type { CallInput } from '$lib/core/schema/call';
+	import type { Rig } from '$lib/core/schema/rig';
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import type { DeckAnswer, DeckApi, Worth } from '$lib/workers/deck.worker';
+	import type { Plan } from '$lib/core/schema/plan';
+	import { workOut } from '$lib/ui/deck/workOut.svelte';
 	import { calendarOf } from '$lib/ui/deck/calendar';
 	import { bestHours, firstCast, fixedSpots, placedWorths, placesFor, staysOf, worthOf } from '$lib/ui/deck/day';
 	import { awayM, withoutThunder } from '$lib/ui/deck/lies';
 	import { PlannedDay } from '$lib/ui/deck/planned.svelte';
+	import { deckText } from '$lib/ui/deck/shareText';
 	import Views from '$lib/ui/deck/Views.svelte';
-	import { download } from '$lib/ui/parts/download';
+	import { download, share } from '$lib/ui/parts/download';
 	import Curve from '$lib/ui/deck/Curve.svelte';
 	import DayForm from '$lib/ui/deck/DayForm.svelte';
+	import DeckCard from '$lib/ui/deck/DeckCard.svelte';
 	import HowItWent from '$lib/ui/deck/HowItWent.svelte';
 	import Packing from '$lib/ui/deck/Packing.svelte';
 	import Hours, { type HourRow } from '$lib/ui/deck/Hours.svelte';
 	import Rods from '$lib/ui/deck/Rods.svelte';
 
 	const app = useApp();
-	const worker = new WorkerClient<DeckApi>(
-		() => new Worker(new URL('../../../lib/workers/deck.worker.ts', import.meta.url), { type: 'module' })
-	);
-	onMount(() => () => worker.close());
-
 	const { data } = $props();
 	const day = new PlannedDay(app, () => data.charts);
 	const { water, zone, spots, ticked, hours, weathers, placed, map } = $derived(day);
 	const plan = $derived(day.plan);
 
-	let found = $state.raw<readonly Worth[]>([]);
 	/** What each hour is worth at each place, the rules about places included. */
-	const worths = $derived(placedWorths(placed, found));
+	const worths = $derived(placedWorths(placed, day.solved.worths));
 	const spotOf = (id: string) => spots.find((spot) => spot.id === id);
-	let answer = $state.raw<DeckAnswer | null>(null);
-	let busy = $state(true);
-	let failed = $state('');
+	const { plan: answer, curve, called, busy, failed } = $derived(day.solved);
+	workOut(app, day);
 	const chosen = $derived(
 		placesFor(worths, fixedSpots(plan.edits), (from, to) => map && awayM(map, spotOf(from), spotOf(to)))
 	);
 	const stances = $derived(app.stand.stances);
 
-	$effect(() => {
-		const asked = placed.map(({ at, spot, reading }) => ({
-			at,
-			spot,
-			reading: $state.snapshot(reading) as typeof reading
-		}));
-		const sides = { ...stances };
-		if (asked.length === 0) return;
-		void worker
-			.latest('worth', (api) => api.worth(asked, sides) as Promise<Worth[]>)
-			.then((worked) => worked && (found = worked))
-			.catch(() => (failed = 'The day could not be worked out. Change something and try again.'));
-	});
 	const question = $derived.by(() => {
 		const asked = [...chosen].flatMap(([at, { spot }]) => {
 			const one = day.afloat.find((hour) => hour.at === at && hour.spot === spot);
 			return one ? [{ at, spot, reading: one.reading }] : [];
 		});
-		return asked.length > 0 ? { hours: asked, rods: plan.rods, perHour: 4, stances: { ...stances } } : null;
+		const fixed = plan.owned.slice(0, plan.rods);
+		return asked.length > 0 ? { hours: asked, rods: plan.rods, stances: { ...stances }, fixed } : null;
 	});
 	$effect(() => {
-		const asked = $state.snapshot(question);
-		if (!asked) return;
-		busy = true;
-		failed = '';
-		void worker
-			.latest('deck', (api) => api.deck(asked, wasm) as Promise<DeckAnswer>)
-			.then((found) => {
-				if (!found) return;
-				answer = found;
-				busy = false;
-			})
-			.catch(() => {
-				busy = false;
-				failed = 'No deck could be worked out for this day.';
-			});
+		const asked = $state.snapshot(question) as typeof question;
+		if (asked && app.work) return day.solved.choose(app.work, asked);
 	});
 
 	const rows = $derived(
 		weathers.map((weather): HourRow => {
 			const worth = chosen.get(weather.at) ?? null;
-			const rod =
-				answer?.plan.rods.findIndex(({ hours: carried }) => carried.some(({ at }) => at === weather.at)) ?? -1;
-			const cast = rod < 0 ? null : answer!.plan.rods[rod]!.hours.find(({ at }) => at === weather.at)!;
+			const rod = answer?.rods.findIndex(({ hours: carried }) => carried.some(({ at }) => at === weather.at)) ?? -1;
+			const cast = rod < 0 ? null : answer!.rods[rod]!.hours.find(({ at }) => at === weather.at)!;
 			return {
 				at: weather.at,
 				weather,
@@ -107,11 +76,14 @@
 	);
 	/** What was planned for each hour, to hold the tally against. */
 	const planned = $derived(
-		(answer?.plan.rods ?? []).flatMap(({ hours: carried }) =>
+		(answer?.rods ?? []).flatMap(({ hours: carried }) =>
 			carried.map(({ at, spot, rig }) => ({ at, spot, family: rig.family }))
 		)
 	);
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
+	const dayText = $derived(
+		new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeZone: 'UTC' }).format(Date.parse(plan.date) || 0)
+	);
 	const best = $derived(
 		bestHours(withoutThunder([...chosen.values()], weathers).map((worth) => ({ at: worth.at, points: worthOf(worth) })))
 	);
@@ -120,10 +92,22 @@
 	/** A fall into water under this takes the breath away, °C. */
 	const COLD_C = 12;
 
+	const COLD = 'Cold water: wear the vest, tell somebody where you are, and keep low in the boat.';
+	const THUNDER = 'Thunder is about on this day: off the water before it, and stay off for half an hour after.';
+	const cautions = $derived([
+		...(coldest < COLD_C ? [{ text: COLD, grave: false }] : []),
+		...(rows.some(({ weather }) => weather.thunder) ? [{ text: THUNDER, grave: true }] : [])
+	]);
+	const LEAD = 'Lead: wash hands, keep it from children; laws for small weights differ.';
+	const questionAt = (at: string, spot: string | null): CallInput | null => {
+		const reading = placed.find((one) => one.at === at && one.spot === spot)?.reading;
+		return reading ? { ...app.question, reading } : null;
+	};
+
 	async function take() {
-		const first = answer && firstCast(answer.plan.rods);
+		const first = answer && firstCast(answer.rods);
 		if (!answer || !first || !water) return;
-		const rigs = answer.plan.rods.flatMap(({ hours: carried }) => carried.map(({ rig }) => rig));
+		const rigs = answer.rods.flatMap(({ hours: carried }) => carried.map(({ rig }) => rig));
 		const deck = [...new Map(rigs.map((rig) => [JSON.stringify(rig), rig])).values()].slice(0, 12);
 		const spotId = chosen.get(hours[0]!)?.spot ?? app.record.spotId;
 		const reading = rows[0]?.reading ?? app.reading;
@@ -137,7 +121,16 @@
 		const text = await calendarOf(stays, (id) => app.spotOf(id)?.spot.name ?? '');
 		download(`deck-${plan.date}.ics`, text, 'text/calendar');
 	}
-	const givesUp = ({ rods, value }: DeckAnswer['plan']): string =>
+	const told = $derived({
+		title: water ? `${water.name}, ${dayText}` : dayText,
+		best: best ? `Best hours ${clock(best.from)} to ${clock(best.to)}.` : '',
+		clock,
+		spotName: (id: string) => app.spotOf(id)?.spot.name ?? '',
+		units: app.units,
+		cautions: [...cautions.map(({ text }) => text), LEAD]
+	});
+	const handOn = () => answer && share(`deck-${plan.date}.txt`, deckText(answer.rods, told), 'text/plain');
+	const givesUp = ({ rods, value }: Plan): string =>
 		`${rods.length} ${rods.length === 1 ? 'rod gives' : 'rods give'} up ${value.toFixed(1)}`;
 </script>
 
@@ -149,13 +142,14 @@
 		<Views />
 		<p class="say" role="status">
 			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {givesUp(
-						answer.plan
-					)} points, {answer.plan.reties}
-					{answer.plan.reties === 1 ? 'knot' : 'knots'}{answer.plan.exact ? ', proven' : ''}{/if}{:else}The day is being
-				worked out.{/if}
+						answer
+					)} points, {answer.reties}
+					{answer.reties === 1 ? 'knot' : 'knots'}{answer.exact ? ', proven' : ''}{/if}{:else}The day is being worked
+				out.{/if}
 		</p>
 		<span class="doing">
 			<button class="button" disabled={!answer} onclick={calendar}>Calendar</button>
+			<button class="button" disabled={!answer} onclick={handOn}>Share</button>
 			<button class="button" onclick={() => print()}>Print</button>
 			<button class="button button-amber" disabled={!answer} onclick={take}>Take to the tally</button>
 		</span>
@@ -171,29 +165,49 @@
 					The weather is made up by the station that ships with the application, no forecast: set sky and wind as yours
 					says. The water is the one in hand, warmed by the day. A blue edge: pressure falls before a front.
 				</p>
-				{#if coldest < COLD_C}
-					<p class="notice">Cold water: wear the vest, tell somebody where you are, and keep low in the boat.</p>
-				{/if}
-				{#if rows.some(({ weather }) => weather.thunder)}
-					<p class="notice notice-fails">
-						Thunder is about on this day: off the water before it, and stay off for half an hour after.
-					</p>
-				{/if}
+				{#each cautions as { text, grave } (text)}
+					<p class={['notice', grave && 'notice-fails']}>{text}</p>
+				{/each}
 			</div>
 		{/if}
 	</div>
 	<div class="screen-side" aria-busy={busy}>
 		<section class="part" aria-label="The deck">
 			<h2>The deck</h2>
+			{#if busy}
+				<p class="working">
+					<label>
+						{called ? `Hour ${called.called + 1} of ${called.of} is being called.` : 'The rods are being chosen.'}
+						<progress max={called?.of ?? 1} value={called?.called}></progress>
+					</label>
+					<button class="button" onclick={() => app.work && day.solved.stop(app.work)}>Stop</button>
+				</p>
+			{:else if !answer && !failed}<p class="quiet">Stopped. Any change of the day begins anew.</p>{/if}
 			{#if answer}
-				<Rods rods={answer.plan.rods} {zone} />
-				<Curve curve={answer.curve} rods={plan.rods} />
-				<Packing rods={answer.plan.rods} />
+				<Rods
+					rods={answer.rods}
+					{zone}
+					owned={plan.owned}
+					inHand={app.rig}
+					most={plan.rods}
+					onown={(outfit, isOwned) => day.own(outfit, isOwned)}
+				/>
+				<Curve {curve} rods={plan.rods} whole={day.solved.whole} />
+				<Packing rods={answer.rods} />
 				<HowItWent {clock} plan={planned} />
-			{:else}<p class="quiet">The rods are being chosen.</p>{/if}
+			{/if}
 		</section>
 	</div>
 </div>
+{#if answer && water}
+	<DeckCard
+		{...told}
+		rods={answer.rods}
+		{questionAt}
+		measure={async (rig, question) =>
+			app.work?.window($state.snapshot(rig) as Rig, $state.snapshot(question) as CallInput)}
+	/>
+{/if}
 
 <style>
 	.deck {
@@ -205,6 +219,19 @@
 	.doing {
 		display: flex;
 		gap: 6px;
+	}
+	.working {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+		justify-content: space-between;
+		min-height: 48px;
+	}
+	progress {
+		display: block;
+		width: 100%;
+		height: 8px;
+		accent-color: var(--ink);
 	}
 	.pad {
 		padding: 6px 14px;
@@ -223,8 +250,9 @@
 			order: 1;
 		}
 	}
+	/* Paper gets the card. */
 	@media print {
-		.doing {
+		.deck {
 			display: none;
 		}
 	}

@@ -8,8 +8,8 @@ import { anglerOf } from '$lib/server/auth/api';
 import { IMPORT_MAX, parseJson } from '$lib/server/http/body';
 import { layBuild, layRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
-import { isUnreachable } from '$lib/server/db/connection';
 import { everyRecord } from '$lib/server/records/every';
+import { whereReached } from '$lib/server/records/reached';
 import { storeOf, type Page, type Stored } from '$lib/server/records/store';
 import { importRecords, previewImport } from '$lib/server/records/transfer';
 import type { Actions, PageServerLoad } from './$types';
@@ -27,8 +27,7 @@ export const load = (async ({ locals, depends }): Promise<Lists> => {
 	depends('lucernal:records');
 	const { anglerId } = anglerOf(locals);
 	const nothing = { readings: NONE, calls: NONE, rigs: [], unreachable: true };
-	if (locals.recordsDown) return nothing;
-	try {
+	const read = async () => {
 		const [readings, calls, rigs] = await Promise.all([
 			storeOf('readings').list(anglerId),
 			storeOf('kept-calls').list(anglerId),
@@ -36,10 +35,8 @@ export const load = (async ({ locals, depends }): Promise<Lists> => {
 		]);
 		const items = calls.items.map(({ id, version, record }) => inShort(id, version, record));
 		return { readings, calls: { ...calls, items }, rigs, unreachable: false };
-	} catch (error) {
-		if (!isUnreachable(error)) throw error;
-		return nothing;
-	}
+	};
+	return whereReached(locals, read, nothing);
 }) satisfies PageServerLoad;
 
 type Action = Actions[string];

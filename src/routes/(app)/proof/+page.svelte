@@ -40,7 +40,7 @@
 		const response = await fetch('/api/v1/facts').catch(() => null);
 		if (!response?.ok) return void (source = 'away');
 		const record = (await response.json()) as Packed;
-		await worker.run((api) => api.open(record));
+		await worker.run((api) => api.open(record, app.zone));
 		names = record.outings;
 		source = 'there';
 		void see(facet, { ...filter });
@@ -186,7 +186,7 @@
 			{/if}
 			<div class="pad">
 				<TabBar label="More of the record" tabs={TABS} bind:value={tab}>
-					{#if tab === 'year'}<Year months={look.months} />
+					{#if tab === 'year'}<Year days={look.days} />
 					{:else if tab === 'hooked'}<Landed hooked={look.hooked} kept={look.kept} advice={look.advice} />
 					{:else if tab === 'costs'}<Costs
 							weeded={look.weeded}

@@ -7,7 +7,8 @@ import { changePassphrase, removeAccount, renewCodes } from '$lib/server/auth/ac
 import { leave } from '$lib/server/auth/cookie';
 import { tried } from '$lib/server/auth/forms';
 import { endSession, endSessions, sessionsOf } from '$lib/server/auth/session';
-import { database, isUnreachable } from '$lib/server/db/connection';
+import { database } from '$lib/server/db/connection';
+import { whereReached } from '$lib/server/records/reached';
 import { THEME_COOKIE } from '$lib/server/http/theme';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -16,17 +17,14 @@ const YEAR_S = 365 * 24 * 60 * 60;
 export const load: PageServerLoad = async ({ locals }) => {
 	const { id, anglerId } = anglerOf(locals);
 	const nothing = { session: id, sessions: [], hasPassphrase: false };
-	if (locals.recordsDown) return nothing;
-	try {
+	const read = async () => {
 		const [sessions, angler] = await Promise.all([
 			sessionsOf(anglerId, new Date()),
 			database().models.Angler.findByPk(anglerId)
 		]);
 		return { session: id, sessions, hasPassphrase: angler?.passphrase != null };
-	} catch (error) {
-		if (!isUnreachable(error)) throw error;
-		return nothing;
-	}
+	};
+	return whereReached(locals, read, nothing);
 };
 
 export const actions: Actions = {

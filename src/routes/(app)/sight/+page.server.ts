@@ -1,4 +1,10 @@
+import { anglerOf } from '$lib/server/auth/api';
+import { ownColours } from '$lib/server/records/reached';
 import { firstAnswer } from '$lib/server/work/called';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async (event) => ({ answer: await firstAnswer(event, false) });
+export const load: PageServerLoad = async (event) => {
+	event.depends('lucernal:records');
+	const answer = await firstAnswer(event, false);
+	return { answer, own: await ownColours(event.locals, anglerOf(event.locals).anglerId) };
+};

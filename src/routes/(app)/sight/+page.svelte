@@ -1,12 +1,14 @@
 <script lang="ts">
 	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
 	import { rigName } from '$lib/core/naming/describe';
-	import { flashOf, lookedAt, VIEWS, type View } from '$lib/core/optics/contrast';
+	import { VIEWS, type View } from '$lib/core/optics/backdrop';
+	import { flashOf, lookedAt } from '$lib/core/optics/contrast';
 	import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
 	import { waterRgb } from '$lib/core/optics/swatch';
 	import { NM } from '$lib/core/optics/bands';
 	import { useApp } from '$lib/client/app.svelte';
 	import { shownIn as unitsOf, spokenFigure, withUnit } from '$lib/forms/units';
+	import { following } from '$lib/ui/parts/following.svelte';
 	import LineChart, { type ChartLine } from '$lib/ui/parts/LineChart.svelte';
 	import Ruler from '$lib/ui/parts/Ruler.svelte';
 	import Segment from '$lib/ui/parts/Segment.svelte';
@@ -28,6 +30,10 @@
 	const depthM = $derived(Math.min(reading.bottomM, chosenM ?? (reading.fishFromM + reading.fishToM) / 2));
 	const scene = $derived(sceneOfReading(reading, depthM));
 	const water = $derived(css(waterRgb(scene)));
+	/** What stands beside follows once the hand that slides the depth rests, one after the other. */
+	const rigM = following(() => depthM, 50);
+	const figuresM = following(() => depthM, 110);
+	const besideScene = $derived(sceneOfReading(reading, Math.min(reading.bottomM, figuresM.value)));
 
 	const ALL = everyTarget();
 	const SKIRTS = ALL.filter(({ kind }) => kind === 'skirt');
@@ -40,12 +46,15 @@
 	} as const;
 	const VIEW_WORDS = { side: 'from the side', below: 'from under it', above: 'from over it' } as const;
 
+	/** The angler's own parts, those that still wait on this device too. */
+	const box = $derived(app.keeping.withWaiting('parts', data.own).map(({ record }) => record.part));
+
 	/** What is tied on, or called, part by part. */
 	const rig = $derived(app.rig ?? app.shown?.calls[0]?.rig ?? null);
 	let fixed = $state('white-chartreuse');
 	const second = $derived.by(() => {
 		const one = SKIRTS.find(({ colour }) => colour === fixed);
-		return one ? besideBest(one, SKIRTS, scene).slice(0, 3) : [];
+		return one ? besideBest(one, SKIRTS, besideScene).slice(0, 3) : [];
 	});
 
 	/** Metal blades: between the flashes, in them, and in the sun; silver plate beside nickel, hammered beside smooth. */
@@ -60,8 +69,8 @@
 		BLADES.flatMap(([finish, hammered]) =>
 			look('blade', finish, hammered).map(({ target }) => ({
 				name: `${hammered ? 'hammered ' : ''}${finish === 'silver' ? 'silver plate' : finish}`,
-				looked: lookedAt(target, scene, 'side'),
-				flash: flashOf(target, scene)
+				looked: lookedAt(target, besideScene, 'side'),
+				flash: flashOf(target, besideScene)
 			}))
 		)
 	);
@@ -84,15 +93,17 @@
 		[610, 'red', [7, 3]]
 	] as const;
 	const depthShown = $derived(unitsOf(app.units, 'depth'));
+	/** The water's own, whatever depth is looked at: the chart is not drawn anew while that is slid. */
+	const loss = $derived(sceneOfReading(reading, 0).loss);
 	const left = $derived(
 		LIGHTS.map(([nm, label, dash]): ChartLine => {
-			const loss = scene.loss[NM.indexOf(nm)]!;
+			const lost = loss[NM.indexOf(nm)]!;
 			return {
 				label,
 				dash,
 				points: Array.from({ length: 25 }, (_, at) => {
 					const metres = (at / 24) * reading.bottomM;
-					return { x: depthShown.show(metres), y: 100 * Math.exp(-loss * metres) };
+					return { x: depthShown.show(metres), y: 100 * Math.exp(-lost * metres) };
 				})
 			};
 		})
@@ -144,7 +155,7 @@
 		{/if}
 		<section aria-label="What is tied on">
 			<h2>{rig ? `The ${rigName(rig).toLowerCase()}${app.rig ? ' in hand' : ' called'}` : 'No rig yet'}</h2>
-			<RigHere {rig} {reading} {depthM} {view} />
+			<RigHere {rig} own={app.bench.build?.own} {box} {reading} depthM={Math.min(reading.bottomM, rigM.value)} {view} />
 		</section>
 		<section aria-label="A second colour">
 			<h2>A second colour beside</h2>
@@ -214,10 +225,7 @@
 		gap: 6px;
 	}
 	.second {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-		align-items: center;
+		line-height: 1.7;
 	}
 	table {
 		font-size: var(--t-s);

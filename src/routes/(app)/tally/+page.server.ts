@@ -1,8 +1,8 @@
 import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
 import type { RigRecord } from '$lib/core/records/rigSchemas';
 import { anglerOf } from '$lib/server/auth/api';
-import { isUnreachable } from '$lib/server/db/connection';
 import { everyRecord } from '$lib/server/records/every';
+import { whereReached } from '$lib/server/records/reached';
 import { storeOf, type Stored } from '$lib/server/records/store';
 import { totalsBeside, type Totals } from '$lib/server/records/tallyTotals';
 import { firstAnswer } from '$lib/server/work/called';
@@ -29,14 +29,8 @@ async function read(anglerId: string): Promise<TallyData> {
 }
 
 export const load: PageServerLoad = async (event) => {
-	event.depends('lucernal:tally');
+	event.depends('lucernal:records');
 	const { anglerId } = anglerOf(event.locals);
 	const answer = await firstAnswer(event, false);
-	if (event.locals.recordsDown) return { ...NOTHING, answer };
-	try {
-		return { ...(await read(anglerId)), answer };
-	} catch (error) {
-		if (!isUnreachable(error)) throw error;
-		return { ...NOTHING, answer };
-	}
+	return { ...(await whereReached(event.locals, () => read(anglerId), NOTHING)), answer };
 };

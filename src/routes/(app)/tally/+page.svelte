@@ -6,6 +6,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { useApp } from '$lib/client/app.svelte';
+	import { counted } from '$lib/core/naming/counted';
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { completeReading } from '$lib/core/reading/complete';
 	import { withAlmanac } from '$lib/forms/almanac';
@@ -21,6 +22,7 @@
 	import Begin from '$lib/ui/tally/Begin.svelte';
 	import Beside from '$lib/ui/tally/Beside.svelte';
 	import { OnDeck } from '$lib/ui/tally/deck.svelte';
+	import Histories from '$lib/ui/tally/Histories.svelte';
 	import FishSheet from '$lib/ui/tally/FishSheet.svelte';
 	import Twins from '$lib/ui/tally/Twins.svelte';
 	import RigNow from '$lib/ui/tally/RigNow.svelte';
@@ -94,7 +96,9 @@
 		if (kind === 'fouled' || kind === 'follow') return;
 		more = id;
 		const struck = id && (await onDeck.where());
-		if (struck) void tally.say(id, { ...what, place: struck } as HappeningInput);
+		// What was told of it meanwhile stays: only the place is added.
+		const told = tally.happened.find((one) => one.id === id)?.what ?? what;
+		if (struck) void tally.say(id, { ...told, place: struck } as HappeningInput);
 	}
 	function cast() {
 		buzz();
@@ -111,10 +115,17 @@
 		return () => clearInterval(timer);
 	});
 
+	// A tap tells the story anew; what did not change by it is neither worked out nor drawn again.
+	const rigNow = $derived(under?.now.rig ?? null);
+	const beganAt = $derived(under?.now.beganAt ?? null);
 	const reading = $derived(under?.now.reading ?? app.reading);
-	const spotNow = $derived(app.spotOf(under?.now.spotId ?? null));
+	const spotIdNow = $derived(under?.now.spotId ?? null);
+	const spotNow = $derived(app.spotOf(spotIdNow));
 	const complete = $derived(
-		completeReading(withAlmanac(reading, spotNow?.water ?? null, under?.now.beganAt ?? new Date(nowMs).toISOString()))
+		completeReading(withAlmanac(reading, spotNow?.water ?? null, beganAt ?? new Date(nowMs).toISOString()))
+	);
+	const deck = $derived(
+		outing?.record.deck.map((rig) => ({ name: `${rigName(rig)}, ${ouncesText(rig.weightOz)} oz`, rig })) ?? []
 	);
 	const next = $derived(under && nextOf(under, data.totals, complete, app.stand.stances));
 	let notYet = $state('');
@@ -205,8 +216,8 @@
 					/>
 				</div>
 				<RigNow
-					rig={under.now.rig}
-					deck={outing!.record.deck.map((rig) => ({ name: `${rigName(rig)}, ${ouncesText(rig.weightOz)} oz`, rig }))}
+					rig={rigNow ?? under.now.rig}
+					{deck}
 					fixed={trial !== null}
 					onrig={(rig) => add({ kind: 'rig', rig })}
 				/>
@@ -278,11 +289,12 @@
 		<div class="screen-main">
 			{#if story?.ended && outing}
 				<p class="notice over">
-					“{outing.record.name}” is over: {clockText(story.activeS)} fished, {castsOf(story)} casts, {struck} strikes, {landed}
-					landed.
+					“{outing.record.name}” is over: {clockText(story.activeS)} fished, {counted(castsOf(story), 'cast')},
+					{counted(struck, 'strike')}, {landed} landed.
 					<button class="button" onclick={() => void tally.undo()}>It goes on</button>
 					<a class="button" href={resolve('/proof')}>What does it show?</a>
 				</p>
+				<Histories {story} rigs={kept} startedAt={outing.record.startedAt} />
 			{/if}
 			{#if tally.ready}
 				<Begin usualName={app.usualName || 'Outing'} {rigs} {place} onbegin={begin} />

@@ -26,10 +26,10 @@
 	import { handOf, HANDS, PHASES, type HandName } from '$lib/ui/tank/hands';
 	import Hold from '$lib/ui/tank/Hold.svelte';
 	import Loupe from '$lib/ui/tank/Loupe.svelte';
-	import { riseDeg, sampleAt } from '$lib/ui/tank/moments';
+	import { BESIDE, riseDeg, sampleAt, SIGNS, type Beside, type Sign, type Watched } from '$lib/ui/tank/moments';
 	import Paths from '$lib/ui/tank/Paths.svelte';
 	import { Player } from '$lib/ui/tank/player.svelte';
-	import { beatOf } from '$lib/ui/tank/beat';
+	import { beatsOf } from '$lib/ui/tank/beat';
 	import Readings from '$lib/ui/tank/Readings.svelte';
 	import { rigWith } from '$lib/ui/tank/changed';
 	import { Searches } from '$lib/ui/tank/searches.svelte';
@@ -56,13 +56,18 @@
 	const handNow = $derived(hand ?? (rig ? handOf(rig.retrieve.style) : 'steady'));
 	let countdownS = $state(2);
 	let tipM = $state(0.6);
-	/** What runs beside the rig in hand: the call's, a kept one, or nothing. */
-	let beside = $state('called');
-	const other = $derived.by((): Build | null => {
-		const one = beside === 'called' ? called && buildOf(called) : kept.find(({ id }) => id === beside)?.record.build;
-		// The same rig twice would only cover itself.
-		return one && !dequal(one.rig, rig) ? one : null;
+	/** What runs beside the rig in hand, by its sign: the call's, a kept one, or nothing. */
+	let beside = $state<Record<Beside, string>>({ B: 'called', C: '' });
+	const choiceOf = (id: string): Build | null =>
+		(id === 'called' ? called && buildOf(called) : kept.find((one) => one.id === id)?.record.build) ?? null;
+	/** The same rig twice would only cover itself. */
+	const others = $derived.by((): Record<Beside, Build | null> => {
+		const [b, c] = [choiceOf(beside.B), choiceOf(beside.C)];
+		const isOwn = b !== null && dequal(b.rig, rig);
+		const isDouble = c !== null && (dequal(c.rig, rig) || dequal(c.rig, b?.rig));
+		return { B: isOwn ? null : b, C: isDouble ? null : c };
 	});
+	const other = $derived(others.B);
 
 	const ground = $derived({
 		bottomM: reading.bottomM,
@@ -94,24 +99,27 @@
 		if (tops.length > 0) return Math.min(...tops) - OVER_M;
 		return band ? (band.fromM + band.toM) / 2 : 0;
 	});
-	let towA = $state.raw<Tow | null>(null);
-	let towB = $state.raw<Tow | null>(null);
-	async function run(lane: 'A' | 'B', input: TowInput, one: Build): Promise<void> {
-		const tow = await app.work?.tow(lane, $state.snapshot(input) as TowInput, measuredOf(one));
-		if (!tow) return;
-		if (lane === 'A') towA = tow;
-		else towB = tow;
+	let tows = $state.raw<Partial<Record<Sign, Tow>>>({});
+	const towA = $derived(tows.A ?? null);
+	async function run(sign: Sign, input: TowInput, one: Build): Promise<void> {
+		const tow = await app.work?.tow(sign, $state.snapshot(input) as TowInput, measuredOf(one));
+		if (tow) tows = { ...tows, [sign]: tow };
 	}
 	$effect(() => {
 		if (app.work && cast && build) void run('A', cast, build).catch(() => undefined);
 	});
-	$effect(() => {
-		if (app.work && other) void run('B', castOf(other.rig), other).catch(() => undefined);
-	});
-	const watched = $derived([
-		...(towA ? [{ sign: 'A' as const, tow: towA }] : []),
-		...(towB && other ? [{ sign: 'B' as const, tow: towB }] : [])
-	]);
+	for (const sign of BESIDE) {
+		$effect(() => {
+			const one = others[sign];
+			if (app.work && one) void run(sign, castOf(one.rig), one).catch(() => undefined);
+		});
+	}
+	const watched = $derived(
+		SIGNS.flatMap((sign): Watched[] => {
+			const tow = tows[sign];
+			return tow && (sign === 'A' || others[sign]) ? [{ sign, tow }] : [];
+		})
+	);
 
 	const searches = new Searches();
 	/** What the map is made of: not the weight and speed themselves, which are its axes. */
@@ -222,12 +230,12 @@
 						<Paths {frame} {bed} {thrown} {watched} {band} {tipM} atS={player.atS} {depth} />
 					{/snippet}
 				</Section>
-				{#if towA}
+				{#if towA && build}
 					<Loupe
-						{rig}
+						{build}
 						riseDeg={riseDeg(towA.samples, player.atS)}
 						leanDeg={lean}
-						beatHz={beatOf(figures)}
+						beats={beatsOf(figures)}
 						atS={player.atS}
 					/>
 				{/if}
@@ -274,20 +282,21 @@
 		<div class="screen-side side">
 			<div class="rigs">
 				<p>
-					<strong>A {rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong><br /><span class="quiet"
-						>in hand, {plainWords(rig.retrieve.style)}</span
-					>
+					<strong>A {rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>,
+					<span class="quiet">in hand, {plainWords(rig.retrieve.style)}</span>
 				</p>
-				<label
-					><strong>B</strong>
-					<select class="field" bind:value={beside}>
-						<option value="">nothing beside it</option>
-						{#if called}<option value="called"
-								>the call’s {rigName(called).toLowerCase()}, {ouncesText(called.weightOz)} oz</option
-							>{/if}
-						{#each kept as { id, record } (id)}<option value={id}>{record.name}</option>{/each}
-					</select></label
-				>
+				{#each BESIDE as sign (sign)}
+					<label
+						><strong>{sign}</strong>
+						<select class="field" aria-label="{sign}, beside it" bind:value={beside[sign]}>
+							<option value="">nothing beside it</option>
+							{#if called}<option value="called"
+									>the call’s {rigName(called).toLowerCase()}, {ouncesText(called.weightOz)} oz</option
+								>{/if}
+							{#each kept as { id, record } (id)}<option value={id}>{record.name}</option>{/each}
+						</select></label
+					>
+				{/each}
 			</div>
 			<div class="crank">
 				<p>
@@ -314,7 +323,7 @@
 				other={other?.rig ?? null}
 				{figuresB}
 				now={towA && sampleAt(towA.samples, player.atS)}
-				nowB={towB && other ? sampleAt(towB.samples, player.atS) : null}
+				nowB={tows.B && other ? sampleAt(tows.B.samples, player.atS) : null}
 				peakN={towA?.peakTensionN ?? 0}
 				{reading}
 				units={app.units}
@@ -363,12 +372,17 @@
 	}
 	.rigs {
 		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 10px;
+		gap: 3px;
 		padding-bottom: 4px;
 	}
+	.rigs label {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+	}
 	.rigs select {
-		width: 100%;
+		flex: 1;
+		min-width: 0;
 	}
 	.crank {
 		padding: 4px 10px;

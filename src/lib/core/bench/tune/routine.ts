@@ -217,11 +217,12 @@ const LOOK_AGAIN_H = 8;
 /** Hours to a tenth, as they are entered. */
 const tenths = (hours: number): number => Math.round(hours * 10) / 10;
 
-/** When the next retune is due: after each good fish on thin wire (TUN-04), after some hours on any. */
+/** When the next retune is due: once its wire was bent, after each good fish on thin wire (TUN-04), after some hours on any. */
 export function retuneDue(build: Build, log: RigLog): RetuneDue {
 	const tuned = log.findLastIndex((event) => event.kind === 'run' && event.saw === 'true');
 	if (tuned < 0) return { due: true, why: 'It was never run true beside the boat.' };
 	const since = log.slice(tuned + 1);
+	if (since.some(({ kind }) => kind === 'bent')) return { due: true, why: 'Its wire was bent on the water.' };
 	const fish = since.filter(({ kind }) => kind === 'fish').length;
 	const hours = tenths(since.reduce((sum, event) => sum + (event.kind === 'hours' ? event.hours : 0), 0));
 	const thin = build.rig.wireIn !== undefined && build.rig.wireIn < THIN_WIRE_IN;

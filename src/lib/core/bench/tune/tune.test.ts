@@ -108,6 +108,8 @@ describe('wear and the next retune', () => {
 		expect(retuneDue(thin, [run('true'), { kind: 'fish', at: AT }]).due).toBe(true);
 		const usual = startBuild('spinnerbait');
 		expect(retuneDue(usual, [run('true'), { kind: 'fish', at: AT }]).due).toBe(false);
+		expect(retuneDue(usual, [run('true'), { kind: 'bent', at: AT }]).due).toBe(true);
+		expect(retuneDue(usual, [{ kind: 'bent', at: AT }, run('true')]).due).toBe(false);
 		expect(retuneDue(usual, [run('true'), { kind: 'hours', at: AT, hours: 7.9 }]).due).toBe(false);
 		expect(retuneDue(usual, [run('true'), { kind: 'hours', at: AT, hours: 8 }]).due).toBe(true);
 		expect(retuneDue(usual, [run('true'), { kind: 'hours', at: AT, hours: 3.3 }]).why).toContain('after 4.7 h');

@@ -1,14 +1,12 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { useApp } from '$lib/client/app.svelte';
 	import { recordAt } from '$lib/client/server';
 	import { newUuid } from '$lib/client/uuid';
-	import { WorkerClient } from '$lib/client/workers';
 	import { ashore } from '$lib/core/places/bank';
 	import type { Sounding } from '$lib/core/places/depths';
 	import type { LonLat } from '$lib/core/places/plane';
-	import type { Proposal } from '$lib/core/places/propose';
+	import type { Proposal } from '$lib/core/places/features';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
 	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
 	import { figureText, shownIn } from '$lib/forms/units';
@@ -19,22 +17,20 @@
 	import type { Written } from '$lib/ui/deck/mapWrite';
 	import MapFiles from '$lib/ui/deck/MapFiles.svelte';
 	import PlaceList, { type Ranked } from '$lib/ui/deck/PlaceList.svelte';
+	import { PROPOSED_LOOKS } from '$lib/ui/deck/proposed';
 	import PlacePlan from '$lib/ui/deck/PlacePlan.svelte';
+	import RouteBar from '$lib/ui/deck/RouteBar.svelte';
 	import { PlannedDay } from '$lib/ui/deck/planned.svelte';
 	import { routeOf } from '$lib/ui/deck/route';
 	import Views from '$lib/ui/deck/Views.svelte';
 	import { pointOf as compass } from '$lib/ui/tank/bank';
-	import type { DeckApi, Worth } from '$lib/workers/deck.worker';
+	import { workOut } from '$lib/ui/deck/workOut.svelte';
 
 	const { data } = $props();
 	const app = useApp();
-	const worker = new WorkerClient<DeckApi>(
-		() => new Worker(new URL('../../../../lib/workers/deck.worker.ts', import.meta.url), { type: 'module' })
-	);
-	onMount(() => () => worker.close());
-
 	const day = new PlannedDay(app, () => data.charts);
 	const { water, zone, hours, weathers, map } = $derived(day);
+	const { worths, failed } = $derived(day.solved);
 	const chart = $derived(data.charts.find(({ waterId }) => waterId === water?.id) ?? null);
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
 	const date = $derived(
@@ -50,31 +46,17 @@
 		map && chart ? chart.soundings.map(([at, depthM]) => ({ ...map.plane.pointOf(at as LonLat), depthM })) : []
 	);
 
-	let worths = $state.raw<readonly Worth[]>([]);
 	/** `null` while they are looked for. */
 	let proposals = $state.raw<readonly Proposal[] | null>(null);
 	let marked = $state<string | null>(null);
-	let failed = $state('');
 	const spotOf = (id: string) => day.spots.find((spot) => spot.id === id);
 	const nameOf = (id: string): string => spotOf(id)?.name ?? '';
 	const here = $derived(day.placed.filter(({ at }) => at === weather?.at));
-	$effect(() => {
-		const asked = day.placed.map(({ at, spot, reading }) => ({
-			at,
-			spot,
-			reading: $state.snapshot(reading) as typeof reading
-		}));
-		const sides = { ...app.stand.stances };
-		if (asked.length === 0) return;
-		void worker
-			.latest('worth', (api) => api.worth(asked, sides) as Promise<Worth[]>)
-			.then((found) => found && (worths = found))
-			.catch(() => (failed = 'The hours could not be weighed: places stand in the order of the rules about them.'));
-	});
+	workOut(app, day);
 	$effect(() => {
 		const [shores, sounded] = [map?.shores ?? [], soundings];
-		void worker
-			.latest('propose', (api) => api.propose(shores, sounded) as Promise<Proposal[]>)
+		void app.work
+			?.proposals(shores, sounded)
 			.then((found) => found && (proposals = found))
 			.catch(() => undefined);
 	});
@@ -104,6 +86,7 @@
 			return map && awayM(map, spotOf(from), spotOf(to));
 		})
 	);
+	const isSettled = $derived(Object.values(day.plan.edits).some(({ spot }) => spot !== undefined));
 	const distance = $derived(shownIn(app.units, 'distance'));
 	const best = $derived(ranked[0] ?? null);
 
@@ -133,10 +116,9 @@
 		await keeping.outbox?.flush();
 		await invalidateAll();
 	}
-	const KIND_NAMES = { drop: 'Drop', point: 'Point', ditch: 'Ditch' } as const;
 	async function keepProposal({ eastM, northM, kind }: Proposal) {
 		if (!water || !map) return;
-		const name = `${KIND_NAMES[kind]} ${day.spots.length + 1}`;
+		const name = `${PROPOSED_LOOKS[kind].name} ${day.spots.length + 1}`;
 		const depths = depthsOf(map.plane, chart ?? { shores: [], soundings: [] });
 		const at = map.plane.placeOf(ashore(map.shores, { eastM, northM }));
 		const record = spotAt(map.plane, depths, water.id, { name, at });
@@ -187,6 +169,7 @@
 			{/if}
 			<section class="part" aria-label="The day’s way">
 				<h2 class="part-title">The day’s way</h2>
+				<RouteBar stops={route} {nameOf} {clock} onmove={(spots) => day.settle(spots)} />
 				<ol class="way">
 					{#each route as { spot, from, to, travelMin } (from)}
 						<li>
@@ -197,6 +180,9 @@
 						</li>
 					{/each}
 				</ol>
+				{#if isSettled}
+					<button class="button" onclick={() => day.unsettle()}>Let the plan choose the places again</button>
+				{/if}
 			</section>
 		{:else}<p class="pad">Keep a water with spots first; places are ranked over them.</p>{/if}
 	</div>
@@ -211,12 +197,13 @@
 				<ul class="worth">
 					{#each proposals ?? [] as one (`${one.kind}${one.eastM}`)}
 						<li>
+							<span class="sign" aria-hidden="true">{PROPOSED_LOOKS[one.kind].sign}</span>
 							<span>{one.because} <span class="quiet">{one.sure}</span></span>
 							<button class="button" onclick={() => keepProposal(one)}>Make it a spot</button>
 						</li>
 					{:else}
 						<li class="quiet">
-							{proposals ? 'No drop, point or ditch shows in them.' : 'They are being looked through.'}
+							{proposals ? 'No drop, point, ditch, bend or arm shows in them.' : 'They are being looked through.'}
 						</li>
 					{/each}
 				</ul>
@@ -275,5 +262,14 @@
 	}
 	.worth .button {
 		flex: none;
+	}
+	.worth .sign {
+		flex: none;
+		width: 1.4rem;
+		font-size: var(--t-l);
+		text-align: center;
+	}
+	.worth .sign + span {
+		flex: 1;
 	}
 </style>

@@ -7,7 +7,17 @@
 	import { sunAt } from '$lib/forms/almanac';
 	import { shownIn, withUnit } from '$lib/forms/units';
 	import Ruler from '$lib/ui/parts/Ruler.svelte';
-	import { angleOf, bearingOf, evenBank, pointOf, profileOf, sunText, wayText, WIND_FROM_DEG } from '$lib/ui/tank/bank';
+	import {
+		angleOf,
+		bearingOf,
+		bestWay,
+		evenBank,
+		pointOf,
+		profileOf,
+		sunText,
+		wayText,
+		WIND_FROM_DEG
+	} from '$lib/ui/tank/bank';
 	import BankPlan from '$lib/ui/tank/BankPlan.svelte';
 	import Views from '$lib/ui/tank/Views.svelte';
 
@@ -48,18 +58,16 @@
 		if (app.work && input) void ask(input).catch(() => undefined);
 	});
 	/** Reeds and lanes in wind are fished from up-wind, with the wind (POS-03). */
-	const lanes = $derived(windMps > 2 && reading.cover.some(({ kind }) => kind === 'stems' || kind === 'pads'));
+	const standing = $derived(
+		(['stems', 'pads'] as const).find((what) => reading.cover.some(({ kind }) => kind === what)) ?? null
+	);
+	const lanes = $derived(windMps > 2 && standing !== null);
 	const downwindDeg = $derived((windDeg + 180) % 360);
 	const most = $derived(
 		found.reduce<Approach | null>((top, one) => (!top || one.zoneMPerH > top.zoneMPerH ? one : top), null)
 	);
-	const bestDeg = $derived.by(() => {
-		if (!lanes || downwindDeg > 180) return most?.angleDeg ?? 0;
-		return found.reduce<number>(
-			(top, { angleDeg }) => (Math.abs(angleDeg - downwindDeg) < Math.abs(top - downwindDeg) ? angleDeg : top),
-			0
-		);
-	});
+	const best = $derived(bestWay(found, lanes ? downwindDeg : null));
+	const bestDeg = $derived(best?.way.angleDeg ?? 0);
 	const chosen = $derived(found.find(({ angleDeg }) => angleDeg === (turnedDeg ?? bestDeg)) ?? null);
 	const sun = $derived(app.spot ? sunAt(app.spot.water, app.record.takenAt) : null);
 	const sunDeg = $derived(sun && spot && sun.elevationDeg > 0 ? angleOf(sun.azimuthDeg, spot.bankBearingDeg) : null);
@@ -92,7 +100,9 @@
 					<strong
 						>{turnedDeg === null ? 'Cast' : 'As turned:'} {wayText(chosen.angleDeg)}{bearing(chosen.angleDeg)}.</strong
 					>
-					{#if lanes && turnedDeg === null}Reeds or pads in this wind: from up-wind, with the wind, into the gaps.{/if}
+					{#if lanes && turnedDeg === null}{standing === 'pads' ? 'Pads' : 'Reeds'} in this wind: {best?.isLane
+							? 'from up-wind, with the wind, into the gaps.'
+							: 'their lanes run with it; to fish them, sit up-wind in line with one.'}{/if}
 					It works for {perHour(chosen.zoneMPerH)} an hour within {depth(OVER_M)} of the bottom{#if perHour(most.zoneMPerH) !== perHour(chosen.zoneMPerH)},
 						against {perHour(most.zoneMPerH)}
 						{wayText(most.angleDeg)}{/if}.
@@ -106,6 +116,7 @@
 					windDeg={windMps > 0.5 ? windDeg : null}
 					{sunDeg}
 					northDeg={spot ? angleOf(0, spot.bankBearingDeg) : null}
+					{standing}
 					{depth}
 					onchoose={(angle) => (turnedDeg = angle)}
 				/>
@@ -219,13 +230,15 @@
 	.approach {
 		--beside: 420px;
 	}
-	.answer,
 	.turn,
 	.inputs {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 6px 18px;
 		align-items: center;
+	}
+	.answer {
+		padding: 6px 16px 8px;
 	}
 	.turn {
 		padding: 4px 14px;

@@ -1,0 +1,120 @@
+<script lang="ts">
+	import { spoken } from '$lib/core/naming/spoken';
+	import { inHandRgb } from '$lib/core/optics/colour';
+	import { nearestNamed, ownTarget } from '$lib/core/optics/ownColour';
+	import { ownColourSchema, STRAND_COLOURS, STRANDS_MAX, type StrandColour } from '$lib/core/schema/ownColour';
+	import { newStrand, strandOf, WAYS, type StrandDraft, type Way } from './ownDraft';
+
+	interface Props {
+		strands: StrandDraft[];
+		/** What the angler says it counts as; the nearest named colour unless said. */
+		countsAs: StrandColour | '';
+		/** What is wrong with it, once it was to be kept. */
+		wrong: string | undefined;
+	}
+	let { strands = $bindable(), countsAs = $bindable(), wrong }: Props = $props();
+
+	const WAY_WORDS: Readonly<Record<Way, string>> = { named: 'by name', picked: 'by eye', measured: 'measured' };
+	const parsed = $derived(ownColourSchema.safeParse({ strands: strands.map(strandOf), countsAs: countsAs || 'white' }));
+	const nearest = $derived(parsed.success ? nearestNamed(parsed.data) : null);
+	const shown = $derived(parsed.success ? inHandRgb(ownTarget(parsed.data).reflects) : null);
+	const add = () => (strands = [...strands, newStrand()]);
+</script>
+
+<fieldset>
+	<legend>Colour of its own</legend>
+	{#each strands as strand, at (at)}
+		<div class="strand">
+			<select class="field" aria-label="Strand {at + 1}, how its colour is told" bind:value={strand.way}>
+				{#each WAYS as way (way)}<option value={way}>{WAY_WORDS[way]}</option>{/each}
+			</select>
+			{#if strand.way === 'named'}
+				<select class="field" aria-label="Strand {at + 1}, colour" bind:value={strand.colour}>
+					{#each STRAND_COLOURS as colour (colour)}<option value={colour}>{spoken(colour)}</option>{/each}
+				</select>
+			{:else if strand.way === 'picked'}
+				<input type="color" aria-label="Strand {at + 1}, colour as it looks by day" bind:value={strand.rgb} />
+			{:else}
+				<input
+					class="field measured"
+					aria-label="Strand {at + 1}, what it throws back: 31 figures from 400 to 700 nm"
+					placeholder="31 figures, 400 to 700 nm"
+					autocomplete="off"
+					bind:value={strand.measured}
+				/>
+			{/if}
+			<label class="share"
+				><input
+					class="field figure"
+					inputmode="decimal"
+					aria-label="Strand {at + 1}, share in percent"
+					bind:value={strand.percent}
+				/> %</label
+			>
+			<button
+				class="button"
+				type="button"
+				aria-label="Remove strand {at + 1}"
+				onclick={() => (strands = strands.toSpliced(at, 1))}>×</button
+			>
+		</div>
+	{/each}
+	{#if strands.length < STRANDS_MAX}
+		<button class="button" type="button" onclick={add}>{strands.length === 0 ? '+ a colour' : '+ a strand'}</button>
+	{/if}
+	{#if shown && nearest}
+		<p class="mixed">
+			<span class="chip" style:background="rgb({shown.join(' ')})"></span>
+			<label
+				>The rules take it for
+				<select class="field" bind:value={countsAs}>
+					<option value="">{spoken(nearest)}, the nearest</option>
+					{#each STRAND_COLOURS as colour (colour)}<option value={colour}>{spoken(colour)}</option>{/each}
+				</select></label
+			>
+		</p>
+	{/if}
+	{#if strands.some(({ way }) => way === 'picked')}
+		<p class="quiet">Picked by eye: one of many spectra that look so by day, as smooth as can be. An estimate.</p>
+	{/if}
+	{#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
+</fieldset>
+
+<style>
+	fieldset {
+		display: grid;
+		flex: 1 1 100%;
+		gap: 4px;
+		justify-items: start;
+	}
+	.strand,
+	.mixed {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+		align-items: center;
+	}
+	input[type='color'] {
+		width: 56px;
+		height: 30px;
+		padding: 2px;
+		border: 1px solid var(--ink);
+		background: var(--paper);
+	}
+	.measured {
+		width: 220px;
+	}
+	.share .figure {
+		width: 60px;
+	}
+	.chip {
+		width: 44px;
+		height: 26px;
+		border: 1px solid var(--ink);
+	}
+	@media (width < 56rem) {
+		input[type='color'] {
+			height: 48px;
+		}
+	}
+</style>

@@ -1,0 +1,133 @@
+<script lang="ts">
+	import { drawRig } from '$lib/core/drawing/rigDrawing';
+	import { bladesText, finishText, ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
+	import { spoken } from '$lib/core/naming/spoken';
+	import { packingOf } from '$lib/core/plan/packing';
+	import type { CallInput } from '$lib/core/schema/call';
+	import type { Plan } from '$lib/core/schema/plan';
+	import type { Rig } from '$lib/core/schema/rig';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import type { CalledWindow } from '$lib/core/schema/window';
+	import { withUnit } from '$lib/forms/units';
+	import { cadenceWords } from '../call/cadence';
+	import RigDrawing from '../rig/RigDrawing.svelte';
+	import { luresOf, outfitText, placesText, printedShare, spansText, type Carried } from './lures';
+
+	interface Props {
+		/** Water and day, and the best hours of it. */
+		title: string;
+		best: string;
+		rods: Plan['rods'];
+		clock: (at: string) => string;
+		spotName: (id: string) => string;
+		units: UnitSystem;
+		cautions: readonly string[];
+		/** The question that a lure answers in an hour; `null` where nothing was read. */
+		questionAt: (at: string, spot: string | null) => CallInput | null;
+		measure: (rig: Rig, question: CallInput) => Promise<CalledWindow | null | undefined>;
+	}
+	const { title, best, rods, clock, spotName, units, cautions, questionAt, measure }: Props = $props();
+
+	/** Pixels of a page (1/96 in) for a mm. */
+	const PX_PER_MM = 96 / 25.4;
+	const size = $derived(printedShare(rods.flatMap(luresOf).map(({ rig }) => drawRig(rig).bounds.height)));
+	let windows = $state.raw<ReadonlyMap<Rig, CalledWindow>>(new Map());
+
+	async function look(carried: readonly Carried[]): Promise<void> {
+		const found: [Rig, CalledWindow][] = [];
+		for (const { rig, stays } of carried) {
+			const question = questionAt(stays[0]!.from, stays[0]!.spot);
+			const window = question && (await measure(rig, question));
+			if (window) found.push([rig, window]);
+		}
+		windows = new Map(found);
+	}
+	$effect(() => void look(rods.flatMap(luresOf)).catch(() => undefined));
+
+	function castText(rig: Rig): string {
+		const way = `${plainWords(rig.retrieve.style)} at ${withUnit(units, 'speed', rig.retrieve.speedMps)}`;
+		const window = windows.get(rig);
+		const turns = window?.turnsPerS ? `: ${cadenceWords(window.turnsPerS)}` : '';
+		const seconds = Math.round(window?.band?.countdownS ?? 0);
+		const count = window?.band ? (seconds >= 1 ? `. Count ${seconds}` : '. No count') : '';
+		return `${way}${turns}${count}.`;
+	}
+</script>
+
+<article class="card" aria-hidden="true">
+	<h2>{title}</h2>
+	<p>
+		{best} Lures {size === 1 ? 'as large as life' : `at ${Math.round(size * 100)} % of life size`}. A model; local rules
+		stand.
+	</p>
+	{#each rods as rod, at (at)}
+		{@const { outfit } = rod}
+		{@const carried = luresOf(rod)}
+		{#if carried.length > 0}
+			<section>
+				<h3>
+					Rod {at + 1}: {outfitText(outfit)}
+				</h3>
+				{#each carried as one (one.stays[0]!.from)}
+					{@const { rig } = one}
+					<div class="lure">
+						<RigDrawing drawing={drawRig(rig)} scale={size * PX_PER_MM} decorative />
+						<p>
+							<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong><br />
+							{bladesText(rig)}, {finishText(rig)}; {spoken(rig.skirt.colour)}{rig.trailer
+								? `; ${spoken(rig.trailer.kind)} ${rig.trailer.lengthIn} in`
+								: ''}<br />
+							<strong>{spansText(one.stays, clock)}</strong>
+							{placesText(one.stays, spotName)}<br />
+							{castText(rig)}
+						</p>
+					</div>
+				{/each}
+			</section>
+		{/if}
+	{/each}
+	<section class="along">
+		{#each packingOf({ rods }) as { title: of, items } (of)}
+			<p><strong>{of}:</strong> {items.join('; ')}</p>
+		{/each}
+	</section>
+	{#each cautions as caution (caution)}<p><strong>▲</strong> {caution}</p>{/each}
+</article>
+
+<style>
+	.card {
+		display: none;
+	}
+	@media print {
+		.card {
+			display: grid;
+			gap: 6px;
+			padding: 6mm;
+			font-size: 10pt;
+			color: #000;
+		}
+	}
+	h2 {
+		font-size: 15pt;
+	}
+	section {
+		padding-top: 4px;
+		border-top: 1px solid #000;
+	}
+	.lure {
+		display: flex;
+		gap: 14px;
+		align-items: center;
+		padding: 4px 0;
+		break-inside: avoid;
+	}
+	.lure :global(svg) {
+		flex: none;
+		print-color-adjust: exact;
+	}
+	.along {
+		display: grid;
+		gap: 2px;
+		font-size: 9pt;
+	}
+</style>

@@ -1,0 +1,65 @@
+import wasm from 'highs/runtime?url';
+import type { Work } from '$lib/client/work';
+import type { PlaceReason } from '$lib/core/places/rank';
+import type { Plan } from '$lib/core/schema/plan';
+import type { CurvePoint, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
+
+/** What is worked out for a planned day, filled as it is found; a newer question ends what is under way. */
+export class SolvedDay {
+	/** How each hour is at each place. */
+	worths = $state.raw<readonly Worth[]>([]);
+	plan = $state.raw<Plan | null>(null);
+	/** What other numbers of rods would give up. */
+	curve = $state.raw<readonly CurvePoint[]>([]);
+	/** Whether nothing of that is still to come. */
+	whole = $state(false);
+	/** How many hours of how many are called while the deck is made. */
+	called = $state.raw<{ readonly called: number; readonly of: number } | null>(null);
+	busy = $state(true);
+	failed = $state('');
+	/** What the record says of each spot. */
+	record = $state.raw<Readonly<Record<string, PlaceReason>>>({});
+
+	/** What each hour is worth at each place. */
+	async judge(work: Work, hours: readonly PlacedHour[], stances: Record<string, string>): Promise<void> {
+		if (hours.length === 0) return;
+		try {
+			this.worths = (await work.worths(hours, stances)) ?? this.worths;
+		} catch {
+			this.failed = 'The hours could not be weighed. Change something and try again.';
+		}
+	}
+
+	/** The deck for hours whose places are chosen. @returns What leaves it. */
+	choose(work: Work, question: DeckQuestion): () => void {
+		let gone = false;
+		[this.busy, this.whole, this.failed] = [true, false, ''];
+		const done = (failed: string) => {
+			if (!gone) [this.busy, this.failed, this.called] = [false, failed, null];
+		};
+		work
+			.deck(question, wasm, (news) => {
+				if (gone) return;
+				if ('plan' in news) [this.plan, this.curve, this.called] = [news.plan, [], null];
+				else if ('curve' in news) this.curve = news.curve;
+				else this.called = news;
+			})
+			.then((ended) => {
+				if (!gone) this.whole = ended;
+				done('');
+			})
+			.catch(() => done('No deck could be worked out for this day.'));
+		return () => (gone = true);
+	}
+
+	/** Leaves what is under way as far as it has come. */
+	stop(work: Work): void {
+		work.stopDeck();
+		[this.busy, this.called] = [false, null];
+	}
+
+	/** What the record says of spots; nothing where it cannot be read. */
+	async recall(work: Work, spots: readonly string[]): Promise<void> {
+		this.record = await work.recordOfSpots(spots).catch(() => ({}));
+	}
+}

@@ -1,0 +1,120 @@
+<script lang="ts">
+	import { counted } from '$lib/core/naming/counted';
+	import { yearsOf, type Day } from '$lib/core/proof/calendar';
+	import { MONTHS } from './words';
+
+	const { days }: { days: readonly Day[] } = $props();
+	const years = $derived(yearsOf(days));
+	const dayText = ({ day, casts, strikes, landed }: Day): string =>
+		`${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]}: ${counted(strikes, 'strike')} in ${counted(casts, 'cast')}, ${landed} landed`;
+
+	/** A day's box and what lies between two, px. */
+	const [BOX, GAP, HEAD] = [11, 3, 16] as const;
+	const STEP = BOX + GAP;
+	/** Strikes from which a box is a shade darker. */
+	const SHADES = [1, 3, 6] as const;
+	const shadeOf = (strikes: number): number => SHADES.filter((from) => strikes >= from).length;
+	/** The week in which each month begins. */
+	const startsOf = (weeks: (typeof years)[number]['weeks']) =>
+		MONTHS.map((name, month) => ({
+			name,
+			week: weeks.findIndex((week) => week.some((one) => one && Number(one.day.slice(5, 7)) === month + 1))
+		}));
+</script>
+
+{#each years as { year, weeks } (year)}
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex (wider than a phone: it is scrolled by key too) -->
+	<div class="calendar" role="region" aria-label="Calendar of {year}" tabindex="0">
+		<svg width={weeks.length * STEP + 40} height={HEAD + 7 * STEP} role="img" aria-label="Days on the water in {year}">
+			<text x="0" y="11" class="bold">{year}</text>
+			{#each startsOf(weeks) as { name, week } (name)}<text x={40 + week * STEP} y="11">{name}</text>{/each}
+			{#each ['Mon', 'Wed', 'Fri', 'Sun'] as name, at (name)}
+				<text x="0" y={HEAD + 2 * at * STEP + 10}>{name}</text>
+			{/each}
+			{#each weeks as week, column (column)}
+				{#each week as one, row (row)}
+					{#if one}
+						{@const [x, y] = [40 + column * STEP, HEAD + row * STEP]}
+						{#if one.fished}
+							<g>
+								<title>{dayText(one.fished)}</title>
+								<rect {x} {y} width={BOX} height={BOX} class="fished shade-{shadeOf(one.fished.strikes)}" />
+								{#if one.fished.landed > 0}<circle cx={x + BOX / 2} cy={y + BOX / 2} r="2.2" class="fish" />{/if}
+							</g>
+						{:else}<rect {x} {y} width={BOX} height={BOX} class="day" />{/if}
+					{/if}
+				{/each}
+			{/each}
+		</svg>
+	</div>
+{/each}
+<p class="quiet key">
+	{#each ['no strike', '1 or 2', '3 to 5', '6 and more'] as words, shade (words)}
+		<span
+			><svg width={BOX + 1} height={BOX + 1} aria-hidden="true"
+				><rect x="0.5" y="0.5" width={BOX} height={BOX} class="fished shade-{shade}" /></svg
+			>
+			{words}</span
+		>
+	{/each}
+	<span>a dot: a fish came to hand</span>
+</p>
+<ul class="sr-only" aria-label="Days on the water">
+	{#each days as day (day.day)}<li>{day.day.slice(0, 4)}, {dayText(day)}</li>{/each}
+</ul>
+
+<style>
+	.calendar {
+		overflow-x: auto;
+		padding-bottom: 4px;
+	}
+	.calendar svg {
+		display: block;
+	}
+	text {
+		font-size: 11px;
+		fill: var(--ink-2);
+	}
+	.bold {
+		font-weight: 680;
+		fill: var(--ink);
+	}
+	.day {
+		fill: none;
+		stroke: var(--rule);
+	}
+	.fished {
+		fill: var(--ink);
+		stroke: var(--ink);
+	}
+	.shade-0 {
+		fill: var(--paper);
+	}
+	.shade-1 {
+		fill: color-mix(in oklab, var(--ink) 32%, var(--paper));
+	}
+	.shade-2 {
+		fill: color-mix(in oklab, var(--ink) 64%, var(--paper));
+	}
+	.fish {
+		fill: var(--paper);
+		stroke: var(--ink);
+		stroke-width: 0.8;
+	}
+	.key {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 14px;
+		padding-bottom: 10px;
+	}
+	.key span {
+		display: flex;
+		gap: 5px;
+		align-items: center;
+	}
+	.quiet {
+		padding-top: 4px;
+		font-size: var(--t-s);
+		color: var(--ink-2);
+	}
+</style>

@@ -1,0 +1,132 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { LIST_MAX, type Cover, type Forage } from '$lib/core/schema/reading';
+import CoverRows from './CoverRows.svelte';
+import DepthGuide from './DepthGuide.svelte';
+import ForageRows from './ForageRows.svelte';
+
+afterEach(cleanup);
+
+const box = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name });
+const type = (name: string, value: string) => fireEvent.input(box(name), { target: { value } });
+const taken = () => vi.fn<(list: unknown, key: string) => string | null>(() => null);
+
+describe('cover as it is read', () => {
+	const wood: Cover = { kind: 'wood', density: 'medium', form: 'edge', topM: 0.5 };
+	const pads: Cover = { kind: 'pads', density: 'thick', form: 'even', topM: 0 };
+	const shown = (cover: Cover[], onvalue = taken(), units: 'metric' | 'imperial' = 'metric') => {
+		const { rerender } = render(CoverRows, { cover, units, errors: {}, onvalue });
+		return { onvalue, again: (next: Cover[]) => rerender({ cover: next }) };
+	};
+
+	it('takes a depth with a point or a comma, each key one and the same step', async () => {
+		const { onvalue } = shown([wood, pads]);
+		await type('Cover 2, top below the surface', '0,8');
+		await type('Cover 2, top below the surface', '0.85');
+		expect(onvalue.mock.calls).toEqual([
+			[[wood, { ...pads, topM: 0.8 }], 'cover.1'],
+			[[wood, { ...pads, topM: 0.85 }], 'cover.1']
+		]);
+	});
+
+	it('reads feet where feet are shown', async () => {
+		const { onvalue } = shown([wood], taken(), 'imperial');
+		await type('Cover 1, top below the surface', '10');
+		expect((onvalue.mock.calls[0]![0] as Cover[])[0]!.topM).toBeCloseTo(3.048, 3);
+	});
+
+	it('says at the field what is no depth, keeps what was typed, and hands nothing on', async () => {
+		const { onvalue } = shown([wood]);
+		await type('Cover 1, top below the surface', 'deep');
+		expect(screen.getByRole('alert').textContent).toBe('Write a number.');
+		await fireEvent.blur(box('Cover 1, top below the surface'));
+		expect(box('Cover 1, top below the surface').value).toBe('deep');
+		expect(onvalue).not.toHaveBeenCalled();
+	});
+
+	it('forgets what was wrong with a row that goes: the next one is not blamed', async () => {
+		const { onvalue, again } = shown([wood, pads]);
+		await type('Cover 1, top below the surface', 'x');
+		await fireEvent.click(screen.getByRole('button', { name: 'Remove cover 1, wood' }));
+		expect(onvalue).toHaveBeenLastCalledWith([pads], '');
+		await again([pads]);
+		expect(screen.queryByRole('alert')).toBeNull();
+		expect(box('Cover 1, top below the surface').value).toBe('0');
+	});
+
+	it('offers no more than fits', () => {
+		shown(Array.from({ length: LIST_MAX }, () => wood));
+		expect(screen.queryByRole('combobox', { name: 'Add cover' })).toBeNull();
+	});
+});
+
+describe('forage as it is read', () => {
+	const perch: Forage = { kind: 'perch', lengthIn: 2.5, amount: 'some' };
+	const fry: Forage = { kind: 'fry', lengthIn: 1, amount: 'plenty' };
+
+	it('takes a length, refuses what is none at its field, and keeps what was typed', async () => {
+		const onvalue = taken();
+		render(ForageRows, { forage: [perch], errors: {}, onvalue });
+		await type('Forage 1, length in inches', '3,5');
+		expect(onvalue).toHaveBeenLastCalledWith([{ ...perch, lengthIn: 3.5 }], 'forage.0');
+		onvalue.mockReturnValue('Between 0.2 and 14.');
+		await type('Forage 1, length in inches', '40');
+		expect(screen.getByRole('alert').textContent).toBe('Between 0.2 and 14 in.');
+		expect(box('Forage 1, length in inches').value).toBe('40');
+		expect(box('Forage 1, length in inches').getAttribute('aria-invalid')).toBe('true');
+	});
+
+	it('forgets what was wrong with a row that goes: the next one is not blamed', async () => {
+		const onvalue = taken();
+		const { rerender } = render(ForageRows, { forage: [perch, fry], errors: {}, onvalue });
+		await type('Forage 1, length in inches', 'long');
+		expect(screen.getAllByRole('alert')).toHaveLength(1);
+		await fireEvent.click(screen.getByRole('button', { name: 'Remove forage 1, perch' }));
+		await rerender({ forage: [fry] });
+		expect(screen.queryByRole('alert')).toBeNull();
+		expect(box('Forage 1, length in inches').value).toBe('1');
+	});
+
+	it('is added with a usual length, and every word of it can be chosen', async () => {
+		const onvalue = taken();
+		render(ForageRows, { forage: [perch], errors: {}, onvalue });
+		const choose = (name: string, value: string) =>
+			fireEvent.change(screen.getByRole('combobox', { name }), { target: { value } });
+		await choose('Add forage', 'crayfish');
+		await choose('Forage 1, amount', 'none');
+		await choose('Forage 1, kind', 'sunfish');
+		expect(onvalue.mock.calls.map(([list]) => list)).toEqual([
+			[perch, { kind: 'crayfish', lengthIn: 2.5, amount: 'some' }],
+			[{ ...perch, amount: 'none' }],
+			[{ ...perch, kind: 'sunfish' }]
+		]);
+	});
+});
+
+describe('the guide to measure how far one sees', () => {
+	async function measured(lost: string, back: string) {
+		const onvalue = vi.fn<(seenM: number) => string | null>(() => null);
+		render(DepthGuide, { units: 'metric', onvalue });
+		await fireEvent.click(screen.getByRole('button', { name: 'How to measure it' }));
+		const [down, up] = screen.getAllByRole('textbox');
+		await fireEvent.input(down!, { target: { value: lost } });
+		await fireEvent.input(up!, { target: { value: back } });
+		await fireEvent.click(screen.getByRole('button', { name: 'Take the middle' }));
+		return { onvalue, said: screen.getByRole('status').textContent };
+	}
+
+	it('takes the middle of where a lure is lost and found', async () => {
+		const { onvalue, said } = await measured('1,4', '1.2');
+		expect(onvalue).toHaveBeenCalledWith(expect.closeTo(1.3, 9));
+		expect(said).toBe('Taken.');
+	});
+
+	it('refuses what cannot be, and hands nothing on', async () => {
+		expect(await measured('1', '1.6')).toMatchObject({ said: expect.stringContaining('cannot be seen deeper') });
+		cleanup();
+		const { onvalue, said } = await measured('', '1');
+		expect(said).toBe('Write both depths as numbers.');
+		expect(onvalue).not.toHaveBeenCalled();
+	});
+});

@@ -1,0 +1,124 @@
+<script lang="ts">
+	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
+	import type { Reading } from '$lib/core/reading/complete';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { LIST_MAX, type Cover, type Forage, type ParsedReading } from '$lib/core/schema/reading';
+	import { COVER_KINDS, FORAGE_KINDS } from '$lib/core/schema/words';
+	import { coverWith, forageWith, withoutKind } from '$lib/forms/putIn';
+	import { withUnit } from '$lib/forms/units';
+
+	interface Props {
+		reading: Reading;
+		units: UnitSystem;
+		onchange: (patch: Partial<ParsedReading>, key: string) => void;
+	}
+	const { reading, units, onchange }: Props = $props();
+	const id = $props.id();
+	const PLACEABLE = COVER_KINDS.filter((kind) => kind !== 'open');
+	/** Room (px) that the list takes on the screen, so that it opens whole beside the finger. */
+	const ROOM = { width: 330, height: 310 };
+	let list: HTMLElement;
+	let depthM = $state(0);
+
+	/** Opens the list for a depth (m), beside a place on the screen (px). */
+	export function openAt(atM: number, x: number, y: number) {
+		depthM = Math.min(Math.max(0, atM), reading.bottomM);
+		list.style.left = `${Math.max(8, Math.min(x, innerWidth - ROOM.width - 8))}px`;
+		list.style.top = `${Math.max(8, Math.min(y, innerHeight - ROOM.height - 8))}px`;
+		list.showPopover();
+	}
+
+	function toggleCover(kind: Cover['kind'], there: boolean) {
+		const cover = there ? withoutKind(reading.cover, kind) : coverWith(reading, kind, depthM, reading.bottomM);
+		if (cover) onchange({ cover }, '');
+		list.hidePopover();
+	}
+
+	function toggleBait(kind: Forage['kind'], there: boolean) {
+		const forage = there ? withoutKind(reading.forage, kind) : forageWith(reading, kind);
+		if (forage) onchange({ forage }, '');
+		list.hidePopover();
+	}
+</script>
+
+{#snippet kinds<Kind extends string>(
+	title: string,
+	all: readonly Kind[],
+	present: readonly { readonly kind: Kind }[],
+	toggle: (kind: Kind, there: boolean) => void
+)}
+	<fieldset>
+		<legend>{title}</legend>
+		{#each all as kind (kind)}
+			{@const there = present.some((one) => one.kind === kind)}
+			<button
+				class="button"
+				type="button"
+				aria-pressed={there}
+				aria-label="{there ? 'Take out' : 'Put in'} {spoken(kind)}"
+				disabled={!there && present.length >= LIST_MAX}
+				onclick={() => toggle(kind, there)}>{there ? '−' : '+'} {spokenFirst(kind)}</button
+			>
+		{/each}
+	</fieldset>
+{/snippet}
+
+<button
+	class="button opener"
+	type="button"
+	aria-haspopup="dialog"
+	onclick={(event) => {
+		const { left, top } = event.currentTarget.getBoundingClientRect();
+		openAt((reading.fishFromM + reading.fishToM) / 2, left, top - ROOM.height);
+	}}>+ cover, bait</button
+>
+<div class="choices" popover="auto" role="dialog" aria-labelledby="put-{id}" bind:this={list}>
+	<p id="put-{id}"><strong>At {withUnit(units, 'depth', depthM)}</strong>: what is there?</p>
+	{@render kinds('Cover, its tops here', PLACEABLE, reading.cover, toggleCover)}
+	{@render kinds('Bait', FORAGE_KINDS, reading.forage, toggleBait)}
+</div>
+
+<style>
+	.opener {
+		position: absolute;
+		right: 48px;
+		bottom: 30px;
+		background: var(--paper);
+	}
+	.choices {
+		position: fixed;
+		inset: auto;
+		width: 330px;
+		max-height: 80vh;
+		overflow-y: auto;
+		padding: 8px 10px;
+		border: 1px solid var(--ink);
+		background: var(--paper);
+		color: var(--ink);
+	}
+	fieldset {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px;
+		padding-top: 4px;
+	}
+	legend {
+		color: var(--ink-2);
+	}
+	.choices .button[aria-pressed='true'] {
+		border-color: var(--ink);
+		background: var(--ink);
+		color: var(--paper);
+	}
+	@media (width < 56rem) {
+		.opener {
+			right: 8px;
+			bottom: 8px;
+		}
+		/* Within the thumb's reach, wherever the finger pointed. */
+		.choices {
+			inset: auto 0 0 0 !important;
+			width: 100%;
+		}
+	}
+</style>
