@@ -106,6 +106,12 @@ describe('which copy a page begins with', () => {
 		expect(steps.begun(told, { value: 'server 5', version: 5 })).toMatchObject({ value: 'server 5', base: 5 });
 	});
 
+	it('is the device’s where the page was asked for before the server had its latest', () => {
+		const told = steps.undone(steps.acknowledged(mine, mine.revision, 4));
+		const later = steps.acknowledged(told, told.revision, 5);
+		expect(steps.begun(later, { value: 'mine', version: 4 })).toMatchObject({ value: 'server 3', future: [{}] });
+	});
+
 	it('knows nothing of clocks: no part of a held document is a time', () => {
 		expect(Object.keys(mine).sort()).toEqual(['base', 'future', 'open', 'past', 'revision', 'told', 'value']);
 	});

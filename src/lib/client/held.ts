@@ -94,10 +94,10 @@ export function replaced<T>(held: Held<T>, value: T, version: number): Held<T> {
 
 /**
  * What a page begins with: the device's copy where it has something that the server was not told, or knows the server's
- * very version; otherwise the server's.
+ * version or a later one (the page was asked for before the server had that); otherwise the server's.
  */
 export function begun<T>(mine: Held<T> | undefined, server: { value: T; version: number } | null): Held<T> | undefined {
 	if (!mine) return undefined;
-	if (!server || isUntold(mine) || mine.base === server.version) return closed(mine);
+	if (!server || isUntold(mine) || mine.base >= server.version) return closed(mine);
 	return replaced(mine, server.value, server.version);
 }
