@@ -11,7 +11,7 @@ import { rank } from './ranking';
 import { SpaceSearch, type Tally } from './search';
 import { TIE } from './sharedWork';
 import { SPACES } from './spaces';
-import { waysOf } from './ways';
+import { areApart, waysOf, type Way } from './ways';
 import { worthOf } from './worth';
 import { cellOf } from './factors';
 
@@ -19,7 +19,6 @@ const READINGS = 500;
 /** Trials; some catalogues lose too many rigs to impossible pairs to count among the readings asked for. */
 const TRIALS = 540;
 const TOP = 5;
-const PER_FAMILY = 2;
 /** Variables that keep two values in a trial: 2^13 rigs in each of three spaces, less impossible pairs. */
 const OPEN_VARIABLES = 13;
 const SPACES_PER_TRIAL = 3;
@@ -85,11 +84,18 @@ function ledgerOf(space: Space, judgements: readonly Judgement[]): (rig: readonl
 	};
 }
 
-function kindOf(space: Space, rig: readonly number[]): string {
+function wayOf(space: Space, rig: readonly number[]): Way {
 	const chosen = (id: string) => rig[space.variables.findIndex((variable) => variable.id === id)]!;
-	const { beat, keys } = waysOf(space);
+	const { beat, way } = waysOf(space);
 	const engine = chosen(space.family === 'buzzbait' ? 'diameter' : 'blades');
-	return keys[chosen('retrieve')]![chosen('speed')]![beat[engine]!]!;
+	return way(beat[engine]!, chosen('retrieve'), chosen('speed'));
+}
+
+/** A rig that runs. */
+interface Run {
+	readonly rank: number;
+	readonly family: string;
+	readonly way: Way;
 }
 
 interface Trial {
@@ -100,7 +106,7 @@ interface Trial {
 
 /** Every rig looked at, one by one. */
 function everyRig(spaces: readonly { space: Space; mask: Mask }[], judgements: Judgements): Trial {
-	const best = new Map<string, { rank: number; family: string }>();
+	const runs: Run[] = [];
 	let [rigs, removed] = [0, 0];
 	for (const { space, mask } of spaces) {
 		const rankOf = ledgerOf(space, judgements.about(space));
@@ -111,24 +117,24 @@ function everyRig(spaces: readonly { space: Space; mask: Mask }[], judgements: J
 				removed++;
 				continue;
 			}
-			const rigRank = rankOf(rig);
-			const kind = kindOf(space, rig);
-			if (rigRank > (best.get(kind)?.rank ?? -Infinity)) best.set(kind, { rank: rigRank, family: space.family });
+			runs.push({ rank: rankOf(rig), family: space.family, way: wayOf(space, rig) });
 		}
 	}
-	return { ranks: calledFrom([...best.values()]), rigs, removed: removed / Math.max(1, rigs) };
+	return { ranks: calledFrom(runs), rigs, removed: removed / Math.max(1, rigs) };
 }
 
-/** The best of each family first, then the best seconds; best first. */
-function calledFrom(finds: readonly { rank: number; family: string }[]): number[] {
-	const sorted = [...finds].sort((a, b) => b.rank - a.rank);
-	const place = (find: { family: string }, at: number): number =>
-		sorted.slice(0, at).filter(({ family }) => family === find.family).length;
-	const places = sorted.map((find, at) => ({ ...find, place: place(find, at) }));
-	const firsts = places.filter((find) => find.place === 0).slice(0, TOP);
-	const seconds = places.filter((find) => find.place > 0 && find.place < PER_FAMILY);
-	const called = [...firsts, ...seconds.slice(0, TOP - firsts.length)];
-	return called.map((find) => find.rank).sort((a, b) => b - a);
+/** The best of each family first, then the best that fish one of them another way; best first. */
+function calledFrom(runs: readonly Run[]): number[] {
+	const bestBy = (rigs: readonly Run[]): Map<string, Run> => {
+		const best = new Map<string, Run>();
+		for (const run of rigs) if (run.rank > (best.get(run.family)?.rank ?? -Infinity)) best.set(run.family, run);
+		return best;
+	};
+	const ranks = (best: Map<string, Run>): number[] => [...best.values()].map(({ rank }) => rank).sort((a, b) => b - a);
+	const firsts = bestBy(runs);
+	const apart = runs.filter(({ family, way }) => areApart(way, firsts.get(family)!.way));
+	const seconds = ranks(bestBy(apart)).slice(0, TOP - firsts.size);
+	return [...ranks(firsts), ...seconds].sort((a, b) => b - a);
 }
 
 function searched(spaces: readonly { space: Space; mask: Mask }[], judgements: Judgements): number[] {
@@ -136,7 +142,7 @@ function searched(spaces: readonly { space: Space; mask: Mask }[], judgements: J
 	const searches = spaces.map(
 		({ space, mask }) => new SpaceSearch(space, mask, judgements.about(space), judgements.windows.gate(space, mask))
 	);
-	const { called } = rank(searches, { top: TOP, perFamily: PER_FAMILY, everyFamily: true }, tally);
+	const { called } = rank(searches, { top: TOP, seconds: true, everyFamily: true }, tally);
 	return called.map((find) => find.rank);
 }
 

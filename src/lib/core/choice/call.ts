@@ -26,8 +26,6 @@ import { SPACES } from './spaces';
 import { verdictOf } from './verdict';
 
 const DEFAULT_TOP = 5;
-/** Most rigs of one family among the calls of an answer. */
-const PER_FAMILY = 2;
 
 /** Opening, claims and gate of a reading: everything that a rig is judged by. */
 export interface Question {
@@ -76,8 +74,8 @@ export interface Extent {
 	readonly windows?: boolean;
 	/** How all four families stand. @default true */
 	readonly families?: boolean;
-	/** Most rigs of one family. @default 2 */
-	readonly perFamily?: number;
+	/** Whether a family may be called twice, the second time fished another way. @default true */
+	readonly seconds?: boolean;
 }
 
 /** The searches of everything that locks, local rules and the craft's own limits leave. */
@@ -106,7 +104,7 @@ export function searchesOf({ reading, stances, judgements }: Question, locks: Lo
  *
  * @throws {InputFailure} When a tray is given.
  */
-export function call(input: CallInput, { windows = true, families = true, perFamily = PER_FAMILY }: Extent = {}) {
+export function call(input: CallInput, { windows = true, families = true, seconds = true }: Extent = {}) {
 	const { locks = {}, tray, top = DEFAULT_TOP } = input;
 	if (tray) {
 		const message = 'A tray cannot bound the choice yet; leave it out.';
@@ -116,7 +114,7 @@ export function call(input: CallInput, { windows = true, families = true, perFam
 	const { reading, stances, judgements, ignored } = question;
 	const { open, searches, runnable } = searchesOf(question, locks);
 	const tally: Tally = { nodes: 0, bound: 0, gate: 0 };
-	const found = rank(runnable, { top, perFamily, everyFamily: families }, tally);
+	const found = rank(runnable, { top, seconds, everyFamily: families }, tally);
 	const maskOf = new Map(searches.map(({ space, mask }) => [space, mask]));
 	const calls = found.called.map((find) => called(find, maskOf.get(find.space)!, question, locks, windows));
 	const best = calls[0]?.rig ?? null;

@@ -175,7 +175,7 @@ class Asker {
 	}
 
 	#call(reading: ParsedReading, top: number) {
-		return call({ ...this.#input, reading, top }, { windows: false, families: false, perFamily: 1 });
+		return call({ ...this.#input, reading, top }, { windows: false, families: false, seconds: false });
 	}
 
 	with(patch: Patch): ParsedReading {

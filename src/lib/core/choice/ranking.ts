@@ -1,11 +1,13 @@
 import type { Family } from '../schema/words';
 import type { Cell, Find, SpaceSearch, Tally } from './search';
+import { areApart } from './ways';
 
 /** How many calls are wanted. */
 export interface Wanted {
-	/** Most calls in all, and of one family. */
+	/** Most calls in all. */
 	readonly top: number;
-	readonly perFamily: number;
+	/** Whether a family may be called twice, the second time fished another way. */
+	readonly seconds: boolean;
 	/** Whether the best of every family is wanted, called or not. */
 	readonly everyFamily: boolean;
 }
@@ -18,55 +20,30 @@ export interface Ranked {
 
 const byRank = (a: Find, b: Find): number => b.rank - a.rank;
 
-/** The finds that stand so far: of each family the best of each way of fishing it, best first. */
-class Standings {
-	readonly #families = new Map<Family, readonly Find[]>();
-	readonly #wanted: Wanted;
-	/** The rank below which no family's second is called any more. */
-	#lastSecond = -Infinity;
-	#best = -Infinity;
-
-	constructor(wanted: Wanted) {
-		this.#wanted = wanted;
-	}
-
-	get bests(): Map<Family, Find> {
-		return new Map([...this.#families].map(([family, finds]) => [family, finds[0]!]));
-	}
-
-	/** What would be called now: the best of each family before any family's second. */
-	called(): Find[] {
-		const { top } = this.#wanted;
-		const bests = [...this.bests.values()].sort(byRank).slice(0, top);
-		return [...bests, ...this.#seconds().slice(0, top - bests.length)].sort(byRank);
-	}
-
-	#seconds(): Find[] {
-		const { perFamily } = this.#wanted;
-		return [...this.#families.values()].flatMap((finds) => finds.slice(1, perFamily)).sort(byRank);
-	}
-
-	/** The rank that a rig fished in some way must beat to matter. */
-	toBeat(way: string, family: Family): number {
-		const { top, perFamily, everyFamily } = this.#wanted;
-		if (top === 1 && !everyFamily) return this.#best;
-		let [own, first, crowded, others] = [-Infinity, -Infinity, -Infinity, 0];
-		for (const find of this.#families.get(family) ?? []) {
-			if (find.way === way) own = find.rank;
-			else if (others++ === 0) first = find.rank;
-			if (others === perFamily) crowded = Math.max(crowded, find.way === way ? -Infinity : find.rank);
+/** The best find of each family among cells, as far as it is among the best `seats` of them. */
+function bestOf(cells: readonly Cell[], seats: number, tally: Tally): Map<Family, Find> {
+	const bests = new Map<Family, Find>();
+	let last = -Infinity;
+	for (const cell of cells.toSorted((a, b) => b.bound - a.bound)) {
+		const { family } = cell.search.space;
+		const above = Math.max(bests.get(family)?.rank ?? -Infinity, last);
+		if (cell.bound <= above) {
+			tally.bound++;
+			continue;
 		}
-		return Math.max(own, crowded, Math.min(first, this.#lastSecond));
+		const find = cell.search.best(cell, above, tally);
+		if (!find) continue;
+		bests.set(family, find);
+		last = [...bests.values()].toSorted(byRank)[seats - 1]?.rank ?? -Infinity;
 	}
+	return bests;
+}
 
-	add(find: Find): void {
-		const { family } = find.space;
-		const others = (this.#families.get(family) ?? []).filter(({ way }) => way !== find.way);
-		this.#families.set(family, [...others, find].sort(byRank));
-		this.#best = Math.max(this.#best, find.rank);
-		const open = this.#wanted.top - Math.min(this.#wanted.top, this.#families.size);
-		this.#lastSecond = open === 0 ? Infinity : (this.#seconds()[open - 1]?.rank ?? -Infinity);
-	}
+/** What is left of a cell for rigs that are fished another way than a find; `null` where nothing is. */
+function apartFrom(cell: Cell, first: Find | undefined): Cell | null {
+	if (!first) return null;
+	const pairs = cell.pairs.filter(({ way }) => areApart(way, first.way));
+	return pairs.length > 0 ? { ...cell, pairs, bound: pairs[0]!.bound } : null;
 }
 
 /**
@@ -76,16 +53,13 @@ class Standings {
  * @param tally Counts the work.
  */
 export function rank(searches: readonly SpaceSearch[], wanted: Wanted, tally: Tally): Ranked {
-	const standings = new Standings(wanted);
-	const cells: Cell[] = searches.flatMap((search) => search.cells()).sort((a, b) => b.bound - a.bound);
-	for (const cell of cells) {
-		const above = standings.toBeat(cell.way, cell.search.space.family);
-		if (cell.bound <= above) {
-			tally.bound++;
-			continue;
-		}
-		const find = cell.search.best(cell, above, tally);
-		if (find) standings.add(find);
-	}
-	return { called: standings.called(), bests: standings.bests };
+	const { top, seconds, everyFamily } = wanted;
+	const cells = searches.flatMap((search) => search.cells());
+	const bests = bestOf(cells, everyFamily ? Infinity : top, tally);
+	const firsts = [...bests.values()].toSorted(byRank).slice(0, top);
+	const seats = seconds ? top - firsts.length : 0;
+	if (seats === 0) return { called: firsts, bests };
+	const apart = cells.flatMap((cell) => apartFrom(cell, bests.get(cell.search.space.family)) ?? []);
+	const others = [...bestOf(apart, seats, tally).values()].toSorted(byRank).slice(0, seats);
+	return { called: [...firsts, ...others].toSorted(byRank), bests };
 }

@@ -8,7 +8,7 @@ import { runningOf } from './running';
 import { SharedWork } from './sharedWork';
 import { SPACES } from './spaces';
 import { TripleSum } from './tripleSum';
-import { waysOf } from './ways';
+import { waysOf, type Way } from './ways';
 
 const indexOf = (space: Space, id: string): number => space.variables.findIndex((variable) => variable.id === id);
 
@@ -74,26 +74,30 @@ export interface Tally {
 	gate: number;
 }
 
-/** The best rig of a space for one way of fishing it. */
-export interface Find {
+/** A rig of a space on paper. */
+export interface Paper {
 	readonly space: Space;
 	readonly assignment: Int32Array;
 	/** Score and plainness in one number; larger is better. */
 	readonly rank: number;
-	readonly way: string;
+}
+
+/** A rig that runs, and how it is fished. */
+export interface Find extends Paper {
+	readonly way: Way;
 }
 
 /** A style of retrieve at a speed, with the most that its rigs can reach. */
 interface Pair {
 	readonly style: number;
 	readonly speed: number;
+	readonly way: Way;
 	readonly bound: number;
 }
 
-/** A way of fishing whose rigs reach at most `bound`. */
+/** Rigs of one beat, which reach at most `bound`: their styles and speeds, the most promising first. */
 export interface Cell {
 	readonly search: SpaceSearch;
-	readonly way: string;
 	readonly beat: number;
 	readonly bound: number;
 	readonly pairs: readonly Pair[];
@@ -181,7 +185,7 @@ export class SpaceSearch {
 		const { speed, engine } = this.#gate.running;
 		const { beat, beats } = waysOf(this.space);
 		const [speeds, engines, weights] = [sizes[speed]!, sizes[engine]!, sizes[weight]!];
-		const best = new Float64Array(beats * speeds).fill(-Infinity);
+		const best = new Float64Array(beats.length * speeds).fill(-Infinity);
 		for (let e = 0; e < engines; e++) {
 			for (let own = 0; own < speeds; own++) {
 				const at = beat[e]! * speeds + own;
@@ -195,38 +199,41 @@ export class SpaceSearch {
 		return best;
 	}
 
-	/** Ways of which something is left, each with the most that its rigs can reach. */
-	cells(): Cell[] {
+	/** What each style at each speed can reach with a beat, of those with which something is left; best first. */
+	#pairsOf(beat: number, bestOf: (core: Float64Array) => Float64Array): Pair[] {
 		const { sizes, style } = this.#plan;
 		const speeds = sizes[this.#gate.running.speed]!;
-		const { keys, beats } = waysOf(this.space);
-		const bests = new Map<Float64Array, Float64Array>();
-		const found = new Map<string, { beat: number; pairs: Pair[] }>();
+		const { way } = waysOf(this.space);
+		const pairs: Pair[] = [];
 		for (let s = 0; s < sizes[style]!; s++) {
-			const core = this.#cores[s]!;
-			let best = bests.get(core);
-			if (!best) bests.set(core, (best = this.#bestByBeat(core)));
-			for (let beat = 0; beat < beats; beat++) {
-				for (let own = 0; own < speeds; own++) {
-					const bound = this.#pairs[s * speeds + own]! + best[beat * speeds + own]!;
-					if (bound === -Infinity) continue;
-					const way = keys[s]![own]![beat]!;
-					let cell = found.get(way);
-					if (!cell) found.set(way, (cell = { beat, pairs: [] }));
-					cell.pairs.push({ style: s, speed: own, bound });
-				}
+			const best = bestOf(this.#cores[s]!);
+			for (let own = 0; own < speeds; own++) {
+				const bound = this.#pairs[s * speeds + own]! + best[beat * speeds + own]!;
+				if (bound > -Infinity) pairs.push({ style: s, speed: own, way: way(beat, s, own), bound });
 			}
 		}
-		return [...found].map(([way, { beat, pairs }]) => {
-			pairs.sort(byBound);
-			return { search: this, way, beat, bound: pairs[0]!.bound, pairs };
+		return pairs.sort(byBound);
+	}
+
+	/** Classes of beat of which something is left, each with the most that its rigs can reach. */
+	cells(): Cell[] {
+		const bests = new Map<Float64Array, Float64Array>();
+		const bestOf = (core: Float64Array): Float64Array => {
+			let best = bests.get(core);
+			if (!best) bests.set(core, (best = this.#bestByBeat(core)));
+			return best;
+		};
+		return waysOf(this.space).beats.flatMap((_word, beat) => {
+			const pairs = this.#pairsOf(beat, bestOf);
+			return pairs.length > 0 ? [{ search: this, beat, bound: pairs[0]!.bound, pairs }] : [];
 		});
 	}
 
 	/** The best rig of a cell that runs and ranks above `above`; `null` when there is none. */
-	best({ way, beat, pairs }: Cell, above: number, tally: Tally): Find | null {
+	best({ beat, pairs }: Cell, above: number, tally: Tally): Find | null {
 		const { sizes, style } = this.#plan;
 		const hunt: Hunt = { assignment: new Int32Array(sizes.length), tally, rank: above, found: null };
+		let way: Way | null = null;
 		for (const pair of pairs) {
 			if (pair.bound <= hunt.rank) {
 				tally.bound++;
@@ -234,9 +241,11 @@ export class SpaceSearch {
 			}
 			hunt.assignment[style] = pair.style;
 			hunt.assignment[this.#gate.running.speed] = pair.speed;
+			const { rank } = hunt;
 			this.#chooseEngine(pair, beat, hunt);
+			if (hunt.rank > rank) ({ way } = pair);
 		}
-		if (!hunt.found) return null;
+		if (!hunt.found || !way) return null;
 		complete(this.#free, sizes, hunt.found);
 		return { space: this.space, assignment: hunt.found, rank: hunt.rank, way };
 	}
@@ -323,7 +332,7 @@ export class SpaceSearch {
 	}
 
 	/** The best rig of the space that nothing but claims, locks and rules judge: it may not run. */
-	bestOnPaper(): Find | null {
+	bestOnPaper(): Paper | null {
 		const { sizes, weight, style } = this.#plan;
 		const { speed, engine } = this.#gate.running;
 		const assignment = new Int32Array(sizes.length);
@@ -342,7 +351,7 @@ export class SpaceSearch {
 		});
 		if (rank === -Infinity) return null;
 		complete([...this.#free, ...[...this.#gated].reverse()], sizes, assignment);
-		return { space: this.space, assignment, rank, way: '' };
+		return { space: this.space, assignment, rank };
 	}
 
 	/** Whether a whole rig of the space runs. */

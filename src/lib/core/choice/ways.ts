@@ -1,26 +1,23 @@
 import type { Retrieve } from '../schema/words';
 import type { Part, Space } from './part';
 
-/**
- * Ways of fishing a family. Two calls of one family are told apart by how hard it beats, how fast and how high it is
- * wound, never by a quarter ounce.
- */
-export interface Ways {
-	/** Class of each part of the engine, and the classes that there are. */
-	readonly beat: readonly number[];
-	readonly beats: number;
-	/** The way of each style of retrieve, speed and class of beat, in that order. */
-	readonly keys: readonly (readonly (readonly string[])[])[];
+/** How a rig is fished: how hard its blades beat, how high it is wound and how fast (m/s). */
+export interface Way {
+	readonly beat: string;
+	readonly height: string;
+	readonly speedMps: number;
 }
 
-/** Speeds (m/s) up to which a retrieve is slow and of middle pace: halfway between the craft's words. */
-const PACES = [
-	['slow', 0.75],
-	['middle', 1.15],
-	['fast', Infinity]
-] as const;
+/** Two paces are another way of fishing a rig from this much on (m/s): about half of a word's span, as in slow or fast. */
+const APART_MPS = 0.3;
 
-const DEPTHS: Readonly<Record<Retrieve, string>> = {
+/**
+ * Whether two rigs of one family are fished in different ways: never for a quarter ounce, a colour or one step of pace.
+ */
+export const areApart = (a: Way, b: Way): boolean =>
+	a.beat !== b.beat || a.height !== b.height || Math.abs(a.speedMps - b.speedMps) >= APART_MPS - 1e-9;
+
+const HEIGHTS: Readonly<Record<Retrieve, string>> = {
 	wake: 'top',
 	surface: 'top',
 	burn: 'high',
@@ -37,23 +34,34 @@ function beatOf({ patch }: Part): string {
 	return styles.size === 1 ? ([...styles][0] ?? 'one') : 'mixed';
 }
 
+/** Ways of fishing a space. */
+export interface Ways {
+	/** Class of each part of the engine, and the classes that there are. */
+	readonly beat: readonly number[];
+	readonly beats: readonly string[];
+	/** The way of a class of beat with a style of retrieve at a speed. */
+	readonly way: (beat: number, style: number, speed: number) => Way;
+}
+
 const known = new Map<Space, Ways>();
 
-function classesOf(space: Space): Ways {
+function waysFrom(space: Space): Ways {
 	const parts = (id: string): readonly Part[] => space.variables.find((variable) => variable.id === id)!.parts;
 	// Buzz blades differ in diameter here: too little to be another way of fishing one.
 	const words = space.family === 'buzzbait' ? parts('diameter').map(() => 'one') : parts('blades').map(beatOf);
 	const beats = [...new Set(words)];
-	const pace = parts('speed').map((part) => PACES.find(([, upTo]) => part.patch.retrieve!.speedMps! <= upTo)![0]);
-	const keys = parts('retrieve').map((style) =>
-		pace.map((how) => beats.map((beat) => [space.family, beat, how, DEPTHS[style.patch.retrieve!.style!]].join()))
-	);
-	return { beat: words.map((word) => beats.indexOf(word)), beats: beats.length, keys };
+	const heights = parts('retrieve').map(({ patch }) => HEIGHTS[patch.retrieve!.style!]);
+	const speeds = parts('speed').map(({ patch }) => patch.retrieve!.speedMps!);
+	return {
+		beat: words.map((word) => beats.indexOf(word)),
+		beats,
+		way: (beat, style, speed) => ({ beat: beats[beat]!, height: heights[style]!, speedMps: speeds[speed]! })
+	};
 }
 
 /** The ways of fishing a space. */
 export function waysOf(space: Space): Ways {
 	let ways = known.get(space);
-	if (!ways) known.set(space, (ways = classesOf(space)));
+	if (!ways) known.set(space, (ways = waysFrom(space)));
 	return ways;
 }
