@@ -1,12 +1,13 @@
 <script lang="ts">
-	import Lock from '@lucide/svelte/icons/lock';
-	import LockOpen from '@lucide/svelte/icons/lock-open';
+	import Lock from 'lucide/dist/esm/icons/lock.mjs';
+	import LockOpen from 'lucide/dist/esm/icons/lock-open.mjs';
 	import type { CalledRig } from '$lib/core/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Locks } from '$lib/core/schema/rig';
 	import { useApp } from '$lib/client/app.svelte';
 	import { costText } from './lockable';
 	import { outfitOf, type OutfitItem } from './outfit';
+	import Icon from '../parts/Icon.svelte';
 
 	interface Props {
 		called: CalledRig;
@@ -33,7 +34,7 @@
 					aria-pressed={isLocked(item)}
 					aria-label="{isLocked(item) ? 'Free' : 'Lock'} {item.name}: {item.value}"
 					onclick={() => toggle(item)}
-					>{#if isLocked(item)}<Lock size={12} />{:else}<LockOpen size={12} />{/if}</button
+					>{#if isLocked(item)}<Icon icon={Lock} size={12} />{:else}<Icon icon={LockOpen} size={12} />{/if}</button
 				>
 				<span class="name">{item.name}</span>
 				<strong>{item.value}</strong>

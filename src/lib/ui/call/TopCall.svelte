@@ -3,8 +3,8 @@
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import type { CalledRig } from '$lib/core/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import Lock from '@lucide/svelte/icons/lock';
-	import LockOpen from '@lucide/svelte/icons/lock-open';
+	import Lock from 'lucide/dist/esm/icons/lock.mjs';
+	import LockOpen from 'lucide/dist/esm/icons/lock-open.mjs';
 	import type { Locks } from '$lib/core/schema/rig';
 	import type { CalledWindow } from '$lib/core/schema/window';
 	import { useApp } from '$lib/client/app.svelte';
@@ -14,6 +14,7 @@
 	import { costText, lockKeys, lockValue } from './lockable';
 	import Running from './Running.svelte';
 	import { labelsOf } from './labels';
+	import Icon from '../parts/Icon.svelte';
 
 	interface Props {
 		called: CalledRig;
@@ -54,7 +55,7 @@
 		aria-label="{key ? 'Free' : 'Lock'} {name}"
 		title={key ? `Locked: ${costText(costs[key])}` : 'Lock it: the ranking keeps it'}
 		onclick={() => toggle(label)}
-		>{#if key}<Lock size={13} />{:else}<LockOpen size={13} />{/if}</button
+		>{#if key}<Icon icon={Lock} size={13} />{:else}<Icon icon={LockOpen} size={13} />{/if}</button
 	>
 {/snippet}
 

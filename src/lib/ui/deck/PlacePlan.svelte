@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Point } from '$lib/core/places/plane';
 	import type { Proposal } from '$lib/core/places/features';
+	import { pathText } from '../parts/pathText';
 	import { PROPOSED_LOOKS } from './proposed';
 	import type { Sounding } from '$lib/core/places/depths';
 	import type { Shores } from '$lib/core/places/shore';
@@ -51,11 +52,13 @@
 	);
 	const x = ({ eastM }: Point): number => (wide - SIGNS_PX) / 2 + (eastM - (east + west) / 2) * scale;
 	const y = ({ northM }: Point): number => high / 2 - (northM - (north + south) / 2) * scale;
-	const path = $derived(
-		shores.map((ring) => `M${ring.map((at) => `${x(at).toFixed(1)},${y(at).toFixed(1)}`).join('L')}Z`).join('')
+	const shore = $derived(
+		pathText(
+			shores.map((ring) => `M${ring.map((at) => `${x(at).toFixed(1)},${y(at).toFixed(1)}`).join('L')}Z`).join('')
+		)
 	);
 	/** Thousands of soundings as one path of round dots. */
-	const dots = $derived(soundings.map((one) => `M${x(one).toFixed(1)},${y(one).toFixed(1)}h0`).join(''));
+	const dots = $derived(pathText(soundings.map((one) => `M${x(one).toFixed(1)},${y(one).toFixed(1)}h0`).join('')));
 	const BARS_M = [50, 100, 200, 500, 1000, 2000] as const;
 	const barM = $derived(BARS_M.find((metres) => metres * scale >= 60) ?? BARS_M.at(-1)!);
 	/** A shadow is drawn no longer than a boat sits from the bank. */
@@ -75,7 +78,7 @@
 
 <div class="plan" bind:clientWidth={wide}>
 	<svg width={wide} height={high} viewBox="0 0 {wide} {high}" role="img" aria-label={text}>
-		<path class="water" d={path} fill-rule="evenodd" />
+		<path class="water" d={shore} fill-rule="evenodd" />
 		<path class="sounding" d={dots} />
 		{#each written as one, at (at)}
 			<text class="depth figure" x={x(one)} y={y(one) + 4} text-anchor="middle">{depthText(one.depthM)}</text>
@@ -92,7 +95,7 @@
 				/>
 			{/if}
 		{/each}
-		<path class="shore" d={path} />
+		<path class="shore" d={shore} />
 		{#each proposals as one (`${one.kind}${one.eastM}`)}
 			<text class="proposed" x={x(one)} y={y(one) + 6} text-anchor="middle"
 				>{PROPOSED_LOOKS[one.kind].sign}<title>{one.because}</title></text

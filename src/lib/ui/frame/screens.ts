@@ -1,15 +1,14 @@
-import Bookmark from '@lucide/svelte/icons/bookmark';
-import CalendarClock from '@lucide/svelte/icons/calendar-clock';
-import ChartLine from '@lucide/svelte/icons/chart-line';
-import ListChecks from '@lucide/svelte/icons/list-checks';
-import BookOpen from '@lucide/svelte/icons/book-open';
-import Wrench from '@lucide/svelte/icons/wrench';
-import Eye from '@lucide/svelte/icons/eye';
-import Spline from '@lucide/svelte/icons/spline';
-import Scale from '@lucide/svelte/icons/scale';
-import Waves from '@lucide/svelte/icons/waves-horizontal';
-import Settings from '@lucide/svelte/icons/sliders-horizontal';
-import type { Component } from 'svelte';
+import Bookmark from 'lucide/dist/esm/icons/bookmark.mjs';
+import CalendarClock from 'lucide/dist/esm/icons/calendar-clock.mjs';
+import ChartLine from 'lucide/dist/esm/icons/chart-line.mjs';
+import ListChecks from 'lucide/dist/esm/icons/list-checks.mjs';
+import BookOpen from 'lucide/dist/esm/icons/book-open.mjs';
+import Wrench from 'lucide/dist/esm/icons/wrench.mjs';
+import Eye from 'lucide/dist/esm/icons/eye.mjs';
+import Spline from 'lucide/dist/esm/icons/spline.mjs';
+import Scale from 'lucide/dist/esm/icons/scale.mjs';
+import Waves from 'lucide/dist/esm/icons/waves-horizontal.mjs';
+import Settings from 'lucide/dist/esm/icons/sliders-horizontal.mjs';
 
 /**
  * The screens that exist, in the order of the work: rail, bottom bar, shortcuts and the palette read this list. Those that
@@ -21,7 +20,7 @@ export const SCREENS = [
 		name: 'Water',
 		asks: 'What is in front of me?',
 		key: 'w',
-		icon: Waves as Component,
+		icon: Waves,
 		group: 'read',
 		onPhone: true
 	},
@@ -30,7 +29,7 @@ export const SCREENS = [
 		name: 'Call',
 		asks: 'What should I tie on?',
 		key: 'c',
-		icon: Scale as Component,
+		icon: Scale,
 		group: 'choose',
 		onPhone: true
 	},
@@ -39,16 +38,16 @@ export const SCREENS = [
 		name: 'Bench',
 		asks: 'Do these parts work together?',
 		key: 'b',
-		icon: Wrench as Component,
+		icon: Wrench,
 		group: 'choose'
 	},
-	{ path: '/tank', name: 'Tank', asks: 'Where does it run?', key: 't', icon: Spline as Component, group: 'choose' },
+	{ path: '/tank', name: 'Tank', asks: 'Where does it run?', key: 't', icon: Spline, group: 'choose' },
 	{
 		path: '/sight',
 		name: 'Sight',
 		asks: 'How do these colours look, here?',
 		key: 'i',
-		icon: Eye as Component,
+		icon: Eye,
 		group: 'choose'
 	},
 	{
@@ -56,7 +55,7 @@ export const SCREENS = [
 		name: 'Deck',
 		asks: 'Which rods, when, and where?',
 		key: 'd',
-		icon: CalendarClock as Component,
+		icon: CalendarClock,
 		group: 'go'
 	},
 	{
@@ -64,7 +63,7 @@ export const SCREENS = [
 		name: 'Tally',
 		asks: 'What just happened, and what next?',
 		key: 'a',
-		icon: ListChecks as Component,
+		icon: ListChecks,
 		group: 'go',
 		onPhone: true
 	},
@@ -73,17 +72,17 @@ export const SCREENS = [
 		name: 'Proof',
 		asks: 'What does my own record show?',
 		key: 'p',
-		icon: ChartLine as Component,
+		icon: ChartLine,
 		group: 'learn'
 	},
-	{ path: '/craft', name: 'Craft', asks: 'Which rules speak?', key: 'f', icon: BookOpen as Component, group: 'learn' },
-	{ path: '/kept', name: 'Kept', asks: 'What have I kept?', key: 'k', icon: Bookmark as Component, group: 'learn' },
+	{ path: '/craft', name: 'Craft', asks: 'Which rules speak?', key: 'f', icon: BookOpen, group: 'learn' },
+	{ path: '/kept', name: 'Kept', asks: 'What have I kept?', key: 'k', icon: Bookmark, group: 'learn' },
 	{
 		path: '/settings',
 		name: 'Settings',
 		asks: 'How should it be shown?',
 		key: 's',
-		icon: Settings as Component,
+		icon: Settings,
 		group: 'learn'
 	}
 ] as const;

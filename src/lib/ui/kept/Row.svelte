@@ -9,12 +9,14 @@
 		/** Whether it is only on this device yet. */
 		waits: boolean;
 		chosen: boolean;
+		/** Whether it is far down. */
+		later: boolean;
 		onchoose: (on: boolean) => void;
 		onopen: () => void;
 		onduplicate: () => void;
 		onremove: () => void;
 	}
-	const { entry, waits, chosen, onchoose, onopen, onduplicate, onremove }: Props = $props();
+	const { entry, waits, chosen, later, onchoose, onopen, onduplicate, onremove }: Props = $props();
 	const drawing = $derived(entry.rig && drawRig(entry.rig, true));
 	const OPEN = { reading: '', call: ', reading and rig', rig: ', on the bench' } as const;
 	const THE = { reading: '', call: 'the call ', rig: 'the rig ' } as const;
@@ -36,7 +38,8 @@
 	/>
 	<span class="mini">
 		{#if drawing}
-			<RigDrawing {drawing} scale={Math.min(92 / drawing.bounds.width, 44 / drawing.bounds.height)} decorative />
+			{@const scale = Math.min(92 / drawing.bounds.width, 44 / drawing.bounds.height)}
+			<RigDrawing {drawing} {scale} {later} decorative />
 		{:else}<span class="kind">{entry.season}</span>{/if}
 	</span>
 	<div class="what">

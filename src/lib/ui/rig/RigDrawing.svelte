@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { browser } from '$app/environment';
 	import type { Drawing, Shape } from '$lib/core/drawing/shape';
 	import { rigMarkup, shortMarkup } from './markup';
@@ -11,18 +12,31 @@
 		turning?: readonly Shape[];
 		/** A drawing that only repeats words beside it. */
 		decorative?: boolean;
+		/** One far down a list: drawn when it comes near the window, not in the page as it is sent. */
+		later?: boolean;
 	}
-	const { drawing, scale, turning = [], decorative = false }: Props = $props();
+	const { drawing, scale, turning = [], decorative = false, later = false }: Props = $props();
+	let near = $state(untrack(() => !later));
+	const NEAR_PX = 400;
+	function watched(node: Element) {
+		if (near) return;
+		const watcher = new IntersectionObserver(([seen]) => (near ||= seen!.isIntersecting), {
+			rootMargin: `${NEAR_PX}px`
+		});
+		watcher.observe(node);
+		return () => watcher.disconnect();
+	}
 	const id = $props.id();
 	/** What comes over a line is written short; the browser draws it anew as it is. */
 	const write = browser ? rigMarkup : shortMarkup;
-	const markup = $derived(write(drawing, scale, id));
+	const markup = $derived(near ? write(drawing, scale, id) : '');
 	const moving = $derived(write({ shapes: turning }, scale, `${id}-t`));
 	const { x, y, width, height } = $derived(drawing.bounds);
 </script>
 
 <svg
 	class="rig"
+	{@attach watched}
 	width={width * scale}
 	height={height * scale}
 	fill="none"

@@ -15,23 +15,37 @@ const pathsIn = (markup: string): string[] => [...markup.matchAll(/ d="([^"]*)"/
 describe('the paths of a drawing', () => {
 	it.each(FAMILIES)('of a small %s are without fine detail, of a large one all there', (family) => {
 		const { shapes } = drawRig(startBuild(family).rig);
-		expect(pathsIn(rigMarkup({ shapes }, 0.8))).toEqual(shapes.filter(({ fine }) => !fine).map(({ d }) => d));
+		expect(pathsIn(rigMarkup({ shapes }, 1.2))).toEqual(shapes.filter(({ fine }) => !fine).map(({ d }) => d));
 		expect(pathsIn(rigMarkup({ shapes }, 5))).toEqual(shapes.map(({ d }) => d));
+	});
+
+	it.each(FAMILIES)('of a tiny %s are the same strokes, those of a tone in one', (family) => {
+		const drawing = drawRig(startBuild(family).rig);
+		const [tiny, small] = [rigMarkup(drawing, 0.99), rigMarkup(drawing, 1)];
+		const strokesOf = (markup: string): string[] =>
+			[...markup.matchAll(/d="([^"]*)"([^>]*)/g)].flatMap(([, d, look]) =>
+				d!.split(/(?=M)/).map((line) => line + look)
+			);
+		expect(strokesOf(tiny).sort()).toEqual(strokesOf(small).sort());
+		const [few, many] = [tiny, small].map((markup) => pathsIn(markup).length) as [number, number];
+		expect(few).toBeLessThanOrEqual(many);
+		if (family === 'spinnerbait') expect(few).toBeLessThan(0.6 * many);
 	});
 
 	it.each(FAMILIES)('of a %s written short are the same lines in the same order, each place once', (family) => {
 		const drawing = drawRig(startBuild(family).rig);
-		for (const [scale, decimals] of [
-			[0.8, 1],
-			[5, 2]
+		for (const [scale, fineness] of [
+			[0.35, { decimals: 0, off: 0.2 / 0.35 }],
+			[0.8, { decimals: 1, off: 0.25 }],
+			[5, { decimals: 2, off: 0.04 }]
 		] as const) {
 			const long = rigMarkup(drawing, scale);
 			const short = shortMarkup(drawing, scale, 'one');
-			expect(short.length).toBeLessThan(0.75 * long.length);
+			expect(short.length).toBeLessThan((scale < 2 ? 0.6 : 0.75) * long.length);
 			const known = new Map([...short.matchAll(/<path id="([^"]*)" d="([^"]*)"/g)].map(([, id, d]) => [id, d]));
 			const drawn = [...short.matchAll(/<(?:path d="([^"]*)"|use href="#([^"]*)")([^>]*)\/>/g)];
 			expect(drawn.map(([, d, id, look]) => [d ?? known.get(id), look])).toEqual(
-				[...long.matchAll(/<path d="([^"]*)"([^>]*)\/>/g)].map(([, d, look]) => [shortPath(d!, decimals), look])
+				[...long.matchAll(/<path d="([^"]*)"([^>]*)\/>/g)].map(([, d, look]) => [shortPath(d!, fineness), look])
 			);
 		}
 	});

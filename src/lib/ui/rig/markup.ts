@@ -1,5 +1,5 @@
 import type { Drawing, Shape } from '$lib/core/drawing/shape';
-import { shortPath } from '../parts/shortPath';
+import { shortPath, type Fineness } from '../parts/shortPath';
 import { colourOf, strokeColour } from './materials';
 
 /** Under so many px per mm hatching turns to mud: lines grow instead (visual direction). */
@@ -10,10 +10,39 @@ const rounded = (value: number, decimals: number): number => {
 	return Math.round(value * per) / per;
 };
 
-/** A line of a drawing: where it goes, and the attributes of its look. */
+/** Under so many px per mm nobody tells one strand from the next: those of a tone are one line. */
+const TINY = 1;
+
+/** A line of a drawing: where it goes, the attributes of its look, and whether it is strands of a skirt. */
 interface Line {
 	readonly d: string;
 	readonly look: string;
+	readonly strands: boolean;
+}
+
+/** Strands that lie on each other in one layer and look alike, each tone with its edge as one. */
+function gathered(lines: readonly Line[]): Line[] {
+	const all: Line[] = [];
+	let layer = new Map<string, { d: string; looks: string[] }>();
+	const lay = (): void => {
+		for (const { d, looks } of layer.values()) for (const look of looks) all.push({ d, look, strands: true });
+		layer = new Map();
+	};
+	for (let at = 0; at < lines.length;) {
+		const { d, strands } = lines[at]!;
+		if (!strands) {
+			lay();
+			all.push(lines[at++]!);
+			continue;
+		}
+		const looks: string[] = [];
+		while (lines[at]?.d === d) looks.push(lines[at++]!.look);
+		const tone = looks.join();
+		const before = layer.get(tone);
+		layer.set(tone, { d: (before?.d ?? '') + d, looks });
+	}
+	lay();
+	return all;
 }
 
 /**
@@ -25,15 +54,16 @@ function linesOf({ shapes }: Pick<Drawing, 'shapes'>, scale: number): Line[] {
 	const small = scale < SMALL;
 	const thicken = small ? Math.min(2.2, 1.1 / (0.4 * scale)) : 1;
 	const lineOf = (shape: Shape): Line => {
-		const { d, fill, stroke, width = 0, opacity } = shape;
+		const { part, d, fill, stroke, width = 0, opacity } = shape;
 		const filled = fill ? ` fill="${colourOf(fill)}"` : '';
 		const lined = stroke
 			? ` stroke="${strokeColour(shape)}" stroke-width="${rounded(width * (stroke === 'ink' ? thicken : 1), 2)}"`
 			: '';
 		const seen = opacity === undefined ? '' : ` opacity="${opacity}"`;
-		return { d, look: filled + lined + seen };
+		return { d, look: filled + lined + seen, strands: part === 'skirt' && !fill };
 	};
-	return shapes.filter(({ fine }) => !(small && fine)).map(lineOf);
+	const lines = shapes.filter(({ fine }) => !(small && fine)).map(lineOf);
+	return scale < TINY ? gathered(lines) : lines;
 }
 
 /** The paths of a drawing as they stand in its picture. @param scale Pixels per mm. */
@@ -42,8 +72,14 @@ export const rigMarkup = (drawing: Pick<Drawing, 'shapes'>, scale: number): stri
 		.map(({ d, look }) => `<path d="${d}"${look}/>`)
 		.join('');
 
-/** Decimals (mm) by which a small and a large drawing are written: a fifth of a pixel at most. */
-const DECIMALS = { small: 1, large: 2 } as const;
+/** A place may be written so far (px) from where it is, and a line drawn so far from one that it leaves out. */
+const UNSEEN_PX = 0.2;
+
+/** How finely a drawing of a scale is written. */
+const finenessOf = (scale: number): Fineness => ({
+	decimals: Math.max(0, Math.ceil(Math.log10((0.5 * scale) / UNSEEN_PX))),
+	off: UNSEEN_PX / scale
+});
 
 /**
  * The same for a page that goes over a line: written short, and what is drawn more than once, as an edge and its colour
@@ -57,7 +93,8 @@ export function shortMarkup(drawing: Pick<Drawing, 'shapes'>, scale: number, id:
 	const times = new Map<string, number>();
 	for (const { d } of lines) times.set(d, (times.get(d) ?? 0) + 1);
 	const known = new Map<string, string>();
-	const short = (d: string): string => shortPath(d, scale < SMALL ? DECIMALS.small : DECIMALS.large);
+	const fineness = finenessOf(scale);
+	const short = (d: string): string => shortPath(d, fineness);
 	return lines
 		.map(({ d, look }) => {
 			if (times.get(d) === 1) return `<path d="${short(d)}"${look}/>`;

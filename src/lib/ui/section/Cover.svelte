@@ -2,7 +2,7 @@
 	import { seeded } from '$lib/core/base/random';
 	import type { Reading } from '$lib/core/reading/complete';
 	import { pathText } from '../parts/pathText';
-	import { bedM, PLACES, weedStems, yOf, type Bed, type Frame } from './geometry';
+	import { bedM, PLACES, weedStems, WHORL_PX, yOf, type Bed, type Frame } from './geometry';
 
 	interface Props {
 		bed: Bed;
@@ -15,15 +15,18 @@
 	const GREENS = ['#6f8a3c', '#526f2c', '#88a04a'];
 	const span = $derived(frame.right - frame.left);
 	const [from, to] = $derived(PLACES[cover.kind]);
-	const x = (share: number): number => frame.left + share * span;
-	const bedY = (share: number): number => yOf(frame, bedM(bed, share));
+	const tenths = (px: number): number => Math.round(px * 10) / 10;
+	const x = (share: number): number => tenths(frame.left + share * span);
+	const bedY = (share: number): number => tenths(yOf(frame, bedM(bed, share)));
 	const isWeed = $derived(['grass-tops', 'leafy-weed', 'stems'].includes(cover.kind));
 	const stems = $derived(isWeed ? weedStems(bed, frame, cover, from, to, seed) : []);
-	const weedOf = (shade: number): string =>
-		stems
-			.filter((stem) => stem.shade === shade)
-			.map(({ d }) => d)
-			.join('');
+	const weedOf = (shade: number, part: 'd' | 'bearing'): string =>
+		pathText(
+			stems
+				.filter((stem) => stem.shade === shade)
+				.map((stem) => stem[part])
+				.join('')
+		);
 	const COUNT = { sparse: 4, medium: 7, thick: 11, matted: 15 } as const;
 
 	/** Scattered places along the stretch, the same for the same water. */
@@ -40,7 +43,9 @@
 <g class="cover" aria-hidden="true">
 	{#if isWeed}
 		{#each GREENS as green, shade (green)}
-			<path d={pathText(weedOf(shade))} stroke={green} class="stem" />
+			<path d={weedOf(shade, 'd')} stroke={green} class="stem" />
+			<!-- Whorls of leaves are dashes of a broad stroke: one path for a whole bed of them. -->
+			<path d={weedOf(shade, 'bearing')} stroke={green} class="leaves" stroke-dasharray="1.4 {WHORL_PX - 1.4}" />
 		{/each}
 	{:else if cover.kind === 'pads'}
 		{#each spots as spot, at (at)}
@@ -109,6 +114,10 @@
 		fill: none;
 		stroke-width: 1.5;
 		stroke-linecap: round;
+	}
+	.leaves {
+		fill: none;
+		stroke-width: 7.5;
 	}
 	.wood {
 		fill: #6a4c2c;

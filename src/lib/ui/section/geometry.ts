@@ -110,22 +110,18 @@ export function surfacePath(frame: Frame, windMps: number): string {
 /** A usual wind (m/s) for a class of surface, where only the class was read. */
 export const USUAL_WIND_MPS = { calm: 0, ripple: 2.5, chop: 6, heavy: 10 } as const;
 
-/** A stem of weed: a ribbon from the bed to its top, with leaf pairs. */
+/** A stem of weed from the bed to its top. */
 export interface Stem {
 	readonly d: string;
+	/** The part of it that bears leaves; empty for a bare stem. */
+	readonly bearing: string;
 	readonly shade: 0 | 1 | 2;
 }
 
-const STEM_GAP_PX = { sparse: 14, medium: 7, thick: 4.5, matted: 3 } as const;
+/** From one whorl of leaves to the next, px. */
+export const WHORL_PX = 9;
 
-function leaves(x: number, from: number, to: number, lean: number): string {
-	const parts: string[] = [];
-	for (let y = from - 14; y > to + 4; y -= 9) {
-		const at = x + lean * ((from - y) / Math.max(1, from - to));
-		parts.push(`M${(at - 4.5).toFixed(1)} ${(y - 3.5).toFixed(1)}l4.5 3.5l4.5-3.5`);
-	}
-	return parts.join('');
-}
+const STEM_GAP_PX = { sparse: 14, medium: 7, thick: 4.5, matted: 3 } as const;
 
 /** Stems of weed between two shares of the width, up to their top depth; the same water draws the same weed. */
 export function weedStems(
@@ -148,8 +144,11 @@ export function weedStems(
 		if (top > foot - 4) continue;
 		const lean = (random() - 0.5) * (bare ? 8 : 14);
 		const at = frame.left + x;
-		const stem = `M${at.toFixed(1)} ${foot.toFixed(1)}Q${at.toFixed(1)} ${((foot + top) / 2).toFixed(1)} ${(at + lean).toFixed(1)} ${top.toFixed(1)}`;
-		stems.push({ d: stem + (bare ? '' : leaves(at, foot, top, lean)), shade: Math.floor(random() * 3) as 0 | 1 | 2 });
+		const from = (y: number): string =>
+			`M${at.toFixed(1)} ${y.toFixed(1)}Q${at.toFixed(1)} ${((foot + top) / 2).toFixed(1)} ${(at + lean).toFixed(1)} ${top.toFixed(1)}`;
+		// No two stems bear their whorls at the same heights.
+		const bearing = bare ? '' : from(foot - 6 - random() * WHORL_PX);
+		stems.push({ d: from(foot), bearing, shade: Math.floor(random() * 3) as 0 | 1 | 2 });
 	}
 	return stems;
 }

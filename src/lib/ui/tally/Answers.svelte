@@ -1,15 +1,16 @@
 <script lang="ts">
-	import ChevronsRight from '@lucide/svelte/icons/chevrons-right';
-	import Crosshair from '@lucide/svelte/icons/crosshair';
-	import Fish from '@lucide/svelte/icons/fish';
-	import FishOff from '@lucide/svelte/icons/fish-off';
-	import Scissors from '@lucide/svelte/icons/scissors';
-	import Sprout from '@lucide/svelte/icons/sprout';
-	import Undo from '@lucide/svelte/icons/undo-2';
-	import type { Component } from 'svelte';
+	import type { IconNode } from 'lucide';
+	import ChevronsRight from 'lucide/dist/esm/icons/chevrons-right.mjs';
+	import Crosshair from 'lucide/dist/esm/icons/crosshair.mjs';
+	import Fish from 'lucide/dist/esm/icons/fish.mjs';
+	import FishOff from 'lucide/dist/esm/icons/fish-off.mjs';
+	import Scissors from 'lucide/dist/esm/icons/scissors.mjs';
+	import Sprout from 'lucide/dist/esm/icons/sprout.mjs';
+	import Undo from 'lucide/dist/esm/icons/undo-2.mjs';
 	import type { Stretch } from '$lib/core/tally/story';
 	import { swiped } from '../parts/swipe';
 	import { ANSWERS, countOf, type Answer } from './words';
+	import Icon from '../parts/Icon.svelte';
 
 	interface Props {
 		now: Stretch;
@@ -27,27 +28,26 @@
 		if (by === -1) oncast();
 		else if (last !== null) onundo();
 	}
-	const ICONS: Readonly<Record<Answer, Component>> = {
-		bite: Crosshair as unknown as Component,
-		follow: ChevronsRight as unknown as Component,
-		short: Scissors as unknown as Component,
-		landed: Fish as unknown as Component,
-		lost: FishOff as unknown as Component,
-		fouled: Sprout as unknown as Component
+	const ICONS: Readonly<Record<Answer, IconNode>> = {
+		bite: Crosshair,
+		follow: ChevronsRight,
+		short: Scissors,
+		landed: Fish,
+		lost: FishOff,
+		fouled: Sprout
 	};
 </script>
 
 <div class="answers" {@attach swiped(stroke)}>
 	{#each ANSWERS as [answer, name] (answer)}
-		{@const Icon = ICONS[answer]}
 		<button type="button" {disabled} onclick={() => onanswer(answer)} aria-label="{name}, {countOf(now, answer)}">
 			<span class="figure count" aria-hidden="true">{countOf(now, answer)}</span>
-			<Icon {...{ size: 30, strokeWidth: 1.8 }} aria-hidden="true" />
+			<Icon icon={ICONS[answer]} size={30} line={1.8} />
 			{name}
 		</button>
 	{/each}
 	<button type="button" class="undo" disabled={disabled || last === null} onclick={onundo}>
-		<Undo size={26} strokeWidth={1.8} aria-hidden="true" />
+		<Icon icon={Undo} size={26} line={1.8} />
 		Undo
 		<small>{last ?? 'nothing yet'}</small>
 	</button>

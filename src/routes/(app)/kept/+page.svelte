@@ -64,6 +64,8 @@
 	let kind = $state<KeptKind | ''>('');
 	let order = $state<Order>('newest');
 	let by = $state<'' | 'water' | 'season' | 'kind'>('');
+	/** As many as the first window shows; the drawings of others come when they are near. */
+	const FIRST_ROWS = 12;
 	const KINDS = { reading: 'readings', call: 'calls', rig: 'rigs' } as const;
 	const ORDER_WORDS = { newest: 'newest first', oldest: 'oldest first', name: 'by name' } as const;
 	const shown = $derived(
@@ -218,10 +220,11 @@
 			{#each stretches as { title, items } (title)}
 				{#if by !== ''}<h2>{title || 'Elsewhere'} <span class="quiet">{items.length}</span></h2>{/if}
 				<ul>
-					{#each items as entry (entry.id)}
+					{#each items as entry, at (entry.id)}
 						<Row
 							{entry}
 							waits={waits(entry.id)}
+							later={at >= FIRST_ROWS}
 							chosen={chosenIds.includes(entry.id)}
 							onchoose={(on) => choose(entry.id, on)}
 							onopen={done(() => open(entry))}
