@@ -59,18 +59,19 @@
 	>
 {/snippet}
 
-{#snippet list(items: typeof labels)}
+{#snippet list(items: typeof labels, last = false)}
 	<ul>
 		{#each items as item (item.key)}
 			{@const key = lockedKey(item.key)}
 			<li class:locked={key}>
-				<span class="part">{@render lockButton(item.key, item.title)}<strong>{item.title}</strong></span>
+				<span class="facet">{@render lockButton(item.key, item.title)}<strong>{item.title}</strong></span>
 				{#if key}<span>{costText(costs[key])}</span>{:else if item.why}<span
 						>{item.why}{#if item.split}
 							<Split side={item.split} />{/if}</span
 					>{/if}
 			</li>
 		{/each}
+		{#if last}<li class="phone-only"><a class="button" href="#why">Why this one</a></li>{/if}
 	</ul>
 {/snippet}
 
@@ -91,7 +92,7 @@
 			in all
 		</p>
 	</div>
-	{@render list(labels.slice(half))}
+	{@render list(labels.slice(half), true)}
 </section>
 
 <style>
@@ -126,11 +127,11 @@
 	li strong {
 		font-size: var(--t-m);
 	}
-	li > span:not(.part) {
+	li > span:not(.facet) {
 		padding-left: 20px;
 		color: var(--ink-2);
 	}
-	.part {
+	.facet {
 		display: flex;
 		align-items: center;
 		gap: 2px;
@@ -174,7 +175,20 @@
 	@media (width < 56rem) {
 		.top {
 			grid-template-columns: 1fr;
-			padding: 12px;
+			padding: 0 10px 8px;
+		}
+		/* One screen, one lure: why each part was chosen stands below, in one place. */
+		ul {
+			grid-template-columns: 1fr 1fr;
+			align-items: center;
+			gap: 0 8px;
+		}
+		li:not(.locked) > span:not(.facet) {
+			display: none;
+		}
+		li strong {
+			font-size: var(--t-s);
+			line-height: 1.25;
 		}
 		.drawing {
 			order: -1;
@@ -189,7 +203,7 @@
 			width: 44px;
 			height: 48px;
 		}
-		li > span:not(.part) {
+		li > span:not(.facet) {
 			padding-left: 46px;
 		}
 	}

@@ -49,7 +49,7 @@
 	const fileName = $derived(water.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-'));
 </script>
 
-<section class="part" aria-labelledby="map-files">
+<section class="block" aria-labelledby="map-files">
 	<h2 id="map-files">Map files</h2>
 	<p class="doing">
 		<label class="button"

@@ -15,7 +15,7 @@
 	let all = $state(false);
 </script>
 
-<section class="part" aria-labelledby="rules-moved">
+<section class="block" aria-labelledby="rules-moved">
 	<h2 id="rules-moved">What your record says of the rules</h2>
 	<label class="tick">
 		<input

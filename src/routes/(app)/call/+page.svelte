@@ -234,7 +234,7 @@
 		{/if}
 	</div>
 	<div class="screen-side side">
-		<div class="why">
+		<div class="why" id="why">
 			{#if called}<Why {called} close={marked === 0 ? confidence.words : 'An alternative.'} />{/if}
 		</div>
 		{#if app.live}<Flips flips={flipper.flips} busy={flipper.busy} units={app.units} />{/if}
@@ -320,6 +320,10 @@
 		}
 		.side {
 			display: block;
+		}
+		/* Below the title, which stays. */
+		.why {
+			scroll-margin-top: 60px;
 		}
 	}
 </style>

@@ -172,7 +172,7 @@
 		{/if}
 	</div>
 	<div class="screen-side" aria-busy={busy}>
-		<section class="part" aria-label="The deck">
+		<section class="block" aria-label="The deck">
 			<h2>The deck</h2>
 			{#if busy}
 				<p class="working">

@@ -167,8 +167,8 @@
 			{:else}
 				<p class="pad">No spot of {water.name} says where it lies: bring in a map file, beside.</p>
 			{/if}
-			<section class="part" aria-label="The day’s way">
-				<h2 class="part-title">The day’s way</h2>
+			<section class="block" aria-label="The day’s way">
+				<h2 class="block-title">The day’s way</h2>
 				<RouteBar stops={route} {nameOf} {clock} onmove={(spots) => day.settle(spots)} />
 				<ol class="way">
 					{#each route as { spot, from, to, travelMin } (from)}
@@ -187,12 +187,12 @@
 		{:else}<p class="pad">Keep a water with spots first; places are ranked over them.</p>{/if}
 	</div>
 	<div class="screen-side">
-		<section class="part" aria-label="Your places in this hour">
+		<section class="block" aria-label="Your places in this hour">
 			<h2>Your places in this hour</h2>
 			<PlaceList {ranked} units={app.units} {marked} onmark={(id) => (marked = marked === id ? null : id)} />
 		</section>
 		{#if chart}
-			<section class="part" aria-label="Worth a look">
+			<section class="block" aria-label="Worth a look">
 				<h2>Worth a look <span class="quiet">by outline and soundings</span></h2>
 				<ul class="worth">
 					{#each proposals ?? [] as one (`${one.kind}${one.eastM}`)}

@@ -47,7 +47,7 @@
 	</div>
 	<div class="screen-main">
 		{#if called && drawing}
-			<section class="part" aria-label="The lure">
+			<section class="block" aria-label="The lure">
 				<h2>{rigName(called.rig)}, {ouncesText(called.rig.weightOz)} oz</h2>
 				<div class="lure">
 					<RigDrawing {drawing} {scale} />
@@ -68,7 +68,7 @@
 		{/if}
 	</div>
 	<div class="screen-side">
-		<section class="part" aria-label="The water">
+		<section class="block" aria-label="The water">
 			<h2>The water, as it was read</h2>
 			<dl>
 				{#each lines as { title, value } (title)}<div>
@@ -78,7 +78,7 @@
 			</dl>
 		</section>
 		{#if others.length > 0}
-			<section class="part" aria-label="What else was called">
+			<section class="block" aria-label="What else was called">
 				<h2>What else was called</h2>
 				<ul>
 					{#each others as { rig }, at (at)}<li>
@@ -87,7 +87,7 @@
 				</ul>
 			</section>
 		{/if}
-		<section class="part" aria-label="The cast">
+		<section class="block" aria-label="The cast">
 			<h2>The cast</h2>
 			<Plan plan={answer.plan} />
 		</section>

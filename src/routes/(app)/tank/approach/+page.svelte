@@ -154,7 +154,7 @@
 			</div>
 		</div>
 		<div class="screen-side">
-			<section class="part" aria-label="The boat">
+			<section class="block" aria-label="The boat">
 				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</h2>
 				<p class="label">Boat to bank <strong class="figure">{distance(outM)}</strong></p>
 				<Ruler
@@ -182,7 +182,7 @@
 					>
 				</p>
 			</section>
-			<section class="part" aria-label="Ways to cast">
+			<section class="block" aria-label="Ways to cast">
 				<table class="listed">
 					<thead
 						><tr

@@ -77,7 +77,7 @@
 		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
-			<section class="part" aria-label="Measurements">
+			<section class="block" aria-label="Measurements">
 				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz: what you measured</h2>
 				{#if others}<p class="notice">
 						This rig was measured with other blades ({kept?.blades}). With these it runs by the tables until it is
@@ -112,7 +112,7 @@
 			</section>
 		</div>
 		<div class="screen-side" aria-live="polite">
-			<section class="part" aria-label="What it says">
+			<section class="block" aria-label="What it says">
 				<h2>What it says</h2>
 				{#if busy}<p class="quiet">It is being fitted.</p>
 				{:else if fitted}
@@ -152,7 +152,7 @@
 					</p>
 				{/if}
 			</section>
-			<section class="part" aria-label="How to measure">
+			<section class="block" aria-label="How to measure">
 				<h2>How to measure well</h2>
 				<ul>
 					<li>Three falls tell more than one; take a depth of 2 m or more.</li>

@@ -69,7 +69,7 @@
 		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
-			<section class="part" aria-label="The crank">
+			<section class="block" aria-label="The crank">
 				<h2>The crank of {rigName(rig).toLowerCase()}, {ouncesText(rig.weightOz)} oz</h2>
 				<p class="row">
 					<span class="light" class:lit={crank && sounder.lit && !reduced.current} aria-hidden="true"></span>
@@ -83,7 +83,7 @@
 					hand keeps it by itself.
 				</p>
 			</section>
-			<section class="part" aria-label="The blades">
+			<section class="block" aria-label="The blades">
 				<h2>The blades</h2>
 				<p class="row">
 					<strong class="figure big">{beatHz.toFixed(1)}</strong> beats a second, ± a quarter
@@ -106,7 +106,7 @@
 							: 'The beat is gone and the line has no weight: a fish swims toward you with it. Wind fast until you feel it, then set.'}
 				</p>
 			</section>
-			<section class="part" aria-label="Drill">
+			<section class="block" aria-label="Drill">
 				<h2>Drill</h2>
 				<p class="row">
 					<button class="button" aria-pressed={drill !== null} onclick={toggleDrill}
@@ -123,7 +123,7 @@
 			</section>
 		</div>
 		<div class="screen-side">
-			<section class="part" aria-label="How it is told">
+			<section class="block" aria-label="How it is told">
 				<h2>How it is told</h2>
 				<label class="tick"><input type="checkbox" bind:checked={muted} /> No sound: light and buzz alone</label>
 				<label class="tick"><input type="checkbox" bind:checked={dim} /> Screen dimmed</label>
