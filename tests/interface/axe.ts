@@ -20,7 +20,11 @@ export const SCREENS = [
 	'/kept',
 	'/settings'
 ] as const;
-export const LAPTOP = { width: 1280, height: 800 } as const;
+/** So many of them are looked at in one file, the others in another: two run side by side. */
+export const HALF = 6;
+const LAPTOP = { width: 1280, height: 800 } as const;
+/** A laptop at 200 %. */
+const ZOOMED = { width: 640, height: 400 } as const;
 export const PHONE = { width: 390, height: 844 } as const;
 
 /** Rows of a long list beyond the first ones, which are all made alike. */
@@ -43,12 +47,26 @@ export async function foundInBoth(page: Page): Promise<string[]> {
 	return [...byDay, ...(await found(page, ['color-contrast', 'link-in-text-block']))];
 }
 
-/** What axe finds on a screen of an angler, in either theme. */
-export async function foundOn(path: string, viewport: { width: number; height: number }, angler: TestAngler) {
-	const page = await signedIn({ viewport, colorScheme: 'light', at: path }, angler);
+/** By how much a page runs out of a window. */
+async function over(page: Page, viewport: { width: number; height: number }): Promise<string[]> {
+	await page.setViewportSize(viewport);
+	await page.waitForTimeout(200);
+	const px = (await page.evaluate(() => document.documentElement.scrollWidth)) - viewport.width;
+	return px > 0 ? [`${px} px out of ${viewport.width}`] : [];
+}
+
+/**
+ * What is wrong with a screen of an angler: on a laptop, on one at 200 % zoom, and on a phone, in either theme. One page
+ * for all of it: to open one takes longer than to look at it.
+ */
+export async function foundOn(path: string, angler: TestAngler): Promise<string[]> {
+	const page = await signedIn({ viewport: LAPTOP, colorScheme: 'light', at: path }, angler);
 	await page.getByRole('heading', { level: 1 }).waitFor();
 	await page.waitForTimeout(500);
-	return foundInBoth(page);
+	const onLaptop = await foundInBoth(page);
+	await page.emulateMedia({ colorScheme: 'light' });
+	const out = [...(await over(page, ZOOMED)), ...(await over(page, PHONE))];
+	return [...onLaptop, ...out, ...(await foundInBoth(page))];
 }
 
 /** An angler with a rig in hand. Tests that only look can share one. */
