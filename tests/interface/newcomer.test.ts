@@ -194,7 +194,7 @@ describe('a newcomer reads a water, gets a call, says why, takes a side, keeps i
 			'get a call': 1,
 			'say why': 1,
 			'take a side': 6,
-			'keep and find again': 12
+			'keep and find again': 14
 		});
 	});
 });
