@@ -288,21 +288,21 @@ export class Chain {
 		this.#vz[n] = vz;
 	}
 
+	/** Speeds of the nodes of line, from the lure back to the tip. */
 	#solveBack(): void {
+		const [vx, vz, spring, inverse, right] = [this.#vx, this.#vz, this.#spring, this.#inverse, this.#right];
+		let nx = vx[this.#n]!;
+		let nz = vz[this.#n]!;
 		for (let i = this.#n - 1; i >= 1; i--) {
 			const s = 3 * i;
-			const sa = this.#spring[s + 3]!;
-			const sb = this.#spring[s + 4]!;
-			const sd = this.#spring[s + 5]!;
-			const nx = this.#vx[i + 1]!;
-			const nz = this.#vz[i + 1]!;
-			const rx = this.#right[2 * i]! + sa * nx + sb * nz;
-			const rz = this.#right[2 * i + 1]! + sb * nx + sd * nz;
-			const ia = this.#inverse[s]!;
-			const ib = this.#inverse[s + 1]!;
-			const id = this.#inverse[s + 2]!;
-			this.#vx[i] = ia * rx + ib * rz;
-			this.#vz[i] = ib * rx + id * rz;
+			const sb = spring[s + 4]!;
+			const rx = right[2 * i]! + spring[s + 3]! * nx + sb * nz;
+			const rz = right[2 * i + 1]! + sb * nx + spring[s + 5]! * nz;
+			const ib = inverse[s + 1]!;
+			nx = inverse[s]! * rx + ib * rz;
+			nz = ib * rx + inverse[s + 2]! * rz;
+			vx[i] = nx;
+			vz[i] = nz;
 		}
 	}
 }
