@@ -1,18 +1,17 @@
 <script lang="ts">
 	import { modelShare } from '$lib/forms/units';
-	import { stretchesOf, type Watched } from './moments';
+	import { onTopShare, stretchesOf, type Watched } from './moments';
 
 	interface Props {
 		watched: readonly Watched[];
-		band: { readonly fromM: number; readonly toM: number } | null;
 	}
-	const { watched, band }: Props = $props();
+	const { watched }: Props = $props();
 	const longest = $derived(Math.max(...watched.map(({ tow }) => tow.endS)));
 	const id = $props.id();
 </script>
 
-<h2>Time among the fish, one cast</h2>
-{#each watched as { sign, tow } (sign)}
+<h2>Time at work, one cast</h2>
+{#each watched as { sign, tow, band } (sign)}
 	<div class="row">
 		<strong>{sign}</strong>
 		<svg width="100%" height="14" aria-hidden="true">
@@ -35,11 +34,11 @@
 		</svg>
 	</div>
 	<p>
-		<span class="figure">{modelShare(tow.band?.timeShare ?? 0)}</span> of the winding, {modelShare(
-			tow.band?.distanceShare ?? 0
-		)} of the way; {Math.round(tow.endS)} s in all{tow.covers.some(({ clearM }) => clearM === 0)
-			? '; hatched: in the cover'
-			: ''}.
+		{#if band}<span class="figure">{modelShare(tow.band?.timeShare ?? 0)}</span> of the winding among the fish, {modelShare(
+				tow.band?.distanceShare ?? 0
+			)} of the way{:else}<span class="figure">{modelShare(onTopShare(tow.samples))}</span> of the winding on top{/if}; {Math.round(
+			tow.endS
+		)} s in all{tow.covers.some(({ clearM }) => clearM === 0) ? '; hatched: in the cover' : ''}.
 	</p>
 {/each}
 

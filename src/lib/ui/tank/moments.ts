@@ -6,10 +6,14 @@ export type Sign = (typeof SIGNS)[number];
 export const BESIDE = ['B', 'C'] as const satisfies readonly Sign[];
 export type Beside = (typeof BESIDE)[number];
 
-/** A rig that is watched: its letter and its cast. */
+/** Depths (m) among which a lure is to work; `null` for one that works on top. */
+export type WorkBand = { readonly fromM: number; readonly toM: number } | null;
+
+/** A rig that is watched: its letter, its cast, and where it is to work. */
 export interface Watched {
 	readonly sign: Sign;
 	readonly tow: Tow;
+	readonly band: WorkBand;
 }
 
 /** Where a lure is at a moment (s) of its cast, between the samples; at the ends where the moment lies beyond. */
@@ -46,11 +50,11 @@ export interface Stretch {
 	readonly toS: number;
 }
 
-/** A cast's time in stretches: sinking, in the band, out of it, in cover. */
-export function stretchesOf(samples: readonly TowSample[], band: { fromM: number; toM: number } | null): Stretch[] {
+/** A cast's time in stretches: sinking, at work (in the band, or on top), out of it, in cover. */
+export function stretchesOf(samples: readonly TowSample[], band: WorkBand): Stretch[] {
 	const stretches: Stretch[] = [];
 	for (const [at, { tS, zM, where }] of samples.entries()) {
-		const inside = band !== null && zM >= band.fromM && zM <= band.toM;
+		const inside = band ? zM >= band.fromM && zM <= band.toM : where === 'surface';
 		const what = where === 'sinking' ? 'sinking' : where === 'cover' ? 'cover' : inside ? 'in' : 'out';
 		const toS = samples[at + 1]?.tS ?? tS;
 		const last = stretches.at(-1);
@@ -58,6 +62,13 @@ export function stretchesOf(samples: readonly TowSample[], band: { fromM: number
 		else stretches.push({ what, fromS: tS, toS });
 	}
 	return stretches;
+}
+
+/** Share of the winding, 0 to 1, for which a lure that works on top is there. */
+export function onTopShare(samples: readonly TowSample[]): number {
+	const wound = stretchesOf(samples, null).filter(({ what }) => what !== 'sinking');
+	const seconds = (list: readonly Stretch[]): number => list.reduce((sum, { fromS, toS }) => sum + toS - fromS, 0);
+	return seconds(wound.filter(({ what }) => what === 'in')) / (seconds(wound) || 1);
 }
 
 /** Where the label of each lure stands at a moment (s): of several the shallowest over its path, the deepest under it. */

@@ -14,7 +14,7 @@ import { soundedM } from '$lib/core/places/profile';
 import { angleOf, bearingOf, bestWay, evenBank, pointOf, sunText, wayText } from './bank';
 import { rigWith } from './changed';
 import { HANDS, handOf, PHASES } from './hands';
-import { labelSides, riseDeg, sampleAt, SIGNS, stretchesOf, type Watched } from './moments';
+import { labelSides, riseDeg, sampleAt, SIGNS, onTopShare, stretchesOf, type Watched } from './moments';
 import { measureText, readMeasure } from './measureDraft';
 import { Player } from './player.svelte';
 import { Searches } from './searches.svelte';
@@ -123,6 +123,7 @@ describe('a moment of a cast', () => {
 		fc.assert(
 			fc.property(fc.array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: 1, maxLength: 3 }), (depths) => {
 				const watched = depths.map((zM, at): Watched => ({
+					band: null,
 					sign: SIGNS[at]!,
 					tow: {
 						endS: 2,
@@ -147,7 +148,14 @@ describe('a moment of a cast', () => {
 		expect(stretches.map(({ what }) => what)).toEqual(['sinking', 'in', 'cover', 'out']);
 		expect([stretches[0]!.fromS, stretches.at(-1)!.toS]).toEqual([0, 8]);
 		for (const [at, { toS }] of stretches.slice(0, -1).entries()) expect(stretches[at + 1]!.fromS).toBe(toS);
-		expect(stretchesOf(samples, null).map(({ what }) => what)).toEqual(['sinking', 'out', 'cover', 'out']);
+	});
+
+	it('of a lure that has no band is at work on top, for as long as it stays there', () => {
+		const on = (tS: number, where: TowSample['where']): TowSample => ({ ...sample(tS, 10 - tS, 0), where });
+		const cast = [on(0, 'sinking'), on(1, 'surface'), on(4, 'running'), on(5, 'surface'), on(6, 'surface')];
+		expect(stretchesOf(cast, null).map(({ what }) => what)).toEqual(['sinking', 'in', 'out', 'in']);
+		expect(onTopShare(cast)).toBeCloseTo(4 / 5, 9);
+		expect(onTopShare([on(0, 'sinking')])).toBe(0);
 	});
 });
 

@@ -26,7 +26,17 @@
 	import { handOf, HANDS, PHASES, type HandName } from '$lib/ui/tank/hands';
 	import Hold from '$lib/ui/tank/Hold.svelte';
 	import Loupe from '$lib/ui/tank/Loupe.svelte';
-	import { BESIDE, riseDeg, sampleAt, SIGNS, type Beside, type Sign, type Watched } from '$lib/ui/tank/moments';
+	import {
+		BESIDE,
+		onTopShare,
+		riseDeg,
+		sampleAt,
+		SIGNS,
+		type Beside,
+		type Sign,
+		type Watched,
+		type WorkBand
+	} from '$lib/ui/tank/moments';
 	import Paths from '$lib/ui/tank/Paths.svelte';
 	import { Player } from '$lib/ui/tank/player.svelte';
 	import { beatsOf } from '$lib/ui/tank/beat';
@@ -34,6 +44,7 @@
 	import { rigWith } from '$lib/ui/tank/changed';
 	import { Searches } from '$lib/ui/tank/searches.svelte';
 	import { groundOf, throwOf } from '$lib/ui/tank/throw';
+	import StayUp from '$lib/ui/tank/StayUp.svelte';
 	import TimeBars from '$lib/ui/tank/TimeBars.svelte';
 	import Views from '$lib/ui/tank/Views.svelte';
 	import WeightSpeed from '$lib/ui/tank/WeightSpeed.svelte';
@@ -75,12 +86,14 @@
 		profile: app.spot?.spot.profile
 	});
 	const thrown = $derived(throwOf(reading, ground));
-	const band = $derived.by(() => {
-		if (!rig || rig.family === 'buzzbait') return null;
-		const { fromM, toM } = workOf(reading, bandOf(reading, rig.family));
+	function bandFor({ family }: Rig): WorkBand {
+		if (family === 'buzzbait') return null;
+		const { fromM, toM } = workOf(reading, bandOf(reading, family));
 		return { fromM: Math.max(0, fromM), toM };
-	});
+	}
+	const band = $derived(rig && bandFor(rig));
 
+	/** Each rig is held against where it is to work itself. */
 	const castOf = (one: Rig): TowInput => ({
 		rig: one,
 		castM: thrown.castM,
@@ -89,7 +102,7 @@
 		speedMps: one.retrieve.speedMps,
 		phases: PHASES[handNow],
 		...groundOf(thrown, ground, snagging(reading, one.family)),
-		...(band ? { band } : {})
+		band: bandFor(one) ?? undefined
 	});
 	const cast = $derived(rig && castOf(rig));
 	/** A hand's breadth over the weed that stands under the fish, or the middle of the band. */
@@ -117,7 +130,8 @@
 	const watched = $derived(
 		SIGNS.flatMap((sign): Watched[] => {
 			const tow = tows[sign];
-			return tow && (sign === 'A' || others[sign]) ? [{ sign, tow }] : [];
+			const one = sign === 'A' ? rig : others[sign]?.rig;
+			return tow && one ? [{ sign, tow, band: bandFor(one) }] : [];
 		})
 	);
 
@@ -177,7 +191,9 @@
 	const lean = $derived(rig && figures?.rollMps ? leanDeg(figures.rollMps, rig.retrieve.speedMps) : null);
 	const told = $derived(
 		towA
-			? `${rigName(rig!)} runs ${depth(sampleAt(towA.samples, towA.endS * 0.6).zM)} deep at the middle of the cast and works ${modelShare(towA.band?.timeShare ?? 0)} of the winding.`
+			? band
+				? `${rigName(rig!)} runs ${depth(sampleAt(towA.samples, towA.endS * 0.6).zM)} deep at the middle of the cast and works ${modelShare(towA.band?.timeShare ?? 0)} of the winding.`
+				: `${rigName(rig!)} stays on top for ${modelShare(onTopShare(towA.samples))} of the winding.`
 			: 'The cast is being worked out.'
 	);
 </script>
@@ -195,12 +211,6 @@
 				onvalue={(value) => (hand = value as HandName)}
 			/>
 			<span class="quiet note phone-voiced">A dot every two seconds. Model, ± 0.15 m.</span>
-			<span class="doing">
-				<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
-				<button class="button button-amber" disabled={!towA} onclick={() => player.toggle(endS)}
-					>{player.playing ? 'Hold' : 'Run'}</button
-				>
-			</span>
 		{/if}
 	</div>
 	{#if !rig || !build}
@@ -240,18 +250,24 @@
 					/>
 				{/if}
 			</div>
-			<label class="scrub"
-				><span>Moment</span>
-				<input
-					type="range"
-					min="0"
-					max={endS}
-					step="0.1"
-					value={player.atS}
-					aria-valuetext="{player.atS.toFixed(1)} seconds"
-					oninput={({ currentTarget }) => player.scrub(Number(currentTarget.value))}
-				/><span class="figure">{player.atS.toFixed(1)} s</span></label
-			>
+			<div class="scrub">
+				<button class="button button-amber" disabled={!towA} onclick={() => player.toggle(endS)}
+					>{player.playing ? 'Hold' : 'Run'}</button
+				>
+				<label
+					><span class="phone-voiced">Moment</span>
+					<input
+						type="range"
+						min="0"
+						max={endS}
+						step="0.1"
+						value={player.atS}
+						aria-valuetext="{player.atS.toFixed(1)} seconds"
+						oninput={({ currentTarget }) => player.scrub(Number(currentTarget.value))}
+					/><span class="figure">{player.atS.toFixed(1)} s</span></label
+				>
+				<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
+			</div>
 			<div class="below">
 				<section aria-label="Weight and speed">
 					{#if band}
@@ -266,8 +282,20 @@
 					{:else}<p class="quiet">A buzzbait runs on top: what counts is whether it stays up there.</p>{/if}
 				</section>
 				<section aria-label="Time and changes">
-					<TimeBars {watched} {band} />
-					{#if cast}<Hold {cast} {measured} usualM={holdM} units={app.units} {turnsOf} onspeed={wind} />{/if}
+					<TimeBars {watched} />
+					{#if cast && band}<Hold
+							{cast}
+							{measured}
+							usualM={holdM}
+							units={app.units}
+							{turnsOf}
+							onspeed={wind}
+						/>{:else if figures?.surface}<StayUp
+							planeMps={figures.surface.planeMps}
+							units={app.units}
+							{turnsOf}
+							onspeed={wind}
+						/>{/if}
 					{#if band}<Changes
 							changes={searches.changes}
 							busy={searches.busy}
@@ -339,11 +367,6 @@
 	.note {
 		flex: 1;
 	}
-	.doing {
-		display: flex;
-		gap: 6px;
-		margin-left: auto;
-	}
 	.picture {
 		position: relative;
 	}
@@ -354,8 +377,16 @@
 		padding: 2px 16px;
 		border-block: 1px solid var(--rule);
 	}
+	.scrub label {
+		display: flex;
+		flex: 1;
+		gap: 10px;
+		align-items: center;
+		min-width: 0;
+	}
 	.scrub input {
 		flex: 1;
+		min-width: 0;
 	}
 	.below {
 		display: grid;
@@ -425,6 +456,15 @@
 		.tank > :global(.screen-main),
 		.side {
 			display: contents;
+		}
+		/* What the hand does in one row: the water begins where the thumb does not hide it. */
+		.tank :global(.segment) {
+			flex-wrap: nowrap;
+			width: 100%;
+			font-size: var(--t-s);
+		}
+		.tank :global(.segment span) {
+			padding-inline: 2px;
 		}
 		.picture {
 			order: 1;
