@@ -38,12 +38,6 @@ async function check([name, args]) {
 	return { passed: passed ? 1 : 0, failed: passed ? 0 : 1 };
 }
 
-async function inTurn(list, run) {
-	const results = [];
-	for (const one of list) results.push(await run(one));
-	return results;
-}
-
 /** Runs one project of tests; a run that dies before it can report counts as one failure. */
 async function project(name, folder) {
 	say(`${name} tests`);
@@ -63,19 +57,28 @@ needCommand('chromium');
 await npx(['svelte-kit', 'sync']);
 
 const folder = mkdtempSync(join(tmpdir(), 'luc-report-'));
-const tests = (names) => inTurn(names, (name) => project(name, folder));
+const tests = (name) => () => project(name, folder);
 
 async function build() {
 	const passed = await node([join(ROOT, 'scripts', 'lib', 'buildOnce.mjs')]);
-	return passed ? [] : [{ passed: 0, failed: 1 }];
+	return { passed: 0, failed: passed ? 0 : 1 };
 }
 
-// Two cores, two lanes: each step of a lane keeps one of them busy. The journeys then take both.
-const lanes = await Promise.all([
-	(async () => [...(await inTurn(CHECKS, check)), ...(await tests(['client', 'server']))])(),
-	(async () => [...(await build()), ...(await tests(['core', 'search']))])()
-]);
-const results = [...lanes.flat(), ...(await tests(['interface']))];
+/** Two cores: each takes the next step as soon as it is free, the longest first. The journeys then take both. */
+const steps = [
+	tests('core'),
+	build,
+	tests('search'),
+	tests('client'),
+	...CHECKS.map((one) => () => check(one)),
+	tests('server')
+];
+const results = [];
+async function lane() {
+	for (let step = steps.shift(); step; step = steps.shift()) results.push(await step());
+}
+await Promise.all([lane(), lane()]);
+results.push(await project('interface', folder));
 rmSync(folder, { recursive: true, force: true });
 
 const sum = (key) => results.reduce((total, result) => total + result[key], 0);
