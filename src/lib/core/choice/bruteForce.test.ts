@@ -48,43 +48,54 @@ function smallMask(space: Space, random: Random): Mask {
 	});
 }
 
-/** All assignments that a mask leaves, impossible pairs taken out. */
-function* rigsOf(space: Space, mask: Mask): Generator<number[]> {
+/** All assignments that a mask leaves, impossible pairs taken out; each in the same array, for as long as it is looked at. */
+function* rigsOf(space: Space, mask: Mask): Generator<Int32Array> {
 	const choices = mask.map((row) => [...row.keys()].filter((value) => row[value]));
 	const digits = choices.map(() => 0);
+	const rig = Int32Array.from(choices, ([first]) => first!);
 	const links = space.links.map(({ a, b, allows }) => {
-		const [first, second] = [a, b].map((id) => space.variables.findIndex((variable) => variable.id === id));
-		return { first: first!, second: second!, allows };
+		const [first, second] = [a, b].map((id) => space.variables.findIndex((variable) => variable.id === id)) as [
+			number,
+			number
+		];
+		const parts = [space.variables[first]!.parts, space.variables[second]!.parts] as const;
+		return { first, second, allowed: parts[0].map((one) => parts[1].map((other) => allows(one, other))) };
 	});
 	for (;;) {
-		const rig = digits.map((digit, at) => choices[at]![digit]!);
-		const partOf = (at: number) => space.variables[at]!.parts[rig[at]!]!;
-		if (links.every(({ first, second, allows }) => allows(partOf(first), partOf(second)))) yield rig;
+		if (links.every(({ first, second, allowed }) => allowed[rig[first]!]![rig[second]!])) yield rig;
 		let at = digits.length - 1;
-		while (at >= 0 && ++digits[at]! === choices[at]!.length) digits[at--] = 0;
+		while (at >= 0 && ++digits[at]! === choices[at]!.length) {
+			digits[at] = 0;
+			rig[at] = choices[at]![0]!;
+			at--;
+		}
 		if (at < 0) return;
+		rig[at] = choices[at]![digits[at]!]!;
 	}
 }
 
-/** What every speaking claim brings to any rig of a space, opinion by opinion. */
-function ledgerOf(space: Space, judgements: readonly Judgement[]): (rig: readonly number[]) => number {
+/** What every speaking claim brings to any rig of a space, those of the same variables added up beforehand. */
+function ledgerOf(space: Space, judgements: readonly Judgement[]): (rig: Int32Array) => number {
 	const sizes = space.variables.map(({ parts }) => parts.length);
-	const brings = judgements.map((judgement) => {
-		const { table } = judgement;
-		const worths = table.opinions.map((opinion) => worthOf(judgement, opinion).counts);
-		return (rig: readonly number[]) => worths[table.cells[cellOf(table.variables, sizes, rig)]!]!;
-	});
+	const tables = new Map<string, { variables: readonly number[]; milli: Float64Array }>();
+	for (const judgement of judgements) {
+		const { variables, cells, opinions } = judgement.table;
+		const worths = opinions.map((opinion) => worthOf(judgement, opinion).counts);
+		const { milli } = tables.get(variables.join()) ?? { milli: new Float64Array(cells.length) };
+		cells.forEach((opinion, cell) => (milli[cell]! += worths[opinion]!));
+		tables.set(variables.join(), { variables, milli });
+	}
+	const sums = [...tables.values()];
+	const plains = space.variables.map(({ parts, outfit }) => parts.map(({ plain }) => (outfit ? 0 : plain)));
 	return (rig) => {
-		const milli = brings.reduce((sum, worth) => sum + worth(rig), 0);
-		const plain = rig.reduce((sum, value, at) => {
-			const { parts, outfit } = space.variables[at]!;
-			return sum + (outfit ? 0 : parts[value]!.plain);
-		}, 0);
+		let [milli, plain] = [0, 0];
+		for (const sum of sums) milli += sum.milli[cellOf(sum.variables, sizes, rig)]!;
+		for (let at = 0; at < rig.length; at++) plain += plains[at]![rig[at]!]!;
 		return milli * TIE - plain;
 	};
 }
 
-function wayOf(space: Space, rig: readonly number[]): Way {
+function wayOf(space: Space, rig: Int32Array): Way {
 	const chosen = (id: string) => rig[space.variables.findIndex((variable) => variable.id === id)]!;
 	const { beat, way } = waysOf(space);
 	const engine = chosen(space.family === 'buzzbait' ? 'diameter' : 'blades');
@@ -113,7 +124,7 @@ function everyRig(spaces: readonly { space: Space; mask: Mask }[], judgements: J
 		const gate = judgements.windows.gate(space, mask);
 		for (const rig of rigsOf(space, mask)) {
 			rigs++;
-			if (!gate.runs(Int32Array.from(rig))) {
+			if (!gate.runs(rig)) {
 				removed++;
 				continue;
 			}
