@@ -65,6 +65,7 @@ describe('building from nothing', () => {
 		expect((await select.boundingBox())!.height).toBeGreaterThanOrEqual(48);
 		await select.selectOption('tungsten');
 		await page.getByRole('combobox', { name: 'What to show' }).selectOption('checks');
+		await page.getByText(/^(All )?\d+ hold$/).click();
 		await page.getByRole('list', { name: 'What holds' }).waitFor();
 		await page.getByRole('button', { name: 'Keep', exact: true }).tap();
 		await page.getByText(/^Kept as “/).waitFor();
@@ -129,7 +130,7 @@ describe('the bench', () => {
 		await go(page, 'Bench');
 		await verdict(page).waitFor();
 		await page.locator('#family').selectOption('spinnerbait');
-		const line = page.getByText('Wire bears the line: fails.');
+		const line = page.getByText(/^Wire bears the line: .* too strong for the wire/);
 		await control(page, 'Wire: Wire').selectOption('0.026');
 		await expect.poll(() => line.count()).toBe(1);
 		await control(page, 'Wire: Wire').selectOption('0.051');

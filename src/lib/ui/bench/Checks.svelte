@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Check } from '$lib/core/bench/checks/check';
+	import { THRESHOLDS } from '$lib/core/bench/checks/thresholds';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { checkText } from './checkText';
 	import State from './State.svelte';
@@ -23,29 +24,31 @@
 			<li>
 				<State state={check.state} />
 				<p>
-					<strong>{text.title}: {check.state}.</strong>
-					<span class="figure">{text.figure}</span>
-					{text.what}, {text.limit}. {check.reason} <span class="basis">{text.basis}</span>
+					<strong>{text.title}: {text.said}.</strong>
+					{check.reason}
+					<span class="basis">By {text.basis}: {text.figure} {text.what}, {text.limit}</span>
 				</p>
 			</li>
 		{/each}
 	</ul>
 {/if}
-<ul class="held" aria-label="What holds">
-	{#each held as check (check.id)}
-		{@const text = checkText(units, check)}
-		<li>
-			<details>
-				<summary>
-					<State state="holds" />
-					<span class="name">{text.title}</span>
-					<span class="figure">{text.figure}</span>
-				</summary>
-				<p>{text.figure} {text.what}, {text.limit}. {check.reason} <span class="basis">{text.basis}</span></p>
-			</details>
-		</li>
-	{/each}
-</ul>
+<details class="held">
+	<summary>
+		<State state="holds" />
+		<strong>{open.length === 0 ? `All ${held.length} hold` : `${held.length} hold`}</strong>
+		<span class="names">{held.map(({ id }) => THRESHOLDS[id].title.toLowerCase()).join(', ')}</span>
+	</summary>
+	<ul aria-label="What holds">
+		{#each held as check (check.id)}
+			{@const text = checkText(units, check)}
+			<li>
+				<strong>{text.title}: {text.said}.</strong>
+				{check.reason}
+				<span class="basis">By {text.basis}: {text.figure} {text.what}, {text.limit}</span>
+			</li>
+		{/each}
+	</ul>
+</details>
 
 <style>
 	.open {
@@ -59,36 +62,37 @@
 	}
 	.basis {
 		color: var(--ink-2);
-		border-bottom: 1px dotted var(--rule-2);
 	}
 	.held {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(226px, 1fr));
 		padding: 2px 14px;
-		column-gap: 18px;
+		font-size: var(--t-s);
 	}
 	.held li {
+		padding: 3px 0 3px 20px;
 		border-bottom: 1px solid var(--rule);
-		font-size: var(--t-s);
 	}
 	summary {
 		display: flex;
 		align-items: center;
 		gap: 7px;
-		min-height: 24px;
+		min-height: 28px;
 		cursor: pointer;
 		list-style: none;
 	}
 	summary::-webkit-details-marker {
 		display: none;
 	}
-	.name {
-		flex: 1;
-		font-weight: 520;
+	summary strong {
+		white-space: nowrap;
 	}
-	details p {
-		padding: 0 0 4px 20px;
+	.names {
 		color: var(--ink-2);
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	details[open] .names {
+		display: none;
 	}
 	@media (width < 56rem) {
 		summary {

@@ -2,6 +2,7 @@ import type { Check } from '$lib/core/bench/checks/check';
 import { THRESHOLDS, type CheckUnit, type Threshold } from '$lib/core/bench/checks/thresholds';
 import type { UnitSystem } from '$lib/core/records/schemas';
 import { withUnit } from '$lib/forms/units';
+import { SAID } from './checkWords';
 
 /** A figure of a check in the angler's units. */
 export function figureOf(units: UnitSystem, unit: CheckUnit, value: number): string {
@@ -21,11 +22,12 @@ function limitText(units: UnitSystem, { better, holds, unit }: Threshold): strin
 
 const BASIS = { model: 'model', geometry: 'drawn geometry', rule: 'rule of thumb' } as const;
 
-/** How a check reads: its figure, its limit, and what it stands on. */
+/** How a check reads: what is true, its figure, its limit, and what it stands on. */
 export function checkText(units: UnitSystem, { id, value }: Check) {
 	const threshold = THRESHOLDS[id];
 	return {
 		title: threshold.title,
+		said: SAID[id](value, figureOf(units, threshold.unit, Math.abs(value))),
 		figure: figureOf(units, threshold.unit, value),
 		what: threshold.figure,
 		limit: limitText(units, threshold),

@@ -101,3 +101,20 @@ it('a check reads in the angler’s own units', () => {
 	expect(checkText('metric', depth)).toMatchObject({ limit: 'at most 0.1\u2009m', basis: 'model' });
 	expect(checkText('imperial', depth).limit).toContain('ft');
 });
+
+it.each([
+	['start', 1.51, '51\u2009% over its start'],
+	['start', 0.7, '30\u2009% under its start'],
+	['roll', 0.39, '61\u2009% short of rolling'],
+	['lineWire', 1.49, '49\u2009% too strong for the wire'],
+	['depth', 0, 'among the fish'],
+	['depth', 0.27, '0.27\u2009m off the fish'],
+	['rearHook', -2.04, '2.0\u2009mm into it'],
+	['hooks', 0, 'allowed'],
+	['hooks', 1, '1 more than allowed'],
+	['rod', 1.1, '10\u2009% outside its rating'],
+	['coverLine', 0.85, '15\u2009% too weak for this cover']
+] as const)('a check of %s at %d says what is true', (id, value, said) => {
+	const check = { id, value, state: 'holds', reason: '', slots: [] } as const;
+	expect(checkText('metric', check).said).toBe(said);
+});
