@@ -17,6 +17,7 @@ const APART_MPS = 0.3;
 export const areApart = (a: Way, b: Way): boolean =>
 	a.beat !== b.beat || a.height !== b.height || Math.abs(a.speedMps - b.speedMps) >= APART_MPS - 1e-9;
 
+/** Where a style is fished. What is wound without a stop runs as deep as its pace lets it, by whichever name. */
 const HEIGHTS: Readonly<Record<Retrieve, string>> = {
 	wake: 'top',
 	surface: 'top',
@@ -24,7 +25,7 @@ const HEIGHTS: Readonly<Record<Retrieve, string>> = {
 	'burn-pause': 'high',
 	steady: 'through',
 	deflect: 'through',
-	'slow-roll': 'low',
+	'slow-roll': 'through',
 	'lift-drop': 'fall'
 };
 
