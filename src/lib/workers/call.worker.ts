@@ -1,10 +1,10 @@
 import { expose } from 'comlink';
 import { call } from '$lib/core/choice/call';
-import { prepareRanking } from '$lib/core/choice/prepare';
+import { prepareJudging } from '$lib/core/choice/judgements';
 import type { CallInput } from '$lib/core/schema/call';
 
 // Everything that no reading changes is made at the start, so that the first question does not wait for it twice.
-prepareRanking();
+prepareJudging();
 
 const api = {
 	/** Answers once it can rank. */

@@ -1,5 +1,5 @@
 import { SPEEDS_MPS } from '../catalogue/parts';
-import { buildSpeedPaths, DEPTHS_M, GATE_DISTANCES_M, LINE_SHARES, PULLS, type SpeedPaths } from '../physics/gateTable';
+import { DEPTHS_M, GATE_DISTANCES_M, LINE_SHARES, NODES, PULLS, SpeedPaths } from '../physics/gateTable';
 import type { Reading } from '../reading/complete';
 import { WEED, WOODS } from '../reading/conditions';
 import type { Cover } from '../schema/reading';
@@ -51,18 +51,13 @@ export function bandOf(reading: Reading, family: Family): Band {
 	return { fromM, toM, castM: reading.castM, aimM: (Math.min(reading.fishFromM, toM) + toM) / 2 };
 }
 
-let paths: readonly SpeedPaths[] | null = null;
-
-/** Paths for every catalogue speed; built when first asked for, or beforehand when a worker starts. */
-export function preparePaths(): readonly SpeedPaths[] {
-	paths ??= SPEEDS_MPS.map(buildSpeedPaths);
-	return paths;
-}
+/** Paths of every catalogue speed; they depend on nothing else. */
+const PATHS = SPEEDS_MPS.map((speedMps) => new SpeedPaths(speedMps));
 
 /** Depths and casts along the paths of one node of the table, read without copying. */
 class Node {
 	#paths!: SpeedPaths;
-	#from = 0;
+	#node = 0;
 	#far = true;
 	#middle = true;
 
@@ -73,36 +68,50 @@ class Node {
 
 	set(paths: SpeedPaths, node: number): void {
 		this.#paths = paths;
-		this.#from = node * DEPTHS_M.length;
+		this.#node = node;
 	}
 
 	/** The deepest that a path runs at the distances the cast reaches. */
 	deepest(path: number): number {
-		const at = this.#from + path;
 		let depth: number = DEPTHS_M[path]!;
-		if (this.#middle && this.#paths.middleM[at]! > depth) depth = this.#paths.middleM[at]!;
+		if (!this.#middle) return depth;
+		const at = this.#paths.at(this.#node, path);
+		if (this.#paths.middleM[at]! > depth) depth = this.#paths.middleM[at]!;
 		if (this.#far && this.#paths.farM[at]! > depth) depth = this.#paths.farM[at]!;
 		return depth;
 	}
 
+	/** A figure between two paths. */
+	#read(column: 'middleM' | 'farM' | 'surfaceM', path: number, share: number): number {
+		const upper = this.#paths[column][this.#paths.at(this.#node, path)]!;
+		return upper + share * (this.#paths[column][this.#paths.at(this.#node, path + 1)]! - upper);
+	}
+
 	/** The second deepest of those distances between two paths; the only one where the cast reaches one alone. */
 	second(path: number, share: number): number {
-		const at = this.#from + path;
-		const read = (column: Float64Array): number => column[at]! + share * (column[at + 1]! - column[at]!);
 		const near = Math.max(0, DEPTHS_M[path]! + share * (DEPTHS_M[path + 1]! - DEPTHS_M[path]!));
 		if (!this.#middle) return near;
-		const middle = Math.max(0, read(this.#paths.middleM));
+		const middle = Math.max(0, this.#read('middleM', path, share));
 		if (!this.#far) return Math.min(near, middle);
-		const far = Math.max(0, read(this.#paths.farM));
+		const far = Math.max(0, this.#read('farM', path, share));
 		return Math.max(Math.min(near, middle), Math.min(far, Math.max(near, middle)));
 	}
 
 	/** How far out the path between two leaves the surface. */
 	surface(path: number, share: number): number {
-		const at = this.#from + path;
-		const { surfaceM } = this.#paths;
-		return surfaceM[at]! + share * (surfaceM[at + 1]! - surfaceM[at]!);
+		return this.#read('surfaceM', path, share);
 	}
+}
+
+/** The first path below the shallowest that runs as deep as `toM` somewhere, or the deepest: paths never cross. */
+function firstBelow(node: Node, toM: number): number {
+	let [first, last] = [1, DEPTHS_M.length - 1];
+	while (first < last) {
+		const middle = (first + last) >> 1;
+		if (node.deepest(middle) < toM) first = middle + 1;
+		else last = middle;
+	}
+	return first;
 }
 
 /**
@@ -110,13 +119,12 @@ class Node {
  * a minute takes the lightest lure of the catalogue below 12 m, so its length is not asked after.
  */
 function marginOf(node: Node, { fromM, toM, castM }: Band): number {
-	let above = 1;
-	while (above < DEPTHS_M.length - 1 && node.deepest(above) < toM) above++;
-	const [low, high] = [node.deepest(above - 1), node.deepest(above)];
+	const below = firstBelow(node, toM);
+	const [low, high] = [node.deepest(below - 1), node.deepest(below)];
 	const share = Math.min(1, Math.max(0, (toM - low) / (high - low || 1)));
 	const overrun = Math.max(0, low - toM);
-	const depth = node.second(above - 1, share) - fromM - overrun;
-	return Math.min(depth, (node.surface(above - 1, share) - castM) / CAST_PER_DEPTH);
+	const depth = node.second(below - 1, share) - fromM - overrun;
+	return Math.min(depth, (node.surface(below - 1, share) - castM) / CAST_PER_DEPTH);
 }
 
 const LOG_SHARES = LINE_SHARES.map(Math.log);
@@ -131,7 +139,7 @@ interface Margins {
 }
 
 function marginsOf(speedPaths: SpeedPaths, band: Band, node: Node): Margins {
-	const at = new Float64Array(LINE_SHARES.length * PULLS.length);
+	const at = new Float64Array(NODES);
 	let [best, least, most] = [-Infinity, Infinity, -Infinity];
 	for (let cell = 0; cell < at.length; cell++) {
 		node.set(speedPaths, cell);
@@ -165,7 +173,7 @@ export class BandWindow {
 
 	constructor(band: Band) {
 		const node = new Node(band.castM);
-		this.#margins = preparePaths().map((speedPaths) => marginsOf(speedPaths, band, node));
+		this.#margins = PATHS.map((speedPaths) => marginsOf(speedPaths, band, node));
 	}
 
 	/** What a lure has to spare, in m: below 0 it does not hold the band. Linear between the nodes of the table. */

@@ -1,5 +1,5 @@
 import { SPEEDS_MPS } from '../catalogue/parts';
-import { flowOf, NEAREST_MARK_M, shareBetween, type Flow } from '../physics/flow';
+import { Flow, NEAREST_MARK_M, shareBetween } from '../physics/flow';
 import { HALF_DENSITY, USUAL_TIP_M } from '../matter/constants';
 import { dragWidthM } from '../physics/line';
 import type { Reading } from '../reading/complete';
@@ -78,16 +78,13 @@ function flowsOf(space: Space): readonly (readonly (Flow | null)[])[] {
 		known = usualRuns(space).map((run) =>
 			SPEEDS_MPS.map((speedMps, at) => {
 				if (speedMps < run.keepMps || speedMps > ROLL_SHARE * run.rollMps) return null;
-				return flowOf({ speedMps, pull: run.pulls[at]!, lineShare: run.lineShares[at]! });
+				return new Flow({ speedMps, pull: run.pulls[at]!, lineShare: run.lineShares[at]! });
 			})
 		);
 		flows.set(space, known);
 	}
 	return known;
 }
-
-/** Follows the paths of some spaces ahead of the first question. */
-export const prepareFlows = (spaces: readonly Space[]): void => spaces.forEach(flowsOf);
 
 /**
  * Share of the fishing time that a space's usual lure spends among the fish, by catalogue weight and speed: of one cast

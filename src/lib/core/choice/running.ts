@@ -11,11 +11,13 @@ import {
 	engineWeightN,
 	familyLump,
 	headLump,
+	keelOf,
 	liftM2,
 	skirtLump,
 	startMps,
 	trailerLump,
 	wireLump,
+	type Keel,
 	type Lump,
 	type Lure,
 	type RunningRig
@@ -144,8 +146,8 @@ function build(space: Space): Running {
 		const at = indexOf(space, id);
 		return at < 0 || (id === 'skirtColour' && !bare) ? [] : [adds(space.variables[at]!, at)];
 	});
-	const rollOf = (part: Part, oz: number): Float64Array =>
-		Float64Array.from(materials, (metal) => rollMps(lureOf(space, part, oz, metal), USUAL_ARM_M) ?? Infinity);
+	const rollsOn = (keels: readonly Keel[], { engine, rig }: Lure): Float64Array =>
+		Float64Array.from(keels, (keel) => rollMps({ engine, rig, ...keel }, USUAL_ARM_M) ?? Infinity);
 	return {
 		speed,
 		weight,
@@ -160,7 +162,10 @@ function build(space: Space): Running {
 		bare,
 		base: familyLump(space.family),
 		keepMps: Float64Array.from(lures, (lure) => KEEP_SHARE * startMps(lure)),
-		rollMps: weights.map((oz) => partsOf(engine).map((part) => rollOf(part, oz)))
+		rollMps: weights.map((oz) => {
+			const keels = materials.map((metal) => keelOf(space.family, oz, metal));
+			return lures.map((lure) => rollsOn(keels, lure));
+		})
 	};
 }
 

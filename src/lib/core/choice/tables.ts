@@ -33,7 +33,8 @@ function carrier(space: Space, facet: Facet): number {
 
 interface Term {
 	readonly variable: number;
-	readonly share: (part: Part) => number;
+	/** What of it suits, part by part. */
+	readonly shares: readonly number[];
 }
 
 interface Terms {
@@ -49,10 +50,9 @@ function termsOf(space: Space, prefers: Prefers | undefined): Terms | null {
 		if (facet === 'family') continue;
 		const variable = carrier(space, facet);
 		if (variable < 0) return null;
-		const share = (part: Part): number => fitOf(part.features[facet], fit);
-		const shares = new Set(space.variables[variable]!.parts.map(share));
-		if (shares.size === 1) constant *= [...shares][0]!;
-		else terms.push({ variable, share });
+		const shares = space.variables[variable]!.parts.map(({ features }) => fitOf(features[facet], fit));
+		if (shares.every((share) => share === shares[0])) constant *= shares[0]!;
+		else terms.push({ variable, shares });
 	}
 	return { terms, constant };
 }
@@ -65,18 +65,20 @@ function placeOf(opinions: Opinion[], { given, fit }: Opinion): number {
 	return opinions.push({ given, fit }) - 1;
 }
 
-/** A table over at most two variables; `opinionOf` gets the parts of both, the first standing in for what is not there. */
+/** A table over at most two variables; `opinionOf` gets the places of their parts, 0 for a variable that is not there. */
 function spread(
 	space: Space,
 	variables: readonly number[],
 	either: boolean,
-	opinionOf: (first: Part, second: Part) => Opinion
+	opinionOf: (first: number, second: number) => Opinion
 ): FitTable {
-	const [first = NO_PARTS, second = NO_PARTS] = variables.map((at) => space.variables[at]!.parts);
-	const cells = new Uint16Array(first.length * second.length);
+	const [first = 1, second = 1] = variables.map((at) => space.variables[at]!.parts.length);
+	const cells = new Uint16Array(first * second);
 	const opinions: Opinion[] = [];
 	let cell = 0;
-	for (const a of first) for (const b of second) cells[cell++] = placeOf(opinions, opinionOf(a, b));
+	for (let a = 0; a < first; a++) {
+		for (let b = 0; b < second; b++) cells[cell++] = placeOf(opinions, opinionOf(a, b));
+	}
 	return { variables, key: variables.join(), either, opinions, cells };
 }
 
@@ -89,8 +91,11 @@ function termTable(space: Space, claim: Claim, share: number): FitTable | null {
 	if (!given || !wanted) return null;
 	const variables = [...new Set([...given.terms, ...wanted.terms].map((term) => term.variable))].sort((a, b) => a - b);
 	if (variables.length > 2) throw new RangeError(`A claim may touch two variables, saw ${variables.length}.`);
-	const times = ({ terms, constant }: Terms, first: Part, second: Part): number =>
-		terms.reduce((total, { variable, share: of }) => total * of(variable === variables[0] ? first : second), constant);
+	const times = ({ terms, constant }: Terms, first: number, second: number): number =>
+		terms.reduce(
+			(total, { variable, shares }) => total * shares[variable === variables[0] ? first : second]!,
+			constant
+		);
 	return spread(space, variables, claim.orGiven !== undefined, (first, second) => ({
 		given: times(given, first, second),
 		fit: share * times(wanted, first, second)
@@ -115,8 +120,12 @@ export function relationTable(space: Space, claim: Claim, rule: RelationRule, ne
 	const ids = rule.variables.map((id) => space.variables.findIndex((variable) => variable.id === id));
 	if (ids.includes(-1)) return null;
 	const swapped = ids.length === 2 && ids[0]! > ids[1]!;
-	return spread(space, swapped ? [ids[1]!, ids[0]!] : ids, false, (first, second) =>
-		swapped ? rule.suits(needs, space, second, first) : rule.suits(needs, space, first, second)
+	const [first, second = NO_PARTS] = ids.map((at) => space.variables[at]!.parts) as [
+		readonly Part[],
+		(readonly Part[])?
+	];
+	return spread(space, swapped ? [ids[1]!, ids[0]!] : ids, false, (a, b) =>
+		swapped ? rule.suits(needs, space, first[b]!, second[a]!) : rule.suits(needs, space, first[a]!, second[b]!)
 	);
 }
 

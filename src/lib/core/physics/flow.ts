@@ -4,7 +4,7 @@ import { acrossMps, type Water } from './gateTable';
 /**
  * Every path that one lure can take at one retrieve speed, in the fast estimate (running model, section 2b). Its state
  * is the line that is out and the angle below the horizontal, and paths never cross: a cast of any length joins the one
- * that passes where its countdown ended. So each is followed once, and a reading only looks up.
+ * that passes where its countdown ended. So each is followed once, when a reading first asks for it.
  */
 
 /** Marks on the line, m from the tip: where depth is known. */
@@ -21,35 +21,63 @@ export const PATHS = SEED_DEPTHS_M.length;
 /** A line this steep (rad) hangs straight down. */
 const STEEPEST = 1.5;
 
-/** Depths (m), path by path, at every mark from the nearest out. */
-export type Flow = Float32Array;
-
 const depthAt = (rangeM: number, angle: number): number => rangeM * Math.sin(angle) - USUAL_TIP_M;
 const held = (angle: number): number => Math.min(STEEPEST, Math.max(-STEEPEST, angle));
 
-/** Follows a path from its seed to one end of the line, a metre at a step, by the midpoint rule. */
-function follow(water: Water, seedM: number, way: 1 | -1, flow: Flow, from: number): void {
-	let angle = Math.asin((seedM + USUAL_TIP_M) / SEED_MARK_M);
-	let u = 0.2;
-	const end = way > 0 ? FARTHEST_MARK_M : NEAREST_MARK_M;
-	for (let range = SEED_MARK_M; range !== end; range += way) {
-		u = acrossMps(water, range, angle, u);
-		const half = held(angle - (way * u) / water.speedMps / 2 / range);
-		u = acrossMps(water, range + way / 2, half, u);
-		angle = held(angle - (way * u) / water.speedMps / (range + way / 2));
-		flow[from + range + way - NEAREST_MARK_M] = depthAt(range + way, angle);
+/** A path's angle (rad) and speed across (m/s) with some line out. */
+interface State {
+	readonly angle: number;
+	readonly u: number;
+}
+
+/** Follows a path over one metre of line, out or in, by the midpoint rule. */
+function step(water: Water, rangeM: number, way: 1 | -1, { angle, u }: State): State {
+	const now = acrossMps(water, rangeM, angle, u);
+	const half = held(angle - (way * now) / water.speedMps / 2 / rangeM);
+	const middle = acrossMps(water, rangeM + way / 2, half, now);
+	return { angle: held(angle - (way * middle) / water.speedMps / (rangeM + way / 2)), u: middle };
+}
+
+/** One path, known in from its seed and out as far as a cast has asked. */
+class Path {
+	/** Depths (m) at every mark from the nearest out. */
+	readonly depthsM = new Float32Array(MARKS);
+	readonly #water: Water;
+	#state: State;
+	#outM = SEED_MARK_M;
+
+	constructor(water: Water, seedM: number) {
+		this.#water = water;
+		const seed = { angle: Math.asin((seedM + USUAL_TIP_M) / SEED_MARK_M), u: 0.2 };
+		this.#state = seed;
+		this.depthsM[SEED_MARK_M - NEAREST_MARK_M] = seedM;
+		let state: State = seed;
+		for (let range = SEED_MARK_M; range > NEAREST_MARK_M; range--) {
+			state = step(water, range, -1, state);
+			this.depthsM[range - 1 - NEAREST_MARK_M] = depthAt(range - 1, state.angle);
+		}
+	}
+
+	/** Depths (m) by mark, those up to a mark among them. */
+	upTo(mark: number): Float32Array {
+		for (; this.#outM < mark + NEAREST_MARK_M; this.#outM++) {
+			this.#state = step(this.#water, this.#outM, 1, this.#state);
+			this.depthsM[this.#outM + 1 - NEAREST_MARK_M] = depthAt(this.#outM + 1, this.#state.angle);
+		}
+		return this.depthsM;
 	}
 }
 
 /** The paths of a lure at a retrieve speed, by its pull (m2/s2) and its line's share of the drag (1/m). */
-export function flowOf(water: Water): Flow {
-	const flow = new Float32Array(PATHS * MARKS);
-	SEED_DEPTHS_M.forEach((seedM, path) => {
-		flow[path * MARKS + SEED_MARK_M - NEAREST_MARK_M] = seedM;
-		follow(water, seedM, 1, flow, path * MARKS);
-		follow(water, seedM, -1, flow, path * MARKS);
-	});
-	return flow;
+export class Flow {
+	readonly #paths: Path[] = [];
+
+	constructor(readonly water: Water) {}
+
+	/** Depths (m) of a path at the marks from the nearest out to `mark` at least. */
+	depthsM(path: number, mark: number): Float32Array {
+		return (this.#paths[path] ??= new Path(this.water, SEED_DEPTHS_M[path]!)).upTo(mark);
+	}
 }
 
 /**
@@ -62,23 +90,23 @@ export function shareBetween(flow: Flow, rangeM: number, depthM: number, fromM: 
 	const mark = Math.min(MARKS - 1.001, Math.max(0, rangeM - NEAREST_MARK_M));
 	const whole = Math.floor(mark);
 	const part = mark - whole;
+	const depthOf = (path: number): number => {
+		const depthsM = flow.depthsM(path, whole + 1);
+		return depthsM[whole]! + part * (depthsM[whole + 1]! - depthsM[whole]!);
+	};
 	// The paths above and below the lure where the winding begins.
 	let [low, high] = [0, PATHS - 1];
 	while (high - low > 1) {
 		const middle = (low + high) >> 1;
-		const at = middle * MARKS + whole;
-		if (flow[at]! + part * (flow[at + 1]! - flow[at]!) < depthM) low = middle;
+		if (depthOf(middle) < depthM) low = middle;
 		else high = middle;
 	}
-	const first = low * MARKS;
-	const upper = first + whole;
-	const above = flow[upper]! + part * (flow[upper + 1]! - flow[upper]!);
-	const below = flow[upper + MARKS]! + part * (flow[upper + MARKS + 1]! - flow[upper + MARKS]!);
+	const [above, below] = [depthOf(low), depthOf(high)];
 	const share = Math.min(1, Math.max(0, (depthM - above) / (below - above || 1)));
+	const [upper, lower] = [flow.depthsM(low, whole), flow.depthsM(high, whole)];
 	let inside = 0;
-	for (let at = first, end = first + whole; at <= end; at++) {
-		const shallow = flow[at]!;
-		const depth = shallow + share * (flow[at + MARKS]! - shallow);
+	for (let at = 0; at <= whole; at++) {
+		const depth = upper[at]! + share * (lower[at]! - upper[at]!);
 		if (depth <= toM && (depth >= fromM || fromM <= 0)) inside++;
 	}
 	return inside / (whole + 1);

@@ -2,7 +2,7 @@ import { USUAL_TIP_M } from '../matter/constants';
 import { dragWidthM } from './line';
 
 /**
- * Paths of every lure that can be told apart, built once: a lure's path in the fast estimate (running model, section
+ * Paths of every lure that can be told apart, each followed once, when first read: a lure's path in the fast estimate (running model, section
  * 2b) depends on its retrieve speed and two numbers, its pull W' = (weight - lift) / (half density x drag area), m2/s2,
  * and its line's share of the drag k = drag width of the line / drag area, 1/m. The rest scales out. Lift is taken at
  * the retrieve speed and the line's width at one speed across; `gate.accuracy.test.ts` measures what that costs.
@@ -36,14 +36,6 @@ const referenceWidthM = dragWidthM(REFERENCE_LINE_M, REFERENCE_MPS);
 /** Drag width (m) by which a line enters the table. */
 export const lineWidthM = (lineM: number): number => dragWidthM(lineM, REFERENCE_MPS);
 
-/** Paths of one retrieve speed: for each line share, pull and depth at the nearest distance, in that order. */
-export interface SpeedPaths {
-	readonly middleM: Float64Array;
-	readonly farM: Float64Array;
-	/** Distance (m) from the tip at which the path leaves the surface: a longer cast cannot follow it. */
-	readonly surfaceM: Float64Array;
-}
-
 /** A retrieve as the table's paths see it: its speed, the pull of the lure and the line's share of the drag. */
 export interface Water {
 	readonly speedMps: number;
@@ -73,10 +65,18 @@ export function acrossMps({ speedMps, pull, lineShare }: Water, rangeM: number, 
 	return u;
 }
 
-/** Fills the path that passes the nearest distance at `nearM`, going back to where it left the water. */
-function follow(water: Water, nearM: number, paths: SpeedPaths, at: number): void {
+/** Where a path is at the farther distances (m), and how far out it leaves the surface: a longer cast cannot follow it. */
+interface Path {
+	middleM: number;
+	farM: number;
+	surfaceM: number;
+}
+
+/** The path that passes the nearest distance at `nearM`, followed back to where it left the water. */
+function follow(water: Water, nearM: number): Path {
 	const { speedMps } = water;
 	const deep = nearM + USUAL_TIP_M;
+	const path: Path = { middleM: NaN, farM: NaN, surfaceM: FARTHEST_M };
 	let range = Math.hypot(NEAR_M, deep);
 	let angle = Math.atan2(deep, NEAR_M);
 	let [x, z, u] = [NEAR_M as number, nearM, 0.2];
@@ -89,27 +89,46 @@ function follow(water: Water, nearM: number, paths: SpeedPaths, at: number): voi
 		range += step;
 		const [x1, z1] = [range * Math.cos(angle), range * Math.sin(angle) - USUAL_TIP_M];
 		const between = (distance: number): number => z + ((distance - x) / (x1 - x)) * (z1 - z);
-		if (x < 14 && x1 >= 14) paths.middleM[at] = between(14);
-		if (x < 18 && x1 >= 18) paths.farM[at] = between(18);
-		if (z1 < 0 && z >= 0) paths.surfaceM[at] = x + (z / (z - z1)) * (x1 - x);
+		if (x < 14 && x1 >= 14) path.middleM = between(14);
+		if (x < 18 && x1 >= 18) path.farM = between(18);
+		if (z1 < 0 && z >= 0) path.surfaceM = x + (z / (z - z1)) * (x1 - x);
 		// Above the water it does not exist; what is read between two paths stays in order if it goes on to the farthest.
 		if (z1 < 0 && x1 >= GATE_DISTANCES_M[0]) break;
 		[x, z] = [x1, z1];
 	}
 	// What turns straight down or up before a distance is out of reach of any band there.
-	for (const column of [paths.middleM, paths.farM]) if (Number.isNaN(column[at]!)) column[at] = angle > 0 ? 99 : -99;
+	const beyond = angle > 0 ? 99 : -99;
+	if (Number.isNaN(path.middleM)) path.middleM = beyond;
+	if (Number.isNaN(path.farM)) path.farM = beyond;
+	return path;
 }
 
-/** Builds the paths of a retrieve speed (m/s). */
-export function buildSpeedPaths(speedMps: number): SpeedPaths {
-	const cells = LINE_SHARES.length * PULLS.length * DEPTHS_M.length;
-	const made = (fill: number): Float64Array => new Float64Array(cells).fill(fill);
-	const paths = { middleM: made(NaN), farM: made(NaN), surfaceM: made(FARTHEST_M) };
-	let at = 0;
-	for (const lineShare of LINE_SHARES) {
-		for (const pull of PULLS) {
-			for (const nearM of DEPTHS_M) follow({ speedMps, pull, lineShare }, nearM, paths, at++);
-		}
+/** Nodes of a speed's table: line shares by pulls. */
+export const NODES = LINE_SHARES.length * PULLS.length;
+
+/**
+ * The paths of one retrieve speed (m/s), named by node (rows by line share, columns by pull) and depth at the nearest
+ * distance. A reading asks for few of them, so each is followed when it is first read, and kept.
+ */
+export class SpeedPaths {
+	/** Depths (m) at the farther distances and the distance (m) where it leaves the surface, by `DEPTHS_M` at each node. */
+	readonly middleM = new Float64Array(NODES * DEPTHS_M.length);
+	readonly farM = new Float64Array(NODES * DEPTHS_M.length);
+	readonly surfaceM = new Float64Array(NODES * DEPTHS_M.length);
+	readonly #followed = new Uint8Array(NODES * DEPTHS_M.length);
+
+	constructor(readonly speedMps: number) {}
+
+	/** Sees to it that a path's figures are there. @returns Their index. */
+	at(node: number, depth: number): number {
+		const at = node * DEPTHS_M.length + depth;
+		if (this.#followed[at]) return at;
+		const [pull, lineShare] = [PULLS[node % PULLS.length]!, LINE_SHARES[Math.floor(node / PULLS.length)]!];
+		const path = follow({ speedMps: this.speedMps, pull, lineShare }, DEPTHS_M[depth]!);
+		this.middleM[at] = path.middleM;
+		this.farM[at] = path.farM;
+		this.surfaceM[at] = path.surfaceM;
+		this.#followed[at] = 1;
+		return at;
 	}
-	return paths;
 }

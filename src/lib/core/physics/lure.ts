@@ -186,6 +186,18 @@ export const skirtLump = (skirt: RunningRig['skirt'], measured?: Measured): Lump
 export const trailerLump = (kind: RunningRig['trailer'], measured?: Measured): Lump =>
 	dressLump(weighed(TRAILERS[kind], measured), DENSITY_KGM3.trailer);
 
+/** Submerged mass (kg) of a lure's head, and of its head and hook. */
+export type Keel = Pick<Lure, 'headKg' | 'keelKg'>;
+
+const keelUnder = (head: Lump, family: Family, hook?: Measured): Keel => {
+	const headKg = head.weightN / GRAVITY_MPS2;
+	return { headKg, keelKg: headKg + hookKg(family, hook) };
+};
+
+/** What rights a family's lure on a head. */
+export const keelOf = (family: Family, weightOz: number, material: RunningRig['headMaterial']): Keel =>
+	keelUnder(headLump(weightOz, material), family);
+
 /** Puts a lure together (running model, section 4). */
 export function assembleLure(rig: RunningRig): Lure {
 	const engine = engineOf(rig);
@@ -202,12 +214,10 @@ export function assembleLure(rig: RunningRig): Lure {
 	];
 	const displacedKg = (head.massKg / DENSITY_KGM3[rig.headMaterial]) * WATER_KGM3;
 	const sum = (key: keyof Lump): number => lumps.reduce((total, lump) => total + lump[key], 0);
-	const headKg = head.weightN / GRAVITY_MPS2;
 	return {
 		rig,
 		engine,
-		headKg,
-		keelKg: headKg + hookKg(rig.family, measured.hook),
+		...keelUnder(head, rig.family, measured.hook),
 		massKg: sum('massKg') + engineMassKg(engine),
 		addedKg: 0.5 * displacedKg + 2 * skirt.massKg + 0.5 * trailer.massKg + ENTRAINED_KG,
 		weightN: sum('weightN') + engineWeightN(engine),

@@ -2,6 +2,11 @@ import { DENSITY_KGM3, GRAVITY_MPS2, TRAILERS, WATER_KGM3 } from '../matter/cons
 import type { BladeModel } from './blade';
 import { buoyancy, type Lure } from './lure';
 
+/** What of a lure decides when it rolls. */
+export type Standing = Pick<Lure, 'engine' | 'headKg' | 'keelKg'> & {
+	readonly rig: Pick<Lure['rig'], 'family' | 'trailer'>;
+};
+
 /** A lure that leans this far has rolled (assumed limit). */
 const LIMIT_SINE = Math.sin(Math.PI / 3);
 /** Arm's rise above the keel's line, and the front blade's share of its lever. */
@@ -20,7 +25,7 @@ interface Balance {
 	readonly righting: number;
 }
 
-function spinnerbait({ engine, keelKg, rig }: Lure, armM: number, kinkRad: number): Balance {
+function spinnerbait({ engine, keelKg, rig }: Standing, armM: number, kinkRad: number): Balance {
 	if (engine.kind !== 'blades') throw new RangeError('A spinnerbait carries turning blades.');
 	const rise = armM * ARM_RISE;
 	const { front, rear, wake } = engine;
@@ -33,13 +38,13 @@ function spinnerbait({ engine, keelKg, rig }: Lure, armM: number, kinkRad: numbe
 	return { upset: SIDE * (front ? together : back) + crooked, righting: GRAVITY_MPS2 * (keelKg * 0.03 - top) };
 }
 
-function underspin({ engine, headKg }: Lure): Balance {
+function underspin({ engine, headKg }: Standing): Balance {
 	if (engine.kind !== 'blades') throw new RangeError('An underspin carries a turning blade.');
 	const blades = engine.rear.massKg * buoyancy(DENSITY_KGM3.brass);
 	return { upset: SIDE * sideArea(engine.rear) * 0.025, righting: GRAVITY_MPS2 * (headKg * 0.012 + blades * 0.025) };
 }
 
-function balance(lure: Lure, armM: number, kinkRad: number): Balance {
+function balance(lure: Standing, armM: number, kinkRad: number): Balance {
 	const { engine, keelKg, headKg } = lure;
 	if (engine.kind === 'propeller') {
 		const top = engine.massKg * buoyancy(DENSITY_KGM3.aluminium) * 0.022;
@@ -59,7 +64,7 @@ function balance(lure: Lure, armM: number, kinkRad: number): Balance {
  * @param kinkRad How crooked the trailer sits, rad.
  * @returns 0 when it cannot stand at all, `null` when nothing upsets it.
  */
-export function rollMps(lure: Lure, armM: number, kinkRad = 0): number | null {
+export function rollMps(lure: Standing, armM: number, kinkRad = 0): number | null {
 	const { upset, righting } = balance(lure, armM, kinkRad);
 	if (righting <= 0) return 0;
 	if (upset <= 0) return null;

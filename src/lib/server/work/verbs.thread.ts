@@ -1,6 +1,6 @@
 import { parentPort } from 'node:worker_threads';
 import loadHighs from 'highs';
-import { prepareRanking } from '../../core/choice/prepare';
+import { prepareJudging } from '../../core/choice/judgements';
 import { VERBS } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
 import type { Done, Task } from './pool';
@@ -21,7 +21,7 @@ function done({ verb, input }: Task): Done {
 }
 
 // What no reading changes is made first, so that it is not counted against the first question.
-prepareRanking();
+prepareJudging();
 solveWith(solveBy(await loadHighs(), SOLVING_S));
 parentPort!.on('message', (task: Task) => parentPort!.postMessage(done(task)));
 parentPort!.postMessage(READY);
