@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize';
+import { QueryTypes, type Transaction } from 'sequelize';
 import { KINDS, LISTED_KIND_NAMES } from '../../src/lib/core/records/kinds';
 import type { Database } from '../../src/lib/server/db/connection';
 import { seedDemo } from '../../src/lib/server/demo/seed';
@@ -14,14 +14,25 @@ async function columnsOf({ sequelize }: Database, table: string): Promise<string
 	return columns.filter((column) => column !== 'angler_id').map((column) => `\`${column}\``);
 }
 
-/** Makes an angler with the demo's records, and nothing in hand. */
+/** Makes an angler with the demo's records, and nothing in hand; other files that do so meanwhile wait for their turn. */
 export async function copyAngler(database: Database, id: string): Promise<void> {
 	await layPattern(database);
 	await database.models.Angler.create({ id, name: PATTERN.name });
+	await database.sequelize.transaction(async (transaction) => {
+		await database.models.Angler.findByPk(PATTERN.id, { lock: true, transaction });
+		await copyRecords(database, id, transaction);
+	});
+}
+
+async function copyRecords(database: Database, id: string, transaction: Transaction): Promise<void> {
 	for (const kind of LISTED_KIND_NAMES) {
 		const { table } = KINDS[kind];
 		const columns = (await columnsOf(database, table)).join(', ');
 		const copy = `INSERT INTO ${table} (angler_id, ${columns}) SELECT ?, ${columns} FROM ${table} WHERE angler_id = ?`;
-		await database.sequelize.query(copy, { type: QueryTypes.INSERT, replacements: [id, PATTERN.id] });
+		await database.sequelize.query(copy, {
+			type: QueryTypes.INSERT,
+			replacements: [id, PATTERN.id],
+			transaction
+		});
 	}
 }

@@ -78,6 +78,7 @@ const A_DAY: DayRecord = {
 	edits: {},
 	station: [],
 	owned: [],
+	kept: false,
 	record: true
 };
 const NO_STAND: StandRecord = { schemaVersion: SCHEMA_VERSION, stances: {}, houseRules: [] };

@@ -20,7 +20,7 @@ import type { MapCell, MapInput } from '$lib/core/tow/map';
 import type { AsidesApi } from '$lib/workers/asides.worker';
 import type { BenchApi } from '$lib/workers/bench.worker';
 import type { CallApi } from '$lib/workers/call.worker';
-import type { DeckApi, DeckNews, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
+import type { DeckApi, DeckNews, DayQuestion, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
 import type { Found, TankApi } from '$lib/workers/tank.worker';
 import { WorkerClient } from './workers';
 
@@ -147,8 +147,8 @@ export class Work {
 	}
 
 	/** How each hour is at each place; `null` where another day was asked for meanwhile. */
-	worths(hours: readonly PlacedHour[], stances: Record<string, string>): Promise<Worth[] | null> {
-		return this.#deck.run((api) => api.worth(hours, stances) as Promise<Worth[] | null>);
+	worths(hours: readonly PlacedHour[], asked: DayQuestion): Promise<Worth[] | null> {
+		return this.#deck.run((api) => api.worth(hours, asked) as Promise<Worth[] | null>);
 	}
 
 	/** The deck of a day, told as it is found; a newer one ends it. Says whether it came to its end. */

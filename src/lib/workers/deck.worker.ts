@@ -26,6 +26,9 @@ export interface PlacedHour {
 /** A day whose places are chosen, as `plan` takes it; the worker says itself how many calls an hour gives. */
 export type DeckQuestion = Omit<z.input<typeof planInputSchema>, 'perHour'>;
 
+/** What every hour of a day is called by. */
+export type DayQuestion = Pick<DeckQuestion, 'stances' | 'tray'>;
+
 /** How good an hour is for blades at a place. */
 export interface Worth {
 	readonly at: string;
@@ -73,12 +76,12 @@ function curvePoint(ready: Prepared, solver: Solve, rods: number): CurvePoint[] 
 /** The day's work beside the screen. */
 const api = {
 	/** How each hour is at each place; `null` where another day was asked for meanwhile. */
-	async worth(hours: readonly PlacedHour[], stances: Record<string, string>): Promise<Worth[] | null> {
+	async worth(hours: readonly PlacedHour[], asked: DayQuestion): Promise<Worth[] | null> {
 		const own = ++newestWorth;
 		const found: Worth[] = [];
 		let begun = performance.now();
 		for (const { at, spot, reading } of hours) {
-			const { verdict, calls } = calledHour({ stances, perHour: PER_HOUR }, reading, known);
+			const { verdict, calls } = calledHour({ ...asked, perHour: PER_HOUR }, reading, known);
 			found.push({ at, spot, blades: verdict.blades, points: verdict.points, family: calls[0]?.rig.family ?? null });
 			if (performance.now() - begun < SLICE_MS) continue;
 			await breath();

@@ -25,12 +25,12 @@ function merge(onto: Tree, from: Tree): Tree {
 }
 
 /**
- * The rig that an assignment of a space's variables describes, with the locked values standing in it to the letter. Every
+ * The rig that an assignment of a space's variables describes, with the fixed values standing in it to the letter. Every
  * assignment of every space is a rig: a test holds that, so that no ranking pays for it.
  */
-export function assemble(space: Space, assignment: ArrayLike<number>, locks: Locks): Rig {
+export function assemble(space: Space, assignment: ArrayLike<number>, ...fixed: readonly Locks[]): Rig {
 	const patches = space.variables.map((variable, at) => variable.parts[assignment[at]!]!.patch);
-	return [...patches, locks].reduce<Tree>((rig, patch) => merge(rig, patch), { ...space.base }) as unknown as Rig;
+	return [...patches, ...fixed].reduce<Tree>((rig, patch) => merge(rig, patch), { ...space.base }) as unknown as Rig;
 }
 
 /** A body that is put on where none was: usual length, upright, in the skirt's colour where there is one. */

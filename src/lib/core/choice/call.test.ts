@@ -385,11 +385,6 @@ describe('stances', () => {
 });
 
 describe('what is refused', () => {
-	it('a tray, until it can bound the choice', () => {
-		const failure = refusalOf(() => ask(READINGS['winter ditch']!, { tray: [] }));
-		expect(failure).toMatchObject({ code: 'tray-not-supported', path: 'tray' });
-	});
-
 	it('an unknown key, by its path', () => {
 		const failure = refusalOf(() => answerCall({ reading: { ...READINGS['winter ditch'], tide: 1 } }));
 		expect(failure).toMatchObject({ code: 'unknown-key', path: 'reading.tide' });

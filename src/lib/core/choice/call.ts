@@ -2,10 +2,10 @@ import { CLAIM_BASE_VERSION } from '../claims/claim';
 import { stancesKnown, type Stances } from '../claims/splits';
 import { completeReading, type Reading } from '../reading/complete';
 import { callInputSchema, type CallAnswer, type CalledRig, type CallInput } from '../schema/call';
-import { InputFailure, parseWith, type SetAside } from '../schema/failure';
-import { FAMILIES } from '../schema/words';
+import { parseWith, type SetAside } from '../schema/failure';
 import type { LocalRules } from '../schema/reading';
 import type { Locks } from '../schema/rig';
+import type { Tray } from '../schema/tray';
 import { assemble } from './assemble';
 import { calledWindow } from './calledWindow';
 import { countRigs } from './count';
@@ -14,7 +14,7 @@ import { familiesOf } from './families';
 import { Judgements } from './judgements';
 import { houseClaims } from './houseRules';
 import { limitOf, senseOf } from './limits';
-import { openingOf, type Mask, type Rows } from './locks';
+import { openingOf, type Opening, type Rows } from './locks';
 import { decideOutfit } from './outfit';
 import type { Space } from './part';
 import { rank } from './ranking';
@@ -23,6 +23,7 @@ import { SpaceSearch, type Find, type Tally } from './search';
 import { sightClaims } from './sightClaims';
 import { SharedWork } from './sharedWork';
 import { SPACES } from './spaces';
+import { boundsOf, stockOf, type Bound } from './tray';
 import { verdictOf } from './verdict';
 
 const DEFAULT_TOP = 5;
@@ -45,11 +46,14 @@ export function questionOf({ reading: given, stances = {}, houseRules = [], reco
 	return { reading, stances: sides.stances, judgements, ignored: [...sides.ignored, ...house.ignored] };
 }
 
-function called(find: Find, mask: Mask, { judgements, reading }: Question, locks: Locks, windows: boolean): CalledRig {
+/** What stands in a rig to the letter: what is owned where a tray bounds it, and what is locked. */
+type Fixed = (find: Find) => readonly Locks[];
+
+function called(find: Find, { judgements, reading }: Question, fixed: Fixed, windows: boolean): CalledRig {
 	const about = judgements.about(find.space);
-	decideOutfit(find.space, mask, about, find.assignment);
+	decideOutfit(find.search, about, find.assignment);
 	const reasons = reasonsFor(about, find.space, find.assignment);
-	const rig = assemble(find.space, find.assignment, locks);
+	const rig = assemble(find.space, find.assignment, ...fixed(find));
 	return { rig, score: scoreOf(reasons), reasons, window: windows ? calledWindow(rig, reading) : null };
 }
 
@@ -78,18 +82,40 @@ export interface Extent {
 	readonly seconds?: boolean;
 }
 
-/** The searches of everything that locks, local rules and the craft's own limits leave. */
-export function searchesOf({ reading, stances, judgements }: Question, locks: Locks) {
+/** Part of a space that is open: by locks and rules, and by one lure of a tray or its loose parts. */
+interface Open extends Bound {
+	readonly space: Space;
+	readonly opening: Opening;
+}
+
+const everything = ({ mask }: Opening): Bound[] => [{ mask, ties: [], owned: () => [], base: 0 }];
+
+/**
+ * The searches of everything that locks, local rules and the craft's own limits leave.
+ *
+ * @param tray Parts owned, which bound the choice.
+ */
+export function searchesOf({ reading, stances, judgements }: Question, locks: Locks, tray?: Tray) {
 	const limits = { ...reading.rules, ...senseOf(reading, stances) };
 	const rows: Rows = new Map();
-	const open = SPACES.flatMap((space) => {
+	const stock = tray && stockOf(tray);
+	const open = SPACES.flatMap((space): Open[] => {
 		const opening = openingOf(space, locks, limits, rows);
-		return opening ? [{ space, ...opening }] : [];
+		if (!opening) return [];
+		const bounds = stock ? boundsOf(space, opening.mask, locks, stock) : everything(opening);
+		return bounds.map((bound) => ({ space, opening, ...bound }));
 	});
-	const shared = new Map(FAMILIES.map((family) => [family, new SharedWork()]));
-	const searches = open.map(({ space, mask }) => {
+	// What is opened alike shares work: the spaces of a family, by each lure for itself.
+	const shared = new Map<string, SharedWork>();
+	const sharedBy = ({ space, base }: Open): SharedWork => {
+		const key = `${space.family} ${base}`;
+		if (!shared.has(key)) shared.set(key, new SharedWork());
+		return shared.get(key)!;
+	};
+	const searches = open.map((one) => {
+		const { space, mask, ties } = one;
 		const gate = judgements.windows.gate(space, mask);
-		return new SpaceSearch(space, mask, judgements.about(space), gate, shared.get(space.family));
+		return new SpaceSearch(space, mask, judgements.about(space), gate, sharedBy(one), ties);
 	});
 	const runnable = searches.filter(({ space }) => limitOf(space.family, reading) === null);
 	return { open, searches, runnable };
@@ -101,39 +127,37 @@ export function searchesOf({ reading, stances, judgements }: Question, locks: Lo
  * The top call comes first; the others are of another family, or of the same family fished another way, at most two of
  * one family. No rig is called that cannot run where the fish are. Scores are exact sums of thousandths; the same input
  * gives the same answer. Stances and rules that are none are set aside and named.
- *
- * @throws {InputFailure} When a tray is given.
  */
 export function call(input: CallInput, { windows = true, families = true, seconds = true }: Extent = {}) {
 	const { locks = {}, tray, top = DEFAULT_TOP } = input;
-	if (tray) {
-		const message = 'A tray cannot bound the choice yet; leave it out.';
-		throw new InputFailure({ code: 'tray-not-supported', path: 'tray', message });
-	}
 	const question = questionOf(input);
 	const { reading, stances, judgements, ignored } = question;
-	const { open, searches, runnable } = searchesOf(question, locks);
+	const { open, searches, runnable } = searchesOf(question, locks, tray);
 	const tally: Tally = { nodes: 0, bound: 0, gate: 0 };
 	const found = rank(runnable, { top, seconds, everyFamily: families }, tally);
-	const maskOf = new Map(searches.map(({ space, mask }) => [space, mask]));
-	const calls = found.called.map((find) => called(find, maskOf.get(find.space)!, question, locks, windows));
+	const ownedBy = new Map(searches.map((search, at) => [search, open[at]!.owned]));
+	const fixed: Fixed = ({ search, assignment }) => [...ownedBy.get(search)!(assignment), locks];
+	const calls = found.called.map((find) => called(find, question, fixed, windows));
 	const best = calls[0]?.rig ?? null;
 	const spoken = judgements.hearing.spoken;
 	const verdict = verdictOf(spoken, reading, stances, best?.family ?? null);
 	if (open.length === 0) {
-		verdict.reasons.unshift(`Nothing is left: ${words(collisions(locks, reading.rules))} exclude each other.`);
+		verdict.reasons.unshift(nothingLeft(question, locks, tray));
 	} else if (!best) verdict.reasons.unshift(whyNothing(reading, runnable, locks));
 	const answer: CallAnswer = {
 		verdict,
 		calls,
-		families: families ? familiesOf(reading, judgements, searches, found.called, found.bests) : [],
+		families: families ? familiesOf(reading, judgements, searches, found, tray !== undefined) : [],
 		plan: planFor(spoken, best),
 		exact: true,
-		candidates: candidatesOf(open, JSON.stringify([locks, reading.rules, senseOf(reading, stances)])),
+		candidates: candidatesOf(open, JSON.stringify([locks, tray, reading.rules, senseOf(reading, stances)])),
 		search: {
 			...tally,
-			lock: open.reduce((total, { locked }) => total + locked, SPACES.length - open.length),
-			limit: open.reduce((total, { forbidden }) => total + forbidden, searches.length - runnable.length)
+			lock: open.reduce(
+				(total, { opening }) => total + opening.locked,
+				SPACES.length - new Set(open.map(({ space }) => space)).size
+			),
+			limit: open.reduce((total, { opening }) => total + opening.forbidden, searches.length - runnable.length)
 		},
 		ignored: [...ignored],
 		claimBase: CLAIM_BASE_VERSION
@@ -143,10 +167,18 @@ export function call(input: CallInput, { windows = true, families = true, second
 
 let counted: { readonly key: string; readonly rigs: number } | null = null;
 
+/** Why locks, local rules and a tray leave nothing. */
+function nothingLeft(question: Question, locks: Locks, tray: Tray | undefined): string {
+	const less = tray && searchesOf(question, locks).open.length > 0;
+	if (less)
+		return 'Nothing is left: the tray holds no lure, and no parts of one, that fit together under the locks and local rules.';
+	return `Nothing is left: ${words(collisions(locks, question.reading.rules))} exclude each other.`;
+}
+
 /** How many rigs are open; the last count is kept, since locks and limits seldom change between two questions. */
-function candidatesOf(open: readonly { space: Space; mask: Mask }[], key: string): number {
+function candidatesOf(open: readonly Open[], key: string): number {
 	if (counted?.key !== key) {
-		counted = { key, rigs: open.reduce((total, { space, mask }) => total + countRigs(space, mask), 0) };
+		counted = { key, rigs: open.reduce((total, { space, mask, ties }) => total + countRigs(space, mask, ties), 0) };
 	}
 	return counted.rigs;
 }

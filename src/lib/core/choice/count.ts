@@ -1,30 +1,69 @@
+import { cellOf, type Factor } from './factors';
 import type { Mask } from './locks';
 import type { Space } from './part';
 
 const indexOf = (space: Space, id: string): number => space.variables.findIndex((variable) => variable.id === id);
 
-/** Number of rigs that the masks and links leave in a space: the counted product, impossible pairs taken out. */
-export function countRigs(space: Space, mask: Mask): number {
-	const counts = mask.map((row) => row.filter(Boolean).length);
-	const linked = new Set(space.links.flatMap(({ a, b }) => [indexOf(space, a), indexOf(space, b)]));
-	const free = counts.reduce((total, count, at) => (linked.has(at) ? total : total * count), 1);
-	return free * countLinked(space, mask);
+/** What of some variables stands together, by their values in an assignment. */
+interface Tie {
+	readonly variables: readonly number[];
+	readonly stands: (assignment: ArrayLike<number>) => boolean;
 }
 
-/** Groups of linked variables are stars about one centre: for each value of the centre multiply what each ray allows. */
-function countLinked(space: Space, mask: Mask): number {
-	const centres = [...new Set(space.links.map((link) => link.a))];
-	return centres.reduce((total, centre) => {
-		const rays = space.links.filter((link) => link.a === centre);
-		const at = indexOf(space, centre);
-		const perValue = space.variables[at]!.parts.map((part, value) => {
-			if (!mask[at]![value]) return 0;
-			return rays.reduce((product, { b, allows }) => {
-				const ray = indexOf(space, b);
-				const open = space.variables[ray]!.parts.filter((other, i) => mask[ray]![i] && allows(part, other));
-				return product * open.length;
-			}, 1);
-		});
-		return total * perValue.reduce((sum, count) => sum + count, 0);
-	}, 1);
+function tiesOf(space: Space, ties: readonly Factor[]): Tie[] {
+	const sizes = space.variables.map(({ parts }) => parts.length);
+	const partAt = (at: number, assignment: ArrayLike<number>) => space.variables[at]!.parts[assignment[at]!]!;
+	return [
+		...space.links.map((link): Tie => {
+			const [a, b] = [indexOf(space, link.a), indexOf(space, link.b)];
+			return { variables: [a, b], stands: (now) => link.allows(partAt(a, now), partAt(b, now)) };
+		}),
+		...ties.map(({ variables, table }): Tie => ({
+			variables,
+			stands: (now) => table[cellOf(variables, sizes, now)]! === 0
+		}))
+	];
+}
+
+/** Variables that ties join, directly or by way of others, with those ties. */
+interface Group {
+	readonly variables: readonly number[];
+	readonly ties: readonly Tie[];
+}
+
+/** A tie taken in: the groups that it touches become one with it. */
+function joinedBy(groups: readonly Group[], tie: Tie): Group[] {
+	const touched = groups.filter(({ variables }) => variables.some((at) => tie.variables.includes(at)));
+	const variables = new Set([...touched.flatMap((group) => group.variables), ...tie.variables]);
+	const one = { variables: [...variables], ties: [...touched.flatMap(({ ties }) => ties), tie] };
+	return [...groups.filter((group) => !touched.includes(group)), one];
+}
+
+/** Ways to choose the variables of a group from the one at `place` on, those before it being chosen. */
+function waysIn({ variables, ties }: Group, open: readonly (readonly number[])[], now: Int32Array, place = 0): number {
+	const at = variables[place];
+	if (at === undefined) return 1;
+	const known = new Set(variables.slice(0, place + 1));
+	const due = ties.filter((tie) => tie.variables.includes(at) && tie.variables.every((other) => known.has(other)));
+	let ways = 0;
+	for (const value of open[at]!) {
+		now[at] = value;
+		if (due.every(({ stands }) => stands(now))) ways += waysIn({ variables, ties }, open, now, place + 1);
+	}
+	return ways;
+}
+
+/**
+ * Number of rigs that a mask, the links of a space and some ties leave: the counted product, what cannot stand together
+ * taken out.
+ *
+ * @param bound Ties beside the space's own links, 0 where something stands.
+ */
+export function countRigs(space: Space, mask: Mask, bound: readonly Factor[] = []): number {
+	const open = mask.map((row) => [...row.keys()].filter((value) => row[value]));
+	const groups = tiesOf(space, bound).reduce<Group[]>(joinedBy, []);
+	const tied = new Set(groups.flatMap(({ variables }) => variables));
+	const free = open.reduce((total, values, at) => (tied.has(at) ? total : total * values.length), 1);
+	const now = new Int32Array(open.length);
+	return groups.reduce((total, group) => total * waysIn(group, open, now), free);
 }

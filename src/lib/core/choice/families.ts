@@ -7,7 +7,8 @@ import { reasonsFor } from './explain';
 import type { Judgements } from './judgements';
 import { limitOf } from './limits';
 import { openingOf } from './locks';
-import { SpaceSearch, type Find } from './search';
+import type { Ranked } from './ranking';
+import { SpaceSearch } from './search';
 import { SPACES } from './spaces';
 import { scoreOf } from './scoreOf';
 import { MILLI } from './tables';
@@ -16,6 +17,7 @@ import { MILLI } from './tables';
 const REASONS_MAX = 6;
 
 const LOCKED_OUT = 'What is locked leaves none of it.';
+const NOT_OWNED = 'What is locked and what the tray holds leave none of it.';
 
 /** A family's standing by the best of its rigs, running or on paper. */
 function standing(
@@ -35,7 +37,8 @@ function onPaper(
 	family: Family,
 	reading: Reading,
 	judgements: Judgements,
-	searches: readonly SpaceSearch[]
+	searches: readonly SpaceSearch[],
+	bounded: boolean
 ): FamilyAnswer {
 	const open = searches.length > 0 ? searches : freeSearches(family, reading.rules, judgements);
 	const papers = open.flatMap((search) => {
@@ -44,7 +47,7 @@ function onPaper(
 	});
 	const best = papers.reduce((top, one) => (one.find.rank > top.find.rank ? one : top));
 	const reasons = reasonsFor(judgements.about(best.find.space), best.find.space, best.find.assignment);
-	const locked = searches.length === 0 ? LOCKED_OUT : null;
+	const locked = searches.length > 0 ? null : bounded ? NOT_OWNED : LOCKED_OUT;
 	const barred = limitOf(family, reading) ?? locked ?? best.search.lacks(best.find.assignment);
 	return standing(family, reasons, { best: null, barred });
 }
@@ -61,21 +64,20 @@ function freeSearches(family: Family, rules: LocalRules, judgements: Judgements)
 /**
  * All four families on one scale: those of which something runs, best first, then the barred ones.
  *
- * @param called The calls of the answer, best first.
- * @param bests The best rig of every family of which one runs.
+ * @param bounded Whether a tray bounds the choice.
  */
 export function familiesOf(
 	reading: Reading,
 	judgements: Judgements,
 	searches: readonly SpaceSearch[],
-	called: readonly Find[],
-	bests: ReadonlyMap<Family, Find>
+	{ called, bests }: Ranked,
+	bounded: boolean
 ): FamilyAnswer[] {
 	const answers = FAMILIES.map((family) => {
 		const find = bests.get(family);
 		if (!find) {
 			const own = searches.filter(({ space }) => space.family === family);
-			return onPaper(family, reading, judgements, own);
+			return onPaper(family, reading, judgements, own, bounded);
 		}
 		const place = called.indexOf(find);
 		const reasons = reasonsFor(judgements.about(find.space), find.space, find.assignment);

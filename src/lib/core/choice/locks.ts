@@ -31,15 +31,27 @@ function distance(part: unknown, lock: unknown): number | null {
 	return part === lock ? 0 : null;
 }
 
+/** Which parts of a variable can stand under a lock, and how far their figures lie off it. */
+interface Nearest {
+	readonly open: readonly boolean[];
+	readonly off: number;
+}
+
 /**
  * Which parts of a variable can stand under a lock. A locked figure that the catalogue does not carry keeps the
  * nearest part, so that it is judged as its neighbour.
  */
-function allowedByLock(parts: readonly Part[], lock: Tree): boolean[] {
+function nearestParts(parts: readonly Part[], lock: Tree): Nearest {
 	const off = parts.map((part) => distance(byPosition(part.patch), lock));
 	const nearest = Math.min(...off.filter((value): value is number => value !== null));
-	return off.map((value) => value !== null && value <= nearest + 1e-9);
+	return { open: off.map((value) => value !== null && value <= nearest + 1e-9), off: nearest };
 }
+
+/** Whether two partial rigs give what both name the same value. */
+export const agree = (a: Locks, b: Locks): boolean => {
+	const off = distance(byPosition(a), byPosition(b));
+	return off !== null && off < 1e-9;
+};
 
 /** What takes parts away beside the locks: the local rule, and common sense about pace and weight. */
 export type Limits = LocalRules & Partial<Sense>;
@@ -77,6 +89,48 @@ function fits(space: Space, lock: Locks): boolean {
 	return !front || (space.family === 'spinnerbait' && space.layout !== 'single');
 }
 
+/** What of a tree another one has a word for too. */
+function shared(tree: unknown, other: unknown): unknown {
+	if (!isTree(tree) || !isTree(other)) return tree;
+	const both = Object.keys(tree).filter((key) => key in other);
+	return Object.fromEntries(both.map((key) => [key, shared(tree[key], other[key])]));
+}
+
+/** What was found of variables under parts of locks, so that what many ask alike is worked out once. */
+export class NearestKnown {
+	readonly #known = new Map<Variable, Map<string, Nearest>>();
+
+	of(variable: Variable, lock: Tree): Nearest {
+		let known = this.#known.get(variable);
+		if (!known) this.#known.set(variable, (known = new Map()));
+		// The last part is never the absence of what the others are.
+		const asked = shared(lock, byPosition(variable.parts.at(-1)!.patch)) as Tree;
+		const key = JSON.stringify(asked);
+		let found = known.get(key);
+		if (!found) known.set(key, (found = nearestParts(variable.parts, asked)));
+		return found;
+	}
+}
+
+/**
+ * Which parts of a space's variables a partial rig may be, by variable where that is not all of them, and how far its
+ * figures lie off the catalogue's; `null` where the space has no such rig.
+ */
+export function nearestIn(space: Space, patch: Locks, known: NearestKnown) {
+	if (!fits(space, patch)) return null;
+	const tree = byPosition(patch);
+	const rows = new Map<number, readonly boolean[]>();
+	let total = 0;
+	for (const [at, variable] of space.variables.entries()) {
+		if (!Object.keys(variable.parts[0]!.patch).some((key) => key in tree)) continue;
+		const { open, off } = known.of(variable, tree);
+		if (!open.includes(true)) return null;
+		if (open.includes(false)) rows.set(at, open);
+		total += off;
+	}
+	return { rows, off: total };
+}
+
 /** For each variable of a space which of its parts may be used. */
 export type Mask = readonly (readonly boolean[])[];
 
@@ -91,7 +145,7 @@ interface Row {
 }
 
 function rowOf({ parts }: Variable, lock: Tree | null, rules: Limits): Row {
-	const allowed = lock && allowedByLock(parts, lock);
+	const allowed = lock && nearestParts(parts, lock).open;
 	let [locked, forbidden] = [0, 0];
 	const open = parts.map((part, at) => {
 		if (allowed && !allowed[at]) locked++;

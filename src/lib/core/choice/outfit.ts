@@ -1,18 +1,26 @@
 import { cellOf, complete, eliminate, type Factor } from './factors';
 import type { Judgement } from './judgements';
-import type { Mask } from './locks';
 import type { Space } from './part';
-import type { FitTable } from './tables';
+import type { SpaceSearch } from './search';
 import { worthOf } from './worth';
 
 /** Score in thousandths, then points of the outfit in thousandths, then plainness, in one number. */
 const OUTFIT_UNIT = 4096;
 const SCORE_UNIT = OUTFIT_UNIT * 2 ** 18;
 
-/** The part of a table that the outfit still decides, everything else being as assigned. */
-function sliceOf(table: FitTable, worth: readonly number[], space: Space, assignment: Int32Array): Factor {
+/**
+ * The part of a table that the outfit still decides, everything else being as assigned.
+ *
+ * @param worthAt What each cell of the table is worth.
+ */
+function sliceOf(
+	over: readonly number[],
+	worthAt: (cell: number) => number,
+	space: Space,
+	assignment: Int32Array
+): Factor {
 	const sizes = space.variables.map(({ parts }) => parts.length);
-	const variables = table.variables.filter((at) => space.variables[at]!.outfit);
+	const variables = over.filter((at) => space.variables[at]!.outfit);
 	const trial = assignment.slice();
 	const cells = variables.reduce((count, at) => count * sizes[at]!, 1);
 	const values = new Float64Array(cells);
@@ -23,7 +31,7 @@ function sliceOf(table: FitTable, worth: readonly number[], space: Space, assign
 			trial[at] = rest % sizes[at]!;
 			rest = Math.floor(rest / sizes[at]!);
 		}
-		values[cell] = worth[table.cells[cellOf(table.variables, sizes, trial)]!]!;
+		values[cell] = worthAt(cellOf(over, sizes, trial));
 	}
 	return { variables, table: values };
 }
@@ -32,21 +40,30 @@ function sliceOf(table: FitTable, worth: readonly number[], space: Space, assign
  * Decides what a lure hangs on, for the lure that is assigned: what the score asks for first (a rule of the angler's own
  * may speak of a rod), then the most points among outfit claims, then the plainest.
  */
-export function decideOutfit(space: Space, mask: Mask, judgements: readonly Judgement[], assignment: Int32Array): void {
+export function decideOutfit(
+	{ space, mask, ties }: Pick<SpaceSearch, 'space' | 'mask' | 'ties'>,
+	judgements: readonly Judgement[],
+	assignment: Int32Array
+): void {
 	const open = [...space.variables.keys()].filter((at) => space.variables[at]!.outfit);
 	const sizes = space.variables.map(({ parts }) => parts.length);
-	const touching = judgements.filter(({ table }) => table.variables.some((at) => space.variables[at]!.outfit));
+	const ofOutfit = ({ variables }: { readonly variables: readonly number[] }): boolean =>
+		variables.some((at) => space.variables[at]!.outfit);
+	const touching = judgements.filter(({ table }) => ofOutfit(table));
 	const factors = touching.map((judgement) => {
 		const { table, tier } = judgement;
 		const worth = table.opinions.map((opinion) => {
 			const { earned, counts } = worthOf(judgement, opinion);
 			return tier === 'outfit' ? earned * OUTFIT_UNIT : counts * SCORE_UNIT;
 		});
-		return sliceOf(table, worth, space, assignment);
+		return sliceOf(table.variables, (cell) => worth[table.cells[cell]!]!, space, assignment);
 	});
 	const own = open.map((at) => ({
 		variables: [at],
 		table: Float64Array.from(space.variables[at]!.parts, ({ plain }, value) => (mask[at]![value] ? -plain : -Infinity))
 	}));
-	complete(eliminate([...factors, ...own], sizes, open).buckets, sizes, assignment);
+	const tied = ties
+		.filter(ofOutfit)
+		.map(({ variables, table }) => sliceOf(variables, (cell) => table[cell]!, space, assignment));
+	complete(eliminate([...factors, ...own, ...tied], sizes, open).buckets, sizes, assignment);
 }

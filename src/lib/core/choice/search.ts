@@ -82,8 +82,9 @@ export interface Paper {
 	readonly rank: number;
 }
 
-/** A rig that runs, and how it is fished. */
+/** A rig that runs, how it is fished, and by which search it was found. */
 export interface Find extends Paper {
+	readonly search: SpaceSearch;
 	readonly way: Way;
 }
 
@@ -120,6 +121,7 @@ const [UNASKED, YES, NO] = [0, 1, 2] as const;
 export class SpaceSearch {
 	readonly space: Space;
 	readonly mask: Mask;
+	readonly ties: readonly Factor[];
 	readonly #plan: Plan;
 	readonly #gate: Gate;
 	/** Buckets of what the gate does not look at, and of what is chosen last, first chosen first. */
@@ -131,15 +133,26 @@ export class SpaceSearch {
 	readonly #pairs: Float64Array;
 	readonly #holds: Uint8Array;
 
-	/** @param shared What the family's spaces that are opened alike have in common. */
-	constructor(space: Space, mask: Mask, judgements: readonly Judgement[], gate: Gate, shared = new SharedWork()) {
+	/**
+	 * @param shared What the family's spaces that are opened alike have in common.
+	 * @param ties What can only stand together, beside the space's own links.
+	 */
+	constructor(
+		space: Space,
+		mask: Mask,
+		judgements: readonly Judgement[],
+		gate: Gate,
+		shared = new SharedWork(),
+		ties: readonly Factor[] = []
+	) {
 		this.space = space;
+		this.ties = ties;
 		this.mask = mask;
 		this.#plan = planOf(space);
 		this.#gate = gate;
 		const { sizes, links, free, gated, style, weight } = this.#plan;
 		const { speed, engine } = gate.running;
-		const factors = [...links, ...shared.factorsOf(space, mask, judgements)];
+		const factors = [...links, ...ties, ...shared.factorsOf(space, mask, judgements)];
 		const { left, buckets } = eliminate(factors, sizes, [...free, ...gated], shared.folds);
 		this.#free = buckets.slice(0, free.length);
 		this.#gated = buckets.slice(free.length).reverse();
@@ -247,7 +260,7 @@ export class SpaceSearch {
 		}
 		if (!hunt.found || !way) return null;
 		complete(this.#free, sizes, hunt.found);
-		return { space: this.space, assignment: hunt.found, rank: hunt.rank, way };
+		return { search: this, space: this.space, assignment: hunt.found, rank: hunt.rank, way };
 	}
 
 	/** Goes through the engines of a beat with their weights, the most promising first. */

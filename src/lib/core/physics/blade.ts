@@ -26,6 +26,9 @@ export interface BladeModel {
 	readonly midRadiusM: number;
 	readonly tipRadiusM: number;
 	readonly startMps: number;
+	/** Drag and lift areas (m2) at full turning. */
+	readonly fullDragM2: number;
+	readonly fullLiftM2: number;
 }
 
 /** smooth(u) = u^2 (3 - 2u), u held to [0, 1]. */
@@ -75,7 +78,10 @@ export function bladeModel(
 		angleRad,
 		midRadiusM,
 		tipRadiusM: INNER_M + lengthM * sine,
-		startMps: Math.sqrt((2 * (hanging + bearing)) / (1.7 * sine * sine))
+		startMps: Math.sqrt((2 * (hanging + bearing)) / (1.7 * sine * sine)),
+		fullDragM2: areaM2 * (0.2 + 1.6 * sine ** 2),
+		// First order, from a coned blade on a tilted shaft.
+		fullLiftM2: 0.078 * areaM2 * Math.sin(2 * angleRad) * Math.cos(angleRad)
 	};
 }
 
@@ -87,11 +93,10 @@ function spin({ startMps }: BladeModel, speedMps: number): number {
 
 /** Drag area (m2) at a speed. */
 export const bladeDragM2 = (blade: BladeModel, speedMps: number): number =>
-	blade.areaM2 * (0.2 + 1.6 * blade.sine ** 2) * (0.5 + 0.5 * spin(blade, speedMps));
+	blade.fullDragM2 * (0.5 + 0.5 * spin(blade, speedMps));
 
-/** Lift area (m2) at a speed: first order, from a coned blade on a tilted shaft. */
-export const bladeLiftM2 = (blade: BladeModel, speedMps: number): number =>
-	0.078 * blade.areaM2 * Math.sin(2 * blade.angleRad) * Math.cos(blade.angleRad) * spin(blade, speedMps);
+/** Lift area (m2) at a speed. */
+export const bladeLiftM2 = (blade: BladeModel, speedMps: number): number => blade.fullLiftM2 * spin(blade, speedMps);
 
 const turning = (blade: BladeModel, speedMps: number): number => {
 	if (speedMps < STOP_SHARE * blade.startMps) return 0;
@@ -110,8 +115,7 @@ export const thumpN = (blade: BladeModel, speedMps: number): number =>
 
 /** Speed at the rear blade over that at the turning front one (actuator disc, half-developed wake). */
 export function wakeRatio(front: BladeModel, rear: BladeModel): number {
-	const dragM2 = front.areaM2 * (0.2 + 1.6 * front.sine ** 2);
-	const loading = Math.min(0.9, dragM2 / (Math.PI * front.tipRadiusM ** 2));
+	const loading = Math.min(0.9, front.fullDragM2 / (Math.PI * front.tipRadiusM ** 2));
 	const induction = (1 - Math.sqrt(1 - loading)) / 2;
 	return 1 - 1.5 * induction * Math.min(1, (front.tipRadiusM / rear.tipRadiusM) ** 2);
 }

@@ -41,7 +41,7 @@ export function tangentialMps(body: Body, lineM: number, reelMps: number, state:
 	const sine = Math.sin(state.angle);
 	let u = last;
 	for (let round = 0; round < NEWTON_ROUNDS; round++) {
-		const through = Math.hypot(reelMps, u);
+		const through = Math.sqrt(reelMps * reelMps + u * u);
 		const area = body.dragM2(through);
 		const line = (dragWidthM(lineM, u) * state.rangeM) / 4;
 		const flow = reelMps > 0 ? reelMps * cosine + u * sine : 0;

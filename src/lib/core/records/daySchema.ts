@@ -54,6 +54,8 @@ export const dayRecordSchema = z.strictObject({
 	station: z.array(stationHourSchema).check(z.maxLength(STATION_HOURS_MAX)),
 	/** Rods with reel and line that are owned: they lie on the deck in any case. */
 	owned: z.array(z.strictObject(outfitSchema.shape)).check(z.maxLength(RODS_MAX)),
+	/** Whether only rigs that are kept are cast. */
+	kept: z._default(z.boolean(), false),
 	/** Whether the record counts among what speaks for a place. */
 	record: z._default(z.boolean(), true)
 });

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
+import { traySchema } from './tray';
 import { FAMILIES } from './words';
 import { calledWindowSchema } from './window';
 
@@ -20,7 +21,8 @@ export const callInputSchema = z.strictObject({
 	locks: z.optional(lockSchema),
 	/** Rules of the angler's own, weighed like the claims of the base; what is no rule is set aside and named. */
 	houseRules: z.optional(z.array(z.unknown()).check(z.maxLength(HOUSE_RULES_MAX))),
-	tray: z.optional(z.array(z.unknown())),
+	/** Parts owned, which bound the choice. */
+	tray: z.optional(traySchema),
 	/** By how much the angler's own record moves claims, by their ids: 1 leaves one as it is, 0 silences it. */
 	record: z.optional(movesSchema),
 	/** Whether the model of sight adds its two nudges on the skirt, SEE-01 and SEE-02. */

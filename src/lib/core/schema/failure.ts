@@ -11,7 +11,6 @@ export type FailureCode =
 	| 'unknown-school'
 	| 'invalid-rule'
 	| 'newer-version'
-	| 'tray-not-supported'
 	| 'batch-too-large'
 	| 'body-too-large';
 

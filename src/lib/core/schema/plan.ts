@@ -4,6 +4,7 @@ import { instant } from './instant';
 import { outfitSchema, RODS_MAX } from './outfit';
 import { readingSchema } from './reading';
 import { rigSchema } from './rig';
+import { traySchema } from './tray';
 
 /** Most hours of a day, one more where the clock is put back; and candidates that may be given. */
 const HOURS_MAX = 25;
@@ -27,7 +28,8 @@ export const planInputSchema = z.strictObject({
 	/** Points that a re-tie is worth: what an hour must gain to be worth the knot. */
 	retiePoints: z._default(z.number().check(z.minimum(0), z.maximum(20)), 0.3),
 	stances: z.optional(z.record(z.string(), z.string())),
-	tray: z.optional(z.array(z.unknown())),
+	/** Parts owned, which bound the calls of every hour. */
+	tray: z.optional(traySchema),
 	/** Rods, reels and lines that are owned and lie on the deck in any case. */
 	fixed: z.optional(z.array(z.strictObject(outfitSchema.shape)).check(z.maxLength(RODS_MAX)))
 });

@@ -1,6 +1,7 @@
 import { parentPort } from 'node:worker_threads';
 import loadHighs from 'highs';
-import { prepareJudging } from '../../core/choice/judgements';
+import { answerCall } from '../../core/choice/call';
+import { PLAIN } from '../../core/claims/examples';
 import { VERBS } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
 import type { Done, Task } from './pool';
@@ -20,8 +21,8 @@ function done({ verb, input }: Task): Done {
 	}
 }
 
-// What no reading changes is made first, so that it is not counted against the first question.
-prepareJudging();
+// A first call makes what later ones stand on, so that it is not counted against the first question.
+answerCall({ reading: PLAIN });
 solveWith(solveBy(await loadHighs(), SOLVING_S));
 parentPort!.on('message', (task: Task) => parentPort!.postMessage(done(task)));
 parentPort!.postMessage(READY);

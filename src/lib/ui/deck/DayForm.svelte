@@ -10,9 +10,11 @@
 		/** Those that may be fished. */
 		ticked: readonly HeldSpot[];
 		waterName: string;
+		/** How many rigs are kept. */
+		lures: number;
 		onset: (more: Partial<DayPlan>) => void;
 	}
-	const { day, spots, ticked, waterName, onset }: Props = $props();
+	const { day, spots, ticked, waterName, lures, onset }: Props = $props();
 	let said = $state('');
 
 	async function look(input: HTMLInputElement) {
@@ -72,6 +74,16 @@
 			>
 		{/each}
 	</fieldset>
+	{#if lures > 0}
+		<label class="tick"
+			><input
+				type="checkbox"
+				checked={day.kept}
+				onchange={({ currentTarget }) => onset({ kept: currentTarget.checked })}
+			/>
+			Only lures that I keep ({lures})</label
+		>
+	{/if}
 	<label class="tick"
 		><input
 			type="checkbox"

@@ -4,6 +4,7 @@ import { without } from '$lib/core/base/without';
 import { weatherOf, type Weather } from '$lib/core/day/weather';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
 import type { Outfit } from '$lib/core/schema/outfit';
+import type { Tray } from '$lib/core/schema/tray';
 import { edited, hoursOf, withEdits, type DayPlan, type HourEdit } from './day';
 import { SolvedDay } from './solved.svelte';
 import { mapOf, spotHour, withoutThunder, type Map, type SpotHour } from './lies';
@@ -22,12 +23,15 @@ export interface HeldChart extends Pick<ChartRecord, 'waterId' | 'shores'> {
 export class PlannedDay {
 	readonly #app: App;
 	readonly #charts: () => readonly HeldChart[];
+	readonly #lures: () => Tray;
 	/** What was worked out for it. */
 	readonly solved = new SolvedDay();
 
-	constructor(app: App, charts: () => readonly HeldChart[]) {
+	/** @param lures Rigs that are kept, as finished lures. */
+	constructor(app: App, charts: () => readonly HeldChart[], lures: () => Tray) {
 		this.#app = app;
 		this.#charts = charts;
+		this.#lures = lures;
 	}
 
 	/** What was chosen, on the reading's own day unless another was. */
@@ -35,6 +39,9 @@ export class PlannedDay {
 		const day = this.#app.planned.value;
 		return { ...day, date: day.date ?? this.#app.record.takenAt.slice(0, 10) };
 	});
+
+	/** What bounds the calls of the day: the kept rigs, where nothing else shall be cast. */
+	readonly tray: Tray | undefined = $derived.by(() => (this.plan.kept ? this.#lures() : undefined));
 
 	set(more: Partial<DayPlan>, step = ''): void {
 		this.#app.planDay(more, step);

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Work } from '$lib/client/work';
+import { InputFailure } from '$lib/core/schema/failure';
 import type { Plan } from '$lib/core/schema/plan';
 import type { DeckNews, DeckQuestion } from '$lib/workers/deck.worker';
 import { SolvedDay } from './solved.svelte';
@@ -9,12 +10,12 @@ const PLAN = { rods: [], value: 1 } as unknown as Plan;
 
 /** A worker's client that answers when it is told to. */
 function twin() {
-	const decks: { tell: (news: DeckNews) => void; end: () => void; fail: () => void }[] = [];
+	const decks: { tell: (news: DeckNews) => void; end: () => void; fail: (error?: Error) => void }[] = [];
 	let stopped = 0;
 	const work = {
 		deck: (_question: DeckQuestion, _wasm: string, tell: (news: DeckNews) => void) =>
 			new Promise<boolean>((resolve, reject) => {
-				decks.push({ tell, end: () => resolve(true), fail: () => reject(new Error('It died.')) });
+				decks.push({ tell, end: () => resolve(true), fail: (error = new Error('It died.')) => reject(error) });
 			}),
 		worths: () => Promise.resolve(null),
 		recordOfSpots: () => Promise.reject(new Error('away')),
@@ -65,6 +66,17 @@ describe('a day that is worked out', () => {
 		decks[1]!.fail();
 		await expect.poll(() => day.failed).toMatch(/No deck/);
 		expect([day.busy, day.plan]).toEqual([false, PLAN]);
+	});
+
+	it('that is refused has no deck, and says why', async () => {
+		const { work, decks } = twin();
+		const day = new SolvedDay();
+		day.choose(work, QUESTION);
+		decks[0]!.tell({ plan: PLAN });
+		const message = 'Nothing can be called in any of these hours.';
+		decks[0]!.fail(new InputFailure({ code: 'invalid', path: 'hours', message }));
+		await expect.poll(() => day.failed).toBe(message);
+		expect(day.plan).toBeNull();
 	});
 
 	it('keeps what hours are worth while a newer question is out, and goes on without a record that cannot be read', async () => {

@@ -1,8 +1,12 @@
 import wasm from 'highs/runtime?url';
 import type { Work } from '$lib/client/work';
 import type { PlaceReason } from '$lib/core/places/rank';
+import { InputFailure } from '$lib/core/schema/failure';
 import type { Plan } from '$lib/core/schema/plan';
-import type { CurvePoint, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
+import type { CurvePoint, DayQuestion, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
+
+/** Name of an error with which a question is refused, as it comes from a worker. */
+const REFUSAL = new InputFailure({ code: 'invalid', path: '', message: '' }).name;
 
 /** What is worked out for a planned day, filled as it is found; a newer question ends what is under way. */
 export class SolvedDay {
@@ -21,10 +25,10 @@ export class SolvedDay {
 	record = $state.raw<Readonly<Record<string, PlaceReason>>>({});
 
 	/** What each hour is worth at each place. */
-	async judge(work: Work, hours: readonly PlacedHour[], stances: Record<string, string>): Promise<void> {
+	async judge(work: Work, hours: readonly PlacedHour[], asked: DayQuestion): Promise<void> {
 		if (hours.length === 0) return;
 		try {
-			this.worths = (await work.worths(hours, stances)) ?? this.worths;
+			this.worths = (await work.worths(hours, asked)) ?? this.worths;
 		} catch {
 			this.failed = 'The hours could not be weighed. Change something and try again.';
 		}
@@ -48,7 +52,12 @@ export class SolvedDay {
 				if (!gone) this.whole = ended;
 				done('');
 			})
-			.catch(() => done('No deck could be worked out for this day.'));
+			.catch((error: Error) => {
+				const refused = error.name === REFUSAL;
+				// A day for which there is no deck has none to show.
+				if (refused && !gone) this.plan = null;
+				done(refused ? error.message : 'No deck could be worked out for this day.');
+			});
 		return () => (gone = true);
 	}
 

@@ -12,6 +12,7 @@ export function workOut(app: App, day: PlannedDay): void {
 	});
 	$effect(() => {
 		const hours = day.placed.map(({ at, spot, reading }) => ({ at, spot, reading }));
-		if (app.work) void day.solved.judge(app.work, $state.snapshot(hours) as typeof hours, { ...app.stand.stances });
+		const asked = { stances: { ...app.stand.stances }, tray: day.tray };
+		if (app.work) void day.solved.judge(app.work, $state.snapshot(hours) as typeof hours, asked);
 	});
 }

@@ -24,7 +24,11 @@
 
 	const app = useApp();
 	const { data } = $props();
-	const day = new PlannedDay(app, () => data.charts);
+	const day = new PlannedDay(
+		app,
+		() => data.charts,
+		() => data.lures
+	);
 	const { water, zone, spots, ticked, hours, weathers, placed, map } = $derived(day);
 	const plan = $derived(day.plan);
 
@@ -44,7 +48,8 @@
 			return one ? [{ at, spot, reading: one.reading }] : [];
 		});
 		const fixed = plan.owned.slice(0, plan.rods);
-		return asked.length > 0 ? { hours: asked, rods: plan.rods, stances: { ...stances }, fixed } : null;
+		const bounds = { stances: { ...stances }, tray: day.tray };
+		return asked.length > 0 ? { hours: asked, rods: plan.rods, ...bounds, fixed } : null;
 	});
 	$effect(() => {
 		const asked = $state.snapshot(question) as typeof question;
@@ -158,7 +163,14 @@
 		{#if !water}
 			<p class="pad">No water with spots is kept yet: a day is planned over spots.</p>
 		{:else}
-			<DayForm day={plan} {spots} {ticked} waterName={water.name} onset={(more) => day.set(more)} />
+			<DayForm
+				day={plan}
+				{spots}
+				{ticked}
+				waterName={water.name}
+				lures={data.lures.length}
+				onset={(more) => day.set(more)}
+			/>
 			<div class="pad">
 				<Hours {rows} spots={ticked} {zone} units={app.units} onedit={(at, more) => day.edit(at, more)} />
 				<p class="quiet">

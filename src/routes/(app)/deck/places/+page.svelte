@@ -28,7 +28,11 @@
 
 	const { data } = $props();
 	const app = useApp();
-	const day = new PlannedDay(app, () => data.charts);
+	const day = new PlannedDay(
+		app,
+		() => data.charts,
+		() => data.lures
+	);
 	const { water, zone, hours, weathers, map } = $derived(day);
 	const { worths, failed } = $derived(day.solved);
 	const chart = $derived(data.charts.find(({ waterId }) => waterId === water?.id) ?? null);

@@ -1,0 +1,169 @@
+import { without } from '../base/without';
+import { FAMILY_KEYS, type Locks } from '../schema/rig';
+import type { Tray, TrayPart } from '../schema/tray';
+import type { Family } from '../schema/words';
+import type { Factor } from './factors';
+import { agree, nearestIn, NearestKnown, type Mask } from './locks';
+import type { Space } from './part';
+
+/** A part of the rig that the tray may list: which keys of a rig are its own, and what going without it looks like. */
+interface Kind {
+	readonly part: Exclude<TrayPart['part'], 'lure'>;
+	readonly keys: readonly (keyof Locks)[];
+	readonly bare?: Locks;
+}
+
+const KINDS: readonly Kind[] = [
+	{ part: 'head', keys: ['weightOz', 'headMaterial', 'headShape', 'hook', 'body'] },
+	{ part: 'blade', keys: ['blades'] },
+	{ part: 'wire', keys: ['wireIn'] },
+	{ part: 'skirt', keys: ['skirt'], bare: { skirt: { colour: 'none' } } },
+	{ part: 'trailer', keys: ['trailer'], bare: { trailer: null } },
+	{ part: 'trailer-hook', keys: ['trailerHook'], bare: { trailerHook: 'none' } },
+	{ part: 'line', keys: ['line'] },
+	{ part: 'rod', keys: ['rod'] },
+	{ part: 'reel', keys: ['reel'] }
+];
+
+type Position = NonNullable<Locks['blades']>[number]['position'];
+
+/** What a loose part writes into a rig, a blade at one place of the wire; `null` where it is for another place. */
+function patchOf(item: TrayPart, position: Position): Locks | null {
+	const { part } = item;
+	if (part === 'blade') {
+		const blade = { ...without(item, 'part', 'count', 'wear'), position };
+		return (item.position ?? position) === position ? { blades: [blade] } : null;
+	}
+	const fields = without(item, 'part', 'count', 'wear');
+	const own = part === 'head' || part === 'wire' || part === 'trailer-hook';
+	return own ? (fields as Locks) : { [part]: fields };
+}
+
+/** Something owned that a space can carry: which of its parts that may be, by variable, and how far its figures lie off. */
+interface Owned {
+	readonly patch: Locks;
+	readonly rows: ReadonlyMap<number, readonly boolean[]>;
+	readonly off: number;
+}
+
+/** Places of a space's blades. */
+const positionsOf = ({ variables }: Space): Position[] =>
+	variables.find(({ id }) => id === 'blades')!.parts[0]!.patch.blades!.map(({ position }) => position);
+
+/** Parts of one kind, one of which a rig must carry. */
+type Choice = readonly Owned[];
+
+/** What of parts a space can carry under the locks. */
+function ownedIn(space: Space, patches: readonly Locks[], locks: Locks, known: NearestKnown): Owned[] {
+	const found = patches.flatMap((patch): Owned[] => {
+		const nearest = agree(patch, locks) ? nearestIn(space, patch, known) : null;
+		return nearest ? [{ patch, ...nearest }] : [];
+	});
+	// Of two figures that the catalogue does not tell apart the nearer one is tied on.
+	return found.sort((a, b) => a.off - b.off);
+}
+
+/** What the loose parts of a kind leave to choose from in a space: for each blade of a wire by itself, else once. */
+function choicesOf(space: Space, { part, bare }: Kind, items: readonly TrayPart[], locks: Locks, known: NearestKnown) {
+	const places = part === 'blade' ? positionsOf(space) : (['rear'] as const);
+	return places.map((position) => {
+		const patches = [...items.flatMap((item) => patchOf(item, position) ?? []), ...(bare ? [bare] : [])];
+		return ownedIn(space, patches, locks, known);
+	});
+}
+
+/** Whether a family has a kind of part at all. */
+function has(family: Family, { part }: Kind): boolean {
+	return part !== 'wire' || (FAMILY_KEYS.wireIn as readonly Family[]).includes(family);
+}
+
+/** What of a space the parts that are owned leave. */
+export interface Bound {
+	readonly mask: Mask;
+	/** Parts that are only owned together, as tables of what can stand. */
+	readonly ties: readonly Factor[];
+	/** What is owned, as it is owned, in a rig of the space: over the catalogue's nearest. */
+	readonly owned: (assignment: ArrayLike<number>) => Locks[];
+	/** Number of the lure that it is, or of what is put together: alike in all spaces. */
+	readonly base: number;
+}
+
+const stands = ({ rows }: Owned, assignment: ArrayLike<number>): boolean =>
+	[...rows].every(([at, row]) => row[assignment[at]!]);
+
+/** Opens the cells of a table in which a part stands. */
+function admit(table: Float64Array, open: readonly (readonly boolean[])[], place = 0, cell = 0): void {
+	const row = open[place];
+	if (!row) table[cell] = 0;
+	else row.forEach((stands, value) => stands && admit(table, open, place + 1, cell * row.length + value));
+}
+
+/** A choice as a table over the variables that tell its parts apart; `null` where the mask says it all. */
+function tieOf(space: Space, choice: Choice): Factor | null {
+	const variables = [...new Set(choice.flatMap(({ rows }) => [...rows.keys()]))].sort((a, b) => a - b);
+	if (choice.length === 1 || variables.length < 2) return null;
+	const anyOf = variables.map((at) => space.variables[at]!.parts.map(() => true));
+	const cells = anyOf.reduce((product, { length }) => product * length, 1);
+	const table = new Float64Array(cells).fill(-Infinity);
+	for (const { rows } of choice) {
+		const open = variables.map((at, place) => rows.get(at) ?? anyOf[place]!);
+		admit(table, open);
+	}
+	return { variables, table };
+}
+
+/** A mask less what no part of some choices is. */
+function narrowed(mask: Mask, choices: readonly Choice[]): Mask {
+	return choices.reduce<Mask>(
+		(left, choice) =>
+			left.map((row, at) => row.map((open, value) => open && choice.some(({ rows }) => rows.get(at)?.[value] ?? true))),
+		mask
+	);
+}
+
+/** What is owned, finished lures apart from loose parts. */
+export interface Stock {
+	readonly lures: readonly Locks[];
+	/** Whether lures can be put together. */
+	readonly loose: boolean;
+	readonly of: ReadonlyMap<TrayPart['part'], readonly TrayPart[]>;
+	readonly known: NearestKnown;
+}
+
+/** A tray in order. Lures without heads mean only those lures. */
+export function stockOf(tray: Tray): Stock {
+	const there = tray.filter(({ count }) => count !== 0);
+	const of = new Map<TrayPart['part'], TrayPart[]>();
+	for (const item of there) of.set(item.part, [...(of.get(item.part) ?? []), item]);
+	const lures = there.flatMap((item) => (item.part === 'lure' ? [item.rig] : []));
+	return { lures, loose: lures.length === 0 || of.has('head'), of, known: new NearestKnown() };
+}
+
+/**
+ * What a tray leaves of a space: put together from loose parts, and by each finished lure. What a lure does not name is
+ * bounded by the loose parts as in any rig.
+ *
+ * @param mask What locks and rules leave.
+ */
+export function boundsOf(space: Space, mask: Mask, locks: Locks, { lures, loose, of, known }: Stock): Bound[] {
+	const choices = KINDS.flatMap((kind) => {
+		const items = of.get(kind.part);
+		if (!items || !has(space.family, kind)) return [];
+		return [{ kind, found: choicesOf(space, kind, items, locks, known) }];
+	});
+	const bases: Locks[] = [...(loose ? [{}] : []), ...lures];
+	const places = positionsOf(space).length;
+	return bases.flatMap((base, number) => {
+		const lure = ownedIn(space, [base], locks, known);
+		// The blades that a lure names are all that it has.
+		if (lure.length === 0 || (base.blades && base.blades.length !== places)) return [];
+		const bound = choices.filter(({ kind }) => kind.keys.every((key) => base[key] === undefined));
+		const all: Choice[] = [lure, ...bound.flatMap(({ found }) => found)];
+		const left = narrowed(mask, all);
+		if (!left.every((row) => row.includes(true))) return [];
+		const ties = all.flatMap((choice) => tieOf(space, choice) ?? []);
+		const owned = (assignment: ArrayLike<number>): Locks[] =>
+			all.map((choice) => choice.find((one) => stands(one, assignment))!.patch);
+		return [{ mask: left, ties, owned, base: number }];
+	});
+}
