@@ -1,4 +1,5 @@
-// Measures speed: npm run bench. Figures depend on the machine; compare medians.
+// Measures speed: npm run bench, or a part of it by name (npm run bench -- deck). Figures depend on the machine;
+// compare medians.
 import type { ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
@@ -466,20 +467,32 @@ async function benchDeck(page: Page): Promise<void> {
 }
 
 const asked = readings();
-benchTow();
-benchSight();
-benchGrowth(asked);
+const only = process.argv.slice(2);
+const wanted = (name: string): boolean => only.length === 0 || only.includes(name);
+/** What needs no browser, and what is measured in one, each by its name. */
+const ALONE = { tow: benchTow, sight: benchSight, growth: () => benchGrowth(asked) };
+type Stage = readonly [page: Page, address: string, server: ChildProcess];
+const ON_STAGE: Readonly<Record<string, (...stage: Stage) => Promise<void>>> = {
+	ranking: (page) => benchRanking(page, asked),
+	weight: benchFirstView,
+	drag: benchDrag,
+	slider: benchSightSlider,
+	bench: benchBench,
+	input: benchInputToPaint,
+	metronome: benchMetronome,
+	loop: (page, _address, server) => benchLoop(page, asked, server),
+	deck: benchDeck,
+	tally: benchTally
+};
+for (const [name, measure] of Object.entries(ALONE)) if (wanted(name)) measure();
 const measured = { NODE_OPTIONS: `--import ${join(ROOT, 'scripts', 'lib', 'loopDelay.mjs')}` };
-await onStage(async (browser: import('playwright-core').Browser, address: string, server: ChildProcess) => {
-	const page = await opened(browser, address, 'Alder Bank');
-	await benchRanking(page, asked);
-	await benchFirstView(page, address);
-	await benchDrag(page);
-	await benchSightSlider(page);
-	await benchBench(page);
-	await benchInputToPaint(page);
-	await benchMetronome(await opened(browser, address, 'Alder Bank'));
-	await benchLoop(page, asked, server);
-	await benchDeck(await opened(browser, address, 'Alder Bank'));
-	await benchTally(await opened(browser, address, 'Alder Bank'));
-}, measured);
+const staged = Object.entries(ON_STAGE).filter(([name]) => wanted(name));
+if (staged.length > 0) {
+	await onStage(async (browser: import('playwright-core').Browser, address: string, server: ChildProcess) => {
+		for (const [, measure] of staged) {
+			const page = await opened(browser, address, 'Alder Bank');
+			await measure(page, address, server);
+			await page.context().close();
+		}
+	}, measured);
+}
