@@ -15,6 +15,7 @@ import { SpaceSearch } from '../src/lib/core/choice/search';
 import { SharedWork } from '../src/lib/core/choice/sharedWork';
 import { SPACES } from '../src/lib/core/choice/spaces';
 import { completeReading } from '../src/lib/core/reading/complete';
+import type { SpotRecord } from '../src/lib/core/records/schemas';
 import { readingSchema } from '../src/lib/core/schema/reading';
 import { waterColours } from '../src/lib/core/optics/colour';
 import { skyInputOf } from '../src/lib/core/optics/ofReading';
@@ -428,8 +429,27 @@ async function benchTally(page: Page): Promise<void> {
 	}
 }
 
-/** A day of fourteen hours and four rods over all spots of a water with a chart: from the page to its deck, then an hour changed. */
+/** So many spots may be fished on the day that is planned. */
+const SPOTS = 8;
+
+/** Gives the water of the reading in hand as many spots as are planned over: its own, and copies a little farther on. */
+async function moreSpots(page: Page): Promise<void> {
+	const { items } = await (await page.request.get('/api/v1/spots')).json();
+	const spots: { record: SpotRecord }[] = items;
+	const { waterId } = spots.find(({ record }) => record.name === 'Alder Bank')!.record;
+	const own = spots.filter(({ record }) => record.waterId === waterId);
+	for (let made = own.length; made < SPOTS; made++) {
+		const { record } = own[made % own.length]!;
+		const at = record.at && [record.at[0]! + made * 1e-4, record.at[1]];
+		const data = { version: 0, record: { ...record, ...(at ? { at } : {}), name: `Spot ${made + 1}` } };
+		const told = await page.request.put(`/api/v1/spots/${randomUUID()}`, { data });
+		if (!told.ok()) throw new Error(`A spot was not taken: ${await told.text()}`);
+	}
+}
+
+/** A day of fourteen hours, eight spots and four rods on a water with a chart: from the page to its deck, then an hour changed. */
 async function benchDeck(page: Page): Promise<void> {
+	await moreSpots(page);
 	await page.goto('/deck');
 	await page.locator('[data-live]').waitFor();
 	const hours = { From: '5', to: '19', Rods: '4' };
@@ -456,13 +476,16 @@ async function benchDeck(page: Page): Promise<void> {
 	);
 	const times: number[] = [];
 	const deck = page.getByRole('region', { name: 'The deck' });
+	const whole = () => page.waitForFunction(() => !document.querySelector('.deck .working'));
+	await whole();
 	for (const sky of ['dark', 'overcast', 'broken', 'sun', 'dark']) {
 		begun = performance.now();
 		await page.getByRole('combobox', { name: 'Sky at 09:00' }).selectOption(sky);
 		await deck.getByRole('button', { name: 'Stop' }).waitFor();
-		await page.waitForFunction(() => !document.querySelector('.deck .working'));
+		await whole();
 		times.push(performance.now() - begun);
 	}
+	console.log(times.map((ms) => ms.toFixed(0)).join(' '));
 	report('an hour of it changed, to the deck and its curve', times);
 }
 

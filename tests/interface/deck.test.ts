@@ -1,4 +1,6 @@
 import { expect, it } from 'vitest';
+import { ouncesText, rigName } from '../../src/lib/core/naming/describe';
+import type { RigRecord } from '../../src/lib/core/records/rigSchemas';
 import { signedIn } from './browser';
 
 it('plans a day over the spots of the water, changes with its hours, and goes to calendar and tally', async () => {
@@ -16,6 +18,21 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 	await page.getByRole('combobox', { name: 'Sky at 08:00' }).selectOption('dark');
 	await page.reload();
 	await expect.poll(() => page.getByRole('combobox', { name: 'Sky at 08:00' }).inputValue()).toBe('dark');
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/proven/);
+	// Nothing but what is kept, until that is taken off again.
+	const kept = page.getByRole('checkbox', { name: /^Only lures that I keep \(\d\)$/ });
+	await kept.check();
+	const { items } = await (await page.request.get('/api/v1/rigs')).json();
+	const lures = items.map(({ record }: { record: RigRecord }) => {
+		const { rig } = record.build;
+		return `${rigName(rig)}, ${ouncesText(rig.weightOz)} oz`;
+	});
+	const cast = page.getByRole('row').locator('td:last-child');
+	const told = async () => (await cast.allInnerTexts()).map((text) => text.replace(/^\d\s+/, ''));
+	await expect
+		.poll(async () => (await told()).filter((text) => !lures.includes(text)), { timeout: 45_000 })
+		.toEqual([]);
+	await kept.uncheck();
 	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/proven/);
 	const [file] = await Promise.all([
 		page.waitForEvent('download'),

@@ -7,7 +7,7 @@ import { proposalsIn } from '$lib/core/places/propose';
 import type { PlaceReason } from '$lib/core/places/rank';
 import type { Shores } from '$lib/core/places/shore';
 import { solveBy } from '$lib/core/plan/highs';
-import { calledHour, decked, prepared, type KnownCalls, type Prepared } from '$lib/core/plan/plan';
+import { calledHour, decked, prepared, KnownDay, type Prepared } from '$lib/core/plan/plan';
 import type { Solve } from '$lib/core/plan/deck';
 import { unpacked, type Packed } from '$lib/core/proof/packed';
 import { recordOfSpots } from '$lib/core/proof/spots';
@@ -59,7 +59,7 @@ const PER_HOUR = 4;
 const SLICE_MS = 40;
 
 let solve: Promise<Solve> | null = null;
-const known: KnownCalls = new Map();
+const known = new KnownDay();
 /** The newest day and deck that were asked for: earlier ones end at their next step. */
 let newestWorth = 0;
 let newestDeck = 0;

@@ -44,6 +44,9 @@ describe('rigs that are kept, as a tray', () => {
 	it('of which none runs leave a day that is refused', () => {
 		const deep = { ...WATER, waterTemperatureC: 6, bottomM: 12, fishFromM: 10.5, fishToM: 12 };
 		const buzz = keptTray(rigs.filter(({ family }) => family === 'buzzbait'));
-		expect(refusalOf(() => day(deep, buzz))).toMatchObject({ path: 'hours', message: expect.stringMatching(/Nothing can be called/) });
+		expect(refusalOf(() => day(deep, buzz))).toMatchObject({
+			path: 'hours',
+			message: expect.stringMatching(/Nothing can be called/)
+		});
 	});
 });

@@ -5,7 +5,7 @@ import { answerScore } from '../choice/score';
 import { refusalOf } from '../testing/refusal';
 import { bestDeck, retiesOf, valueOf, type Day, type Solve } from './deck';
 import { solveBy } from './highs';
-import { answerPlan, calledHour, decked, plan, prepared, type KnownCalls } from './plan';
+import { answerPlan, calledHour, decked, plan, prepared, KnownDay } from './plan';
 import { solveWith } from './solver';
 import { planInputSchema } from '../schema/plan';
 
@@ -141,7 +141,7 @@ describe('a day on the water', () => {
 	});
 
 	it('calls only the hours that were changed again, and comes to the same', () => {
-		const known: KnownCalls = new Map();
+		const known = new KnownDay();
 		const asked = (sky: string) =>
 			planInputSchema.parse({
 				hours: [hours[0], { ...hours[1], reading: { ...hours[1]!.reading, sky } }],
@@ -158,7 +158,7 @@ describe('a day on the water', () => {
 	});
 
 	it('knows an hour again in whatever order its words stand', () => {
-		const known: KnownCalls = new Map();
+		const known = new KnownDay();
 		const day = planInputSchema.parse({ hours: [hours[0]], rods: 1, perHour: 2 });
 		const { reading } = day.hours[0]!;
 		const turned = Object.fromEntries(Object.entries(reading).reverse()) as typeof reading;

@@ -23,24 +23,41 @@ function candidatesOf({ candidates, fixed = [] }: PlanInput, called: readonly (r
 	return unique([...rigs, ...fixed.flatMap((outfit) => rigs.map((rig) => ({ ...rig, ...outfit })))]);
 }
 
-/** Calls of hours as they were asked for: a changed hour leaves those of all others standing. */
-export type KnownCalls = Map<string, CallAnswer>;
 /** So many calls are held, the earliest asked for let go first. */
 const CALLS_HELD = 600;
+
+/** What rigs give up in an hour, as `judgedOn` says. */
+type Behind = ReturnType<typeof judgedOn>;
+
+/** What was worked out of days as they were asked for: a changed hour leaves that of all others standing. */
+export class KnownDay {
+	readonly calls = new Map<string, CallAnswer>();
+	#candidates = '';
+	readonly #behind = new Map<string, Behind>();
+
+	/** What candidates give up in an hour, from what is known or worked out by `make`: of the last candidates alone. */
+	behind(candidates: string, hour: string, make: () => Behind): Behind {
+		if (candidates !== this.#candidates || this.#behind.size >= CALLS_HELD) this.#behind.clear();
+		this.#candidates = candidates;
+		const found = this.#behind.get(hour) ?? make();
+		this.#behind.set(hour, found);
+		return found;
+	}
+}
 
 /** The call of one hour of a day, worked out once for the same question in whatever order its words stand. */
 export function calledHour(
 	{ stances, tray, perHour }: Pick<PlanInput, 'stances' | 'tray' | 'perHour'>,
 	reading: ParsedReading,
-	known: KnownCalls
+	{ calls }: KnownDay
 ): CallAnswer {
 	const question = { reading: readingSchema.parse(reading), stances, tray, top: perHour };
 	const key = keyOf(question);
-	const found = known.get(key) ?? call(question, { windows: false, families: false });
+	const found = calls.get(key) ?? call(question, { windows: false, families: false });
 	// Asked for last, let go last.
-	known.delete(key);
-	known.set(key, found);
-	if (known.size > CALLS_HELD) known.delete(known.keys().next().value!);
+	calls.delete(key);
+	calls.set(key, found);
+	if (calls.size > CALLS_HELD) calls.delete(calls.keys().next().value!);
 	return found;
 }
 
@@ -56,9 +73,9 @@ export interface Prepared {
 /**
  * Calls every hour and judges every candidate in it: what all decks of a day have in common.
  *
- * @param known Calls that were worked out before; new ones are added.
+ * @param known What was worked out before; what is new is added.
  */
-export function prepared(input: PlanInput, known: KnownCalls = new Map()): Prepared {
+export function prepared(input: PlanInput, known = new KnownDay()): Prepared {
 	const { hours, rods, retiePoints, stances, fixed = [] } = input;
 	if (fixed.length > rods) {
 		const message = `${fixed.length} rods are fixed, and only ${rods} may be taken.`;
@@ -77,10 +94,13 @@ export function prepared(input: PlanInput, known: KnownCalls = new Map()): Prepa
 	const places = new Map(outfits.map((outfit, at) => [keyOf(outfit), at]));
 	const placeOf = (outfit: Outfit): number => places.get(keyOf(bare(outfit)))!;
 	const nearest = candidates.map(nearestTo);
+	const cast = keyOf(candidates);
+	const behindIn = (reading: ParsedReading, best: number | null): Behind =>
+		known.behind(cast, keyOf([reading, stances, best]), () => judgedOn({ reading, stances }, nearest, best));
 	const day: Day = {
 		hours: hours.map(({ weight, reading }, at) => ({
 			weight,
-			behind: judgedOn({ reading, stances }, nearest, called[at]!.calls[0]?.score ?? null)
+			behind: behindIn(reading, called[at]!.calls[0]?.score ?? null)
 		})),
 		outfitOf: candidates.map(placeOf),
 		rods,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Work } from '$lib/client/work';
 import { InputFailure } from '$lib/core/schema/failure';
 import type { Plan } from '$lib/core/schema/plan';
-import type { DeckNews, DeckQuestion } from '$lib/workers/deck.worker';
+import type { DeckNews, DeckQuestion, Worth } from '$lib/workers/deck.worker';
 import { SolvedDay } from './solved.svelte';
 
 const QUESTION: DeckQuestion = { hours: [], rods: 2 };
@@ -77,6 +77,24 @@ describe('a day that is worked out', () => {
 		decks[0]!.fail(new InputFailure({ code: 'invalid', path: 'hours', message }));
 		await expect.poll(() => day.failed).toBe(message);
 		expect(day.plan).toBeNull();
+	});
+
+	it('is being weighed until the newest of its questions is answered, or cannot be', async () => {
+		const answers: { give: (worths: Worth[] | null) => void; die: () => void }[] = [];
+		const worths = () => new Promise((give, die) => void answers.push({ give, die: () => die(new Error('It died.')) }));
+		const work = { worths } as unknown as Work;
+		const [day, hours] = [new SolvedDay(), [{ at: 'a', spot: 'b', reading: {} as never }]];
+		const [first, second] = [day.judge(work, hours, {}), day.judge(work, hours, {})];
+		answers[0]!.give(null);
+		await first;
+		expect(day.weighing).toBe(true);
+		answers[1]!.give([]);
+		await second;
+		expect(day.weighing).toBe(false);
+		const third = day.judge(work, hours, {});
+		answers[2]!.die();
+		await third;
+		expect([day.weighing, day.failed]).toEqual([false, expect.stringMatching(/could not be weighed/)]);
 	});
 
 	it('keeps what hours are worth while a newer question is out, and goes on without a record that cannot be read', async () => {

@@ -24,14 +24,21 @@ export class SolvedDay {
 	/** What the record says of each spot. */
 	record = $state.raw<Readonly<Record<string, PlaceReason>>>({});
 
+	/** Whether the worths are those of another day than the one that is planned: no deck is made for such places. */
+	weighing = $state(false);
+	#weighed = 0;
+
 	/** What each hour is worth at each place. */
 	async judge(work: Work, hours: readonly PlacedHour[], asked: DayQuestion): Promise<void> {
 		if (hours.length === 0) return;
+		const own = ++this.#weighed;
+		this.weighing = true;
 		try {
 			this.worths = (await work.worths(hours, asked)) ?? this.worths;
 		} catch {
 			this.failed = 'The hours could not be weighed. Change something and try again.';
 		}
+		if (own === this.#weighed) this.weighing = false;
 	}
 
 	/** The deck for hours whose places are chosen. @returns What leaves it. */

@@ -51,9 +51,11 @@
 		const bounds = { stances: { ...stances }, tray: day.tray };
 		return asked.length > 0 ? { hours: asked, rods: plan.rods, ...bounds, fixed } : null;
 	});
+	// As text, so that the same question is not worked out twice; and not while its places are still being weighed.
+	const asked = $derived(day.solved.weighing ? 'null' : JSON.stringify(question));
 	$effect(() => {
-		const asked = $state.snapshot(question) as typeof question;
-		if (asked && app.work) return day.solved.choose(app.work, asked);
+		const deck = JSON.parse(asked) as typeof question;
+		if (deck && app.work) return day.solved.choose(app.work, deck);
 	});
 
 	const rows = $derived(
