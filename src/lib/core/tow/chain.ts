@@ -10,6 +10,8 @@ const PER_SKIN = 1 / (2 * SKIN_M);
 /** Friction on the bottom (assumed), and the speed (m/s) under which it eases. */
 const FRICTION = 0.3;
 const CREEP_MPS = 0.02;
+/** Numbers that are held of each node. */
+const STRIDE = 11;
 /** How deep the lure lies when it has landed, m. */
 export const ENTRY_M = 0.02;
 
@@ -30,16 +32,12 @@ export class Chain {
 	lengthM: number;
 	readonly #vx: Float64Array;
 	readonly #vz: Float64Array;
-	/** Blocks of the elimination: inverse of each diagonal block (three numbers, symmetric) and right-hand side. */
-	readonly #inverse: Float64Array;
-	readonly #right: Float64Array;
-	/** Segments: direction, tension, and the block S (three numbers). */
-	readonly #ux: Float64Array;
-	readonly #uz: Float64Array;
-	readonly #tension: Float64Array;
-	readonly #spring: Float64Array;
-	/** The block of each node: three numbers of its matrix, two of its right-hand side. */
-	readonly #block: Float64Array;
+	/**
+	 * Figures of each node with the segment before it, `STRIDE` numbers: the segment's direction (two), tension and spring
+	 * (three, symmetric), the inverse of the node's block (three, symmetric; the lure's is not inverted) and its
+	 * right-hand side (two). Those of the tip are nought: it moves as it will.
+	 */
+	readonly #nodes: Float64Array;
 	readonly #n: number;
 	readonly #cord: Cord;
 	readonly #weight: Weight;
@@ -59,13 +57,7 @@ export class Chain {
 		this.lengthM = Math.hypot(castM, tipM + ENTRY_M);
 		this.#vx = new Float64Array(nodes);
 		this.#vz = new Float64Array(nodes);
-		this.#block = new Float64Array(5 * nodes);
-		this.#inverse = new Float64Array(3 * nodes);
-		this.#right = new Float64Array(2 * nodes);
-		this.#ux = new Float64Array(nodes + 1);
-		this.#uz = new Float64Array(nodes + 1);
-		this.#tension = new Float64Array(nodes);
-		this.#spring = new Float64Array(3 * nodes);
+		this.#nodes = new Float64Array(STRIDE * (nodes + 1));
 	}
 
 	/** Where the lure is, m: from the tip, and down. */
@@ -100,8 +92,7 @@ export class Chain {
 		const tipVx = (tipX - this.x[0]!) / dt;
 		const tipVz = (z0 - this.z[0]!) / dt;
 		this.#stretch(dt);
-		this.#makeBlocks(dt, outMps);
-		this.#eliminate(dt, tipVx, tipVz);
+		this.#eliminate(dt, outMps, tipVx, tipVz);
 		this.#solveLure(dt);
 		this.#solveBack();
 		this.x[0] = tipX;
@@ -133,174 +124,172 @@ export class Chain {
 	/** Directions, tensions and springs of all segments, by where they are now. */
 	#stretch(dt: number): void {
 		const n = this.#n;
-		const { x, z } = this;
-		const ux = this.#ux;
-		const uz = this.#uz;
-		const spring = this.#spring;
-		const tension = this.#tension;
+		const xs = this.x;
+		const zs = this.z;
+		const nodes = this.#nodes;
 		const length = this.lengthM / n;
 		const stiff = STIFF_N / length;
-		for (let j = 1; j <= n; j++) {
-			const dx = x[j]! - x[j - 1]!;
-			const dz = z[j]! - z[j - 1]!;
+		const along = dt * stiff;
+		let x = xs[0]!;
+		let z = zs[0]!;
+		for (let at = STRIDE, i = 1; i <= n; i++, at += STRIDE) {
+			const dx = xs[i]! - x;
+			const dz = zs[i]! - z;
+			x = xs[i]!;
+			z = zs[i]!;
 			const long = Math.sqrt(dx * dx + dz * dz) || 1e-9;
 			const perLong = 1 / long;
-			const alongX = dx * perLong;
-			const alongZ = dz * perLong;
+			const ux = dx * perLong;
+			const uz = dz * perLong;
 			const pull = Math.max(0, stiff * (long - length));
-			const along = pull > 0 ? dt * stiff : 0;
 			const across = dt * pull * perLong;
-			ux[j] = alongX;
-			uz[j] = alongZ;
-			tension[j] = pull;
-			spring[3 * j] = along * alongX * alongX + across * alongZ * alongZ;
-			spring[3 * j + 1] = (along - across) * alongX * alongZ;
-			spring[3 * j + 2] = along * alongZ * alongZ + across * alongX * alongX;
-		}
-	}
-
-	/** The block of each node of line by itself: inertia, drag, weight, and the pull of the segment before it. */
-	#makeBlocks(dt: number, outMps: number): void {
-		const { massKgM, waterKgM, weightNM, liftNM, tangential } = this.#cord;
-		const { linear, root, creep, air } = this.#cord.across;
-		const [vxs, vzs, zs, ux, uz, tension] = [this.#vx, this.#vz, this.z, this.#ux, this.#uz, this.#tension];
-		const block = this.#block;
-		const n = this.#n;
-		const pieceM = this.lengthM / n;
-		const perStep = 1 / dt;
-		const perNode = outMps / n;
-		for (let i = 1; i <= n; i++) {
-			// Half a piece hangs on the lure, and beyond it there is no segment: its direction there stays nought.
-			const share = i < n ? pieceM : pieceM / 2;
-			const vx = vxs[i]!;
-			const vz = vzs[i]!;
-			let tx = -ux[i]! - ux[i + 1]!;
-			let tz = -uz[i]! - uz[i + 1]!;
-			const perLong = 1 / (Math.sqrt(tx * tx + tz * tz) || 1);
-			tx *= perLong;
-			tz *= perLong;
-			// Line slides past the node towards the tip as it is wound in.
-			const slide = outMps - i * perNode;
-			const wx = vx + tx * slide;
-			const wz = vz + tz * slide;
-			const along = Math.abs(wx * tx + wz * tz);
-			const across = Math.abs(wx * tz - wz * tx);
-			const under = 0.5 + zs[i]! * PER_SKIN;
-			const wet = under > 1 ? 1 : under > 0 ? under : 0;
-			const water = linear * across + root * Math.sqrt(across) + creep;
-			const cn = (wet * water + (1 - wet) * air * across) * share;
-			const ct = wet * tangential * along * share;
-			const inertia = (massKgM + wet * waterKgM) * share * perStep;
-			const pull = tension[i]!;
-			const at = 5 * i;
-			block[at] = inertia + cn * tz * tz + ct * tx * tx;
-			block[at + 1] = (ct - cn) * tx * tz;
-			block[at + 2] = inertia + cn * tx * tx + ct * tz * tz;
-			block[at + 3] = inertia * vx - ct * slide * tx - pull * ux[i]!;
-			block[at + 4] = inertia * vz + (weightNM - wet * liftNM) * share - ct * slide * tz - pull * uz[i]!;
+			const more = pull > 0 ? along - across : 0;
+			nodes[at] = ux;
+			nodes[at + 1] = uz;
+			nodes[at + 2] = pull;
+			// Along the segment and across it: across + (along - across) u u'.
+			nodes[at + 3] = across + more * ux * ux;
+			nodes[at + 4] = more * ux * uz;
+			nodes[at + 5] = across + more * uz * uz;
 		}
 	}
 
 	/**
-	 * Goes through the nodes from the tip to the lure: takes the one before out of the block of each, and inverts it, but for
-	 * the lure's.
+	 * Goes through the nodes from the tip to the lure: makes the block of each (inertia, drag, weight, the pull of the
+	 * segments on both sides), takes the one before out of it and inverts it, but for the lure's.
 	 */
-	#eliminate(dt: number, tipVx: number, tipVz: number): void {
+	#eliminate(dt: number, outMps: number, tipVx: number, tipVz: number): void {
+		const { massKgM, waterKgM, weightNM, liftNM, tangential } = this.#cord;
+		const { linear, root, creep, air } = this.#cord.across;
+		const zs = this.z;
+		const vxs = this.#vx;
+		const vzs = this.#vz;
+		const nodes = this.#nodes;
 		const n = this.#n;
-		const [ux, uz, tension, spring] = [this.#ux, this.#uz, this.#tension, this.#spring];
-		const [inverse, right, block] = [this.#inverse, this.#right, this.#block];
-		for (let i = 1; i <= n; i++) {
-			const s = 3 * i;
-			const at = 5 * i;
-			const sa = spring[s]!;
-			const sb = spring[s + 1]!;
-			const sd = spring[s + 2]!;
-			let a = block[at]! + sa;
-			let b = block[at + 1]! + sb;
-			let d = block[at + 2]! + sd;
-			let rx = block[at + 3]!;
-			let rz = block[at + 4]!;
-			if (i === 1) {
-				rx += sa * tipVx + sb * tipVz;
-				rz += sb * tipVx + sd * tipVz;
-			} else {
-				// S D^-1 S and S D^-1 r of the node before, all symmetric.
-				const ia = inverse[s - 3]!;
-				const ib = inverse[s - 2]!;
-				const id = inverse[s - 1]!;
-				const ma = sa * ia + sb * ib;
-				const mb = sa * ib + sb * id;
-				const mc = sb * ia + sd * ib;
-				const md = sb * ib + sd * id;
-				a -= ma * sa + mb * sb;
-				b -= ma * sb + mb * sd;
-				d -= mc * sb + md * sd;
-				rx += ma * right[2 * i - 2]! + mb * right[2 * i - 1]!;
-				rz += mc * right[2 * i - 2]! + md * right[2 * i - 1]!;
-			}
-			if (i === n) return this.#addLure(dt, a, b, d, rx, rz);
-			a += spring[s + 3]!;
-			b += spring[s + 4]!;
-			d += spring[s + 5]!;
-			const perDet = 1 / (a * d - b * b);
-			inverse[s] = d * perDet;
-			inverse[s + 1] = -b * perDet;
-			inverse[s + 2] = a * perDet;
-			right[2 * i] = rx + tension[i + 1]! * ux[i + 1]!;
-			right[2 * i + 1] = rz + tension[i + 1]! * uz[i + 1]!;
+		const pieceM = this.lengthM / n;
+		const perStep = 1 / dt;
+		const perNode = outMps / n;
+		// What the tip's own speed asks of the first node.
+		let fx = nodes[STRIDE + 3]! * tipVx + nodes[STRIDE + 4]! * tipVz;
+		let fz = nodes[STRIDE + 4]! * tipVx + nodes[STRIDE + 5]! * tipVz;
+		for (let at = STRIDE, i = 1; i <= n; i++, at += STRIDE) {
+			// Half a piece hangs on the lure, and beyond it there is no segment: its figures stay nought.
+			const share = i < n ? pieceM : pieceM / 2;
+			const vx = vxs[i]!;
+			const vz = vzs[i]!;
+			const sumX = nodes[at]! + nodes[at + STRIDE]!;
+			const sumZ = nodes[at + 1]! + nodes[at + STRIDE + 1]!;
+			const perLong = -1 / (Math.sqrt(sumX * sumX + sumZ * sumZ) || 1);
+			const tx = sumX * perLong;
+			const tz = sumZ * perLong;
+			// Line slides past the node towards the tip as it is wound in.
+			const slide = outMps - i * perNode;
+			const wx = vx + tx * slide;
+			const wz = vz + tz * slide;
+			const across = Math.abs(wx * tz - wz * tx);
+			const under = 0.5 + zs[i]! * PER_SKIN;
+			const wet = under > 1 ? 1 : under > 0 ? under : 0;
+			const cn = (wet * (linear * across + root * Math.sqrt(across) + creep) + (1 - wet) * air * across) * share;
+			const ct = wet * tangential * Math.abs(wx * tx + wz * tz) * share;
+			const inertia = (massKgM + wet * waterKgM) * share * perStep;
+			// S D^-1, D being the block of the node before, and S the spring between: all symmetric.
+			const sa = nodes[at + 3]!;
+			const sb = nodes[at + 4]!;
+			const sd = nodes[at + 5]!;
+			const ia = nodes[at - STRIDE + 6]!;
+			const ib = nodes[at - STRIDE + 7]!;
+			const id = nodes[at - STRIDE + 8]!;
+			const ma = sa * ia + sb * ib;
+			const mb = sa * ib + sb * id;
+			const mc = sb * ia + sd * ib;
+			const md = sb * ib + sd * id;
+			const px = nodes[at - STRIDE + 9]!;
+			const pz = nodes[at - STRIDE + 10]!;
+			const pull = nodes[at + 2]!;
+			nodes[at + 6] = inertia + cn * tz * tz + ct * tx * tx + sa - ma * sa - mb * sb;
+			nodes[at + 7] = (ct - cn) * tx * tz + sb - ma * sb - mb * sd;
+			nodes[at + 8] = inertia + cn * tx * tx + ct * tz * tz + sd - mc * sb - md * sd;
+			nodes[at + 9] = inertia * vx - ct * slide * tx - pull * nodes[at]! + ma * px + mb * pz + fx;
+			nodes[at + 10] =
+				inertia * vz +
+				(weightNM - wet * liftNM) * share -
+				ct * slide * tz -
+				pull * nodes[at + 1]! +
+				mc * px +
+				md * pz +
+				fz;
+			fx = fz = 0;
+			if (i < n) this.#invert(at);
 		}
 	}
 
-	/** Puts the lure itself to the last node's block: its mass, drag, weight and lift, and what the bottom rubs. */
-	#addLure(dt: number, a: number, b: number, d: number, rx: number, rz: number): void {
+	/** Adds the spring and pull of the segment after a node to its block, and inverts it. */
+	#invert(at: number): void {
+		const nodes = this.#nodes;
+		const next = at + STRIDE;
+		const a = nodes[at + 6]! + nodes[next + 3]!;
+		const b = nodes[at + 7]! + nodes[next + 4]!;
+		const d = nodes[at + 8]! + nodes[next + 5]!;
+		const perDet = 1 / (a * d - b * b);
+		nodes[at + 6] = d * perDet;
+		nodes[at + 7] = -b * perDet;
+		nodes[at + 8] = a * perDet;
+		nodes[at + 9]! += nodes[next + 2]! * nodes[next]!;
+		nodes[at + 10]! += nodes[next + 2]! * nodes[next + 1]!;
+	}
+
+	/**
+	 * Puts the lure itself to the last node's block (its mass, drag, weight and lift, and what the bottom rubs) and solves
+	 * it: on the surface or the bottom where it would go through.
+	 */
+	#solveLure(dt: number): void {
 		const n = this.#n;
+		const nodes = this.#nodes;
+		const at = STRIDE * n;
 		const { massKg, weightN, dragAt, liftAt } = this.#weight;
-		const [vx, vz] = [this.#vx[n]!, this.#vz[n]!];
+		const vx = this.#vx[n]!;
+		const vz = this.#vz[n]!;
 		const speed = Math.sqrt(vx * vx + vz * vz);
 		const inertia = massKg / dt;
 		const drag = dragAt(speed) * speed;
-		const pressed = Math.max(0, weightN - this.#tension[n]! * Math.max(0, this.#uz[n]!));
+		const pressed = Math.max(0, weightN - nodes[at + 2]! * Math.max(0, nodes[at + 1]!));
 		const rub = this.contact === 'bottom' ? (FRICTION * pressed) / (Math.abs(vx) + CREEP_MPS) : 0;
 		const lifted = vx < 0 ? liftAt(speed) * vx * vx : 0;
-		this.#inverse[3 * n] = a + inertia + drag + rub;
-		this.#inverse[3 * n + 1] = b;
-		this.#inverse[3 * n + 2] = d + inertia + drag;
-		this.#right[2 * n] = rx + inertia * vx;
-		this.#right[2 * n + 1] = rz + inertia * vz + weightN - lifted;
-	}
-
-	/** Solves the lure's own block, on the surface or the bottom where it would go through. */
-	#solveLure(dt: number): void {
-		const n = this.#n;
-		const [a, b, d] = [this.#inverse[3 * n]!, this.#inverse[3 * n + 1]!, this.#inverse[3 * n + 2]!];
-		const [rx, rz] = [this.#right[2 * n]!, this.#right[2 * n + 1]!];
-		const det = a * d - b * b;
-		let vx = (d * rx - b * rz) / det;
-		let vz = (a * rz - b * rx) / det;
+		const a = nodes[at + 6]! + inertia + drag + rub;
+		const b = nodes[at + 7]!;
+		const d = nodes[at + 8]! + inertia + drag;
+		const rx = nodes[at + 9]! + inertia * vx;
+		const rz = nodes[at + 10]! + inertia * vz + weightN - lifted;
+		const perDet = 1 / (a * d - b * b);
 		const bedM = this.#bedAt(this.x[n]!);
-		const next = this.z[n]! + vz * dt;
+		const free = (a * rz - b * rx) * perDet;
+		const next = this.z[n]! + free * dt;
 		this.contact = next < 0 ? 'surface' : next > bedM ? 'bottom' : 'none';
-		if (this.contact !== 'none') {
-			vz = ((next < 0 ? 0 : bedM) - this.z[n]!) / dt;
-			vx = (rx - b * vz) / a;
+		if (this.contact === 'none') {
+			this.#vx[n] = (d * rx - b * rz) * perDet;
+			this.#vz[n] = free;
+		} else {
+			const held = ((next < 0 ? 0 : bedM) - this.z[n]!) / dt;
+			this.#vx[n] = (rx - b * held) / a;
+			this.#vz[n] = held;
 		}
-		this.#vx[n] = vx;
-		this.#vz[n] = vz;
 	}
 
 	/** Speeds of the nodes of line, from the lure back to the tip. */
 	#solveBack(): void {
-		const [vx, vz, spring, inverse, right] = [this.#vx, this.#vz, this.#spring, this.#inverse, this.#right];
+		const vx = this.#vx;
+		const vz = this.#vz;
+		const nodes = this.#nodes;
 		let nx = vx[this.#n]!;
 		let nz = vz[this.#n]!;
-		for (let i = this.#n - 1; i >= 1; i--) {
-			const s = 3 * i;
-			const sb = spring[s + 4]!;
-			const rx = right[2 * i]! + spring[s + 3]! * nx + sb * nz;
-			const rz = right[2 * i + 1]! + sb * nx + spring[s + 5]! * nz;
-			const ib = inverse[s + 1]!;
-			nx = inverse[s]! * rx + ib * rz;
-			nz = ib * rx + inverse[s + 2]! * rz;
+		for (let i = this.#n - 1, at = STRIDE * i; i >= 1; i--, at -= STRIDE) {
+			const next = at + STRIDE;
+			const sb = nodes[next + 4]!;
+			const rx = nodes[at + 9]! + nodes[next + 3]! * nx + sb * nz;
+			const rz = nodes[at + 10]! + sb * nx + nodes[next + 5]! * nz;
+			const ib = nodes[at + 7]!;
+			nx = nodes[at + 6]! * rx + ib * rz;
+			nz = ib * rx + nodes[at + 8]! * rz;
 			vx[i] = nx;
 			vz[i] = nz;
 		}
