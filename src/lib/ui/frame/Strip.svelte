@@ -205,8 +205,9 @@
 		font-size: var(--t-l);
 		font-weight: 640;
 	}
+	/* The season's words are the longest: they are never cut. */
 	.cell:first-child {
-		flex-grow: 1.35;
+		flex: 1.35 0 auto;
 	}
 	.place:hover,
 	.cell:hover,
@@ -268,8 +269,10 @@
 			overflow-x: auto;
 			border-top: 1px solid var(--rule);
 		}
-		.cell {
-			flex: 0 0 92px;
+		.cell,
+		.cell:first-child {
+			flex: 0 0 auto;
+			min-width: 92px;
 			min-height: 46px;
 			padding: 3px 8px 0;
 		}
