@@ -12,6 +12,7 @@ import type { CalledWindow } from '$lib/core/schema/window';
 import type { MeasuredParts } from '$lib/core/physics/measured';
 import type { Sounding } from '$lib/core/places/depths';
 import type { Proposal } from '$lib/core/places/features';
+import type { Growth } from '$lib/core/places/growth';
 import type { PlaceReason } from '$lib/core/places/rank';
 import type { Shores } from '$lib/core/places/shore';
 import type { Approach, ApproachInput } from '$lib/core/tow/approach';
@@ -162,8 +163,8 @@ export class Work {
 	}
 
 	/** Places that the craft looks for on a map; `null` where another map was asked for meanwhile. */
-	proposals(shores: Shores, soundings: readonly Sounding[]): Promise<Proposal[] | null> {
-		return this.#deck.latest('propose', (api) => api.propose(shores, soundings) as Promise<Proposal[]>);
+	proposals(shores: Shores, soundings: readonly Sounding[], growths: readonly Growth[]): Promise<Proposal[] | null> {
+		return this.#deck.latest('propose', (api) => api.propose(shores, soundings, growths) as Promise<Proposal[]>);
 	}
 
 	/** What the record says of spots against each other. */

@@ -3,6 +3,7 @@ import loadHighs from 'highs';
 import type * as z from 'zod/mini';
 import { Depths, type Sounding } from '$lib/core/places/depths';
 import type { Proposal } from '$lib/core/places/features';
+import type { Growth } from '$lib/core/places/growth';
 import { proposalsIn } from '$lib/core/places/propose';
 import type { PlaceReason } from '$lib/core/places/rank';
 import type { Shores } from '$lib/core/places/shore';
@@ -91,8 +92,9 @@ const api = {
 		return found;
 	},
 
-	/** Places that the craft looks for, by shores and soundings. */
-	propose: (shores: Shores, soundings: readonly Sounding[]): Proposal[] => proposalsIn(new Depths(shores, soundings)),
+	/** Places that the craft looks for, by shores, soundings, weed and timber. */
+	propose: (shores: Shores, soundings: readonly Sounding[], growths: readonly Growth[]): Proposal[] =>
+		proposalsIn(new Depths(shores, soundings), growths),
 
 	/**
 	 * The deck for hours whose places are chosen, told step by step; a newer one ends it.

@@ -3,7 +3,7 @@ import { movedBy, type Point } from './plane';
 import { NEAR_M, SHALLOW_M } from './profile';
 
 /** What a place is proposed as. */
-export const PROPOSED = ['drop', 'point', 'ditch', 'bend', 'arm'] as const;
+export const PROPOSED = ['drop', 'point', 'ditch', 'bend', 'arm', 'turn', 'timber'] as const;
 export type Proposed = (typeof PROPOSED)[number];
 
 /** A place of the kind that the craft looks for, found on the map. */

@@ -4,6 +4,7 @@ import { completeReading } from '../reading/complete';
 import { readingSchema, type ReadingInput } from '../schema/reading';
 import { ashore, bankNear, lookingFrom, profileFrom } from './bank';
 import { Depths, type Sounding } from './depths';
+import { edgesOf, type Growth } from './growth';
 import { distanceM, movedBy, planeAbout, type Point } from './plane';
 import { dropM, soundedM } from './profile';
 import { cornersOf, proposalsIn, searchedIn } from './propose';
@@ -305,6 +306,54 @@ describe('places proposed', () => {
 		expect(arms[0]).toMatchObject({ claim: 'POS-09', sure: 'by the outline alone' });
 		expect(arms[0]!.eastM).toBeGreaterThan(250);
 		expect(arms[0]!.because).toMatch(/from 90° or 270°/);
+	});
+
+	describe('at the edges of what grows', () => {
+		const LEVEL = new Depths(
+			LAKE,
+			sounded(() => 2.5)
+		);
+		const kinds = (growths: readonly Growth[], depths = LEVEL) => edgesOf(depths, growths);
+
+		it('are proposed with the others, and how well they are sounded', () => {
+			const ring = [at(150, 50), at(250, 50), at(250, 150), at(150, 150)];
+			const found = proposalsIn(LEVEL, [{ kind: 'weed', ring }]).filter(({ kind }) => kind === 'turn');
+			expect(found.length).toBeGreaterThan(0);
+			expect(new Set(found.map(({ sure }) => sure))).toEqual(new Set(['well sounded']));
+		});
+
+		it('are the turns of weed that look out on open water', () => {
+			const ring = [at(150, 50), at(250, 50), at(250, 150), at(150, 150)];
+			const found = kinds([{ kind: 'weed', ring }]);
+			expect(found.map(({ claim, because }) => [claim, because])).toEqual(
+				found.map(() => ['POS-07', 'The weed’s edge turns by 90° here.'])
+			);
+			expect(found).toHaveLength(4);
+			for (const one of found) expect(Math.min(...ring.map((corner) => distanceM(one, corner)))).toBeLessThan(6);
+		});
+
+		it('are none along a round bed, nor where weed meets the bank', () => {
+			const round = Array.from({ length: 60 }, (_, step) => movedBy(at(200, 100), step * 6, 80));
+			expect(kinds([{ kind: 'weed', ring: round }])).toEqual([]);
+			// A bed along the southern shore: its two landward corners are no places.
+			const bank = [at(100, 1), at(300, 1), at(300, 90), at(100, 90)];
+			expect(kinds([{ kind: 'weed', ring: bank }]).map(({ northM }) => Math.round(northM / 10))).toEqual([9, 9]);
+		});
+
+		it('are where timber comes nearest to the deep, and none where its edge is level', () => {
+			const ring = [at(100, 60), at(200, 60), at(200, 140), at(100, 140)];
+			const slope = new Depths(
+				LAKE,
+				sounded(({ eastM }) => 1 + eastM / 50)
+			);
+			const [edge, ...more] = kinds([{ kind: 'timber', ring }], slope);
+			expect(more).toEqual([]);
+			expect(edge).toMatchObject({ kind: 'timber', claim: 'POS-05' });
+			expect(edge!.eastM).toBeGreaterThan(190);
+			expect(edge!.depthM).toBeGreaterThan(4);
+			expect(kinds([{ kind: 'timber', ring }])).toEqual([]);
+			expect(kinds([{ kind: 'timber', ring }], new Depths(LAKE, []))).toEqual([]);
+		});
 	});
 
 	it('are looked for in so many places at most, however large the water', () => {

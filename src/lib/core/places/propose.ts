@@ -2,6 +2,7 @@ import { Depths } from './depths';
 import { bendAt, ditchAt, dropAt, type Found, type Proposal } from './features';
 import { distanceM, type Point } from './plane';
 import { armsIn } from './arms';
+import { edgesOf, type Growth } from './growth';
 import { isOnWater, openness, type Shores } from './shore';
 
 /** Least step of the search (m), fewest m between two proposals, and most proposals (assumed). */
@@ -53,8 +54,8 @@ export function searchedIn(shores: Shores): Point[] {
 	return found;
 }
 
-/** A bend is a piece of a ditch, and an arm may hold any of them: what says more of a place stands for it. */
-const SAYS_MORE: ReadonlySet<Found['kind']> = new Set<Found['kind']>(['bend', 'arm']);
+/** A bend is a piece of a ditch, an arm or an edge may hold any of them: what says more of a place stands for it. */
+const SAYS_MORE: ReadonlySet<Found['kind']> = new Set<Found['kind']>(['bend', 'arm', 'turn', 'timber']);
 
 /** The best of each neighbourhood, each kind's best before any kind's second. */
 function apart(found: readonly Found[]): Found[] {
@@ -72,9 +73,12 @@ function apart(found: readonly Found[]): Found[] {
 
 /**
  * Places that the craft looks for, found by outline and soundings: shallows with deep water near (POS-02), points of land
- * and outside bends of a channel (POS-07), long narrow arms (POS-09), ditches (POS-10). Not more than eight, none nearer than 60 m to another.
+ * and outside bends of a channel (POS-07), turns of weed (POS-07), the edge of timber (POS-05), long narrow arms (POS-09),
+ * ditches (POS-10). Not more than eight, none nearer than 60 m to another.
+ *
+ * @param growths Weed and timber of the map.
  */
-export function proposalsIn(depths: Depths): Proposal[] {
+export function proposalsIn(depths: Depths, growths: readonly Growth[] = []): Proposal[] {
 	const { shores } = depths;
 	if (shores.length === 0) return [];
 	const searched = searchedIn(shores);
@@ -83,7 +87,8 @@ export function proposalsIn(depths: Depths): Proposal[] {
 		if (depthM === null || depths.known(point) === 0) return [];
 		return [dropAt, ditchAt, bendAt].map((find) => find(depths, point, depthM)).filter((one) => one !== null);
 	});
-	return apart([...found, ...pointsOf(shores, depths), ...armsIn(depths, searched)]).map((one) => {
+	const elsewhere = [...pointsOf(shores, depths), ...armsIn(depths, searched), ...edgesOf(depths, growths)];
+	return apart([...found, ...elsewhere]).map((one) => {
 		const known = depths.known(one);
 		const sure = known >= WELL ? 'well sounded' : known >= FEW ? 'thinly sounded' : 'by the outline alone';
 		return { ...one, sure };

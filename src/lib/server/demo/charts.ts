@@ -1,5 +1,6 @@
 import { seeded } from '../../core/base/random';
 import { distanceM, movedBy, planeAbout, type LonLat, type Point } from '../../core/places/plane';
+import type { Growth } from '../../core/places/growth';
 import { isOnWater, type Ring } from '../../core/places/shore';
 import type { ChartRecord } from '../../core/records/chartSchema';
 
@@ -21,6 +22,23 @@ const SHAPES: Readonly<Record<string, Shape>> = {
 	'Tallow Mere': { longM: 330, wideM: 240, bearingDeg: 120, deepM: 2.8, crooked: 0.09, ditchM: 0, seed: 72 },
 	'Brickfield Pits': { longM: 120, wideM: 70, bearingDeg: 10, deepM: 2.6, crooked: 0.05, ditchM: 0, seed: 73 }
 };
+/** A bed of weed or a stand of timber: between which angles (rad), and how far out its inner edge lies from each to each. */
+interface Bed {
+	readonly kind: Growth['kind'];
+	readonly from: number;
+	readonly to: number;
+	readonly inner: readonly number[];
+}
+
+/** What grows in the invented waters, by their names: its outer edge lies along the shore. */
+const BEDS: Readonly<Record<string, readonly Bed[]>> = {
+	'Hollin Reach': [{ kind: 'timber', from: 0.2, to: 0.75, inner: [0.86, 0.55, 0.5, 0.62, 0.84] }],
+	'Tallow Mere': [
+		{ kind: 'weed', from: 3.5, to: 5.2, inner: [0.86, 0.62, 0.66, 0.46, 0.64, 0.6, 0.72, 0.7, 0.86] },
+		{ kind: 'weed', from: 1.2, to: 2.2, inner: [0.84, 0.7, 0.74, 0.56, 0.8] }
+	]
+};
+const OUTER = 0.94;
 const CORNERS = 120;
 const SOUNDED_EVERY_M = { long: 28, short: 12 } as const;
 /** A ditch is so wide (m) on either side. */
@@ -45,7 +63,7 @@ function shoreFacing(shore: Ring, bearingDeg: number, taken: readonly Point[]): 
 }
 
 /** Where a made-up water lies, what was sounded of it, and where its spots are. */
-export interface DemoChart extends Pick<ChartRecord, 'shores' | 'soundings'> {
+export interface DemoChart extends Pick<ChartRecord, 'shores' | 'soundings' | 'growths'> {
 	readonly spots: readonly LonLat[];
 }
 
@@ -74,6 +92,12 @@ export function chartOf(name: string, middle: LonLat, bearings: readonly number[
 		const [longitude, latitude] = plane.placeOf(point);
 		return [rounded(longitude, 6), rounded(latitude, 6)];
 	};
+	const growths = (BEDS[name] ?? []).map(({ kind, from, to, inner }) => {
+		const angleOf = (at: number): number => from + ((to - from) * at) / (inner.length - 1);
+		const outline = inner.map((_, at) => laid(angleOf(at), OUTER));
+		const back = inner.map((share, at) => laid(angleOf(at), share)).reverse();
+		return { kind, ring: [...outline, ...back].map(placed) };
+	});
 	const soundings: ChartRecord['soundings'] = [];
 	const step = longM > 200 ? SOUNDED_EVERY_M.long : SOUNDED_EVERY_M.short;
 	for (let along = -longM; along <= longM; along += step) {
@@ -88,5 +112,5 @@ export function chartOf(name: string, middle: LonLat, bearings: readonly number[
 	}
 	const spots: Point[] = [];
 	for (const bearing of bearings) spots.push(shoreFacing(shore, bearing, spots));
-	return { shores: [shore.map(placed)], soundings, spots: spots.map(placed) };
+	return { shores: [shore.map(placed)], soundings, growths, spots: spots.map(placed) };
 }

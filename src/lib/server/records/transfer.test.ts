@@ -51,6 +51,16 @@ async function furnished(): Promise<string> {
 				[0.6, 44.01]
 			]
 		],
+		growths: [
+			{
+				kind: 'weed',
+				ring: [
+					[0.6, 44.1],
+					[0.61, 44.1],
+					[0.61, 44.11]
+				]
+			}
+		],
 		soundings: [[[0.603, 44.003], 2.4]]
 	});
 	await storeOf('readings').put(anglerId, kept, 0, readingRecord({ spotId: spot }));

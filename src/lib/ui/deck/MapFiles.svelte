@@ -65,12 +65,15 @@
 	{#if read}
 		<p>
 			{read.name}: {many(read.file.shores.length, 'shore')}, {many(read.file.soundings.length, 'sounding')},
-			{many(read.file.places.length, 'named place')}{read.file.leftOut.length > 0
-				? `; left out: ${read.file.leftOut.join(', ')}`
-				: ''}. {many(read.taking.moved.length, 'spot')} of {water.name}
+			{many(read.file.places.length, 'named place')}{read.file.growths.length > 0
+				? `, ${many(read.file.growths.length, 'area')} of weed or timber`
+				: ''}{read.file.leftOut.length > 0 ? `; left out: ${read.file.leftOut.join(', ')}` : ''}. {many(
+				read.taking.moved.length,
+				'spot'
+			)} of {water.name}
 			{read.taking.moved.length === 1 ? 'gets its' : 'get their'} place, {many(read.taking.added.length, 'spot')}
 			{read.taking.added.length === 1 ? 'is' : 'are'} new{read.taking.chart
-				? '; its shores and soundings stand in for those there are'
+				? '; what it has of a chart stands in for what there is'
 				: ''}.
 		</p>
 		<p class="doing">

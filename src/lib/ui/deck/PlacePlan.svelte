@@ -4,7 +4,8 @@
 	import { pathText } from '../parts/pathText';
 	import { PROPOSED_LOOKS } from './proposed';
 	import type { Sounding } from '$lib/core/places/depths';
-	import type { Shores } from '$lib/core/places/shore';
+	import { GROWTHS, type Growth } from '$lib/core/places/growth';
+	import type { Ring, Shores } from '$lib/core/places/shore';
 
 	/** A spot on the plan. */
 	interface Marked {
@@ -20,6 +21,7 @@
 	interface Props {
 		shores: Shores;
 		soundings: readonly Sounding[];
+		growths: readonly Growth[];
 		spots: readonly Marked[];
 		proposals: readonly Proposal[];
 		windFromDeg: number;
@@ -32,8 +34,20 @@
 		depthText: (depthM: number) => string;
 		onmark: (id: string) => void;
 	}
-	const { shores, soundings, spots, proposals, windFromDeg, windMps, sun, marked, text, depthText, onmark }: Props =
-		$props();
+	const {
+		shores,
+		soundings,
+		growths,
+		spots,
+		proposals,
+		windFromDeg,
+		windMps,
+		sun,
+		marked,
+		text,
+		depthText,
+		onmark
+	}: Props = $props();
 
 	/** Room there is, px: the plan is drawn anew in it, so that its words stay as large as all others. */
 	let wide = $state(760);
@@ -52,10 +66,13 @@
 	);
 	const x = ({ eastM }: Point): number => (wide - SIGNS_PX) / 2 + (eastM - (east + west) / 2) * scale;
 	const y = ({ northM }: Point): number => high / 2 - (northM - (north + south) / 2) * scale;
-	const shore = $derived(
-		pathText(
-			shores.map((ring) => `M${ring.map((at) => `${x(at).toFixed(1)},${y(at).toFixed(1)}`).join('L')}Z`).join('')
-		)
+	const ringText = (ring: Ring): string => `M${ring.map((at) => `${x(at).toFixed(1)},${y(at).toFixed(1)}`).join('L')}Z`;
+	const shore = $derived(pathText(shores.map(ringText).join('')));
+	const grown = $derived(
+		GROWTHS.map((kind) => {
+			const rings = growths.filter((one) => one.kind === kind).map(({ ring }) => ringText(ring));
+			return { kind, path: pathText(rings.join('')) };
+		})
 	);
 	/** Thousands of soundings as one path of round dots. */
 	const dots = $derived(pathText(soundings.map((one) => `M${x(one).toFixed(1)},${y(one).toFixed(1)}h0`).join('')));
@@ -79,6 +96,17 @@
 <div class="plan" bind:clientWidth={wide}>
 	<svg width={wide} height={high} viewBox="0 0 {wide} {high}" role="img" aria-label={text}>
 		<path class="water" d={shore} fill-rule="evenodd" />
+		<defs>
+			<pattern id="weed" width="9" height="9" patternUnits="userSpaceOnUse">
+				<path class="weed" d="M2,8Q1,5 3,2M6,9Q7,6 5,4" />
+			</pattern>
+			<pattern id="timber" width="10" height="10" patternUnits="userSpaceOnUse">
+				<path class="timber" d="M3,9V2M1,4L3,6L5,3M8,10V6" />
+			</pattern>
+		</defs>
+		{#each grown as { kind, path } (kind)}
+			{#if path}<path class="grown" d={path} fill="url(#{kind})"><title>{kind}</title></path>{/if}
+		{/each}
 		<path class="sounding" d={dots} />
 		{#each written as one, at (at)}
 			<text class="depth figure" x={x(one)} y={y(one) + 4} text-anchor="middle">{depthText(one.depthM)}</text>
@@ -166,6 +194,16 @@
 		fill: none;
 		stroke: var(--ink);
 		stroke-width: 1.6;
+	}
+	.weed,
+	.timber {
+		fill: none;
+		stroke: var(--ink-2);
+		stroke-width: 1;
+	}
+	.grown {
+		stroke: var(--ink-2);
+		stroke-dasharray: 5 3;
 	}
 	.sounding {
 		fill: none;

@@ -13,14 +13,15 @@ const isSameName = (a: string, b: string): boolean => a.trim().toLowerCase() ===
 
 /** What taking a file changes: the chart, spots that learn where they lie, and spots that are new. */
 export interface Taking {
-	readonly chart: Pick<ChartRecord, 'shores' | 'soundings'> | null;
+	readonly chart: Pick<ChartRecord, 'shores' | 'soundings' | 'growths'> | null;
 	readonly moved: readonly { readonly id: string; readonly record: SpotRecord }[];
 	readonly added: readonly SpotRecord[];
 }
 
 /** Why a file cannot be of a water; `null` where it can. */
 export function notOf(file: MapFile, { longitude, latitude, name }: HeldWater): string | null {
-	const first: LonLat | undefined = file.shores[0]?.[0] ?? file.soundings[0]?.[0] ?? file.places[0]?.at;
+	const first: LonLat | undefined =
+		file.shores[0]?.[0] ?? file.soundings[0]?.[0] ?? file.places[0]?.at ?? file.growths[0]?.ring[0];
 	if (!first) return null;
 	const plane = planeAbout([longitude, latitude]);
 	const away = distanceM(plane.pointOf(first), { eastM: 0, northM: 0 });
@@ -67,17 +68,21 @@ export function spotAt(
 	};
 }
 
-/** What taking a file would change of a water; shores and soundings of a file stand in for those there were. */
+/** What taking a file would change of a water; what of a chart a file has stands in for what there was. */
 export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | null): Taking {
 	const known = (name: string) => water.spots.find((spot) => isSameName(spot.name, name));
 	const shores = file.shores.length > 0 ? file.shores.map((ring) => ring.map(mutable)) : (before?.shores ?? []);
 	const soundings: ChartRecord['soundings'] =
 		file.soundings.length > 0 ? file.soundings.map(([at, depthM]) => [mutable(at), depthM]) : (before?.soundings ?? []);
+	const growths =
+		file.growths.length > 0
+			? file.growths.map(({ kind, ring }) => ({ kind, ring: ring.map(mutable) }))
+			: (before?.growths ?? []);
 	const plane = planeAbout([water.longitude, water.latitude]);
 	const depths = depthsOf(plane, { shores, soundings });
-	const hasChart = file.shores.length + file.soundings.length > 0;
+	const hasChart = file.shores.length + file.soundings.length + file.growths.length > 0;
 	return {
-		chart: hasChart ? { shores, soundings } : null,
+		chart: hasChart ? { shores, soundings, growths } : null,
 		moved: file.places.flatMap(({ name, at }) => {
 			const spot = known(name);
 			return spot ? [{ id: spot.id, record: { ...recordOf(spot), at: mutable(at) } }] : [];

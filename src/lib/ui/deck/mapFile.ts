@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
 import type { LonLat } from '$lib/core/places/plane';
 import { distanceM, planeAbout } from '$lib/core/places/plane';
-import { SHORE_POINTS_MAX, SOUNDINGS_MAX } from '$lib/core/records/chartSchema';
+import { GROWTHS, type Growth } from '$lib/core/places/growth';
+import { GROWTH_POINTS_MAX, SHORE_POINTS_MAX, SOUNDINGS_MAX } from '$lib/core/records/chartSchema';
 import { lonLat } from '$lib/core/records/schemas';
 
 /** A place that a file names. */
@@ -10,11 +11,19 @@ export interface NamedPlace {
 	readonly at: LonLat;
 }
 
+/** An area of weed or timber in a file. */
+export interface GrowthFile {
+	readonly kind: Growth['kind'];
+	readonly ring: readonly LonLat[];
+}
+
 /** What a file says of a water. */
 export interface MapFile {
 	readonly shores: readonly (readonly LonLat[])[];
 	readonly soundings: readonly (readonly [LonLat, number])[];
 	readonly places: readonly NamedPlace[];
+	/** Where weed grows and timber stands. */
+	readonly growths: readonly GrowthFile[];
 	/** What was left out, in words. */
 	readonly leftOut: readonly string[];
 }
@@ -44,6 +53,7 @@ interface Reading {
 	readonly shores: LonLat[][];
 	readonly soundings: [LonLat, number][];
 	readonly places: NamedPlace[];
+	readonly growths: GrowthFile[];
 	lines: number;
 	others: number;
 }
@@ -53,6 +63,16 @@ function placeAt(value: unknown, where: string): LonLat {
 	const parsed = lonLat.safeParse([longitude, latitude]);
 	if (parsed.success) return parsed.data;
 	throw new MapFailure(`${where}: ${String(longitude)}, ${String(latitude)} is no place in degrees east and north.`);
+}
+
+/** What grows in an area, by its property "cover", or by its type as GPX has it; `null` for the water itself. */
+function growthOf({ properties }: Feature, where: string): Growth['kind'] | null {
+	const isGrowth = (word: unknown): word is Growth['kind'] => (GROWTHS as readonly unknown[]).includes(word);
+	if (isGrowth(properties?.type)) return properties.type;
+	const cover = properties?.cover;
+	if (cover === undefined || cover === null || cover === '') return null;
+	if (isGrowth(cover)) return cover;
+	throw new MapFailure(`${where}: cover “${String(cover)}” is none; ${GROWTHS.join(' or ')}.`);
 }
 
 function ringOf(value: unknown, where: string): LonLat[] {
@@ -93,6 +113,13 @@ function takePoint(one: Feature, where: string, into: Reading): void {
 	else into.others++;
 }
 
+/** Takes areas: shores with their islands, or of what grows the outlines alone. */
+function takeRings(one: Feature, areas: readonly (readonly unknown[])[], where: string, into: Reading): void {
+	const kind = growthOf(one, where);
+	if (kind === null) into.shores.push(...areas.flatMap((rings) => rings.map((ring) => ringOf(ring, where))));
+	else into.growths.push(...areas.map(([outline]) => ({ kind, ring: ringOf(outline, where) })));
+}
+
 function takeFeature(raw: unknown, index: number, into: Reading): void {
 	const where = `Feature ${index + 1}`;
 	const parsed = feature.safeParse(raw);
@@ -104,15 +131,13 @@ function takeFeature(raw: unknown, index: number, into: Reading): void {
 		case 'Point':
 			return takePoint(one, where, into);
 		case 'Polygon':
-			into.shores.push(...parts.map((ring) => ringOf(ring, where)));
-			return;
+			return takeRings(one, [parts], where, into);
 		case 'MultiPolygon':
-			into.shores.push(...parts.flatMap((rings) => (rings as unknown[]).map((ring) => ringOf(ring, where))));
-			return;
+			return takeRings(one, parts as unknown[][], where, into);
 		case 'LineString': {
 			const line = parts.map((point) => placeAt(point, where));
-			if (line.length > 0 && isClosed(line)) into.shores.push(ringOf(line, where));
-			else into.lines++;
+			if (line.length > 0 && isClosed(line)) return takeRings(one, [[line]], where, into);
+			into.lines++;
 			return;
 		}
 		default:
@@ -136,7 +161,7 @@ function thinned(soundings: readonly (readonly [LonLat, number])[]): (readonly [
 
 const many = (count: number, one: string, more = `${one}s`): string => `${count} ${count === 1 ? one : more}`;
 
-function checked({ shores, soundings, places, lines, others }: Reading): MapFile {
+function checked({ shores, soundings, places, growths, lines, others }: Reading): MapFile {
 	const kept = thinned(soundings);
 	if (shores.flat().length > SHORE_POINTS_MAX)
 		throw new MapFailure(
@@ -148,7 +173,12 @@ function checked({ shores, soundings, places, lines, others }: Reading): MapFile
 		);
 	if (places.length > PLACES_MAX)
 		throw new MapFailure(`${places.length} named places; at most ${PLACES_MAX} are taken. Keep those that you fish.`);
-	if (shores.length + kept.length + places.length === 0)
+	const corners = growths.flatMap(({ ring }) => ring).length;
+	if (corners > GROWTH_POINTS_MAX)
+		throw new MapFailure(
+			`${corners} corners of weed and timber; at most ${GROWTH_POINTS_MAX} are kept. Simplify them.`
+		);
+	if (shores.length + kept.length + places.length + growths.length === 0)
 		throw new MapFailure('No shore, no sounding and no named place is in this file.');
 	const thin = soundings.length - kept.length;
 	const leftOut = [
@@ -156,14 +186,14 @@ function checked({ shores, soundings, places, lines, others }: Reading): MapFile
 		...(lines > 0 ? [many(lines, 'open line')] : []),
 		...(others > 0 ? [many(others, 'thing')] : [])
 	];
-	return { shores, soundings: kept, places, leftOut };
+	return { shores, soundings: kept, places, growths, leftOut };
 }
 
 function fromFeatures(given: unknown): MapFile {
 	const one = feature.safeParse(given);
 	const all = one.success ? { success: true as const, data: { features: [given] } } : collection.safeParse(given);
 	if (!all.success) throw new MapFailure('This is no GeoJSON: a feature, or a collection of them.');
-	const into: Reading = { shores: [], soundings: [], places: [], lines: 0, others: 0 };
+	const into: Reading = { shores: [], soundings: [], places: [], growths: [], lines: 0, others: 0 };
 	all.data.features.forEach((raw, index) => takeFeature(raw, index, into));
 	return checked(into);
 }
@@ -198,7 +228,7 @@ async function fromCsv(text: string): Promise<MapFile> {
 	if (missing.length > 0)
 		throw new MapFailure(`Line 1: the column ${missing[0]} is missing; the columns are ${COLUMNS.join(', ')}.`);
 	if (errors[0]) throw new MapFailure(`Line ${(errors[0].row ?? 0) + 2}: ${errors[0].message}.`);
-	const into: Reading = { shores: [], soundings: [], places: [], lines: 0, others: 0 };
+	const into: Reading = { shores: [], soundings: [], places: [], growths: [], lines: 0, others: 0 };
 	data.forEach(({ longitude, latitude, depth, name }, row) => {
 		const coordinates = [longitude, latitude].map((figure) => (figure?.trim() ? Number(figure) : NaN));
 		const one: Feature = { type: 'Feature', properties: { depth, name }, geometry: { type: 'Point', coordinates } };

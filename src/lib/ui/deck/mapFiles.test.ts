@@ -5,6 +5,7 @@ import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import type { HeldWater } from '$lib/client/app.svelte';
 import { planeAbout, type LonLat } from '$lib/core/places/plane';
+import { GROWTHS } from '$lib/core/places/growth';
 import { chartRecordSchema } from '$lib/core/records/chartSchema';
 import { calendarOf } from './calendar';
 import { depthsOf, notOf, spotAt, takingOf } from './mapExchange';
@@ -38,6 +39,7 @@ const WATER: Written = {
 		[[0.606, 44.103], 0]
 	],
 	places: [{ name: '=Pad "Bay"', at: [0.6, 44.1025] }],
+	growths: [{ kind: 'timber', ring: RING }],
 	route: [
 		{ name: 'Pad Bay', at: [0.6, 44.1025], from: '2026-05-09T04:00:00.000Z' },
 		{ name: 'Old Landing', at: [0.609, 44.103], from: '2026-05-09T07:00:00.000Z' }
@@ -85,6 +87,13 @@ const waters = fc.record({
 			selector: ([[lon, lat]]) => `${lon.toFixed(3)},${lat.toFixed(3)}`
 		}
 	),
+	growths: fc.array(
+		fc.record({
+			kind: fc.constantFrom(...GROWTHS),
+			ring: fc.uniqueArray(place, { minLength: 4, maxLength: 6, selector: String })
+		}),
+		{ maxLength: 2 }
+	),
 	places: fc.array(fc.record({ name: fc.stringMatching(/^[A-Za-zÄé&<"' ]{1,12}[a-z]$/), at: place }), { maxLength: 3 })
 });
 
@@ -98,6 +107,7 @@ describe('a file that was written', () => {
 				const back = await read(`x.${ending}`, await write({ name: 'A water', route: [], ...given }));
 				const named = given.places.map(({ name, at }) => ({ name: name.trim(), at }));
 				expect(back.shores).toEqual(given.shores);
+				expect(back.growths).toEqual(given.growths);
 				expect(back.places).toEqual(named);
 				// Soundings that lie very near to each other may have been thinned.
 				expect(given.soundings).toEqual(expect.arrayContaining(back.soundings as never[]));
@@ -114,6 +124,28 @@ describe('a file that was written', () => {
 		const back = await read('x.csv', text);
 		expect(back.soundings).toEqual(WATER.soundings);
 		expect(back.places[0]!.at).toEqual(WATER.places[0]!.at);
+	});
+});
+
+describe('what grows in a water', () => {
+	const area = (properties: object, ring: readonly LonLat[] = RING) => ({
+		type: 'Feature',
+		properties,
+		geometry: { type: 'Polygon', coordinates: [[...ring, ring[0]]] }
+	});
+	const file = (...features: object[]) => JSON.stringify({ type: 'FeatureCollection', features });
+
+	it('is told from the shore by its cover', async () => {
+		const { shores, growths } = await read('x.geojson', file(area({}), area({ cover: 'weed' }), area({ cover: null })));
+		expect([shores.length, growths]).toEqual([2, [{ kind: 'weed', ring: RING }]]);
+	});
+
+	it('is refused by its feature where it is a cover that is none, or has too many corners', async () => {
+		await expect(read('x.geojson', file(area({}), area({ cover: 'lawn' })))).rejects.toThrow(
+			'Feature 2: cover “lawn” is none; weed or timber.'
+		);
+		const many = Array.from({ length: 2001 }, (_, at): LonLat => [0.6 + at * 1e-6, 44.1 + (at % 2) * 1e-5]);
+		await expect(read('x.geojson', file(area({ cover: 'weed' }, many)))).rejects.toThrow(/2001 corners of weed/);
 	});
 });
 
@@ -199,6 +231,7 @@ describe('taking a file', () => {
 			{ name: ' pad bay', at: [0.601, 44.101] },
 			{ name: 'New Point', at: [0.602, 44.102] }
 		],
+		growths: [],
 		leftOut: []
 	};
 
@@ -207,7 +240,8 @@ describe('taking a file', () => {
 			schemaVersion: 2 as const,
 			waterId: water.id,
 			shores: [],
-			soundings: [[[0.6, 44.1], 3] as [[number, number], number]]
+			soundings: [[[0.6, 44.1], 3] as [[number, number], number]],
+			growths: [{ kind: 'weed' as const, ring: RING.map(([lon, lat]): [number, number] => [lon, lat]) }]
 		};
 		const taking = takingOf(file, water, before);
 		expect(taking.moved).toEqual([
@@ -221,6 +255,9 @@ describe('taking a file', () => {
 			expect.objectContaining({ name: 'New Point', bankBearingDeg: 90, at: [0.602, 44.102] })
 		]);
 		expect(taking.chart?.soundings).toEqual(before.soundings);
+		expect(taking.chart?.growths).toEqual(before.growths);
+		const timber = [{ kind: 'timber' as const, ring: RING }];
+		expect(takingOf({ ...file, growths: timber }, water, before).chart?.growths).toEqual(timber);
 		expect(chartRecordSchema.safeParse({ ...before, ...taking.chart }).success).toBe(true);
 	});
 

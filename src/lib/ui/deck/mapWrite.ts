@@ -18,17 +18,21 @@ const escaped = (text: string): string =>
 const lie = ([longitude, latitude]: LonLat): string => `lat="${latitude}" lon="${longitude}"`;
 const closed = (ring: readonly LonLat[]): readonly LonLat[] => [...ring, ring[0]!];
 
-/** A water as GPX 1.1: spots and soundings as waypoints (a depth is a height under zero), the day as a route, shores as tracks. */
-export function gpxOf({ name, shores, soundings, places, route }: Written): string {
+/** A water as GPX 1.1: spots and soundings as waypoints (a depth is a height under zero), the day as a route, shores and what grows as tracks. */
+export function gpxOf({ name, shores, soundings, places, growths, route }: Written): string {
 	const waypoints = places.map((place) => `<wpt ${lie(place.at)}><name>${escaped(place.name)}</name></wpt>`);
 	const depths = soundings.map(([at, depthM]) => `<wpt ${lie(at)}><ele>${-depthM}</ele><type>sounding</type></wpt>`);
 	const stops = route.map(
 		(stop) => `<rtept ${lie(stop.at)}><time>${stop.from}</time><name>${escaped(stop.name)}</name></rtept>`
 	);
-	const tracks = shores.map((ring) => {
+	const track = (ring: readonly LonLat[], type = ''): string => {
 		const points = closed(ring).map((at) => `<trkpt ${lie(at)}/>`);
-		return `<trk><name>${escaped(name)}</name><trkseg>${points.join('')}</trkseg></trk>`;
-	});
+		return `<trk><name>${escaped(name)}</name>${type}<trkseg>${points.join('')}</trkseg></trk>`;
+	};
+	const tracks = [
+		...shores.map((ring) => track(ring)),
+		...growths.map(({ kind, ring }) => track(ring, `<type>${kind}</type>`))
+	];
 	return [
 		'<?xml version="1.0" encoding="UTF-8"?>',
 		'<gpx version="1.1" creator="Lucernal" xmlns="http://www.topografix.com/GPX/1/1">',
@@ -43,7 +47,7 @@ export function gpxOf({ name, shores, soundings, places, route }: Written): stri
 }
 
 /** A water as GeoJSON. */
-export function geoJsonOf({ name, shores, soundings, places }: Written): string {
+export function geoJsonOf({ name, shores, soundings, places, growths }: Written): string {
 	const feature = (type: string, coordinates: unknown, properties: object) => ({
 		type: 'Feature',
 		properties,
@@ -51,6 +55,7 @@ export function geoJsonOf({ name, shores, soundings, places }: Written): string 
 	});
 	const features = [
 		...shores.map((ring) => feature('Polygon', [closed(ring)], { name })),
+		...growths.map(({ kind, ring }) => feature('Polygon', [closed(ring)], { cover: kind })),
 		...places.map((place) => feature('Point', place.at, { name: place.name })),
 		...soundings.map(([at, depthM]) => feature('Point', at, { depth: depthM }))
 	];

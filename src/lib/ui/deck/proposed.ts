@@ -6,5 +6,7 @@ export const PROPOSED_LOOKS: Readonly<Record<Proposed, { readonly name: string; 
 	point: { name: 'Point', sign: '◇' },
 	ditch: { name: 'Ditch', sign: '≡' },
 	bend: { name: 'Bend', sign: '↷' },
-	arm: { name: 'Arm', sign: '⇔' }
+	arm: { name: 'Arm', sign: '⇔' },
+	turn: { name: 'Weed turn', sign: '∿' },
+	timber: { name: 'Timber edge', sign: '⌇' }
 };

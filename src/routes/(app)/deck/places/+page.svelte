@@ -6,6 +6,7 @@
 	import { ashore } from '$lib/core/places/bank';
 	import type { Sounding } from '$lib/core/places/depths';
 	import type { LonLat } from '$lib/core/places/plane';
+	import type { Growth } from '$lib/core/places/growth';
 	import type { Proposal } from '$lib/core/places/features';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
 	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
@@ -50,6 +51,12 @@
 		map && chart ? chart.soundings.map(([at, depthM]) => ({ ...map.plane.pointOf(at as LonLat), depthM })) : []
 	);
 
+	const growths = $derived<Growth[]>(
+		map && chart
+			? chart.growths.map(({ kind, ring }) => ({ kind, ring: ring.map((at) => map.plane.pointOf(at as LonLat)) }))
+			: []
+	);
+
 	/** `null` while they are looked for. */
 	let proposals = $state.raw<readonly Proposal[] | null>(null);
 	let marked = $state<string | null>(null);
@@ -58,9 +65,9 @@
 	const here = $derived(day.placed.filter(({ at }) => at === weather?.at));
 	workOut(app, day);
 	$effect(() => {
-		const [shores, sounded] = [map?.shores ?? [], soundings];
+		const [shores, sounded, grown] = [map?.shores ?? [], soundings, growths];
 		void app.work
-			?.proposals(shores, sounded)
+			?.proposals(shores, sounded, grown)
 			.then((found) => found && (proposals = found))
 			.catch(() => undefined);
 	});
@@ -98,6 +105,7 @@
 		name: water?.name ?? '',
 		shores: (chart?.shores ?? []) as Written['shores'],
 		soundings: (chart?.soundings ?? []) as Written['soundings'],
+		growths: (chart?.growths ?? []) as Written['growths'],
 		places: day.spots.flatMap(({ name, at }) => (at ? [{ name, at: at as LonLat }] : [])),
 		route: route.flatMap(({ spot, from }) => {
 			const at = spotOf(spot)?.at;
@@ -158,6 +166,7 @@
 				<PlacePlan
 					shores={map?.shores ?? []}
 					{soundings}
+					{growths}
 					spots={onPlan}
 					proposals={proposals ?? []}
 					windFromDeg={weather.windFromDeg}
@@ -197,7 +206,7 @@
 		</section>
 		{#if chart}
 			<section class="block" aria-label="Worth a look">
-				<h2>Worth a look <span class="quiet">by outline and soundings</span></h2>
+				<h2>Worth a look <span class="quiet">by outline, soundings, weed and timber</span></h2>
 				<ul class="worth">
 					{#each proposals ?? [] as one (`${one.kind}${one.eastM}`)}
 						<li>
@@ -207,7 +216,7 @@
 						</li>
 					{:else}
 						<li class="quiet">
-							{proposals ? 'No drop, point, ditch, bend or arm shows in them.' : 'They are being looked through.'}
+							{proposals ? 'No drop, point, ditch, bend, arm or edge shows in them.' : 'They are being looked through.'}
 						</li>
 					{/each}
 				</ul>
