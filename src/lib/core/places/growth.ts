@@ -2,7 +2,7 @@ import { bankNear } from './bank';
 import type { Depths } from './depths';
 import type { Found } from './features';
 import { distanceM, type Point } from './plane';
-import type { Ring } from './shore';
+import { isOnWater, type Ring } from './shore';
 
 /** What grows or stands over an area of a map. */
 export const GROWTHS = ['weed', 'timber'] as const;
@@ -17,7 +17,7 @@ const STEP_M = 5;
 const LEG_STEPS = 4;
 const TURN_DEG = 40;
 /** Nearer than this (m) to its bank an edge is where the growth meets the land. */
-const LANDWARD_M = 8;
+const LANDWARD_M = 20;
 /** By so much (m) the deepest of a timber's edge lies under its shallowest, or none of it is its way to the deep. */
 const FALL_M = 1;
 
@@ -56,8 +56,12 @@ function turnsOf(depths: Depths, { ring }: Growth): Found[] {
 			turns.at((place + to - LEG_STEPS) % edge.length)!
 		);
 		if (turn < TURN_DEG || turn < Math.max(...around) || !isSeaward(depths, point)) return [];
-		const because = `The weed’s edge turns by ${Math.round(turn / 5) * 5}° here.`;
+		const [before, after] = [at(place - LEG_STEPS), at(place + LEG_STEPS)];
+		const middle = { eastM: (before.eastM + after.eastM) / 2, northM: (before.northM + after.northM) / 2 };
+		const what = isOnWater([ring], middle) ? 'A point' : 'A pocket';
 		const depthM = depths.at(point);
+		const over = depthM === null ? '' : ` in ${depthM.toFixed(1)} m`;
+		const because = `${what} of weed${over}: its edge turns by ${Math.round(turn / 5) * 5}°.`;
 		return [{ ...point, kind: 'turn', claim: 'POS-07', because, depthM, worth: Math.min(1, turn / 90) }];
 	});
 }

@@ -326,10 +326,29 @@ describe('places proposed', () => {
 			const ring = [at(150, 50), at(250, 50), at(250, 150), at(150, 150)];
 			const found = kinds([{ kind: 'weed', ring }]);
 			expect(found.map(({ claim, because }) => [claim, because])).toEqual(
-				found.map(() => ['POS-07', 'The weed’s edge turns by 90° here.'])
+				found.map(() => ['POS-07', 'A point of weed in 2.5 m: its edge turns by 90°.'])
 			);
 			expect(found).toHaveLength(4);
 			for (const one of found) expect(Math.min(...ring.map((corner) => distanceM(one, corner)))).toBeLessThan(6);
+		});
+
+		it('are pockets where the edge turns inwards', () => {
+			const ring = [
+				at(100, 60),
+				at(300, 60),
+				at(300, 160),
+				at(250, 160),
+				at(250, 110),
+				at(150, 110),
+				at(150, 160),
+				at(100, 160)
+			];
+			const found = kinds([{ kind: 'weed', ring }]).filter(({ because }) => because.startsWith('A pocket'));
+			expect(found).toHaveLength(2);
+			for (const { northM, eastM } of found) {
+				expect(Math.abs(northM - 110)).toBeLessThan(6);
+				expect(Math.min(Math.abs(eastM - 150), Math.abs(eastM - 250))).toBeLessThan(6);
+			}
 		});
 
 		it('are none along a round bed, nor where weed meets the bank', () => {

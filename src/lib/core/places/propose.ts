@@ -12,6 +12,8 @@ const POINTS_MAX = 5000;
 const CORNERS_MAX = 400;
 const APART_M = 60;
 const MOST = 8;
+/** Most of a kind: one more like the others tells little. */
+const MOST_OF_A_KIND = 4;
 /** A shore around which more than this share of a circle is water is a point of land, and the circle's radius, m. */
 const POINT_SHARE = 0.64;
 const POINT_M = 40;
@@ -68,7 +70,10 @@ function apart(found: readonly Found[]): Found[] {
 			return isFree;
 		});
 	const rankOf = (one: Found): number => kept.filter(({ kind }) => kind === one.kind).indexOf(one);
-	return kept.toSorted((a, b) => rankOf(a) - rankOf(b) || b.worth - a.worth).slice(0, MOST);
+	return kept
+		.filter((one) => rankOf(one) < MOST_OF_A_KIND)
+		.toSorted((a, b) => rankOf(a) - rankOf(b) || b.worth - a.worth)
+		.slice(0, MOST);
 }
 
 /**

@@ -207,7 +207,8 @@
 	}
 	/* The season's words are the longest: they are never cut. */
 	.cell:first-child {
-		flex: 1.35 0 auto;
+		flex-grow: 1.35;
+		min-width: 7.4rem;
 	}
 	.place:hover,
 	.cell:hover,
@@ -269,8 +270,7 @@
 			overflow-x: auto;
 			border-top: 1px solid var(--rule);
 		}
-		.cell,
-		.cell:first-child {
+		.cell {
 			flex: 0 0 auto;
 			min-width: 92px;
 			min-height: 46px;
