@@ -12,17 +12,19 @@ interface TallyData {
 	/** The latest outing, and what happened on it. */
 	readonly outing: Stored<OutingRecord> | null;
 	readonly happenings: readonly Stored<HappeningRecord>[];
-	readonly totals: Totals;
+	/** What other outings came to, told once it is counted: the page does not wait for it. */
+	readonly totals: Promise<Totals>;
 	readonly rigs: readonly Stored<RigRecord>[];
 }
 
-const NOTHING: TallyData = { outing: null, happenings: [], totals: { casts: 0, strikes: 0 }, rigs: [] };
+const NO_TOTALS: Totals = { casts: 0, strikes: 0 };
+const NOTHING: TallyData = { outing: null, happenings: [], totals: Promise.resolve(NO_TOTALS), rigs: [] };
 
 async function read(anglerId: string): Promise<TallyData> {
 	const [outing = null] = (await storeOf('outings').list(anglerId, { limit: 1 })).items;
-	const [happenings, totals, rigs] = await Promise.all([
+	const totals = totalsBeside(anglerId, outing?.id ?? null).catch(() => NO_TOTALS);
+	const [happenings, rigs] = await Promise.all([
 		outing ? everyRecord(storeOf('happenings').all(anglerId, { of: { outingId: outing.id } })) : [],
-		totalsBeside(anglerId, outing?.id ?? null),
 		everyRecord(storeOf('rigs').all(anglerId))
 	]);
 	return { outing, happenings, totals, rigs };
@@ -31,6 +33,9 @@ async function read(anglerId: string): Promise<TallyData> {
 export const load: PageServerLoad = async (event) => {
 	event.depends('lucernal:records');
 	const { anglerId } = anglerOf(event.locals);
-	const answer = await firstAnswer(event, false);
-	return { ...(await whereReached(event.locals, () => read(anglerId), NOTHING)), answer };
+	const [answer, record] = await Promise.all([
+		firstAnswer(event, false),
+		whereReached(event.locals, () => read(anglerId), NOTHING)
+	]);
+	return { ...record, answer };
 };

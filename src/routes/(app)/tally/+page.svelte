@@ -128,7 +128,13 @@
 	const deck = $derived(
 		outing?.record.deck.map((rig) => ({ name: `${rigName(rig)}, ${ouncesText(rig.weightOz)} oz`, rig })) ?? []
 	);
-	const next = $derived(under && nextOf(under, data.totals, complete, app.stand.stances));
+	/** What other outings came to: what is proposed next waits for it. */
+	let totals = $state.raw<Awaited<PageData['totals']> | null>(null);
+	$effect(() => {
+		const asked = data.totals;
+		void asked.then((told) => asked === data.totals && (totals = told));
+	});
+	const next = $derived(under && totals && nextOf(under, totals, complete, app.stand.stances));
 	let notYet = $state('');
 	/** The turn of a trial that is cast now, and what is left of it. */
 	const trial = $derived.by(() => {
