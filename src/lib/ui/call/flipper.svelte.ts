@@ -32,6 +32,8 @@ export class Flipper {
 			await work.flips(input, (events) => {
 				if (run === this.#run) this.#hear(events);
 			});
+		} catch {
+			// The call stands without them; the next change looks anew.
 		} finally {
 			if (run === this.#run) this.busy = false;
 		}
