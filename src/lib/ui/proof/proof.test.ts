@@ -164,7 +164,7 @@ describe('what an outing costs', () => {
 describe('fish brought to hand', () => {
 	const none: readonly Kept[] = [];
 	const kept = Object.fromEntries(GEAR.map((gear) => [gear, none])) as Record<(typeof GEAR)[number], readonly Kept[]>;
-	const share = { count: 7, of: 10, from: 0.45, to: 0.87 };
+	const share = { share: 0.7, count: 7, of: 10, from: 0.45, to: 0.87 };
 
 	it('are counted by the tackle that is asked for', async () => {
 		render(Landed, {
