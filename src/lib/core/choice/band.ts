@@ -81,31 +81,47 @@ class Node {
 		return depth;
 	}
 
-	/** A figure between two paths. */
-	#read(column: 'middleM' | 'farM' | 'surfaceM', path: number, share: number): number {
-		const upper = this.#paths[column][this.#paths.at(this.#node, path)]!;
-		return upper + share * (this.#paths[column][this.#paths.at(this.#node, path + 1)]! - upper);
+	/** A figure between two paths, both followed already. */
+	#read(column: Float64Array, path: number, share: number): number {
+		const at = this.#node * DEPTHS_M.length + path;
+		return column[at]! + share * (column[at + 1]! - column[at]!);
 	}
 
 	/** The second deepest of those distances between two paths; the only one where the cast reaches one alone. */
 	second(path: number, share: number): number {
 		const near = Math.max(0, DEPTHS_M[path]! + share * (DEPTHS_M[path + 1]! - DEPTHS_M[path]!));
 		if (!this.#middle) return near;
-		const middle = Math.max(0, this.#read('middleM', path, share));
+		const middle = Math.max(0, this.#read(this.#paths.middleM, path, share));
 		if (!this.#far) return Math.min(near, middle);
-		const far = Math.max(0, this.#read('farM', path, share));
+		const far = Math.max(0, this.#read(this.#paths.farM, path, share));
 		return Math.max(Math.min(near, middle), Math.min(far, Math.max(near, middle)));
+	}
+
+	/** Sees to it that a path and the one below it are followed. */
+	follow(path: number): void {
+		this.#paths.at(this.#node, path);
+		this.#paths.at(this.#node, path + 1);
 	}
 
 	/** How far out the path between two leaves the surface. */
 	surface(path: number, share: number): number {
-		return this.#read('surfaceM', path, share);
+		return this.#read(this.#paths.surfaceM, path, share);
 	}
 }
 
-/** The first path below the shallowest that runs as deep as `toM` somewhere, or the deepest: paths never cross. */
-function firstBelow(node: Node, toM: number): number {
-	let [first, last] = [1, DEPTHS_M.length - 1];
+/** The first path below the shallowest that is as deep as `toM` near the angler, or the deepest. */
+function firstDeepNear(toM: number): number {
+	const found = DEPTHS_M.findIndex((depth, at) => at > 0 && depth >= toM);
+	return found < 0 ? DEPTHS_M.length - 1 : found;
+}
+
+/**
+ * The first path below the shallowest that runs as deep as `toM` somewhere, or the deepest: paths never cross.
+ *
+ * @param last One that does, or the deepest.
+ */
+function firstBelow(node: Node, toM: number, last: number): number {
+	let first = 1;
 	while (first < last) {
 		const middle = (first + last) >> 1;
 		if (node.deepest(middle) < toM) first = middle + 1;
@@ -118,8 +134,9 @@ function firstBelow(node: Node, toM: number): number {
  * What a path has to spare: the depth of its second deepest distance, and the cast, whichever is less. A countdown of
  * a minute takes the lightest lure of the catalogue below 12 m, so its length is not asked after.
  */
-function marginOf(node: Node, { fromM, toM, castM }: Band): number {
-	const below = firstBelow(node, toM);
+function marginOf(node: Node, { fromM, toM, castM }: Band, deepNear: number): number {
+	const below = firstBelow(node, toM, deepNear);
+	node.follow(below - 1);
 	const [low, high] = [node.deepest(below - 1), node.deepest(below)];
 	const share = Math.min(1, Math.max(0, (toM - low) / (high - low || 1)));
 	const overrun = Math.max(0, low - toM);
@@ -141,10 +158,11 @@ interface Margins {
 function marginsOf(speedPaths: SpeedPaths, band: Band, node: Node): Margins {
 	const at = new Float64Array(NODES);
 	let [best, least, most] = [-Infinity, Infinity, -Infinity];
+	const deepNear = firstDeepNear(band.toM);
 	for (let cell = 0; cell < at.length; cell++) {
 		node.set(speedPaths, cell);
 		// A cast that reaches none of the distances is not judged by depth.
-		at[cell] = band.castM <= NEAREST_M ? 0 : marginOf(node, band);
+		at[cell] = band.castM <= NEAREST_M ? 0 : marginOf(node, band, deepNear);
 		best = Math.max(best, at[cell]!);
 		if (at[cell]! < 0) continue;
 		// Between this node and the next the margin may still be above zero; beyond the ends it stays what it is.

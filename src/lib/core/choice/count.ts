@@ -53,6 +53,30 @@ function waysIn({ variables, ties }: Group, open: readonly (readonly number[])[]
 	return ways;
 }
 
+/** Counts of groups that links alone join, by what is open of them; so many are held. */
+const counted = new Map<string, number>();
+const COUNTS_HELD = 500;
+
+function countGroup(space: Space, group: Group, open: readonly (readonly number[])[]): number {
+	const key = [space.family, space.layout, ...group.variables.map((at) => `${at}:${open[at]!.join()}`)].join('|');
+	let ways = counted.get(key);
+	if (ways === undefined) {
+		if (counted.size >= COUNTS_HELD) counted.clear();
+		counted.set(key, (ways = waysIn(group, open, new Int32Array(open.length))));
+	}
+	return ways;
+}
+
+/** Groups that the links of a space make by themselves. */
+const linked = new Map<Space, readonly Group[]>();
+
+function groupsOf(space: Space, bound: readonly Factor[]): readonly Group[] {
+	if (bound.length > 0) return tiesOf(space, bound).reduce<Group[]>(joinedBy, []);
+	let groups = linked.get(space);
+	if (!groups) linked.set(space, (groups = tiesOf(space, []).reduce<Group[]>(joinedBy, [])));
+	return groups;
+}
+
 /**
  * Number of rigs that a mask, the links of a space and some ties leave: the counted product, what cannot stand together
  * taken out.
@@ -61,9 +85,11 @@ function waysIn({ variables, ties }: Group, open: readonly (readonly number[])[]
  */
 export function countRigs(space: Space, mask: Mask, bound: readonly Factor[] = []): number {
 	const open = mask.map((row) => [...row.keys()].filter((value) => row[value]));
-	const groups = tiesOf(space, bound).reduce<Group[]>(joinedBy, []);
+	const groups = groupsOf(space, bound);
 	const tied = new Set(groups.flatMap(({ variables }) => variables));
 	const free = open.reduce((total, values, at) => (tied.has(at) ? total : total * values.length), 1);
-	const now = new Int32Array(open.length);
-	return groups.reduce((total, group) => total * waysIn(group, open, now), free);
+	return groups.reduce((total, group) => {
+		const ways = bound.length > 0 ? waysIn(group, open, new Int32Array(open.length)) : countGroup(space, group, open);
+		return total * ways;
+	}, free);
 }

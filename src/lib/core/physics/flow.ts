@@ -24,59 +24,65 @@ const STEEPEST = 1.5;
 const depthAt = (rangeM: number, angle: number): number => rangeM * Math.sin(angle) - USUAL_TIP_M;
 const held = (angle: number): number => Math.min(STEEPEST, Math.max(-STEEPEST, angle));
 
-/** A path's angle (rad) and speed across (m/s) with some line out. */
-interface State {
-	readonly angle: number;
-	readonly u: number;
-}
-
-/** Follows a path over one metre of line, out or in, by the midpoint rule. */
-function step(water: Water, rangeM: number, way: 1 | -1, { angle, u }: State): State {
-	const now = acrossMps(water, rangeM, angle, u);
-	const half = held(angle - (way * now) / water.speedMps / 2 / rangeM);
-	const middle = acrossMps(water, rangeM + way / 2, half, now);
-	return { angle: held(angle - (way * middle) / water.speedMps / (rangeM + way / 2)), u: middle };
-}
-
-/** One path, known in from its seed and out as far as a cast has asked. */
-class Path {
-	/** Depths (m) at every mark from the nearest out. */
-	readonly depthsM = new Float32Array(MARKS);
-	readonly #water: Water;
-	#state: State;
-	#outM = SEED_MARK_M;
-
-	constructor(water: Water, seedM: number) {
-		this.#water = water;
-		const seed = { angle: Math.asin((seedM + USUAL_TIP_M) / SEED_MARK_M), u: 0.2 };
-		this.#state = seed;
-		this.depthsM[SEED_MARK_M - NEAREST_MARK_M] = seedM;
-		let state: State = seed;
-		for (let range = SEED_MARK_M; range > NEAREST_MARK_M; range--) {
-			state = step(water, range, -1, state);
-			this.depthsM[range - 1 - NEAREST_MARK_M] = depthAt(range - 1, state.angle);
-		}
-	}
-
-	/** Depths (m) by mark, those up to a mark among them. */
-	upTo(mark: number): Float32Array {
-		for (; this.#outM < mark + NEAREST_MARK_M; this.#outM++) {
-			this.#state = step(this.#water, this.#outM, 1, this.#state);
-			this.depthsM[this.#outM + 1 - NEAREST_MARK_M] = depthAt(this.#outM + 1, this.#state.angle);
-		}
-		return this.depthsM;
-	}
-}
-
 /** The paths of a lure at a retrieve speed, by its pull (m2/s2) and its line's share of the drag (1/m). */
 export class Flow {
-	readonly #paths: Path[] = [];
+	/** Depths (m), path by path, at every mark from the nearest out: as far as they were followed. */
+	readonly depthsM = new Float32Array(PATHS * MARKS);
+	/** Up to which mark each path is followed; 0 for one that is not begun. */
+	readonly #known = new Uint8Array(PATHS);
+	/** Angle (rad) and speed across (m/s) of each path where it was left. */
+	readonly #state = new Float64Array(2 * PATHS);
+	readonly #water: Water;
 
-	constructor(readonly water: Water) {}
+	constructor(water: Water) {
+		this.#water = water;
+	}
 
-	/** Depths (m) of a path at the marks from the nearest out to `mark` at least. */
-	depthsM(path: number, mark: number): Float32Array {
-		return (this.#paths[path] ??= new Path(this.water, SEED_DEPTHS_M[path]!)).upTo(mark);
+	/** Sees to it that the depths of a path are there, out to a mark at least. @returns Where they begin. */
+	at(path: number, mark: number): number {
+		if (this.#known[path]! < mark) this.#follow(path, mark);
+		return path * MARKS;
+	}
+
+	#follow(path: number, mark: number): void {
+		const from = path * MARKS;
+		if (this.#known[path] === 0) this.#begin(path, from);
+		for (let at = this.#known[path]!; at < mark; at++) {
+			this.#step(path, at + NEAREST_MARK_M, 1);
+			this.depthsM[from + at + 1] = depthAt(at + 1 + NEAREST_MARK_M, this.#state[2 * path]!);
+		}
+		this.#known[path] = Math.max(mark, this.#known[path]!);
+	}
+
+	/** Puts down a path's seed, and follows it from there to the nearest mark. */
+	#begin(path: number, from: number): void {
+		const seedM = SEED_DEPTHS_M[path]!;
+		const seed = SEED_MARK_M - NEAREST_MARK_M;
+		this.depthsM[from + seed] = seedM;
+		this.#seed(path, seedM);
+		for (let at = seed; at > 0; at--) {
+			this.#step(path, at + NEAREST_MARK_M, -1);
+			this.depthsM[from + at - 1] = depthAt(at - 1 + NEAREST_MARK_M, this.#state[2 * path]!);
+		}
+		this.#seed(path, seedM);
+		this.#known[path] = seed;
+	}
+
+	#seed(path: number, seedM: number): void {
+		this.#state[2 * path] = Math.asin((seedM + USUAL_TIP_M) / SEED_MARK_M);
+		this.#state[2 * path + 1] = 0.2;
+	}
+
+	/** Follows a path over one metre of line, out or in, by the midpoint rule. */
+	#step(path: number, rangeM: number, way: 1 | -1): void {
+		const state = this.#state;
+		const { speedMps } = this.#water;
+		const angle = state[2 * path]!;
+		const now = acrossMps(this.#water, rangeM, angle, state[2 * path + 1]!);
+		const half = held(angle - (way * now) / speedMps / 2 / rangeM);
+		const middle = acrossMps(this.#water, rangeM + way / 2, half, now);
+		state[2 * path] = held(angle - (way * middle) / speedMps / (rangeM + way / 2));
+		state[2 * path + 1] = middle;
 	}
 }
 
@@ -90,23 +96,25 @@ export function shareBetween(flow: Flow, rangeM: number, depthM: number, fromM: 
 	const mark = Math.min(MARKS - 1.001, Math.max(0, rangeM - NEAREST_MARK_M));
 	const whole = Math.floor(mark);
 	const part = mark - whole;
-	const depthOf = (path: number): number => {
-		const depthsM = flow.depthsM(path, whole + 1);
-		return depthsM[whole]! + part * (depthsM[whole + 1]! - depthsM[whole]!);
-	};
+	const { depthsM } = flow;
 	// The paths above and below the lure where the winding begins.
 	let [low, high] = [0, PATHS - 1];
 	while (high - low > 1) {
 		const middle = (low + high) >> 1;
-		if (depthOf(middle) < depthM) low = middle;
+		const at = flow.at(middle, whole + 1) + whole;
+		if (depthsM[at]! + part * (depthsM[at + 1]! - depthsM[at]!) < depthM) low = middle;
 		else high = middle;
 	}
-	const [above, below] = [depthOf(low), depthOf(high)];
+	const first = flow.at(low, whole + 1);
+	const upper = first + whole;
+	const lower = flow.at(high, whole + 1) + whole;
+	const above = depthsM[upper]! + part * (depthsM[upper + 1]! - depthsM[upper]!);
+	const below = depthsM[lower]! + part * (depthsM[lower + 1]! - depthsM[lower]!);
 	const share = Math.min(1, Math.max(0, (depthM - above) / (below - above || 1)));
-	const [upper, lower] = [flow.depthsM(low, whole), flow.depthsM(high, whole)];
 	let inside = 0;
-	for (let at = 0; at <= whole; at++) {
-		const depth = upper[at]! + share * (lower[at]! - upper[at]!);
+	for (let at = first, end = first + whole; at <= end; at++) {
+		const shallow = depthsM[at]!;
+		const depth = shallow + share * (depthsM[at + MARKS]! - shallow);
 		if (depth <= toM && (depth >= fromM || fromM <= 0)) inside++;
 	}
 	return inside / (whole + 1);
