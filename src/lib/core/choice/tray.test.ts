@@ -114,7 +114,8 @@ describe('a tray of loose parts', () => {
 						return { part: 'lure' as const, rig };
 					})
 				);
-				expect(bestOf(reading, [...some, ...turning])).toBe(bestOf(reading, lures));
+				// Points are rounded one by one: equals may differ by a thousandth in what is told.
+				expect(bestOf(reading, [...some, ...turning])).toBeCloseTo(bestOf(reading, lures), 2);
 			}),
 			{ numRuns: 40 }
 		);
@@ -133,7 +134,7 @@ describe('a tray of loose parts', () => {
 				const bare = [{ trailer: body }, { trailer: null }].map((one) =>
 					bestLocked(reading, { ...one, skirt: { colour: 'none' } })
 				);
-				expect(bestOf(reading, [skirt, trailer])).toBe(Math.max(...free, ...bare));
+				expect(bestOf(reading, [skirt, trailer])).toBeCloseTo(Math.max(...free, ...bare), 2);
 			}),
 			{ numRuns: 30 }
 		);
@@ -143,10 +144,10 @@ describe('a tray of loose parts', () => {
 		fc.assert(
 			fc.property(anyReading, anyLoose, (reading, tray) => {
 				const whole = bestLocked(reading, {});
-				expect(bestOf(reading, tray)).toBeLessThanOrEqual(whole);
+				expect(bestOf(reading, tray)).toBeLessThanOrEqual(whole + 0.005);
 				const heads = tray.filter(({ part }) => part === 'head');
 				const fewer = heads.length > 1 ? tray.filter((part) => part !== heads[0]) : tray;
-				expect(bestOf(reading, fewer)).toBeLessThanOrEqual(bestOf(reading, tray));
+				expect(bestOf(reading, fewer)).toBeLessThanOrEqual(bestOf(reading, tray) + 0.005);
 			}),
 			{ numRuns: 60 }
 		);
