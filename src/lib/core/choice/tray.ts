@@ -3,6 +3,7 @@ import { FAMILY_KEYS, type Locks } from '../schema/rig';
 import type { Tray, TrayPart } from '../schema/tray';
 import type { Family } from '../schema/words';
 import type { Factor } from './factors';
+import { SPACES } from './spaces';
 import { agree, nearestIn, NearestKnown, type Mask } from './locks';
 import type { Space } from './part';
 
@@ -27,16 +28,16 @@ const KINDS: readonly Kind[] = [
 
 type Position = NonNullable<Locks['blades']>[number]['position'];
 
-/** What a loose part writes into a rig, a blade at one place of the wire; `null` where it is for another place. */
-function patchOf(item: TrayPart, position: Position): Locks | null {
+/** What a loose part writes into a rig: a blade at the place that it is for, or at either. */
+function patchesOf(item: TrayPart): Locks[] {
 	const { part } = item;
 	if (part === 'blade') {
-		const blade = { ...without(item, 'part', 'count', 'wear'), position };
-		return (item.position ?? position) === position ? { blades: [blade] } : null;
+		const places: readonly Position[] = item.position ? [item.position] : ['front', 'rear'];
+		return places.map((position) => ({ blades: [{ ...without(item, 'part', 'count', 'wear'), position }] }));
 	}
 	const fields = without(item, 'part', 'count', 'wear');
 	const own = part === 'head' || part === 'wire' || part === 'trailer-hook';
-	return own ? (fields as Locks) : { [part]: fields };
+	return [own ? (fields as Locks) : { [part]: fields }];
 }
 
 /** Something owned that a space can carry: which of its parts that may be, by variable, and how far its figures lie off. */
@@ -53,23 +54,47 @@ const positionsOf = ({ variables }: Space): Position[] =>
 /** Parts of one kind, one of which a rig must carry. */
 type Choice = readonly Owned[];
 
-/** What of parts a space can carry under the locks. */
-function ownedIn(space: Space, patches: readonly Locks[], locks: Locks, known: NearestKnown): Owned[] {
-	const found = patches.flatMap((patch): Owned[] => {
-		const nearest = agree(patch, locks) ? nearestIn(space, patch, known) : null;
-		return nearest ? [{ patch, ...nearest }] : [];
-	});
+/** What something owned may write into a rig, a blade at either place of a wire, and how near the catalogue comes to it. */
+interface Piece {
+	readonly patches: readonly Locks[];
+	readonly off: number;
+}
+
+/** A piece, its figures being those of the catalogue that come nearest anywhere. */
+function pieceOf(patches: readonly Locks[], known: NearestKnown): Piece {
+	const offs = SPACES.flatMap((space) => patches.flatMap((patch) => nearestIn(space, patch, known)?.off ?? []));
+	return { patches, off: Math.min(...offs) };
+}
+
+const BARELY = 1e-9;
+
+/**
+ * What of some pieces a space can carry at a place under the locks. A piece that the catalogue comes nearer to elsewhere is
+ * not this space's: a small blade makes no rear one of a tandem because that has none smaller.
+ */
+function ownedIn(
+	space: Space,
+	pieces: readonly Piece[],
+	position: Position,
+	locks: Locks,
+	known: NearestKnown
+): Owned[] {
+	const found = pieces.flatMap(({ patches, off }) =>
+		patches.flatMap((patch): Owned[] => {
+			if (patch.blades?.every((blade) => blade.position !== position) || !agree(patch, locks)) return [];
+			const nearest = nearestIn(space, patch, known);
+			return nearest && nearest.off <= off + BARELY ? [{ patch, ...nearest }] : [];
+		})
+	);
 	// Of two figures that the catalogue does not tell apart the nearer one is tied on.
 	return found.sort((a, b) => a.off - b.off);
 }
 
 /** What the loose parts of a kind leave to choose from in a space: for each blade of a wire by itself, else once. */
-function choicesOf(space: Space, { part, bare }: Kind, items: readonly TrayPart[], locks: Locks, known: NearestKnown) {
+function choicesOf(space: Space, { part, bare }: Kind, loose: readonly Piece[], locks: Locks, known: NearestKnown) {
+	const pieces = bare ? [...loose, { patches: [bare], off: 0 }] : loose;
 	const places = part === 'blade' ? positionsOf(space) : (['rear'] as const);
-	return places.map((position) => {
-		const patches = [...items.flatMap((item) => patchOf(item, position) ?? []), ...(bare ? [bare] : [])];
-		return ownedIn(space, patches, locks, known);
-	});
+	return places.map((position) => ownedIn(space, pieces, position, locks, known));
 }
 
 /** Whether a family has a kind of part at all. */
@@ -123,20 +148,24 @@ function narrowed(mask: Mask, choices: readonly Choice[]): Mask {
 
 /** What is owned, finished lures apart from loose parts. */
 export interface Stock {
-	readonly lures: readonly Locks[];
-	/** Whether lures can be put together. */
-	readonly loose: boolean;
-	readonly of: ReadonlyMap<TrayPart['part'], readonly TrayPart[]>;
+	/** What can be begun from: nothing, where lures can be put together, and each lure as it is. */
+	readonly bases: readonly Piece[];
+	readonly of: ReadonlyMap<TrayPart['part'], readonly Piece[]>;
 	readonly known: NearestKnown;
 }
 
 /** A tray in order. Lures without heads mean only those lures. */
 export function stockOf(tray: Tray): Stock {
 	const there = tray.filter(({ count }) => count !== 0);
-	const of = new Map<TrayPart['part'], TrayPart[]>();
-	for (const item of there) of.set(item.part, [...(of.get(item.part) ?? []), item]);
-	const lures = there.flatMap((item) => (item.part === 'lure' ? [item.rig] : []));
-	return { lures, loose: lures.length === 0 || of.has('head'), of, known: new NearestKnown() };
+	const known = new NearestKnown();
+	const of = new Map<TrayPart['part'], Piece[]>();
+	const lures: Locks[] = [];
+	for (const item of there) {
+		if (item.part === 'lure') lures.push(item.rig);
+		else of.set(item.part, [...(of.get(item.part) ?? []), pieceOf(patchesOf(item), known)]);
+	}
+	const nothing: Locks[] = lures.length === 0 || of.has('head') ? [{}] : [];
+	return { bases: [...nothing, ...lures].map((base) => pieceOf([base], known)), of, known };
 }
 
 /**
@@ -145,16 +174,16 @@ export function stockOf(tray: Tray): Stock {
  *
  * @param mask What locks and rules leave.
  */
-export function boundsOf(space: Space, mask: Mask, locks: Locks, { lures, loose, of, known }: Stock): Bound[] {
+export function boundsOf(space: Space, mask: Mask, locks: Locks, { bases, of, known }: Stock): Bound[] {
 	const choices = KINDS.flatMap((kind) => {
-		const items = of.get(kind.part);
-		if (!items || !has(space.family, kind)) return [];
-		return [{ kind, found: choicesOf(space, kind, items, locks, known) }];
+		const pieces = of.get(kind.part);
+		if (!pieces || !has(space.family, kind)) return [];
+		return [{ kind, found: choicesOf(space, kind, pieces, locks, known) }];
 	});
-	const bases: Locks[] = [...(loose ? [{}] : []), ...lures];
 	const places = positionsOf(space).length;
-	return bases.flatMap((base, number) => {
-		const lure = ownedIn(space, [base], locks, known);
+	return bases.flatMap((piece, number) => {
+		const base = piece.patches[0]!;
+		const lure = ownedIn(space, [piece], 'rear', locks, known);
 		// The blades that a lure names are all that it has.
 		if (lure.length === 0 || (base.blades && base.blades.length !== places)) return [];
 		const bound = choices.filter(({ kind }) => kind.keys.every((key) => base[key] === undefined));
