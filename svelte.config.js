@@ -1,4 +1,5 @@
 import adapter from '@sveltejs/adapter-node';
+import { sourcesHash } from './scripts/lib/sources.mjs';
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
@@ -8,6 +9,8 @@ export default {
 	},
 	kit: {
 		adapter: adapter({ precompress: true }),
+		// By the clock, as is usual, a test that starts beside a build would give its server another name than its pages have.
+		version: { name: sourcesHash().slice(0, 16) },
 		csp: {
 			mode: 'nonce',
 			directives: {
