@@ -485,7 +485,6 @@ async function benchDeck(page: Page): Promise<void> {
 		await whole();
 		times.push(performance.now() - begun);
 	}
-	console.log(times.map((ms) => ms.toFixed(0)).join(' '));
 	report('an hour of it changed, to the deck and its curve', times);
 }
 

@@ -57,7 +57,10 @@ export async function firstAnswer(opening: Opening, whole: boolean): Promise<Cal
 	const question = questionOf(documents.desk?.record ?? null, documents.stand?.record ?? null, waters);
 	const asker = { asker: anglerId, signal: opening.request.signal };
 	const answer = await called(whole ? question : { ...question, top: 1 }, asker).catch(() => null);
-	if (!answer || whole) return answer;
+	if (!answer) return null;
+	// The others run in the page's own worker as soon as they are looked at.
+	if (whole) return { ...answer, calls: answer.calls.map((one, at) => (at === 0 ? one : { ...one, window: null })) };
 	const calls = answer.calls.map((call) => ({ ...call, reasons: [], window: null }));
-	return { ...answer, calls, families: [] };
+	const plan = answer.plan.filter(({ kind, topic }) => kind === 'caution' || topic === 'position');
+	return { ...answer, calls, families: [], plan };
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import { partsOf } from '$lib/core/build/partsOf';
 	import { describeBuild, partWords, slotWord } from '$lib/core/naming/partNames';
 	import { drawExploded } from '$lib/core/drawing/exploded';
@@ -86,23 +87,25 @@
 			<RigDrawing drawing={{ ...drawing, text: describeBuild(build) }} {scale} />
 		</div>
 		<svg class="over" width={whole} height={tall} aria-hidden="true">
-			{#if exploded}
-				{#each exploded.ways as { part, from, to } (part)}
-					{@const [a, b] = [px(from), px(to)]}
-					<line class="way" x1={a.x} y1={a.y} x2={b.x} y2={b.y} />
+			<BrowserOnly>
+				{#if exploded}
+					{#each exploded.ways as { part, from, to } (part)}
+						{@const [a, b] = [px(from), px(to)]}
+						<line class="way" x1={a.x} y1={a.y} x2={b.x} y2={b.y} />
+					{/each}
+				{/if}
+				{#each labels as { part, text, anchor, at, side: where } (part)}
+					<line class="leader" x1={at.x + (where === 'left' ? 3 : -3)} y1={at.y} x2={anchor.x} y2={anchor.y} />
+					<circle class="touch" cx={anchor.x} cy={anchor.y} r="1.8" />
+					<text x={at.x} y={at.y + 4} text-anchor={where === 'left' ? 'end' : 'start'}>{short(text)}</text>
 				{/each}
-			{/if}
-			{#each labels as { part, text, anchor, at, side: where } (part)}
-				<line class="leader" x1={at.x + (where === 'left' ? 3 : -3)} y1={at.y} x2={anchor.x} y2={anchor.y} />
-				<circle class="touch" cx={anchor.x} cy={anchor.y} r="1.8" />
-				<text x={at.x} y={at.y + 4} text-anchor={where === 'left' ? 'end' : 'start'}>{short(text)}</text>
-			{/each}
-			{#if numbered}
-				{#each named as { part, number, balloon } (part)}
-					<circle class="balloon" cx={balloon.x} cy={balloon.y} r={BALLOON_PX} />
-					<text class="number" x={balloon.x} y={balloon.y + 4} text-anchor="middle">{number}</text>
-				{/each}
-			{/if}
+				{#if numbered}
+					{#each named as { part, number, balloon } (part)}
+						<circle class="balloon" cx={balloon.x} cy={balloon.y} r={BALLOON_PX} />
+						<text class="number" x={balloon.x} y={balloon.y + 4} text-anchor="middle">{number}</text>
+					{/each}
+				{/if}
+			</BrowserOnly>
 		</svg>
 		<div class="ruler" style:left="{origin.x}px" style:top="{tall}px">
 			<LengthRuler lengthMm={drawing.bounds.width} {scale} />

@@ -3,6 +3,7 @@
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import type { CalledRig } from '$lib/core/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { withUnit } from '$lib/forms/units';
 	import { behindWords, whenBetter } from './whenBetter';
@@ -36,11 +37,13 @@
 			<li class:marked={index === marked}>
 				<span class="rank">{index + 1}</span>
 				<span class="mini"
-					><RigDrawing
-						{drawing}
-						scale={Math.min(70 / drawing.bounds.width, 28 / drawing.bounds.height)}
-						decorative
-					/></span
+					><BrowserOnly
+						><RigDrawing
+							{drawing}
+							scale={Math.min(70 / drawing.bounds.width, 28 / drawing.bounds.height)}
+							decorative
+						/></BrowserOnly
+					></span
 				>
 				<span class="what">
 					<button type="button" aria-pressed={index === marked} onclick={() => onmark(index)} {onkeydown}

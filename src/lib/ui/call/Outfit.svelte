@@ -7,6 +7,7 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import { costText } from './lockable';
 	import { outfitOf, type OutfitItem } from './outfit';
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import Icon from '../parts/Icon.svelte';
 
 	interface Props {
@@ -34,7 +35,7 @@
 					aria-pressed={isLocked(item)}
 					aria-label="{isLocked(item) ? 'Free' : 'Lock'} {item.name}: {item.value}"
 					onclick={() => toggle(item)}
-					>{#if isLocked(item)}<Icon icon={Lock} size={12} />{:else}<Icon icon={LockOpen} size={12} />{/if}</button
+					><BrowserOnly><Icon icon={isLocked(item) ? Lock : LockOpen} size={12} /></BrowserOnly></button
 				>
 				<span class="name">{item.name}</span>
 				<strong>{item.value}</strong>

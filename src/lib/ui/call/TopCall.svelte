@@ -14,6 +14,7 @@
 	import { costText, lockKeys, lockValue } from './lockable';
 	import Running from './Running.svelte';
 	import { labelsOf } from './labels';
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import Icon from '../parts/Icon.svelte';
 
 	interface Props {
@@ -54,8 +55,7 @@
 		aria-pressed={key !== undefined}
 		aria-label="{key ? 'Free' : 'Lock'} {name}"
 		title={key ? `Locked: ${costText(costs[key])}` : 'Lock it: the ranking keeps it'}
-		onclick={() => toggle(label)}
-		>{#if key}<Icon icon={Lock} size={13} />{:else}<Icon icon={LockOpen} size={13} />{/if}</button
+		onclick={() => toggle(label)}><BrowserOnly><Icon icon={key ? Lock : LockOpen} size={13} /></BrowserOnly></button
 	>
 {/snippet}
 

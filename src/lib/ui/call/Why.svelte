@@ -2,6 +2,7 @@
 	import { resolve } from '$app/paths';
 	import type { CalledRig, Reason } from '$lib/core/schema/call';
 	import Split from '../parts/Split.svelte';
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import Strength from '../parts/Strength.svelte';
 
 	interface Props {
@@ -47,9 +48,9 @@
 	{:else}<a class="id" href="{resolve('/craft')}?find={reason.claim}">{reason.claim}</a>{/if}
 {/snippet}
 
-<section class="why" aria-labelledby="why">
+<section class="why" aria-labelledby="why-title">
 	<header>
-		<h2 id="why">Why</h2>
+		<h2 id="why-title">Why</h2>
 		<p class="quiet">{close}</p>
 	</header>
 	<h3>Decided by</h3>
@@ -60,14 +61,16 @@
 	</ul>
 	<h3>This lure gives up <span class="quiet">what no rig has all of</span></h3>
 	<ul>
-		{#each more ? given : given.slice(0, SHOWN) as reason (reason.claim)}
-			<li class="conflict">
-				{@render rule(reason)}
-				<span class="bar" role="img" aria-label="gives up {size(reason)}"
-					><span style:width="{Math.min(100, (100 * -reason.counts) / FULL)}%"></span></span
-				>
-			</li>
-		{:else}<li class="none">Nothing: every rule that speaks is met.</li>{/each}
+		<BrowserOnly>
+			{#each more ? given : given.slice(0, SHOWN) as reason (reason.claim)}
+				<li class="conflict">
+					{@render rule(reason)}
+					<span class="bar" role="img" aria-label="gives up {size(reason)}"
+						><span style:width="{Math.min(100, (100 * -reason.counts) / FULL)}%"></span></span
+					>
+				</li>
+			{:else}<li class="none">Nothing: every rule that speaks is met.</li>{/each}
+		</BrowserOnly>
 	</ul>
 	{#if given.length > SHOWN}
 		<button class="more" type="button" aria-expanded={more} onclick={() => (more = !more)}
@@ -76,9 +79,11 @@
 	{/if}
 	<h3>Met in full <span class="quiet">{met.length} rules</span></h3>
 	<ul>
-		{#each all ? met : met.slice(0, SHOWN) as reason (reason.claim)}
-			<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
-		{/each}
+		<BrowserOnly>
+			{#each all ? met : met.slice(0, SHOWN) as reason (reason.claim)}
+				<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
+			{/each}
+		</BrowserOnly>
 	</ul>
 	{#if met.length > SHOWN}
 		<button class="more" type="button" aria-expanded={all} onclick={() => (all = !all)}

@@ -1,7 +1,7 @@
 <script lang="ts">
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import type { Point } from '$lib/core/places/plane';
 	import type { Proposal } from '$lib/core/places/features';
-	import { pathText } from '../parts/pathText';
 	import { PROPOSED_LOOKS } from './proposed';
 	import type { Sounding } from '$lib/core/places/depths';
 	import { GROWTHS, type Growth } from '$lib/core/places/growth';
@@ -67,20 +67,20 @@
 	const x = ({ eastM }: Point): number => (wide - SIGNS_PX) / 2 + (eastM - (east + west) / 2) * scale;
 	const y = ({ northM }: Point): number => high / 2 - (northM - (north + south) / 2) * scale;
 	const ringText = (ring: Ring): string => `M${ring.map((at) => `${x(at).toFixed(1)},${y(at).toFixed(1)}`).join('L')}Z`;
-	const shore = $derived(pathText(shores.map(ringText).join('')));
+	const shore = $derived(shores.map(ringText).join(''));
 	const grown = $derived(
 		GROWTHS.map((kind) => {
 			const rings = growths.filter((one) => one.kind === kind).map(({ ring }) => ringText(ring));
-			return { kind, path: pathText(rings.join('')) };
+			return { kind, path: rings.join('') };
 		})
 	);
 	/** Thousands of soundings as one path of round dots. */
-	const dots = $derived(pathText(soundings.map((one) => `M${x(one).toFixed(1)},${y(one).toFixed(1)}h0`).join('')));
+	const dots = $derived(soundings.map((one) => `M${x(one).toFixed(1)},${y(one).toFixed(1)}h0`).join(''));
 	const BARS_M = [50, 100, 200, 500, 1000, 2000] as const;
 	const barM = $derived(BARS_M.find((metres) => metres * scale >= 60) ?? BARS_M.at(-1)!);
 	/** A shadow is drawn no longer than a boat sits from the bank. */
 	const SHADE_MOST_M = 40;
-	const SHADE_wide_M = 60;
+	const SHADE_WIDE_M = 60;
 	/** Depths are written out at least this far apart, px; between them a dot says that somebody sounded here. */
 	const FIGURES_PX = 42;
 	const written = $derived.by(() => {
@@ -95,81 +95,83 @@
 
 <div class="plan" bind:clientWidth={wide}>
 	<svg width={wide} height={high} viewBox="0 0 {wide} {high}" role="img" aria-label={text}>
-		<path class="water" d={shore} fill-rule="evenodd" />
-		<defs>
-			<pattern id="weed" width="9" height="9" patternUnits="userSpaceOnUse">
-				<path class="weed" d="M2,8Q1,5 3,2M6,9Q7,6 5,4" />
-			</pattern>
-			<pattern id="timber" width="10" height="10" patternUnits="userSpaceOnUse">
-				<path class="timber" d="M3,9V2M1,4L3,6L5,3M8,10V6" />
-			</pattern>
-		</defs>
-		{#each grown as { kind, path } (kind)}
-			{#if path}<path class="grown" d={path} fill="url(#{kind})"><title>{kind}</title></path>{/if}
-		{/each}
-		<path class="sounding" d={dots} />
-		{#each written as one, at (at)}
-			<text class="depth figure" x={x(one)} y={y(one) + 4} text-anchor="middle">{depthText(one.depthM)}</text>
-		{/each}
-		{#each spots as { id, at, shadeM, bankBearingDeg } (id)}
-			{#if shadeM > 0 && Number.isFinite(shadeM)}
-				<rect
-					class="shade"
-					x={x(at) - (SHADE_wide_M * scale) / 2}
-					y={y(at) - Math.min(SHADE_MOST_M, shadeM) * scale}
-					width={SHADE_wide_M * scale}
-					height={Math.min(SHADE_MOST_M, shadeM) * scale}
-					transform="rotate({bankBearingDeg} {x(at)} {y(at)})"
-				/>
-			{/if}
-		{/each}
-		<path class="shore" d={shore} />
-		{#each proposals as one (`${one.kind}${one.eastM}`)}
-			<text class="proposed" x={x(one)} y={y(one) + 6} text-anchor="middle"
-				>{PROPOSED_LOOKS[one.kind].sign}<title>{one.because}</title></text
-			>
-		{/each}
-		{#each spots as { id, name, at, rank } (id)}
-			{@const isLeft = x(at) > wide * 0.72}
-			<g class="spot" class:marked={marked === id} aria-hidden="true">
-				<!-- The list beside the plan does the same for the keyboard. -->
-				<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-				<g class="grip" onclick={() => onmark(id)}>
-					<circle cx={x(at)} cy={y(at)} r="22" class="target" />
-					<circle cx={x(at)} cy={y(at)} r="11" class="pin" />
-					<text x={x(at)} y={y(at) + 4.5} text-anchor="middle" class="figure">{rank}</text>
-				</g>
-				<text class="name" x={x(at) + (isLeft ? -16 : 16)} y={y(at) + 4} text-anchor={isLeft ? 'end' : 'start'}
-					>{name}</text
+		<BrowserOnly>
+			<path class="water" d={shore} fill-rule="evenodd" />
+			<defs>
+				<pattern id="weed" width="9" height="9" patternUnits="userSpaceOnUse">
+					<path class="weed" d="M2,8Q1,5 3,2M6,9Q7,6 5,4" />
+				</pattern>
+				<pattern id="timber" width="10" height="10" patternUnits="userSpaceOnUse">
+					<path class="timber" d="M3,9V2M1,4L3,6L5,3M8,10V6" />
+				</pattern>
+			</defs>
+			{#each grown as { kind, path } (kind)}
+				{#if path}<path class="grown" d={path} fill="url(#{kind})"><title>{kind}</title></path>{/if}
+			{/each}
+			<path class="sounding" d={dots} />
+			{#each written as one, at (at)}
+				<text class="depth figure" x={x(one)} y={y(one) + 4} text-anchor="middle">{depthText(one.depthM)}</text>
+			{/each}
+			{#each spots as { id, at, shadeM, bankBearingDeg } (id)}
+				{#if shadeM > 0 && Number.isFinite(shadeM)}
+					<rect
+						class="shade"
+						x={x(at) - (SHADE_WIDE_M * scale) / 2}
+						y={y(at) - Math.min(SHADE_MOST_M, shadeM) * scale}
+						width={SHADE_WIDE_M * scale}
+						height={Math.min(SHADE_MOST_M, shadeM) * scale}
+						transform="rotate({bankBearingDeg} {x(at)} {y(at)})"
+					/>
+				{/if}
+			{/each}
+			<path class="shore" d={shore} />
+			{#each proposals as one (`${one.kind}${one.eastM}`)}
+				<text class="proposed" x={x(one)} y={y(one) + 6} text-anchor="middle"
+					>{PROPOSED_LOOKS[one.kind].sign}<title>{one.because}</title></text
 				>
+			{/each}
+			{#each spots as { id, name, at, rank } (id)}
+				{@const isLeft = x(at) > wide * 0.72}
+				<g class="spot" class:marked={marked === id} aria-hidden="true">
+					<!-- The list beside the plan does the same for the keyboard. -->
+					<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+					<g class="grip" onclick={() => onmark(id)}>
+						<circle cx={x(at)} cy={y(at)} r="22" class="target" />
+						<circle cx={x(at)} cy={y(at)} r="11" class="pin" />
+						<text x={x(at)} y={y(at) + 4.5} text-anchor="middle" class="figure">{rank}</text>
+					</g>
+					<text class="name" x={x(at) + (isLeft ? -16 : 16)} y={y(at) + 4} text-anchor={isLeft ? 'end' : 'start'}
+						>{name}</text
+					>
+				</g>
+			{/each}
+			<g class="wind" transform="translate({wide - 44} 44)">
+				<g transform="rotate({windFromDeg})">
+					<path d="M0,-24V20M-6,10L0,22L6,10" />
+				</g>
+				<text y="40" text-anchor="middle">wind {windMps.toFixed(0)} m/s</text>
 			</g>
-		{/each}
-		<g class="wind" transform="translate({wide - 44} 44)">
-			<g transform="rotate({windFromDeg})">
-				<path d="M0,-24V20M-6,10L0,22L6,10" />
+			{#if sun.elevationDeg > 0}
+				<g class="sun" transform="translate({wide - 44} 136)">
+					<circle r="18" class="sky" />
+					<circle
+						r="5"
+						class="disc"
+						cx={18 * Math.sin((sun.azimuthDeg * Math.PI) / 180)}
+						cy={-18 * Math.cos((sun.azimuthDeg * Math.PI) / 180)}
+					/>
+					<text y="40" text-anchor="middle">sun {Math.round(sun.elevationDeg)}° up</text>
+				</g>
+			{/if}
+			<g class="bar" transform="translate(24 {high - 22})">
+				<path d="M0,-5V0H{barM * scale}V-5" />
+				<text x={(barM * scale) / 2} y="14" text-anchor="middle">{barM} m</text>
 			</g>
-			<text y="40" text-anchor="middle">wind {windMps.toFixed(0)} m/s</text>
-		</g>
-		{#if sun.elevationDeg > 0}
-			<g class="sun" transform="translate({wide - 44} 136)">
-				<circle r="18" class="sky" />
-				<circle
-					r="5"
-					class="disc"
-					cx={18 * Math.sin((sun.azimuthDeg * Math.PI) / 180)}
-					cy={-18 * Math.cos((sun.azimuthDeg * Math.PI) / 180)}
-				/>
-				<text y="40" text-anchor="middle">sun {Math.round(sun.elevationDeg)}° up</text>
+			<g class="north" transform="translate(28 34)">
+				<path d="M0,16V-14M-5,-5L0,-15L5,-5" />
+				<text y="28" text-anchor="middle">N</text>
 			</g>
-		{/if}
-		<g class="bar" transform="translate(24 {high - 22})">
-			<path d="M0,-5V0H{barM * scale}V-5" />
-			<text x={(barM * scale) / 2} y="14" text-anchor="middle">{barM} m</text>
-		</g>
-		<g class="north" transform="translate(28 34)">
-			<path d="M0,16V-14M-5,-5L0,-15L5,-5" />
-			<text y="28" text-anchor="middle">N</text>
-		</g>
+		</BrowserOnly>
 	</svg>
 </div>
 

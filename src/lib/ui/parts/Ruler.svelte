@@ -1,4 +1,5 @@
 <script lang="ts">
+	import BrowserOnly from './BrowserOnly.svelte';
 	import { shareOf, ticksOf, valueAt, type Scale } from './scale';
 
 	interface Props {
@@ -71,53 +72,55 @@
 </script>
 
 <div class="ruler" style:height="{height}px">
-	<svg width="100%" {height} aria-hidden="true" overflow="visible">
-		{#each bands as band (band.name)}
-			<rect
-				class:current={band.current}
-				class="zone"
-				x="{band.from}%"
-				width="{band.to - band.from}%"
-				y="0"
-				height="15"
-			/>
-			{#if band.to - band.from > 5}
-				<text class="zone-name" class:bold={band.current} x="{(band.from + band.to) / 2}%" y="11" text-anchor="middle"
-					>{band.name}</text
+	<BrowserOnly>
+		<svg width="100%" {height} aria-hidden="true" overflow="visible">
+			{#each bands as band (band.name)}
+				<rect
+					class:current={band.current}
+					class="zone"
+					x="{band.from}%"
+					width="{band.to - band.from}%"
+					y="0"
+					height="15"
+				/>
+				{#if band.to - band.from > 5}
+					<text class="zone-name" class:bold={band.current} x="{(band.from + band.to) / 2}%" y="11" text-anchor="middle"
+						>{band.name}</text
+					>
+				{/if}
+			{/each}
+			<line class="base" x1="0" x2="100%" y1={small ? 13 : top} y2={small ? 13 : top} />
+			<!-- As wide as there is room: only across, and no line gets thicker by it. -->
+			<svg width="100%" {height} viewBox="0 0 {WIDE} {height}" preserveAspectRatio="none" overflow="visible">
+				<path class="ticks" d={marks} />
+			</svg>
+			{#each small ? [] : ticks.filter(({ major, value: at }) => major && clearOfPointer(at)) as tick (tick.value)}
+				<text class="numeral" x={percent(tick.value)} y={top + 18}>{tick.value}</text>
+			{/each}
+			{#if value !== null && to !== null}
+				<rect
+					class="range"
+					x={percent(value)}
+					width="{(shareOf(scale, to) - shareOf(scale, value)) * 100}%"
+					y={(small ? 13 : top) - 2}
+					height="4"
+				/>
+				<svg x={percent(to)} y={small ? 13 : top} overflow="visible"
+					><path class={small ? 'cool' : 'pointer'} d={small ? 'M0 0l-4.5-8h9z' : 'M0-3l-5-8h10z'} /></svg
 				>
 			{/if}
-		{/each}
-		<line class="base" x1="0" x2="100%" y1={small ? 13 : top} y2={small ? 13 : top} />
-		<!-- As wide as there is room: only across, and no line gets thicker by it. -->
-		<svg width="100%" {height} viewBox="0 0 {WIDE} {height}" preserveAspectRatio="none" overflow="visible">
-			<path class="ticks" d={marks} />
+			{#if value !== null}
+				<svg x={percent(value)} y={small ? 13 : top} overflow="visible">
+					<path
+						class={small ? 'cool' : 'pointer'}
+						d={small ? 'M0 0l-4.5-8h9z' : to !== null ? 'M0-3l-5-8h10z' : 'M0 2l6 10h-12z'}
+					/>
+				</svg>
+			{:else if !small}
+				<text class="numeral" x="50%" y={top + 18}>not read yet</text>
+			{/if}
 		</svg>
-		{#each small ? [] : ticks.filter(({ major, value: at }) => major && clearOfPointer(at)) as tick (tick.value)}
-			<text class="numeral" x={percent(tick.value)} y={top + 18}>{tick.value}</text>
-		{/each}
-		{#if value !== null && to !== null}
-			<rect
-				class="range"
-				x={percent(value)}
-				width="{(shareOf(scale, to) - shareOf(scale, value)) * 100}%"
-				y={(small ? 13 : top) - 2}
-				height="4"
-			/>
-			<svg x={percent(to)} y={small ? 13 : top} overflow="visible"
-				><path class={small ? 'cool' : 'pointer'} d={small ? 'M0 0l-4.5-8h9z' : 'M0-3l-5-8h10z'} /></svg
-			>
-		{/if}
-		{#if value !== null}
-			<svg x={percent(value)} y={small ? 13 : top} overflow="visible">
-				<path
-					class={small ? 'cool' : 'pointer'}
-					d={small ? 'M0 0l-4.5-8h9z' : to !== null ? 'M0-3l-5-8h10z' : 'M0 2l6 10h-12z'}
-				/>
-			</svg>
-		{:else if !small}
-			<text class="numeral" x="50%" y={top + 18}>not read yet</text>
-		{/if}
-	</svg>
+	</BrowserOnly>
 	{#if onvalue}
 		<input
 			type="range"

@@ -6,14 +6,15 @@
 </script>
 
 <svg width="25" height="10" role="img" aria-label="strength {of} of 3, {WORDS[of]}"
-	><path d={boxes(of)} /><path d="{boxes(3)}z" fill="none" /></svg
+	><path d={boxes(of)} /><path d="{boxes(3)}z" /></svg
 >
 
 <style>
-	path {
+	svg {
+		fill: none;
 		stroke: var(--ink);
 	}
-	path:first-child {
+	svg > :global(:first-child) {
 		fill: var(--ink);
 	}
 </style>

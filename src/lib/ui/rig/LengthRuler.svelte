@@ -1,4 +1,5 @@
 <script lang="ts">
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import { MM_PER_IN } from '$lib/core/base/units';
 
 	interface Props {
@@ -30,13 +31,15 @@
 	role="img"
 	aria-label="Ruler, {Math.round(lengthMm)} mm"
 >
-	<path d="M0 {LINE_Y}H{width}{ticks}" />
-	{#each count(MM_PER_IN) as at (at)}
-		<text x={at * MM_PER_IN * scale} y="9" dx="3">{at}&quot;</text>
-	{/each}
-	{#each count(10) as at (at)}
-		<text x={at * 10 * scale} y="41" text-anchor="middle">{at}</text>
-	{/each}
+	<BrowserOnly>
+		<path d="M0 {LINE_Y}H{width}{ticks}" />
+		{#each count(MM_PER_IN) as at (at)}
+			<text x={at * MM_PER_IN * scale} y="9" dx="3">{at}&quot;</text>
+		{/each}
+		{#each count(10) as at (at)}
+			<text x={at * 10 * scale} y="41" text-anchor="middle">{at}</text>
+		{/each}
+	</BrowserOnly>
 </svg>
 
 <style>

@@ -1,8 +1,6 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
-	import { browser } from '$app/environment';
 	import type { Drawing, Shape } from '$lib/core/drawing/shape';
-	import { rigMarkup, shortMarkup } from './markup';
+	import { rigMarkup } from './markup';
 
 	interface Props {
 		drawing: Drawing;
@@ -12,13 +10,15 @@
 		turning?: readonly Shape[];
 		/** A drawing that only repeats words beside it. */
 		decorative?: boolean;
-		/** One far down a list: drawn when it comes near the window, not in the page as it is sent. */
+		/** One far down a list: drawn when it comes near the window. */
 		later?: boolean;
 	}
 	const { drawing, scale, turning = [], decorative = false, later = false }: Props = $props();
-	let near = $state(untrack(() => !later));
+	/** The page as it is sent goes without the lines: they weigh more than all its words. */
+	let near = $state(false);
 	const NEAR_PX = 400;
 	function watched(node: Element) {
+		if (!later) near = true;
 		if (near) return;
 		const watcher = new IntersectionObserver(([seen]) => (near ||= seen!.isIntersecting), {
 			rootMargin: `${NEAR_PX}px`
@@ -26,21 +26,19 @@
 		watcher.observe(node);
 		return () => watcher.disconnect();
 	}
-	const id = $props.id();
-	/** What comes over a line is written short; the browser draws it anew as it is. */
-	const write = browser ? rigMarkup : shortMarkup;
-	const markup = $derived(near ? write(drawing, scale, id) : '');
-	const moving = $derived(write({ shapes: turning }, scale, `${id}-t`));
+	const markup = $derived(near ? rigMarkup(drawing, scale) : '');
+	const moving = $derived(near ? rigMarkup({ shapes: turning }, scale) : '');
 	const { x, y, width, height } = $derived(drawing.bounds);
+	const round = (value: number): number => Math.round(value * 1000) / 1000;
 </script>
 
 <svg
 	class="rig"
 	{@attach watched}
-	width={width * scale}
-	height={height * scale}
+	width={round(width * scale)}
+	height={round(height * scale)}
 	fill="none"
-	viewBox="{x} {y} {width} {height}"
+	viewBox={[x, y, width, height].map(round).join(' ')}
 	role={decorative ? undefined : 'img'}
 	aria-hidden={decorative}
 	aria-label={decorative ? undefined : drawing.text}

@@ -42,7 +42,7 @@ describe('a drawing of a rig', () => {
 	it('far down a list keeps its place, and is drawn when it comes near', async () => {
 		const { container, unmount } = render(RigDrawing, { drawing, scale: 0.6, later: true });
 		expect(linesIn(container)).toBe(0);
-		expect(Number(container.querySelector('svg')!.getAttribute('width'))).toBeCloseTo(drawing.bounds.width * 0.6, 6);
+		expect(Number(container.querySelector('svg')!.getAttribute('width'))).toBeCloseTo(drawing.bounds.width * 0.6, 3);
 		watchers[0]!.near();
 		await tick();
 		expect(linesIn(container)).toBeGreaterThan(20);

@@ -6,8 +6,7 @@ import { drawLaid, drawRig } from '$lib/core/drawing/rigDrawing';
 import { layRig } from '$lib/core/geometry/lay';
 import type { OwnColour } from '$lib/core/schema/ownColour';
 import { FAMILIES } from '$lib/core/schema/words';
-import { shortPath } from '../parts/shortPath';
-import { rigMarkup, shortMarkup } from './markup';
+import { rigMarkup } from './markup';
 import { colourOf, mixedHex, strokeColour } from './materials';
 
 const pathsIn = (markup: string): string[] => [...markup.matchAll(/ d="([^"]*)"/g)].map(([, d]) => d!);
@@ -30,24 +29,6 @@ describe('the paths of a drawing', () => {
 		const [few, many] = [tiny, small].map((markup) => pathsIn(markup).length) as [number, number];
 		expect(few).toBeLessThanOrEqual(many);
 		if (family === 'spinnerbait') expect(few).toBeLessThan(0.6 * many);
-	});
-
-	it.each(FAMILIES)('of a %s written short are the same lines in the same order, each place once', (family) => {
-		const drawing = drawRig(startBuild(family).rig);
-		for (const [scale, fineness] of [
-			[0.35, { decimals: 0, off: 0.2 / 0.35 }],
-			[0.8, { decimals: 1, off: 0.25 }],
-			[5, { decimals: 2, off: 0.04 }]
-		] as const) {
-			const long = rigMarkup(drawing, scale);
-			const short = shortMarkup(drawing, scale, 'one');
-			expect(short.length).toBeLessThan((scale < 2 ? 0.6 : 0.75) * long.length);
-			const known = new Map([...short.matchAll(/<path id="([^"]*)" d="([^"]*)"/g)].map(([, id, d]) => [id, d]));
-			const drawn = [...short.matchAll(/<(?:path d="([^"]*)"|use href="#([^"]*)")([^>]*)\/>/g)];
-			expect(drawn.map(([, d, id, look]) => [d ?? known.get(id), look])).toEqual(
-				[...long.matchAll(/<path d="([^"]*)"([^>]*)\/>/g)].map(([, d, look]) => [shortPath(d!, fineness), look])
-			);
-		}
 	});
 
 	it('carry no colour that is none', () => {

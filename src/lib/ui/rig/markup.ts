@@ -1,5 +1,4 @@
 import type { Drawing, Shape } from '$lib/core/drawing/shape';
-import { shortPath, type Fineness } from '../parts/shortPath';
 import { colourOf, strokeColour } from './materials';
 
 /** Under so many px per mm hatching turns to mud: lines grow instead (visual direction). */
@@ -71,37 +70,3 @@ export const rigMarkup = (drawing: Pick<Drawing, 'shapes'>, scale: number): stri
 	linesOf(drawing, scale)
 		.map(({ d, look }) => `<path d="${d}"${look}/>`)
 		.join('');
-
-/** A place may be written so far (px) from where it is, and a line drawn so far from one that it leaves out. */
-const UNSEEN_PX = 0.2;
-
-/** How finely a drawing of a scale is written. */
-const finenessOf = (scale: number): Fineness => ({
-	decimals: Math.max(0, Math.ceil(Math.log10((0.5 * scale) / UNSEEN_PX))),
-	off: UNSEEN_PX / scale
-});
-
-/**
- * The same for a page that goes over a line: written short, and what is drawn more than once, as an edge and its colour
- * are, is written once.
- *
- * @param scale Pixels per mm.
- * @param id Nothing else on the page has an id that begins so.
- */
-export function shortMarkup(drawing: Pick<Drawing, 'shapes'>, scale: number, id: string): string {
-	const lines = linesOf(drawing, scale);
-	const times = new Map<string, number>();
-	for (const { d } of lines) times.set(d, (times.get(d) ?? 0) + 1);
-	const known = new Map<string, string>();
-	const fineness = finenessOf(scale);
-	const short = (d: string): string => shortPath(d, fineness);
-	return lines
-		.map(({ d, look }) => {
-			if (times.get(d) === 1) return `<path d="${short(d)}"${look}/>`;
-			const name = known.get(d) ?? `${id}-${known.size}`;
-			const first = known.has(d) ? '' : `<defs><path id="${name}" d="${short(d)}"/></defs>`;
-			known.set(d, name);
-			return `${first}<use href="#${name}"${look}/>`;
-		})
-		.join('');
-}

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { pathText } from '../parts/pathText';
 	import { surfacePath, type Frame } from './geometry';
 
 	interface Props {
@@ -16,11 +15,12 @@
 	<pattern id="silt-{id}" width="34" height="14" patternUnits="userSpaceOnUse">
 		<path d="M2 4h9M20 4h5M9 11h12" stroke="#7d6b4b" stroke-width="1" />
 	</pattern>
+	<path id="bed-{id}" d="{bed}V{frame.height}H{frame.left}Z" />
 </defs>
-<path class="bed" d="{bed}V{frame.height}H{frame.left}Z" />
-<path fill="url(#silt-{id})" d="{bed}V{frame.height}H{frame.left}Z" />
+<use class="bed" href="#bed-{id}" />
+<use href="#bed-{id}" fill="url(#silt-{id})" />
 <path class="bed-line" d={bed} />
-<path class="surface" d={pathText(surfacePath(frame, windMps))} />
+<path class="surface" d={surfacePath(frame, windMps)} />
 
 <style>
 	.bed {

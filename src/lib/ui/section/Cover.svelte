@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { seeded } from '$lib/core/base/random';
 	import type { Reading } from '$lib/core/reading/complete';
-	import { pathText } from '../parts/pathText';
 	import { bedM, PLACES, weedStems, WHORL_PX, yOf, type Bed, type Frame } from './geometry';
 
 	interface Props {
@@ -21,12 +20,10 @@
 	const isWeed = $derived(['grass-tops', 'leafy-weed', 'stems'].includes(cover.kind));
 	const stems = $derived(isWeed ? weedStems(bed, frame, cover, from, to, seed) : []);
 	const weedOf = (shade: number, part: 'd' | 'bearing'): string =>
-		pathText(
-			stems
-				.filter((stem) => stem.shade === shade)
-				.map((stem) => stem[part])
-				.join('')
-		);
+		stems
+			.filter((stem) => stem.shade === shade)
+			.map((stem) => stem[part])
+			.join('');
 	const COUNT = { sparse: 4, medium: 7, thick: 11, matted: 15 } as const;
 
 	/** Scattered places along the stretch, the same for the same water. */

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { pathText } from '../parts/pathText';
 	import { yOf, type Frame } from './geometry';
 	import { fishPath, type Fish } from './scene';
 
@@ -23,10 +22,10 @@
 	);
 </script>
 
-{#each shoal as bait, at (at)}<path class="bait" d={pathText(fishPath(bait))} />{/each}
+<path class="bait" d={shoal.map(fishPath).join('')} />
 <rect class="band" x={frame.left} width={frame.right - frame.left} y={from} height={Math.max(1, to - from)} />
 {#each [from, to] as y, end (end)}<line class="band-edge" x1={frame.left} x2={frame.right} y1={y} y2={y} />{/each}
-{#each bass as one, at (at)}<path class="bass" d={pathText(fishPath(one))} />{/each}
+{#each bass as one, at (at)}<path class="bass" d={fishPath(one)} />{/each}
 {#each seen as { y, left }, at (at)}
 	<circle class="seen" cx={frame.left + (frame.right - frame.left) * 0.53} cy={y} r="4.6" opacity={left} />
 {/each}

@@ -10,7 +10,7 @@
 	import { figureText, spokenFigure, withUnit } from '$lib/forms/units';
 	import Bottom from './Bottom.svelte';
 	import Cover from './Cover.svelte';
-	import { pathText } from '../parts/pathText';
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import {
 		arcOf,
 		arrowPx,
@@ -19,6 +19,7 @@
 		frameOf,
 		sunAt,
 		USUAL_WIND_MPS,
+		waterBox,
 		yOf,
 		type Bed,
 		type Frame
@@ -54,6 +55,8 @@
 	let width = $state(806);
 	let putIn = $state<ReturnType<typeof PutIn>>();
 	const id = $props.id();
+	/** The clip to what is under water and over the bed. */
+	const wet = `wet-${id}`;
 	/** Where room is short the scales and the labels that only repeat the strip are left out. */
 	const NARROW_PX = 520;
 	const narrow = $derived(bare || width < NARROW_PX);
@@ -70,7 +73,7 @@
 		dragged = on ? { bottomM, band: { fishFromM, fishToM } } : null;
 	};
 	const frame = $derived(frameOf(dragged?.bottomM ?? bottomM, width, height, !narrow));
-	const bed = $derived(pathText(bedPath(ground, frame)));
+	const bed = $derived(bedPath(ground, frame));
 	const windMps = $derived(reading.windMps ?? USUAL_WIND_MPS[reading.wind]);
 	const windText = $derived(withUnit(units, 'wind', windMps));
 	const sunDeg = $derived(sunDegOf(reading));
@@ -152,45 +155,41 @@
 
 <div class="section" bind:clientWidth={width}>
 	<svg width="100%" {height} viewBox="0 0 {width} {height}" role="group" aria-label={title}>
-		<defs><clipPath id="wet-{id}"><path d="{bed}V{frame.sky - 60}H{frame.left}Z" /></clipPath></defs>
-		<Sky
-			{frame}
-			sky={reading.sky}
-			light={reading.light}
-			moon={reading.moon}
-			{sunDeg}
-			{windMps}
-			{windText}
-			bare={narrow}
-			{onchange}
-			{ondrag}
-		/>
-		<Water {frame} {reading} {bed} {sunDeg} {lamp} {tint} />
-		<g clip-path="url(#wet-{id})">
-			{#each drawn as cover, at (cover.kind)}<Cover bed={ground} {frame} {cover} seed={at * 97 + 11} />{/each}
-			<Life
+		<BrowserOnly>
+			<defs><clipPath id={wet}><path d="{bed}V{frame.sky - 60}H{frame.left}Z" /></clipPath></defs>
+			<Sky
 				{frame}
-				fishFromM={reading.fishFromM}
-				fishToM={reading.fishToM}
-				visibilityM={reading.visibilityM}
-				{bass}
-				{shoal}
+				sky={reading.sky}
+				light={reading.light}
+				moon={reading.moon}
+				{sunDeg}
+				{windMps}
+				{windText}
+				bare={narrow}
+				{onchange}
+				{ondrag}
 			/>
-		</g>
-		<Bottom {frame} {bed} {windMps} />
-		{#if !narrow}<Scales {frame} bed={ground} {units} />{/if}
-		{@render over?.(frame, ground)}
-		{#if onchange}
-			<path
-				class="wet"
-				d="{bed}V{frame.sky}H{frame.left}Z"
-				clip-path="url(#wet-{id})"
-				aria-hidden="true"
-				onclick={point}
-			/>
-			<Grips {frame} {reading} {units} {grips} held={dragged?.band ?? reading} {onchange} {ondrag} />
-		{/if}
-		{#each labels as label (label.id)}<Tag x={label.x} y={label.y} text={label.text} />{/each}
+			<Water {frame} {reading} {wet} {sunDeg} {lamp} {tint} />
+			<g clip-path="url(#{wet})">
+				{#each drawn as cover, at (cover.kind)}<Cover bed={ground} {frame} {cover} seed={at * 97 + 11} />{/each}
+				<Life
+					{frame}
+					fishFromM={reading.fishFromM}
+					fishToM={reading.fishToM}
+					visibilityM={reading.visibilityM}
+					{bass}
+					{shoal}
+				/>
+			</g>
+			<Bottom {frame} {bed} {windMps} />
+			{#if !narrow}<Scales {frame} bed={ground} {units} />{/if}
+			{@render over?.(frame, ground)}
+			{#if onchange}
+				<rect class="wet" {...waterBox(frame)} clip-path="url(#{wet})" aria-hidden="true" onclick={point} />
+				<Grips {frame} {reading} {units} {grips} held={dragged?.band ?? reading} {onchange} {ondrag} />
+			{/if}
+			{#each labels as label (label.id)}<Tag x={label.x} y={label.y} text={label.text} />{/each}
+		</BrowserOnly>
 	</svg>
 	{#if onchange && !bare}<PutIn bind:this={putIn} {reading} {units} {onchange} />{/if}
 </div>

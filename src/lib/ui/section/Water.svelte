@@ -1,21 +1,21 @@
 <script lang="ts">
 	import type { Reading } from '$lib/core/reading/complete';
 	import { rayLean } from './scene';
-	import { yOf, type Frame } from './geometry';
+	import { waterBox, yOf, type Frame } from './geometry';
 	import { onMount } from 'svelte';
 	import type { Stop } from '$lib/forms/drawn';
 
 	interface Props {
 		frame: Frame;
 		reading: Reading;
-		/** The bed's outline, from left to right. */
-		bed: string;
+		/** The clip to what is under water and over the bed. */
+		wet: string;
 		sunDeg: number;
 		lamp: boolean;
 		/** Its colours as the server worked them out, until the optics are here. */
 		tint?: readonly Stop[] | undefined;
 	}
-	const { frame, reading, bed, sunDeg, lamp, tint }: Props = $props();
+	const { frame, reading, wet, sunDeg, lamp, tint }: Props = $props();
 	const id = $props.id();
 	/** Where nothing is known of its colour yet: a breath of water. */
 	const PLAIN: readonly Stop[] = [
@@ -43,11 +43,10 @@
 		<stop offset="0" stop-color="#fff" stop-opacity={lamp ? 0.14 : 0.3} />
 		<stop offset="1" stop-color="#fff" stop-opacity="0" />
 	</linearGradient>
-	<clipPath id="lit-{id}"><path d="{bed}V{frame.sky - 60}H{frame.left}Z" /></clipPath>
 </defs>
-<path fill="url(#water-{id})" d="{bed}V{frame.sky}H{frame.left}Z" />
+<rect fill="url(#water-{id})" clip-path="url(#{wet})" {...waterBox(frame)} />
 {#if sunny}
-	<g clip-path="url(#lit-{id})">
+	<g clip-path="url(#{wet})">
 		{#each RAYS as share, at (share)}
 			{@const wide = 5 + (at % 3) * 5}
 			<path

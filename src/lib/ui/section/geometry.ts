@@ -33,6 +33,10 @@ export function frameOf(bottomM: number, width: number, height: number, gutters:
 export const yOf = ({ sky, height, maxM }: Frame, depthM: number): number =>
 	sky + (depthM * (height - sky - FLOOR)) / maxM;
 
+/** Everything under the surface, as attributes of a rectangle, px; what lies over the bed of it is clipped. */
+export const waterBox = ({ left, right, sky, height }: Frame) =>
+	({ x: left, y: sky, width: right - left, height: height - sky }) as const;
+
 export const depthAt = ({ sky, height, maxM }: Frame, y: number): number => ((y - sky) * maxM) / (height - sky - FLOOR);
 
 /** Pixels per metre of depth. */

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { Tow, TowSample } from '$lib/core/schema/tow';
 	import { bedM, shareAt, xOf, yOf, type Bed, type Frame } from '../section/geometry';
-	import { pathText } from '../parts/pathText';
 	import Tag from '../section/Tag.svelte';
 	import { labelWidth } from '../section/labels';
 	import { outOf, type Throw } from './throw';
@@ -63,7 +62,7 @@
 </script>
 
 {#if band}
-	<path class="zone" d={pathText(zone)} />
+	<path class="zone" d={zone} />
 {/if}
 {#if thrown.towardsBank}
 	<path class="boat" d="M{tip.x - 66} {frame.sky - 9}h46l-8 14h-34z" />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import { shareOf, ticksOf } from '../parts/scale';
 
 	interface Props {
@@ -33,21 +34,23 @@
 		>
 	</p>
 	<svg width="100%" height="34" aria-hidden="true" overflow="visible">
-		<defs>
-			<pattern id="no-{id}" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-				<line x1="0" x2="0" y1="0" y2="6" stroke="var(--ink-2)" stroke-width="1.4" />
-			</pattern>
-		</defs>
-		{#each shown as part (part.word)}
-			<rect x="{part.x}%" width="{part.width}%" y="6" height="8" fill="url(#no-{id})" stroke="var(--ink)" />
-		{/each}
-		<line x1="0" x2="100%" y1="14" y2="14" class="base" />
-		{#each ticks as tick (tick.value)}
-			<line class="base" x1="{at(tick.value)}%" x2="{at(tick.value)}%" y1="14" y2={tick.major ? 20 : 17} />
-			{#if tick.major}<text x="{at(tick.value)}%" y="31" text-anchor="middle">{tick.value}</text>{/if}
-		{/each}
-		{#if b !== null}<svg x="{at(b)}%" y="14" overflow="visible"><path class="b" d="M0 1l5 9h-10z" /></svg>{/if}
-		{#if a !== null}<svg x="{at(a)}%" y="14" overflow="visible"><path class="a" d="M0-1l-6-11h12z" /></svg>{/if}
+		<BrowserOnly>
+			<defs>
+				<pattern id="no-{id}" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+					<line x1="0" x2="0" y1="0" y2="6" stroke="var(--ink-2)" stroke-width="1.4" />
+				</pattern>
+			</defs>
+			{#each shown as part (part.word)}
+				<rect x="{part.x}%" width="{part.width}%" y="6" height="8" fill="url(#no-{id})" stroke="var(--ink)" />
+			{/each}
+			<line x1="0" x2="100%" y1="14" y2="14" class="base" />
+			{#each ticks as tick (tick.value)}
+				<line class="base" x1="{at(tick.value)}%" x2="{at(tick.value)}%" y1="14" y2={tick.major ? 20 : 17} />
+				{#if tick.major}<text x="{at(tick.value)}%" y="31" text-anchor="middle">{tick.value}</text>{/if}
+			{/each}
+			{#if b !== null}<svg x="{at(b)}%" y="14" overflow="visible"><path class="b" d="M0 1l5 9h-10z" /></svg>{/if}
+			{#if a !== null}<svg x="{at(a)}%" y="14" overflow="visible"><path class="a" d="M0-1l-6-11h12z" /></svg>{/if}
+		</BrowserOnly>
 	</svg>
 </div>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell, type Outcome } from '$lib/core/tow/map';
 	import { ouncesText } from '$lib/core/naming/describe';
 	import type { UnitSystem } from '$lib/core/records/schemas';
@@ -107,47 +108,49 @@
 		onpointermove={(event) => (mark = event.pointerType === 'mouse' ? cellAt(event) : mark)}
 		onpointerleave={() => (mark = null)}
 	>
-		<defs>
-			<pattern id="stalls-{id}" width="5" height="5" patternUnits="userSpaceOnUse">
-				<line x1="2.5" x2="2.5" y1="0" y2="5" stroke="var(--ink-2)" />
-			</pattern>
-			<pattern id="rolls-{id}" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-				<line x1="0" x2="0" y1="0" y2="5" stroke="var(--ink-2)" stroke-width="1.4" />
-			</pattern>
-			<pattern id="below-{id}" width="6" height="6" patternUnits="userSpaceOnUse">
-				<circle cx="3" cy="3" r="1.1" fill="var(--ink-2)" />
-			</pattern>
-			<pattern id="weed-{id}" width="7" height="7" patternUnits="userSpaceOnUse">
-				<path d="M1 1l5 5m0-5l-5 5" stroke="var(--fails)" stroke-width="1.2" />
-			</pattern>
-			<pattern id="above-{id}" width="8" height="6" patternUnits="userSpaceOnUse">
-				<line x1="0" x2="4" y1="3" y2="3" stroke="var(--cool)" />
-			</pattern>
-		</defs>
-		{#each cells as cell (`${cell.weightOz} ${cell.speedMps}`)}
-			<rect
-				x={x(cell.speedMps)}
-				y={y(cell.weightOz)}
-				width={wide + 0.4}
-				height={ROW}
-				fill={cell.outcome === 'in' ? 'var(--amber)' : `url(#${cell.outcome}-${id})`}
-				opacity={cell.outcome === 'in' ? 0.35 + 0.65 * cell.share : 1}
-			/>
-		{/each}
-		{#each MAP_WEIGHTS_OZ as oz (oz)}
-			<text x={LEFT - 6} y={y(oz) + ROW / 2 + 4} text-anchor="end">{ouncesText(oz)}</text>
-			<line class="rule" x1={LEFT} x2={LEFT + span} y1={y(oz)} y2={y(oz)} />
-		{/each}
-		{#each ticks as tick (tick.value)}
-			<text x={tick.x} y={height + 14} text-anchor="middle">{tick.value}</text>
-		{/each}
-		<text x={width - 8} y={height + 14} text-anchor="end">{shownIn(units, 'speed').unit}</text>
-		<rect class="frame" x={LEFT} y="0" width={span} {height} />
-		{#if mark}
-			<rect class="mark" x={x(mark.speedMps)} y={y(mark.weightOz)} width={wide} height={ROW} />
-		{/if}
-		<circle class="own" cx={x(speedMps) + wide / 2} cy={y(own.weightOz) + ROW / 2} r="7" />
-		<text class="sign" x={x(speedMps) + wide / 2} y={y(own.weightOz) + ROW / 2 + 4} text-anchor="middle">A</text>
+		<BrowserOnly>
+			<defs>
+				<pattern id="stalls-{id}" width="5" height="5" patternUnits="userSpaceOnUse">
+					<line x1="2.5" x2="2.5" y1="0" y2="5" stroke="var(--ink-2)" />
+				</pattern>
+				<pattern id="rolls-{id}" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+					<line x1="0" x2="0" y1="0" y2="5" stroke="var(--ink-2)" stroke-width="1.4" />
+				</pattern>
+				<pattern id="below-{id}" width="6" height="6" patternUnits="userSpaceOnUse">
+					<circle cx="3" cy="3" r="1.1" fill="var(--ink-2)" />
+				</pattern>
+				<pattern id="weed-{id}" width="7" height="7" patternUnits="userSpaceOnUse">
+					<path d="M1 1l5 5m0-5l-5 5" stroke="var(--fails)" stroke-width="1.2" />
+				</pattern>
+				<pattern id="above-{id}" width="8" height="6" patternUnits="userSpaceOnUse">
+					<line x1="0" x2="4" y1="3" y2="3" stroke="var(--cool)" />
+				</pattern>
+			</defs>
+			{#each cells as cell (`${cell.weightOz} ${cell.speedMps}`)}
+				<rect
+					x={x(cell.speedMps)}
+					y={y(cell.weightOz)}
+					width={wide + 0.4}
+					height={ROW}
+					fill={cell.outcome === 'in' ? 'var(--amber)' : `url(#${cell.outcome}-${id})`}
+					opacity={cell.outcome === 'in' ? 0.35 + 0.65 * cell.share : 1}
+				/>
+			{/each}
+			{#each MAP_WEIGHTS_OZ as oz (oz)}
+				<text x={LEFT - 6} y={y(oz) + ROW / 2 + 4} text-anchor="end">{ouncesText(oz)}</text>
+				<line class="rule" x1={LEFT} x2={LEFT + span} y1={y(oz)} y2={y(oz)} />
+			{/each}
+			{#each ticks as tick (tick.value)}
+				<text x={tick.x} y={height + 14} text-anchor="middle">{tick.value}</text>
+			{/each}
+			<text x={width - 8} y={height + 14} text-anchor="end">{shownIn(units, 'speed').unit}</text>
+			<rect class="frame" x={LEFT} y="0" width={span} {height} />
+			{#if mark}
+				<rect class="mark" x={x(mark.speedMps)} y={y(mark.weightOz)} width={wide} height={ROW} />
+			{/if}
+			<circle class="own" cx={x(speedMps) + wide / 2} cy={y(own.weightOz) + ROW / 2} r="7" />
+			<text class="sign" x={x(speedMps) + wide / 2} y={y(own.weightOz) + ROW / 2 + 4} text-anchor="middle">A</text>
+		</BrowserOnly>
 	</svg>
 </div>
 <p class="key">

@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { houseClaims } from '$lib/core/choice/houseRules';
-import { callInputSchema, type CallInput } from '$lib/core/schema/call';
+import type { CallInput } from '$lib/core/schema/call';
 import { SCHEMA_VERSION, type KeptCallRecord } from '$lib/core/records/schemas';
+import { packAnswer } from '$lib/forms/answerPack';
 import { anglerOf } from '$lib/server/auth/api';
 import { layRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
@@ -12,24 +13,23 @@ import { storeOf } from '$lib/server/records/store';
 import { called, firstAnswer, questionOf } from '$lib/server/work/called';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async (event) => ({
-	answer: await firstAnswer(event, true),
-	own: await ownColours(event.locals, anglerOf(event.locals).anglerId),
-	newId: randomUUID()
-});
+export const load: PageServerLoad = async (event) => {
+	const answer = await firstAnswer(event, true);
+	return {
+		answer: answer && packAnswer(answer),
+		own: await ownColours(event.locals, anglerOf(event.locals).anglerId),
+		newId: randomUUID()
+	};
+};
 
-/** The question that the form carries: what the screen shows may be newer than what the server was told. */
-async function asked(form: FormData, anglerId: string): Promise<CallInput> {
-	try {
-		return callInputSchema.parse(JSON.parse(String(form.get('question') ?? '')));
-	} catch {
-		const [desk, stand, waters] = await Promise.all([
-			storeOf('desk').find(anglerId),
-			storeOf('stand').find(anglerId),
-			listWaters(anglerId)
-		]);
-		return questionOf(desk?.record ?? null, stand?.record ?? null, waters);
-	}
+/** What is asked by a page without scripts: it shows what the records hold. */
+async function asked(anglerId: string): Promise<CallInput> {
+	const [desk, stand, waters] = await Promise.all([
+		storeOf('desk').find(anglerId),
+		storeOf('stand').find(anglerId),
+		listWaters(anglerId)
+	]);
+	return questionOf(desk?.record ?? null, stand?.record ?? null, waters);
 }
 
 const chosenOf = (form: FormData): number => Math.min(7, Math.max(0, Math.trunc(Number(form.get('chosen') ?? 0)) || 0));
@@ -41,7 +41,7 @@ export const actions: Actions = {
 		const { anglerId } = anglerOf(locals);
 		try {
 			const form = await request.formData();
-			const question = await asked(form, anglerId);
+			const question = await asked(anglerId);
 			const rig = (await called(question, { asker: anglerId })).calls[chosenOf(form)]?.rig;
 			if (rig) await layRig(anglerId, rig);
 		} catch (error) {
@@ -56,7 +56,7 @@ export const actions: Actions = {
 		const { anglerId } = anglerOf(locals);
 		try {
 			const form = await request.formData();
-			const question = await asked(form, anglerId);
+			const question = await asked(anglerId);
 			const answer = await called(question, { asker: anglerId });
 			const name = (textOf(form, 'name') ?? '').trim() || 'Unnamed call';
 			const keptAt = new Date().toISOString();

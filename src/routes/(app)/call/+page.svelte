@@ -11,6 +11,7 @@
 	import Weighed from '$lib/ui/sight/Weighed.svelte';
 	import Why from '$lib/ui/call/Why.svelte';
 	import { behindWords, whenBetter } from '$lib/ui/call/whenBetter';
+	import BrowserOnly from '$lib/ui/parts/BrowserOnly.svelte';
 	import { swiped } from '$lib/ui/parts/swipe';
 	import TabBar from '$lib/ui/parts/TabBar.svelte';
 	import TopCall from '$lib/ui/call/TopCall.svelte';
@@ -24,6 +25,7 @@
 	import type { Locks, Rig } from '$lib/core/schema/rig';
 	import type { CalledWindow } from '$lib/core/schema/window';
 	import { useApp } from '$lib/client/app.svelte';
+	import { unpackAnswer } from '$lib/forms/answerPack';
 	import { Flipper } from '$lib/ui/call/flipper.svelte';
 	import { newUuid } from '$lib/client/uuid';
 	import type { ActionData, PageData } from './$types';
@@ -31,7 +33,7 @@
 	const { data, form }: { data: PageData; form: ActionData } = $props();
 	const app = useApp();
 	// svelte-ignore state_referenced_locally
-	app.serve(data.answer, true);
+	app.serve(data.answer && unpackAnswer(data.answer), true);
 	const answer = $derived(app.shown);
 	let marked = $state(0);
 	const called = $derived(answer?.calls[Math.min(marked, answer.calls.length - 1)] ?? null);
@@ -134,7 +136,6 @@
 			}}
 		>
 			<input type="hidden" name="chosen" value={marked} />
-			<input type="hidden" name="question" value={JSON.stringify(app.question)} />
 			<button class="button button-amber" disabled={!called}>Take in hand</button>
 		</form>
 		<form
@@ -151,7 +152,6 @@
 			<input type="hidden" name="readingId" value={app.record.readingId ?? ''} />
 			<input type="hidden" name="spotId" value={app.record.spotId ?? ''} />
 			<input type="hidden" name="takenAt" value={app.record.takenAt} />
-			<input type="hidden" name="question" value={JSON.stringify(app.question)} />
 			<button class="button" disabled={!called}>{isKept ? 'Kept' : 'Keep'}</button>
 		</form>
 	</div>
@@ -221,7 +221,7 @@
 							<p><a href={resolve('/sight')}>All colours in this water</a>; a model, and no gate of the call.</p>
 						{/await}
 					{:else if tab === 'short'}<InShort calls={answer.calls} window={runningWindow} />
-					{:else}<Plan plan={answer.plan} />{/if}
+					{:else}<BrowserOnly><Plan plan={answer.plan} /></BrowserOnly>{/if}
 				</TabBar>
 			</section>
 			{#if cautions.length > 0}

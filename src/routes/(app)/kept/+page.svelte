@@ -26,6 +26,7 @@
 	import ImportSays from '$lib/ui/kept/ImportSays.svelte';
 	import Row from '$lib/ui/kept/Row.svelte';
 	import Transfer from '$lib/ui/kept/Transfer.svelte';
+	import BrowserOnly from '$lib/ui/parts/BrowserOnly.svelte';
 	import { grouped, narrowed } from '$lib/ui/parts/listing';
 	import type { ActionData, PageData } from './$types';
 
@@ -64,8 +65,8 @@
 	let kind = $state<KeptKind | ''>('');
 	let order = $state<Order>('newest');
 	let by = $state<'' | 'water' | 'season' | 'kind'>('');
-	/** As many as the first window shows; the drawings of others come when they are near. */
-	const FIRST_ROWS = 12;
+	/** As many as the first window shows and a page without scripts lists; the drawings of others come when they are near. */
+	const FIRST_ROWS = 10;
 	const KINDS = { reading: 'readings', call: 'calls', rig: 'rigs' } as const;
 	const ORDER_WORDS = { newest: 'newest first', oldest: 'oldest first', name: 'by name' } as const;
 	const shown = $derived(
@@ -221,16 +222,18 @@
 				{#if by !== ''}<h2>{title || 'Elsewhere'} <span class="quiet">{items.length}</span></h2>{/if}
 				<ul>
 					{#each items as entry, at (entry.id)}
-						<Row
-							{entry}
-							waits={waits(entry.id)}
-							later={at >= FIRST_ROWS}
-							chosen={chosenIds.includes(entry.id)}
-							onchoose={(on) => choose(entry.id, on)}
-							onopen={done(() => open(entry))}
-							onduplicate={done(() => duplicate(entry))}
-							onremove={done(() => remove(entry))}
-						/>
+						<BrowserOnly sent={at < FIRST_ROWS}>
+							<Row
+								{entry}
+								waits={waits(entry.id)}
+								later={at >= FIRST_ROWS}
+								chosen={chosenIds.includes(entry.id)}
+								onchoose={(on) => choose(entry.id, on)}
+								onopen={done(() => open(entry))}
+								onduplicate={done(() => duplicate(entry))}
+								onremove={done(() => remove(entry))}
+							/>
+						</BrowserOnly>
 					{/each}
 				</ul>
 			{:else}

@@ -1,15 +1,11 @@
 import { anglerOf } from '$lib/server/auth/api';
-import { everyRecord } from '$lib/server/records/every';
+import { chartsHere } from '$lib/server/records/charts';
 import { keptLures } from '$lib/server/records/keptLures';
-import { storeOf } from '$lib/server/records/store';
 import type { PageServerLoad } from './$types';
 
-/** Shores and soundings of the angler's waters; none while the records are away. */
-export const load: PageServerLoad = async ({ locals }) => {
+export const load: PageServerLoad = async ({ locals, parent }) => {
 	const { anglerId } = anglerOf(locals);
-	const [charts, lures] = await Promise.all([
-		everyRecord(storeOf('charts').all(anglerId)).catch(() => []),
-		keptLures(anglerId)
-	]);
-	return { lures, charts: charts.map(({ id, version, record }) => ({ id, version, ...record })) };
+	const { start } = await parent();
+	const [charts, lures] = await Promise.all([chartsHere(anglerId, start), keptLures(anglerId)]);
+	return { lures, charts };
 };

@@ -36,7 +36,14 @@
 	);
 	const { water, zone, hours, weathers, map } = $derived(day);
 	const { worths, failed } = $derived(day.solved);
-	const chart = $derived(data.charts.find(({ waterId }) => waterId === water?.id) ?? null);
+	const held = $derived(data.charts.find(({ waterId }) => waterId === water?.id) ?? null);
+	/** The chart of another water than the page came for, as soon as it is here. */
+	let fetched = $state.raw<ChartRecord | null>(null);
+	const chart = $derived(held?.whole ?? (fetched && fetched.waterId === water?.id ? fetched : null));
+	$effect(() => {
+		if (held && !held.whole)
+			void recordAt<ChartRecord>('charts', held.id).then((one) => (fetched = one?.record ?? null));
+	});
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
 	const date = $derived(
 		new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone })
@@ -118,7 +125,7 @@
 		const { keeping } = app;
 		if (next) {
 			const record: ChartRecord = { schemaVersion: SCHEMA_VERSION, waterId: water.id, ...next };
-			await keeping.put('charts', chart?.id ?? newUuid(), chart?.version ?? 0, record, `the map of ${water.name}`);
+			await keeping.put('charts', held?.id ?? newUuid(), held?.version ?? 0, record, `the map of ${water.name}`);
 		}
 		for (const { id, record } of moved) {
 			const version = (await recordAt('spots', id))?.version ?? 0;
@@ -222,7 +229,7 @@
 				</ul>
 			</section>
 		{/if}
-		{#if water}<MapFiles {water} {chart} {written} ontake={take} />{/if}
+		{#if water && (chart || !held)}<MapFiles {water} {chart} {written} ontake={take} />{/if}
 		<p class="quiet foot">
 			Depths and distances in {distance.unit}. Fetch is straight into the wind to the first shore, waves by a formula
 			for deep water, shade by bank height and sun. A chart for fishing, not for finding your way.
