@@ -28,8 +28,23 @@ const core = (name: string, files: { include?: string[]; exclude?: string[] }) =
 	}
 });
 
+/** What so many pages use goes in one file, of scripts and of styles: on a slow line each file is a way there and back. */
+const COMMON = { pages: 8, styles: 2 } as const;
+
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
+	build: {
+		rolldownOptions: {
+			output: {
+				codeSplitting: {
+					groups: [
+						{ name: 'styles', priority: 2, minShareCount: COMMON.styles, test: /type=style/ },
+						{ name: 'frame', priority: 1, minShareCount: COMMON.pages, test: /src.lib|svelte|zod|suncalc/ }
+					]
+				}
+			}
+		}
+	},
 	worker: { format: 'es' },
 	test: {
 		projects: [
