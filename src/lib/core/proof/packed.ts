@@ -33,18 +33,24 @@ class Numbered<T> {
 /** A reading without what was worked out for it. */
 const plain = (reading: Fact['reading']): ParsedReading => without(reading, 'unread');
 
-/** Packs outings for the way. */
-export function packed(outings: readonly (Outing & { readonly name: string })[]): Packed {
-	const [rigs, readings] = [new Numbered<Rig>(), new Numbered<ParsedReading>()];
-	const facts = outings.flatMap((outing) =>
-		factsOf(outing).map((fact) => ({ ...fact, rig: rigs.of(fact.rig), reading: readings.of(plain(fact.reading)) }))
-	);
-	return {
-		outings: outings.map(({ id, name, startedAt }) => ({ id, name, startedAt })),
-		rigs: rigs.all,
-		readings: readings.all,
-		facts
-	};
+/** Packs outings for the way, one after the other: a long record need not be told in one go. */
+export class Packing {
+	readonly #outings: Packed['outings'][number][] = [];
+	readonly #rigs = new Numbered<Rig>();
+	readonly #readings = new Numbered<ParsedReading>();
+	readonly #facts: PackedFact[] = [];
+
+	add(outing: Outing & { readonly name: string }): void {
+		const { id, name, startedAt } = outing;
+		this.#outings.push({ id, name, startedAt });
+		for (const fact of factsOf(outing)) {
+			this.#facts.push({ ...fact, rig: this.#rigs.of(fact.rig), reading: this.#readings.of(plain(fact.reading)) });
+		}
+	}
+
+	get packed(): Packed {
+		return { outings: this.#outings, rigs: this.#rigs.all, readings: this.#readings.all, facts: this.#facts };
+	}
 }
 
 /** The facts as they were before they were packed. */

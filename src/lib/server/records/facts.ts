@@ -1,24 +1,25 @@
-import type { Outing } from '../../core/proof/facts';
-import { packed, type Packed } from '../../core/proof/packed';
+import { setImmediate as turn } from 'node:timers/promises';
+import { Packing, type Packed } from '../../core/proof/packed';
 import type { Happened } from '../../core/tally/story';
 import { storeOf } from './store';
 
-/** Happenings are small, and a lifetime has tens of thousands: they are read in long pages. */
-const HAPPENINGS_TOGETHER = 5000;
+/** A lifetime has tens of thousands of happenings: so many are read in one go (about 10 ms), then others get their turn. */
+const HAPPENINGS_TOGETHER = 500;
 
-/** Everything that an angler has tallied, in stretches. */
+/** Everything that an angler has tallied, in stretches; the server goes on meanwhile. */
 export async function factsOfAngler(anglerId: string): Promise<Packed> {
 	const happened = new Map<string, Happened[]>();
-	for await (const { id, record } of storeOf('happenings').all(anglerId, { limit: HAPPENINGS_TOGETHER })) {
+	for await (const { id, record } of storeOf('happenings').byKey(anglerId, HAPPENINGS_TOGETHER)) {
 		const { outingId, at, order, what } = record;
 		const list = happened.get(outingId) ?? [];
 		list.push({ id, at, order, what });
 		happened.set(outingId, list);
 	}
-	const outings: (Outing & { name: string })[] = [];
+	const packing = new Packing();
 	for await (const { id, record } of storeOf('outings').all(anglerId)) {
 		const { name, startedAt, spotId, reading, rig, trial } = record;
-		outings.push({ id, name, startedAt, spotId, reading, rig, trial, happened: happened.get(id) ?? [] });
+		packing.add({ id, name, startedAt, spotId, reading, rig, trial, happened: happened.get(id) ?? [] });
+		await turn();
 	}
-	return packed(outings);
+	return packing.packed;
 }

@@ -152,6 +152,22 @@ describe('a list of records', () => {
 		expect(names).toEqual(['Day 5', 'Day 3', 'Day 2', 'Day 2', 'Day 1']);
 	});
 
+	it('read by key is there once, however few at a time, and whatever is written meanwhile', async () => {
+		const own = await newAngler(database);
+		const ids = Array.from({ length: 7 }, () => randomUUID());
+		for (const id of ids) await readings.put(own, id, 0, readingRecord());
+		await readings.put(angler, randomUUID(), 0, readingRecord());
+		for (const together of [1, 3, 7, 50]) {
+			const found: string[] = [];
+			for await (const { id, version } of readings.byKey(own, together)) {
+				found.push(id);
+				// What was read already gets newer: by its time it would come once more, and push another one out.
+				await readings.put(own, id, version, readingRecord({ name: `Read ${together} at a time` }));
+			}
+			expect(found).toEqual(ids.toSorted());
+		}
+	});
+
 	it('names a row that cannot be read and shows the others', async () => {
 		const owner = await newAngler(database);
 		const bad = randomUUID();

@@ -127,9 +127,16 @@ export class Store<N extends RecordKindName> {
 		});
 		const shown = rows.slice(0, limit);
 		const last = shown[shown.length - 1];
+		const more = rows.length > limit && last;
+		const next = more ? `${(last.get(newest) as Date).getTime()}_${last.id}` : null;
+		return { ...this.#readable(shown), next } satisfies Page<RecordOf<N>>;
+	}
+
+	/** Rows as records; one that cannot be read is named, and the others are read all the same. */
+	#readable(rows: readonly RecordRow[]): Omit<Page<RecordOf<N>>, 'next'> {
 		const items: Stored<RecordOf<N>>[] = [];
 		const unreadable: { id: string; why: string }[] = [];
-		for (const row of shown) {
+		for (const row of rows) {
 			try {
 				items.push(this.#stored(row));
 			} catch (error) {
@@ -138,9 +145,24 @@ export class Store<N extends RecordKindName> {
 				unreadable.push({ id: row.id, why: path ? `${path}: ${message}` : message });
 			}
 		}
-		const more = rows.length > limit && last;
-		const next = more ? `${(last.get(newest) as Date).getTime()}_${last.id}` : null;
-		return { items, unreadable, next } satisfies Page<RecordOf<N>>;
+		return { items, unreadable };
+	}
+
+	/**
+	 * Every record of an angler in no order but that of its key: quick however many there are, and none is missed or told
+	 * twice while others are written.
+	 *
+	 * @param together How many are read in one go, in which nobody else gets a turn.
+	 */
+	async *byKey(anglerId: string, together: number): AsyncGenerator<Stored<RecordOf<N>>> {
+		let after = '';
+		for (;;) {
+			const where = { anglerId, id: { [Op.gt]: after } } as WhereOptions;
+			const rows = await this.#model.findAll({ where, order: [['id', 'ASC']], limit: together });
+			yield* this.#readable(rows).items;
+			if (rows.length < together) return;
+			after = rows[rows.length - 1]!.id;
+		}
 	}
 
 	/** Every record of an angler, page by page; what cannot be read is left where it is. */
