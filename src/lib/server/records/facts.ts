@@ -3,13 +3,10 @@ import { Packing, type Packed } from '../../core/proof/packed';
 import type { Happened } from '../../core/tally/story';
 import { storeOf } from './store';
 
-/** A lifetime has tens of thousands of happenings: so many are read in one go (about 10 ms), then others get their turn. */
-const HAPPENINGS_TOGETHER = 500;
-
 /** Everything that an angler has tallied, in stretches; the server goes on meanwhile. */
 export async function factsOfAngler(anglerId: string): Promise<Packed> {
 	const happened = new Map<string, Happened[]>();
-	for await (const { id, record } of storeOf('happenings').byKey(anglerId, HAPPENINGS_TOGETHER)) {
+	for await (const { id, record } of storeOf('happenings').byKey(anglerId)) {
 		const { outingId, at, order, what } = record;
 		const list = happened.get(outingId) ?? [];
 		list.push({ id, at, order, what });

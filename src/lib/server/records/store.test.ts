@@ -159,7 +159,7 @@ describe('a list of records', () => {
 		await readings.put(angler, randomUUID(), 0, readingRecord());
 		for (const together of [1, 3, 7, 50]) {
 			const found: string[] = [];
-			for await (const { id, version } of readings.byKey(own, together)) {
+			for await (const { id, version } of readings.byKey(own, { together })) {
 				found.push(id);
 				// What was read already gets newer: by its time it would come once more, and push another one out.
 				await readings.put(own, id, version, readingRecord({ name: `Read ${together} at a time` }));

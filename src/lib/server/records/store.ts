@@ -12,11 +12,13 @@ import { inTurn, noteAdded, waitForTurn } from './writes';
 
 /** Most records in one page of a list. */
 export const PAGE_MAX = 200;
+/** Where all are read, so many come in one go (about 10 ms), then others get their turn. */
+const READ_TOGETHER = 500;
 
 /** Most records of one kind that an angler may have, deleted ones among them: a lifetime of them, and what a file holds. */
 const RECORDS_MAX = 50_000;
 /** Most rows in one statement. */
-const TOGETHER = 250;
+const WRITTEN_TOGETHER = 250;
 
 /** A stored record with its key and version, as the application sees it. */
 export interface Stored<R> {
@@ -154,11 +156,14 @@ export class Store<N extends RecordKindName> {
 	 *
 	 * @param together How many are read in one go, in which nobody else gets a turn.
 	 */
-	async *byKey(anglerId: string, together: number): AsyncGenerator<Stored<RecordOf<N>>> {
+	async *byKey(
+		anglerId: string,
+		{ together = READ_TOGETHER, transaction }: { together?: number; transaction?: Transaction | undefined } = {}
+	): AsyncGenerator<Stored<RecordOf<N>>> {
 		let after = '';
 		for (;;) {
 			const where = { anglerId, id: { [Op.gt]: after } } as WhereOptions;
-			const rows = await this.#model.findAll({ where, order: [['id', 'ASC']], limit: together });
+			const rows = await this.#model.findAll({ where, order: [['id', 'ASC']], limit: together, transaction });
 			yield* this.#readable(rows).items;
 			if (rows.length < together) return;
 			after = rows[rows.length - 1]!.id;
@@ -315,8 +320,8 @@ export class Store<N extends RecordKindName> {
 		transaction: Transaction
 	): Promise<void> {
 		await this.#checkRoom(anglerId, items.length, await waitForTurn(anglerId, transaction), transaction);
-		for (let at = 0; at < items.length; at += TOGETHER) {
-			const some = items.slice(at, at + TOGETHER);
+		for (let at = 0; at < items.length; at += WRITTEN_TOGETHER) {
+			const some = items.slice(at, at + WRITTEN_TOGETHER);
 			const rows = some.map(({ id, record }) => ({ id, anglerId, version: 1, ...this.#columns(record) }));
 			await this.#model.bulkCreate(rows as never[], { transaction });
 			const ids = some.map(({ id }) => id);

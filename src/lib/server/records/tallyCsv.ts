@@ -57,10 +57,17 @@ function rowOfOuting({ id, record }: Stored<OutingRecord>): Row {
 	return sealed({ outing: id, id, at: startedAt, order: '0', kind: OUTING, text: name, more: JSON.stringify(more) });
 }
 
-/** All outings and what happened on them as a file: outings first. */
+/** Times as they are written sort as text. */
+const ascending = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+
+/** All outings and what happened on them as a file: outings first, then what happened, each in the order of its time. */
 export async function tallyCsv(anglerId: string): Promise<string> {
-	const outings = await everyRecord(storeOf('outings').all(anglerId));
-	const happenings = await everyRecord(storeOf('happenings').all(anglerId));
+	const outings = (await everyRecord(storeOf('outings').byKey(anglerId))).sort((a, b) =>
+		ascending(a.record.startedAt, b.record.startedAt)
+	);
+	const happenings = (await everyRecord(storeOf('happenings').byKey(anglerId))).sort(
+		(a, b) => ascending(a.record.at, b.record.at) || a.record.order - b.record.order
+	);
 	const rows = [...outings.map(rowOfOuting), ...happenings.map(rowOfHappening)];
 	return Papa.unparse({ fields: COLUMNS, data: rows.map((row) => COLUMNS.map((column) => row[column] ?? '')) });
 }

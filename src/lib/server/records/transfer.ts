@@ -31,7 +31,7 @@ export async function* exportedText(anglerId: string, now: Date): AsyncGenerator
 	for (const name of LISTED_KIND_NAMES) {
 		yield `,\n${JSON.stringify(name)}:[`;
 		let between = '\n';
-		for await (const stored of storeOf(name).all(anglerId)) {
+		for await (const stored of storeOf(name).byKey(anglerId)) {
 			yield between + JSON.stringify(stored);
 			between = ',\n';
 		}
@@ -99,7 +99,7 @@ async function plans(
 	const records: Record<string, unknown> = {};
 	const plan = async <N extends ListedKindName>(name: N): Promise<void> => {
 		const present = new Map<string, Exported<RecordOf<N>>>();
-		for await (const stored of storeOf(name).all(anglerId, { transaction })) present.set(stored.id, stored);
+		for await (const stored of storeOf(name).byKey(anglerId, { transaction })) present.set(stored.id, stored);
 		const listed = file[name] as readonly Exported<RecordOf<N>>[];
 		records[name] = listed.map((given, at): Planned<RecordOf<N>> => {
 			const item = { ...given, record: anchored(KINDS[name], at, given.record, keys, aside) };
