@@ -290,7 +290,12 @@ describe('where the angler stands', () => {
 	it('hears what would flip the call, and finds every rule by its id', async () => {
 		const page = await signedIn({ at: '/call' });
 		await page.getByRole('heading', { name: /What would flip this/ }).waitFor();
-		await page.locator('.flips li strong').first().waitFor({ timeout: 45_000 });
+		const flips = page.getByRole('region', { name: /What would flip this/ });
+		await flips.locator('li strong').first().waitFor({ timeout: 45_000 });
+		await flips.getByRole('listitem').getByRole('button').first().click();
+		await flips.getByText('Tried:').waitFor();
+		await flips.getByRole('button', { name: 'Back to what was read' }).click();
+		await flips.getByText('Tried:').waitFor({ state: 'hidden' });
 		const id = (await page.locator('.why a.id').first().textContent())!;
 		await page.locator('.why a.id').first().click();
 		await page.waitForURL('**/craft?find=*');

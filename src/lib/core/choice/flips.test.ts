@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { callInputSchema } from '../schema/call';
+import type { Rig } from '../schema/rig';
 import { call } from './call';
 import { CURVE_FIELDS, flipsOf, STEPS, type Curve, type Flip, type FlipEvent } from './flips';
 
@@ -36,6 +37,20 @@ describe('what would flip the answer', () => {
 			});
 			const changed = { ...flip.becomes, retrieve: null, reel: null };
 			expect(changed).not.toEqual({ ...top, retrieve: null, reel: null });
+		}
+	});
+
+	it('leads to a reading that an angler could have written, at which the call is another', () => {
+		for (const { aspect, becomes, field, to, patch } of flips) {
+			const changed = callInputSchema.parse({ reading: { ...reading, ...patch } });
+			const { rig } = call(changed).calls[0]!;
+			const looks = ({ family, blades, weightOz, skirt, trailer }: Rig) =>
+				({ family, blades, weight: weightOz, colour: [skirt.colour, trailer?.colour] })[aspect];
+			expect({ field, to, [aspect]: looks(rig) }).not.toEqual({ field, to, [aspect]: looks(top) });
+			if (aspect === 'family') expect(rig.family).toBe(becomes.family);
+			for (const value of Object.values(patch)) {
+				if (typeof value === 'number') expect(Math.round(value * 100) / 100).toBe(value);
+			}
 		}
 	});
 

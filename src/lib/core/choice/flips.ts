@@ -38,6 +38,8 @@ const HALVINGS = 10;
 export const ASPECTS = ['family', 'blades', 'weight', 'colour'] as const;
 export type Aspect = (typeof ASPECTS)[number];
 
+type Patch = Partial<ParsedReading>;
+
 /** The nearest change of one field that alters some aspect of the top call. */
 export interface Flip {
 	readonly field: string;
@@ -46,6 +48,8 @@ export interface Flip {
 	readonly aspect: Aspect;
 	/** The rig that is called then. */
 	readonly becomes: Rig;
+	/** The reading's fields after it, as an angler would write them: a hundredth at most past where it flips. */
+	readonly patch: Patch;
 	/** How far off it is, as a share of the field's range; a word counts as half. */
 	readonly distance: number;
 }
@@ -65,8 +69,6 @@ export type FlipEvent =
 	| { readonly kind: 'sturdy'; readonly kept: number; readonly tried: number }
 	/** Between two rankings: a place to stop. */
 	| { readonly kind: 'pause' };
-
-type Patch = Partial<ParsedReading>;
 
 /** Ends of the scans; where the range of a field is wider than water that is fished, the part that is (assumed). */
 const SPANS = {
@@ -221,6 +223,10 @@ function* halve(
 	return far;
 }
 
+/** A value to a hundredth, on the far side of where it came from. */
+const past = (from: number, value: number): number =>
+	(value > from ? Math.ceil(value * 100 - 1e-6) : Math.floor(value * 100 + 1e-6)) / 100;
+
 /** Walks one way along a figure, in so many steps over its whole span, and tells the first change of each aspect. */
 function* walk(
 	asker: Asker,
@@ -244,7 +250,8 @@ function* walk(
 			missing.delete(aspect);
 			const exact = yield* halve(asker, field, aspect, before, value);
 			const becomes = asker.topWith(patchOf(asker.reading, field, exact)) ?? rig;
-			found.push({ field, from, to: exact, aspect, becomes, distance: Math.abs(exact - from) / (high - low) });
+			const patch = patchOf(asker.reading, field, past(from, exact));
+			found.push({ field, from, to: exact, aspect, becomes, patch, distance: Math.abs(exact - from) / (high - low) });
 		}
 		before = value;
 	}
@@ -276,11 +283,11 @@ function* scanWords(asker: Asker): Generator<FlipEvent> {
 		for (const word of words) {
 			if (word === now) continue;
 			yield { kind: 'pause' };
-			const patch = { [field]: word } as Patch;
-			const becomes = asker.topWith(field === 'wind' ? { ...patch, windMps: undefined } : patch);
+			const patch: Patch = field === 'wind' ? { wind: word as Reading['wind'], windMps: undefined } : { [field]: word };
+			const becomes = asker.topWith(patch);
 			const aspect = ASPECTS.find((one) => differs(asker.top, becomes, one));
 			if (aspect && becomes)
-				yield { kind: 'flip', flip: { field, from: now, to: word, aspect, becomes, distance: 0.5 } };
+				yield { kind: 'flip', flip: { field, from: now, to: word, aspect, becomes, patch, distance: 0.5 } };
 		}
 	}
 }

@@ -8,8 +8,12 @@
 		flips: readonly Flip[];
 		busy: boolean;
 		units: UnitSystem;
+		/** A change that was tried, in words; `null` while the reading is what was read. */
+		tried: string | null;
+		ontry: (flip: Flip, text: string) => void;
+		onback: () => void;
 	}
-	const { flips, busy, units }: Props = $props();
+	const { flips, busy, units, tried, ontry, onback }: Props = $props();
 	const FIRST = 5;
 	const ORDER = { family: 0, blades: 0.25, weight: 0.5, colour: 0.6 } as const;
 	let all = $state(false);
@@ -33,10 +37,17 @@
 	<h2 id="flips">
 		What would flip this {#if busy}<span class="quiet">still looking</span>{/if}
 	</h2>
+	<p class="tried" role="status">
+		{#if tried}Tried: <strong>{tried}</strong>
+			<button class="button" type="button" onclick={onback}>Back to what was read</button>{/if}
+	</p>
 	<ul>
 		{#each all ? sorted : sorted.slice(0, FIRST) as flip (flip.field + flip.to)}
+			{@const text = flipText(units, flip)}
 			<li>
-				<span>{flipText(units, flip)}</span>
+				<button type="button" title="Try it: the reading is changed, with a way back" onclick={() => ontry(flip, text)}
+					>{text}</button
+				>
 				<span class="now">now {valueText(units, flip.field, flip.from)}</span>
 				<strong>{becomes(flip)}</strong>
 			</li>
@@ -45,7 +56,7 @@
 		{/each}
 	</ul>
 	{#if sorted.length > FIRST}
-		<button type="button" aria-expanded={all} onclick={() => (all = !all)}
+		<button class="more" type="button" aria-expanded={all} onclick={() => (all = !all)}
 			>{all ? 'Show fewer' : `${sorted.length - FIRST} more`}</button
 		>
 	{/if}
@@ -66,7 +77,7 @@
 		display: grid;
 		grid-template-columns: 1fr auto 128px;
 		gap: 8px;
-		padding: 3px 0;
+		align-items: center;
 	}
 	.now {
 		font: var(--t-xs) var(--font-mono);
@@ -75,20 +86,34 @@
 	li strong {
 		text-align: right;
 	}
-	button {
+	li button,
+	.more {
+		min-height: 24px;
+		text-align: left;
 		text-decoration: underline;
+		text-decoration-color: var(--ink-3);
 		cursor: pointer;
+	}
+	li button:hover,
+	.more:hover {
+		text-decoration-color: var(--ink);
+	}
+	.tried {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 8px;
+		align-items: center;
 	}
 	@media (width < 56rem) {
 		li {
 			grid-template-columns: 1fr auto;
-			padding: 8px 0;
 		}
 		li strong {
 			grid-column: 1 / -1;
 			text-align: left;
 		}
-		button {
+		li button,
+		.more {
 			min-height: 48px;
 		}
 	}

@@ -27,6 +27,7 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import { unpackAnswer } from '$lib/forms/answerPack';
 	import { Flipper } from '$lib/ui/call/flipper.svelte';
+	import { Tried } from '$lib/ui/call/tried.svelte';
 	import { newUuid } from '$lib/client/uuid';
 	import type { ActionData, PageData } from './$types';
 
@@ -59,7 +60,8 @@
 			failed = 'The call could not be worked out in full, so it was not kept. Try again.';
 		}
 	}
-	const message = $derived(failed ?? (form && 'message' in form ? form.message : null));
+	const tried = new Tried(app);
+	const message = $derived(failed ?? tried.wrong ?? (form && 'message' in form ? form.message : null));
 	const VERDICT = {
 		good: 'A day for blades.',
 		fair: 'Blades are a fair choice today.',
@@ -237,7 +239,14 @@
 		<div class="why" id="why">
 			{#if called}<Why {called} close={marked === 0 ? confidence.words : 'An alternative.'} />{/if}
 		</div>
-		{#if app.live}<Flips flips={flipper.flips} busy={flipper.busy} units={app.units} />{/if}
+		{#if app.live}<Flips
+				flips={flipper.flips}
+				busy={flipper.busy}
+				units={app.units}
+				tried={tried.text}
+				ontry={({ patch }, text) => tried.take(patch, text)}
+				onback={() => tried.back()}
+			/>{/if}
 		{#if called}<p class="sr-only">{describeRig(called.rig)}</p>{/if}
 	</div>
 </div>
