@@ -5,6 +5,7 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { SKIES } from '$lib/core/schema/words';
+	import { without } from '$lib/core/base/without';
 	import { figureText, shownIn } from '$lib/forms/units';
 	import { skyText, type HourEdit, type PlacedWorth } from './day';
 	import type { SpotHour } from './lies';
@@ -33,6 +34,17 @@
 	const wind = $derived(shownIn(units, 'wind'));
 	/** Signs of the verdict: by shape first. */
 	const SIGNS = { good: '●', fair: '◐', poor: '○' } as const;
+	/** Strongest wind that an hour is planned with, m/s: as the record has it. */
+	const WIND_MAX_MPS = 25;
+	/** What was typed as an hour's wind and is none, by its hour. */
+	let refused = $state<Readonly<Record<string, string>>>({});
+
+	function blow(at: string, text: string) {
+		const windMps = wind.read(Number(text.replace(',', '.')));
+		const isWind = text.trim() !== '' && windMps >= 0 && windMps <= WIND_MAX_MPS;
+		refused = isWind ? without(refused, at) : { ...refused, [at]: text };
+		if (isWind) onedit(at, { windMps });
+	}
 </script>
 
 <div class="scroll">
@@ -63,16 +75,17 @@
 					<td class="wind">
 						<input
 							class="field figure"
-							type="number"
-							min="0"
-							max={Math.round(wind.show(25))}
-							step="0.5"
+							inputmode="decimal"
+							autocomplete="off"
 							aria-label="Wind at {hour}"
-							value={figureText(units, 'wind', weather.windMps)}
-							onchange={({ currentTarget }) =>
-								onedit(at, { windMps: Math.min(25, Math.max(0, wind.read(Number(currentTarget.value) || 0))) })}
+							aria-invalid={at in refused || undefined}
+							value={refused[at] ?? figureText(units, 'wind', weather.windMps)}
+							onchange={({ currentTarget }) => blow(at, currentTarget.value)}
 						/>
 						<span class="unit">{wind.unit}</span>
+						{#if at in refused}<span class="refused" role="alert"
+								>0 to {figureText(units, 'wind', WIND_MAX_MPS)} {wind.unit}</span
+							>{/if}
 					</td>
 					<td class="figure water">{figureText(units, 'temperature', reading.waterTemperatureC)}</td>
 					<td class="at">
@@ -101,6 +114,11 @@
 </div>
 
 <style>
+	.refused {
+		display: block;
+		font-size: var(--t-xs);
+		color: var(--fails);
+	}
 	.scroll {
 		overflow-x: auto;
 	}

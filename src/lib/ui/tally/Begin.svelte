@@ -17,7 +17,15 @@
 	let first = $state(0);
 	let second = $state(1);
 	let comparing = $state(false);
-	let [pairs, casts] = $state([4, 12]);
+	/** What a trial may be: so many pairs of turns, so many casts in each; what is typed is `null` while it is no number. */
+	const BOUNDS = { pairs: [1, 40], casts: [3, 100] } as const;
+	let turns = $state<Record<keyof typeof BOUNDS, number | null>>({ pairs: 4, casts: 12 });
+	let asked = $state(false);
+	const isWithin = (name: keyof typeof BOUNDS): boolean => {
+		const [[low, high], value] = [BOUNDS[name], turns[name]];
+		return value !== null && Number.isInteger(value) && value >= low && value <= high;
+	};
+	const wrong = $derived(asked ? (['pairs', 'casts'] as const).filter((name) => !isWithin(name)) : []);
 	const rig = $derived(rigs[first]?.rig ?? null);
 	const other = $derived(comparing ? (rigs[second]?.rig ?? null) : null);
 	const differs = $derived(rig && other ? changedFields(rig, other) : []);
@@ -26,14 +34,17 @@
 		event.preventDefault();
 		if (!rig) return;
 		const seed = crypto.getRandomValues(new Uint32Array(1))[0]!;
-		const trial = other && differs.length > 0 ? { a: rig, b: other, seed, pairs, casts } : null;
+		const { pairs, casts } = turns;
+		asked = comparing;
+		if (wrong.length > 0) return;
+		const trial = other && differs.length > 0 ? { a: rig, b: other, seed, pairs: pairs!, casts: casts! } : null;
 		onbegin({ name: (typed ?? usualName).trim() || 'Outing', rig, trial });
 	}
 	const label = ({ name, rig: one }: (typeof rigs)[number]): string =>
 		`${name} (${rigName(one).toLowerCase()}, ${ouncesText(one.weightOz)} oz)`;
 </script>
 
-<form onsubmit={begin}>
+<form onsubmit={begin} novalidate>
 	<h2>Begin an outing</h2>
 	<p class="quiet">{place}. The water is taken as it was read last; a new reading is two taps away at any time.</p>
 	<label
@@ -66,9 +77,24 @@
 			{:else}They differ in {differs.join(', ')}: whatever comes of it will not say which of these did it.{/if}
 		</p>
 		<p class="row">
-			<label>Pairs of turns <input class="field figure" type="number" min="1" max="40" bind:value={pairs} /></label>
-			<label>Casts a turn <input class="field figure" type="number" min="3" max="100" bind:value={casts} /></label>
+			{#each [['pairs', 'Pairs of turns'], ['casts', 'Casts a turn']] as const as [name, label] (name)}
+				<label
+					>{label}
+					<input
+						class="field figure"
+						type="number"
+						inputmode="numeric"
+						aria-invalid={wrong.includes(name) || undefined}
+						bind:value={turns[name]}
+					/></label
+				>
+			{/each}
 		</p>
+		{#each wrong as name (name)}
+			<p class="refused" role="alert">
+				{name === 'pairs' ? 'Pairs of turns' : 'Casts a turn'}: {BOUNDS[name].join(' to ')}.
+			</p>
+		{/each}
 	{/if}
 	<button class="button button-amber" disabled={!rig || (comparing && differs.length === 0)}>Begin</button>
 	{#if rigs.length === 0}<p class="quiet">No rig is in hand yet: take one on Call, or keep one on Bench.</p>{/if}

@@ -48,8 +48,13 @@
 	const own = $derived({ weightOz: nearest(MAP_WEIGHTS_OZ, weightOz), speedMps: nearest(MAP_SPEEDS_MPS, speedMps) });
 	const here = $derived(mark ?? own);
 	const found = $derived(cells.find((cell) => cell.weightOz === here.weightOz && cell.speedMps === here.speedMps));
+	/** To a hundredth: two cells of the map are not to be called the same. */
+	const speedText = (mps: number): string => {
+		const { show, unit } = shownIn(units, 'speed');
+		return `${Math.round(show(mps) * 100) / 100} ${unit}`;
+	};
 	const told = $derived(
-		`${ouncesText(here.weightOz)} oz at ${withUnit(units, 'speed', here.speedMps)}: ${
+		`${ouncesText(here.weightOz)} oz at ${speedText(here.speedMps)}: ${
 			found
 				? `${WORDS[found.outcome]}${found.depthM === null ? '' : `, about ${withUnit(units, 'depth', found.depthM)} deep, ${modelShare(found.share)} of the winding`}`
 				: 'not worked out yet'

@@ -1,0 +1,18 @@
+<script lang="ts">
+	import { untrack, type Component } from 'svelte';
+	import { provideApp, type App, type AppStart } from '../app.svelte';
+
+	interface Props {
+		start: AppStart;
+		/** What is tried. */
+		of: Component<Record<string, unknown>>;
+		with: Record<string, unknown>;
+		/** Hears of what the angler holds, before anything is drawn. */
+		onapp?: (app: App) => void;
+	}
+	/** A part of a screen beside what the angler holds, as it stands in a page. */
+	const { start, of: Part, with: given, onapp }: Props = $props();
+	untrack(() => onapp?.(provideApp(start, () => 'call')));
+</script>
+
+<Part {...given} />
