@@ -454,7 +454,7 @@ async function benchDeck(page: Page): Promise<void> {
 	await page.locator('[data-live]').waitFor();
 	const hours = { From: '5', to: '19', Rods: '4' };
 	for (const [label, value] of Object.entries(hours)) {
-		const field = page.getByRole('spinbutton', { name: label, exact: true });
+		const field = page.getByRole('textbox', { name: label, exact: true });
 		await field.fill(value);
 		await field.blur();
 	}

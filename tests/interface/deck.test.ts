@@ -12,8 +12,8 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 	await page.getByLabel('to', { exact: true }).fill('12');
 	await page.getByLabel('to', { exact: true }).blur();
 	await expect.poll(hours).toBe(6);
-	await page.getByRole('spinbutton', { name: 'Rods' }).fill('1');
-	await page.getByRole('spinbutton', { name: 'Rods' }).blur();
+	await page.getByRole('textbox', { name: 'Rods' }).fill('1');
+	await page.getByRole('textbox', { name: 'Rods' }).blur();
 	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/; 1 rods? give/);
 	await page.getByRole('combobox', { name: 'Sky at 08:00' }).selectOption('dark');
 	await page.reload();

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { HeldSpot } from '$lib/client/app.svelte';
+	import { without } from '$lib/core/base/without';
 	import { RODS_MAX } from '$lib/core/schema/outfit';
 	import type { DayPlan } from './day';
 	import { readWeather, WeatherFailure } from './weatherFile';
@@ -16,6 +17,17 @@
 	}
 	const { day, spots, ticked, waterName, lures, onset }: Props = $props();
 	let said = $state('');
+	const HOURS = 24;
+	type Figure = 'from' | 'to' | 'rods';
+	/** What was typed and is none of the figures that it may be, by its field. */
+	let refused = $state<Partial<Record<Figure, string>>>({});
+
+	function take(name: Figure, text: string, min: number, max: number) {
+		const figure = Number(text);
+		const isOne = text.trim() !== '' && Number.isInteger(figure) && figure >= min && figure <= max;
+		refused = isOne ? without(refused, name) : { ...refused, [name]: text };
+		if (isOne) onset({ [name]: figure });
+	}
 
 	async function look(input: HTMLInputElement) {
 		const chosen = input.files?.[0];
@@ -31,18 +43,18 @@
 	}
 </script>
 
-{#snippet number(label: string, value: number, min: number, max: number, as: (figure: number) => Partial<DayPlan>)}
+{#snippet number(label: string, name: Figure, min: number, max: number)}
 	<label
 		>{label}
 		<input
 			class="field figure"
-			type="number"
-			{min}
-			{max}
-			{value}
-			onchange={({ currentTarget }) =>
-				onset(as(Math.min(max, Math.max(min, Math.trunc(Number(currentTarget.value)) || min))))}
-		/></label
+			inputmode="numeric"
+			autocomplete="off"
+			aria-invalid={name in refused || undefined}
+			value={refused[name] ?? day[name]}
+			onchange={({ currentTarget }) => take(name, currentTarget.value, min, max)}
+		/>
+		{#if name in refused}<span class="refused" role="alert">{min} to {max}</span>{/if}</label
 	>
 {/snippet}
 
@@ -55,9 +67,9 @@
 			onchange={({ currentTarget }) => currentTarget.value && onset({ date: currentTarget.value })}
 		/></label
 	>
-	{@render number('From', day.from, 0, 23, (from) => ({ from: Math.min(day.to - 1, from) }))}
-	{@render number('to', day.to, 1, 24, (to) => ({ to: Math.max(day.from + 1, to) }))}
-	{@render number('Rods', day.rods, 1, RODS_MAX, (rods) => ({ rods }))}
+	{@render number('From', 'from', 0, day.to - 1)}
+	{@render number('to', 'to', day.from + 1, HOURS)}
+	{@render number('Rods', 'rods', 1, RODS_MAX)}
 	<fieldset>
 		<legend>Spots of {waterName}</legend>
 		{#each spots as spot (spot.id)}
@@ -128,8 +140,11 @@
 		display: grid;
 		font-size: var(--t-xs);
 	}
-	.filters input[type='number'] {
+	.filters input.figure {
 		width: 4.6rem;
+	}
+	.refused {
+		color: var(--fails);
 	}
 	fieldset {
 		display: flex;
