@@ -1,6 +1,8 @@
 <script lang="ts">
 	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import type { Point } from '$lib/core/places/plane';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { figureText, shownIn, withUnit } from '$lib/forms/units';
 	import type { Proposal } from '$lib/core/places/features';
 	import { PROPOSED_LOOKS } from './proposed';
 	import type { Sounding } from '$lib/core/places/depths';
@@ -30,8 +32,7 @@
 		/** The spot that is looked at. */
 		marked: string | null;
 		text: string;
-		/** A depth (m) as it is shown. */
-		depthText: (depthM: number) => string;
+		units: UnitSystem;
 		onmark: (id: string) => void;
 	}
 	const {
@@ -45,7 +46,7 @@
 		sun,
 		marked,
 		text,
-		depthText,
+		units,
 		onmark
 	}: Props = $props();
 
@@ -76,8 +77,12 @@
 	);
 	/** Thousands of soundings as one path of round dots. */
 	const dots = $derived(soundings.map((one) => `M${x(one).toFixed(1)},${y(one).toFixed(1)}h0`).join(''));
-	const BARS_M = [50, 100, 200, 500, 1000, 2000] as const;
-	const barM = $derived(BARS_M.find((metres) => metres * scale >= 60) ?? BARS_M.at(-1)!);
+	/** Lengths of the bar, in the angler's own unit: the first that is long enough to be read off. */
+	const BARS = [50, 100, 200, 500, 1000, 2000, 5000] as const;
+	const BAR_PX = 60;
+	const distance = $derived(shownIn(units, 'distance'));
+	const bar = $derived(BARS.find((one) => distance.read(one) * scale >= BAR_PX) ?? BARS.at(-1)!);
+	const barPx = $derived(distance.read(bar) * scale);
 	/** A shadow is drawn no longer than a boat sits from the bank. */
 	const SHADE_MOST_M = 40;
 	const SHADE_WIDE_M = 60;
@@ -110,7 +115,9 @@
 			{/each}
 			<path class="sounding" d={dots} />
 			{#each written as one, at (at)}
-				<text class="depth figure" x={x(one)} y={y(one) + 4} text-anchor="middle">{depthText(one.depthM)}</text>
+				<text class="depth figure" x={x(one)} y={y(one) + 4} text-anchor="middle"
+					>{figureText(units, 'depth', one.depthM)}</text
+				>
 			{/each}
 			{#each spots as { id, at, shadeM, bankBearingDeg } (id)}
 				{#if shadeM > 0 && Number.isFinite(shadeM)}
@@ -149,7 +156,7 @@
 				<g transform="rotate({windFromDeg})">
 					<path d="M0,-24V20M-6,10L0,22L6,10" />
 				</g>
-				<text y="40" text-anchor="middle">wind {windMps.toFixed(0)} m/s</text>
+				<text y="40" text-anchor="middle">wind {withUnit(units, 'wind', windMps)}</text>
 			</g>
 			{#if sun.elevationDeg > 0}
 				<g class="sun" transform="translate({wide - 44} 136)">
@@ -164,8 +171,8 @@
 				</g>
 			{/if}
 			<g class="bar" transform="translate(24 {high - 22})">
-				<path d="M0,-5V0H{barM * scale}V-5" />
-				<text x={(barM * scale) / 2} y="14" text-anchor="middle">{barM} m</text>
+				<path d="M0,-5V0H{barPx}V-5" />
+				<text x={barPx / 2} y="14" text-anchor="middle">{bar} {distance.unit}</text>
 			</g>
 			<g class="north" transform="translate(28 34)">
 				<path d="M0,16V-14M-5,-5L0,-15L5,-5" />

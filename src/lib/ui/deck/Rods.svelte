@@ -6,12 +6,15 @@
 	import type { Outfit } from '$lib/core/schema/outfit';
 	import type { Plan } from '$lib/core/schema/plan';
 	import type { Rig } from '$lib/core/schema/rig';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { withUnit } from '$lib/forms/units';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { luresOf, outfitText, spansText } from './lures';
 
 	interface Props {
 		rods: Plan['rods'];
 		zone: string;
+		units: UnitSystem;
 		/** Rods that the angler has: the plan keeps to them. */
 		owned: readonly Outfit[];
 		/** The rig in hand, whose rod may be one of them. */
@@ -20,7 +23,7 @@
 		most: number;
 		onown: (outfit: Outfit, isOwned: boolean) => void;
 	}
-	const { rods, zone, owned, inHand, most, onown }: Props = $props();
+	const { rods, zone, units, owned, inHand, most, onown }: Props = $props();
 	const isOwned = (outfit: Outfit): boolean => owned.some((one) => dequal(one, outfit));
 	const full = $derived(owned.length >= most);
 	const handy = $derived(inHand && { rod: inHand.rod, reel: inHand.reel, line: inHand.line });
@@ -52,7 +55,10 @@
 					<span
 						>{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {finishText(rig)}, {spoken(rig.skirt.colour)}
 						<small
-							>{spoken(rig.retrieve.style)} at {rig.retrieve.speedMps.toFixed(1)} m/s: {spansText(stays, clock)}</small
+							>{spoken(rig.retrieve.style)} at {withUnit(units, 'speed', rig.retrieve.speedMps)}: {spansText(
+								stays,
+								clock
+							)}</small
 						></span
 					>
 				</div>

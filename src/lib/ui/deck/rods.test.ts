@@ -16,7 +16,7 @@ const rods: Plan['rods'] = [
 const onown = vi.fn();
 beforeEach(() => onown.mockClear());
 const shown = (owned: readonly Outfit[], most = 3) =>
-	render(Rods, { rods, zone: 'UTC', owned, inHand: jig, most, onown });
+	render(Rods, { rods, zone: 'UTC', units: 'metric', owned, inHand: jig, most, onown });
 const boxes = () => screen.getAllByRole('checkbox', { name: /I have this one/ }) as HTMLInputElement[];
 
 describe('the rods of a deck', () => {

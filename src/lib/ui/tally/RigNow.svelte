@@ -4,6 +4,8 @@
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { Rig } from '$lib/core/schema/rig';
 	import { FINISHES, RETRIEVES, SKIRT_COLOURS } from '$lib/core/schema/words';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { withUnit } from '$lib/forms/units';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 
 	interface Props {
@@ -12,9 +14,10 @@
 		deck: readonly { readonly name: string; readonly rig: Rig }[];
 		/** Whether it may be changed: not in the middle of a trial's turn. */
 		fixed: boolean;
+		units: UnitSystem;
 		onrig: (rig: Rig) => void;
 	}
-	const { rig, deck, fixed, onrig }: Props = $props();
+	const { rig, deck, fixed, units, onrig }: Props = $props();
 	const drawing = $derived(drawRig(rig, true));
 	const scale = $derived(Math.min(140 / drawing.bounds.width, 74 / drawing.bounds.height));
 	let open = $state(false);
@@ -44,7 +47,7 @@
 	<p>
 		<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>
 		<span>{bladesText(rig)}, {finishText(rig)}; {spoken(rig.skirt.colour)}</span>
-		<span>{trailerText(rig)}; {spoken(rig.retrieve.style)}, {rig.retrieve.speedMps.toFixed(1)} m/s</span>
+		<span>{trailerText(rig)}; {spoken(rig.retrieve.style)}, {withUnit(units, 'speed', rig.retrieve.speedMps)}</span>
 	</p>
 	<button class="button" type="button" disabled={fixed} aria-expanded={open} onclick={() => (open = !open)}
 		>Change</button

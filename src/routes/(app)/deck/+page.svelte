@@ -201,6 +201,7 @@
 				<Rods
 					rods={answer.rods}
 					{zone}
+					units={app.units}
 					owned={plan.owned}
 					inHand={app.rig}
 					most={plan.rods}

@@ -223,6 +223,7 @@
 					rig={rigNow ?? under.now.rig}
 					{deck}
 					fixed={trial !== null}
+					units={app.units}
 					onrig={(rig) => add({ kind: 'rig', rig })}
 				/>
 				{#if trial}

@@ -10,7 +10,7 @@
 	import type { Proposal } from '$lib/core/places/features';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
 	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
-	import { figureText, shownIn } from '$lib/forms/units';
+	import { shownIn } from '$lib/forms/units';
 	import { sunAt } from '$lib/forms/almanac';
 	import { skyText, worthOf } from '$lib/ui/deck/day';
 	import { awayM } from '$lib/ui/deck/lies';
@@ -180,7 +180,7 @@
 					windMps={weather.windMps}
 					{sun}
 					{marked}
-					depthText={(depthM) => figureText(app.units, 'depth', depthM)}
+					units={app.units}
 					text="Plan of {water.name}, north up, with its spots in the order of the hour"
 					onmark={(id) => (marked = marked === id ? null : id)}
 				/>
