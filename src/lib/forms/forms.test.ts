@@ -7,7 +7,7 @@ import { shareOf, ticksOf, valueAt } from '../ui/parts/scale';
 import { CHOICES, FIGURES } from './fields';
 import { readingFromForm } from './readingForm';
 import { localTime, utcTime } from '../ui/time';
-import { figureText, shownIn } from './units';
+import { figureText, retold, shownIn } from './units';
 import { spoken } from '$lib/core/naming/spoken';
 
 /** What a browser would send for a reading shown in metric units. */
@@ -133,4 +133,19 @@ it('a figure has no more decimals than its unit supports', () => {
 
 it('the same word is said as its field means it', () => {
 	expect([spoken('rising', 'trend'), spoken('rising', 'level')]).toEqual(['warming', 'rising']);
+});
+
+describe('what is said in metres', () => {
+	it.each([
+		['A point of weed in 2.4 m: its edge turns by 100°.', 'A point of weed in 7.9 ft: its edge turns by 100°.'],
+		[
+			'1.2 m with 3.0 m within 20 m: shallow water with deep near.',
+			'3.9 ft with 9.8 ft within 66 ft: shallow water with deep near.'
+		],
+		['Wind onto it at 4 m/s, 3 moves.', 'Wind onto it at 4 m/s, 3 moves.'],
+		['No figure at all.', 'No figure at all.']
+	])('%s', (text, inFeet) => {
+		expect(retold('metric', text)).toBe(text);
+		expect(retold('imperial', text)).toBe(inFeet);
+	});
 });

@@ -70,6 +70,14 @@ export function withUnit(units: UnitSystem, measure: Measure, si: number): strin
 	return `${figureText(units, measure, si)}${unit === '°' || unit === '%' ? '' : ' '}${unit}`;
 }
 
+/** What the core says in metres, in the angler's units: "2.4 m" as a depth, "20 m" as a distance. */
+export const retold = (units: UnitSystem, text: string): string =>
+	units === 'metric'
+		? text
+		: text.replace(/(\d+(?:\.\d+)?) m\b(?!\/)/g, (_all, metres: string) =>
+				withUnit(units, metres.includes('.') ? 'depth' : 'distance', Number(metres))
+			);
+
 /** A figure with its unit in full, for a voice. */
 export function spokenFigure(units: UnitSystem, measure: Measure, si: number): string {
 	return `${figureText(units, measure, si)} ${shownIn(units, measure).spokenUnit}`.trim();

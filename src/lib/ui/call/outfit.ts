@@ -20,8 +20,9 @@ function lengthText(inches: number, units: UnitSystem): string {
 	return `${Math.floor(inches / INCHES_PER_FOOT)} ft ${inches % INCHES_PER_FOOT}`;
 }
 
-function turnText(inches: number, units: UnitSystem): string {
-	return units === 'metric' ? `${Math.round(inches * M_PER_IN * 100)} cm a turn` : `${inches} in a turn`;
+/** What a turn of the reel takes in. @param inches Inches a turn. */
+export function turnText(inches: number, units: UnitSystem): string {
+	return units === 'metric' ? `${Math.round(inches * M_PER_IN * 100)} cm a turn` : `${Math.round(inches)} in a turn`;
 }
 
 /** The loudest reason for a part, by the beginnings of the ids of the claims about it. */

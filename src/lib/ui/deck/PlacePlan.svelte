@@ -2,7 +2,7 @@
 	import BrowserOnly from '../parts/BrowserOnly.svelte';
 	import type { Point } from '$lib/core/places/plane';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, shownIn, withUnit } from '$lib/forms/units';
+	import { figureText, retold, shownIn, withUnit } from '$lib/forms/units';
 	import type { Proposal } from '$lib/core/places/features';
 	import { PROPOSED_LOOKS } from './proposed';
 	import type { Sounding } from '$lib/core/places/depths';
@@ -134,7 +134,7 @@
 			<path class="shore" d={shore} />
 			{#each proposals as one (`${one.kind}${one.eastM}`)}
 				<text class="proposed" x={x(one)} y={y(one) + 6} text-anchor="middle"
-					>{PROPOSED_LOOKS[one.kind].sign}<title>{one.because}</title></text
+					>{PROPOSED_LOOKS[one.kind].sign}<title>{retold(units, one.because)}</title></text
 				>
 			{/each}
 			{#each spots as { id, name, at, rank } (id)}

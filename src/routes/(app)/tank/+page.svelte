@@ -17,7 +17,8 @@
 	import type { Change } from '$lib/core/tow/changes';
 	import { WEED } from '$lib/core/reading/conditions';
 	import { useApp } from '$lib/client/app.svelte';
-	import { modelShare, withUnit } from '$lib/forms/units';
+	import { turnText } from '$lib/ui/call/outfit';
+	import { figureText, modelShare, shownIn, withUnit } from '$lib/forms/units';
 	import { isLamp } from '$lib/ui/frame/theme';
 	import Ruler from '$lib/ui/parts/Ruler.svelte';
 	import Segment from '$lib/ui/parts/Segment.svelte';
@@ -67,6 +68,9 @@
 	const handNow = $derived(hand ?? (rig ? handOf(rig.retrieve.style) : 'steady'));
 	let countdownS = $state(2);
 	let tipM = $state(0.6);
+	/** As high as a rod holds its tip, and how far off a path is where nothing was measured, m. */
+	const TIP_MAX_M = 3;
+	const MODEL_OFF_M = 0.15;
 	/** What runs beside the rig in hand, by its sign: the call's, a kept one, or nothing. */
 	let beside = $state<Record<Beside, string>>({ B: 'called', C: '' });
 	const choiceOf = (id: string): Build | null =>
@@ -210,7 +214,7 @@
 				value={handNow}
 				onvalue={(value) => (hand = value as HandName)}
 			/>
-			<span class="quiet note phone-voiced">A dot every two seconds. Model, ± 0.15 m.</span>
+			<span class="quiet note phone-voiced">A dot every two seconds. Model, ± {depth(MODEL_OFF_M)}.</span>
 		{/if}
 	</div>
 	{#if !rig || !build}
@@ -341,8 +345,22 @@
 				/>
 				<p class="hold">
 					<label>Count <input class="field" type="number" min="0" max="60" bind:value={countdownS} /> s</label>
-					<label>Tip <input class="field" type="number" min="0" max="3" step="0.1" bind:value={tipM} /> m up</label>
-					<span class="quiet">{Math.round(turnM / M_PER_IN)} in a turn, {rig.reel.ratio}:1, half the cast out</span>
+					<label
+						>Tip <input
+							class="field"
+							type="number"
+							min="0"
+							max={figureText(app.units, 'depth', TIP_MAX_M)}
+							step="0.1"
+							value={figureText(app.units, 'depth', tipM)}
+							onchange={({ currentTarget: { valueAsNumber } }) => {
+								const up = shownIn(app.units, 'depth').read(valueAsNumber);
+								if (up >= 0 && up <= TIP_MAX_M) tipM = up;
+							}}
+						/>
+						{shownIn(app.units, 'depth').unit} up</label
+					>
+					<span class="quiet">{turnText(turnM / M_PER_IN, app.units)}, {rig.reel.ratio}:1, half the cast out</span>
 				</p>
 			</div>
 			<Readings

@@ -10,7 +10,7 @@
 	import type { Proposal } from '$lib/core/places/features';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
 	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
-	import { shownIn } from '$lib/forms/units';
+	import { retold, shownIn } from '$lib/forms/units';
 	import { sunAt } from '$lib/forms/almanac';
 	import { skyText, worthOf } from '$lib/ui/deck/day';
 	import { awayM } from '$lib/ui/deck/lies';
@@ -218,7 +218,7 @@
 					{#each proposals ?? [] as one (`${one.kind}${one.eastM}`)}
 						<li>
 							<span class="sign" aria-hidden="true">{PROPOSED_LOOKS[one.kind].sign}</span>
-							<span>{one.because} <span class="quiet">{one.sure}</span></span>
+							<span>{retold(app.units, one.because)} <span class="quiet">{one.sure}</span></span>
 							<button class="button" onclick={() => keepProposal(one)}>Make it a spot</button>
 						</li>
 					{:else}
