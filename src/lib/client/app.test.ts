@@ -8,6 +8,7 @@ import type { HouseRule } from '$lib/core/claims/house';
 import { App, type HeldWater } from './app.svelte';
 import { MemoryDevice, type Device } from './device';
 import { laid } from './readingInHand';
+import { inTurns, turn } from './testing/device';
 import { FakeServer } from './testing/server';
 
 let server: FakeServer;
@@ -601,5 +602,22 @@ describe('any run of edits, losses of the line, reloads and two tabs', () => {
 			}),
 			{ numRuns: 100 }
 		);
+	});
+});
+
+describe('a deletion that is undone at once', () => {
+	it('is undone however far it is on its way to the server', async () => {
+		for (let later = 0; later < 12; later++) {
+			server = new FakeServer();
+			const reading = { schemaVersion: SCHEMA_VERSION, name: 'Dawn' };
+			server.write('readings/one', reading);
+			const app = await page(inTurns(new MemoryDevice()));
+			await app.keeping.remove('readings', 'one', 1, 'Dawn');
+			for (let step = 0; step < later; step++) await turn();
+			await app.keeping.bringBack();
+			await told(app);
+			expect([later, server.at('readings/one')?.record]).toEqual([later, reading]);
+			leave(app);
+		}
 	});
 });

@@ -267,7 +267,8 @@ export class Keeping {
 		this.deletion = null;
 		const { kind, id, title } = deletion;
 		const waiting = outbox.writes.find((write) => write.kind === kind && write.id === id && write.action === 'remove');
-		if (waiting && !waiting.sent) return outbox.drop(waiting.key);
+		// Whether it is on its way already only the device can say: it may be sent just now.
+		if (waiting && (await outbox.takeBack(waiting.key))) return;
 		await outbox.add({ kind, id, action: 'restore', base: 0, record: null, revision: 0, title });
 	}
 

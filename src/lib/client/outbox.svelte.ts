@@ -239,6 +239,21 @@ export class Outbox {
 		void this.flush();
 	}
 
+	/**
+	 * Takes a write out before it is sent: it is decided where it is marked as sent, so that no send comes between.
+	 *
+	 * @returns Whether it was taken out; one that was sent may be done at the server.
+	 */
+	async takeBack(key: string): Promise<boolean> {
+		let isTaken = false;
+		await this.#update((held) => {
+			isTaken = held.writes.some((write) => write.key === key && !write.sent);
+			return isTaken ? { ...held, writes: held.writes.filter((write) => write.key !== key) } : held;
+		});
+		void this.flush();
+		return isTaken;
+	}
+
 	/** Sends a refused write again as another: under a new key, on the version that the server has. */
 	async again(key: string, as: { readonly id?: string; readonly base: number }): Promise<void> {
 		const fresh = newUuid();

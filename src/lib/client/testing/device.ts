@@ -11,3 +11,23 @@ export const tooSlow = (device: Device): Device => ({
 	heard: (listen) => device.heard(listen),
 	forget: () => device.forget()
 });
+
+/** Until the next turn of the loop: as long as a browser's store takes for a step. */
+export const turn = (): Promise<void> => new Promise((done) => setImmediate(done));
+
+/** A device that stores as a browser does: what is asked is done a turn later, and said a turn after that. */
+export const inTurns = (device: Device): Device => ({
+	lasting: () => device.lasting(),
+	read: (key) => device.read(key),
+	update: async (key, change) => {
+		await turn();
+		const after = await device.update(key, change);
+		await turn();
+		return after;
+	},
+	say: (key, lastWord) => device.say(key, lastWord),
+	unsay: (key) => device.unsay(key),
+	said: (key) => device.said(key),
+	heard: (listen) => device.heard(listen),
+	forget: () => device.forget()
+});

@@ -10,6 +10,8 @@ interface Row {
 export class FakeServer {
 	readonly rows = new Map<string, Row>();
 	readonly #done = new Map<string, Response>();
+	/** What was deleted, to be brought back. */
+	readonly #deleted = new Map<string, Row>();
 	/** The latest change of each record, by its place, with its number. */
 	readonly #changes = new Map<string, { sequence: number; kind: string; id: string; deleted: boolean }>();
 	#sequence = 0;
@@ -79,12 +81,17 @@ export class FakeServer {
 	}
 
 	#write(path: string, { method, body }: RequestInit): Response {
-		const [kind, id] = path.split('/');
+		const [kind, id, deed] = path.split('/');
 		const place = id ? `${kind}/${id}` : kind!;
-		const present = this.rows.get(place);
-		if (method === 'DELETE') {
+		const present = this.rows.get(place) ?? (deed === 'restore' ? this.#deleted.get(place) : undefined);
+		if (method === 'DELETE' && present) {
 			this.rows.delete(place);
+			this.#deleted.set(place, { ...present, version: present.version + 1 });
 			this.#note(place, true);
+		}
+		if (deed === 'restore' && present) {
+			this.rows.set(place, { ...present, version: present.version + 1 });
+			this.#note(place, false);
 		}
 		if (method !== 'PUT') return Response.json({ id, version: (present?.version ?? 0) + 1 });
 		const { version, record } = JSON.parse(String(body)) as Row;
