@@ -1,4 +1,4 @@
-import type { Advice, CallAnswer, CalledRig, FamilyAnswer, Reason } from '../core/schema/call';
+import type { CallAnswer, CalledRig, FamilyAnswer, Reason } from '../core/schema/call';
 
 /** What a reason says, wherever it stands; the rest of it is by how much. */
 type Said = readonly [
@@ -11,19 +11,17 @@ type Said = readonly [
 ];
 /** Which of what is said, its points, how many were possible, and what it adds to the score: all of them, and nothing, unless said. */
 type Counted = readonly [said: number, points: number, possible?: number, counts?: number];
-type Advised = readonly [Advice['claim'], Advice['kind'], Advice['topic'], number, Advice['split'], string];
 type Listed<T extends { reasons: Reason[] }> = Omit<T, 'reasons'> & { readonly reasons: readonly Counted[] };
 
 /** An answer as a page is sent with it: what is said for several rigs is written once. */
-export interface PackedAnswer extends Omit<CallAnswer, 'calls' | 'families' | 'plan'> {
-	readonly plan: readonly Advised[];
+export interface PackedAnswer extends Omit<CallAnswer, 'calls' | 'families'> {
 	readonly said: readonly Said[];
 	readonly calls: readonly Listed<CalledRig>[];
 	readonly families: readonly Listed<FamilyAnswer>[];
 }
 
 /** Writes what several calls say once. */
-export function packAnswer({ calls, families, plan, ...rest }: CallAnswer): PackedAnswer {
+export function packAnswer({ calls, families, ...rest }: CallAnswer): PackedAnswer {
 	const places = new Map<string, number>();
 	const all: Said[] = [];
 	const placeOf = (said: Said): number => {
@@ -41,19 +39,11 @@ export function packAnswer({ calls, families, plan, ...rest }: CallAnswer): Pack
 		...one,
 		reasons: one.reasons.map(counted)
 	});
-	const advised = plan.map(({ claim, kind, topic, strength, split, text }): Advised => [
-		claim,
-		kind,
-		topic,
-		strength,
-		split,
-		text
-	]);
-	return { ...rest, calls: calls.map(listed), families: families.map(listed), plan: advised, said: all };
+	return { ...rest, calls: calls.map(listed), families: families.map(listed), said: all };
 }
 
 /** The answer as it was. */
-export function unpackAnswer({ calls, families, plan, said, ...rest }: PackedAnswer): CallAnswer {
+export function unpackAnswer({ calls, families, said, ...rest }: PackedAnswer): CallAnswer {
 	const reason = ([at, points, possible = points, counts = 0]: Counted): Reason => {
 		const [claim, tier, strength, split, text, record] = said[at]!;
 		const moved = record === undefined ? {} : { record };
@@ -63,13 +53,5 @@ export function unpackAnswer({ calls, families, plan, said, ...rest }: PackedAns
 		...one,
 		reasons: one.reasons.map(reason)
 	});
-	const advice = plan.map(([claim, kind, topic, strength, split, text]) => ({
-		claim,
-		kind,
-		topic,
-		strength,
-		split,
-		text
-	}));
-	return { ...rest, calls: calls.map(whole), families: families.map(whole), plan: advice };
+	return { ...rest, calls: calls.map(whole), families: families.map(whole) };
 }

@@ -1,33 +1,28 @@
 import type { Device } from '../device';
 
-/** A device whose page is gone before anything that is under way is stored. */
-export const tooSlow = (device: Device): Device => ({
+/** A device that stores in another way. */
+const storing = (device: Device, update: Device['update']): Device => ({
 	lasting: () => device.lasting(),
 	read: (key) => device.read(key),
-	update: () => new Promise<never>(() => undefined),
+	update,
 	say: (key, lastWord) => device.say(key, lastWord),
 	unsay: (key) => device.unsay(key),
 	said: (key) => device.said(key),
 	heard: (listen) => device.heard(listen),
 	forget: () => device.forget()
 });
+
+/** A device whose page is gone before anything that is under way is stored. */
+export const tooSlow = (device: Device): Device => storing(device, () => new Promise<never>(() => undefined));
 
 /** Until the next turn of the loop: as long as a browser's store takes for a step. */
 export const turn = (): Promise<void> => new Promise((done) => setImmediate(done));
 
 /** A device that stores as a browser does: what is asked is done a turn later, and said a turn after that. */
-export const inTurns = (device: Device): Device => ({
-	lasting: () => device.lasting(),
-	read: (key) => device.read(key),
-	update: async (key, change) => {
+export const inTurns = (device: Device): Device =>
+	storing(device, async (key, change) => {
 		await turn();
 		const after = await device.update(key, change);
 		await turn();
 		return after;
-	},
-	say: (key, lastWord) => device.say(key, lastWord),
-	unsay: (key) => device.unsay(key),
-	said: (key) => device.said(key),
-	heard: (listen) => device.heard(listen),
-	forget: () => device.forget()
-});
+	});

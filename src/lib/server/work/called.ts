@@ -6,18 +6,18 @@ import { readingSchema } from '../../core/schema/reading';
 import { completeReading } from '../../core/reading/complete';
 import { drawnM, type Stop } from '../../forms/drawn';
 import { waterStops } from '../../forms/tint';
-import { withAlmanac, type Where } from '../../forms/almanac';
+import { withAlmanac } from '../../forms/almanac';
 import { answerBeside, type Asker } from './answer';
 
-/** Where the desk's reading was taken; `null` without a spot. */
-function whereOf({ spotId }: DeskRecord, waters: AppStart['waters']): Where | null {
+/** The water at which the desk's reading was taken; `null` without a spot. */
+export function waterOf({ spotId }: DeskRecord, waters: AppStart['waters']): AppStart['waters'][number] | null {
 	return waters.find(({ spots }) => spots.some(({ id }) => id === spotId)) ?? null;
 }
 
 /** What is asked of the desk as the records have it. */
 export function questionOf(desk: DeskRecord | null, stand: StandRecord | null, waters: AppStart['waters']): CallInput {
 	return {
-		reading: desk ? withAlmanac(desk.reading, whereOf(desk, waters), desk.takenAt) : readingSchema.parse(BLANK_READING),
+		reading: desk ? withAlmanac(desk.reading, waterOf(desk, waters), desk.takenAt) : readingSchema.parse(BLANK_READING),
 		stances: stand?.stances ?? {},
 		locks: desk?.locks ?? {},
 		houseRules: stand?.houseRules ?? [],

@@ -1,10 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/svelte';
-import type { Component } from 'svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { App } from '$lib/client/app.svelte';
-import { FakeServer } from '$lib/client/testing/server';
-import WithApp from '$lib/client/testing/WithApp.svelte';
+import { beside, layNothingOut } from '$lib/client/testing/beside';
 import { answerCall } from '$lib/core/choice/call';
 import { rigName } from '$lib/core/naming/describe';
 import Alternates from './Alternates.svelte';
@@ -14,13 +11,7 @@ import TopCall from './TopCall.svelte';
 import Why from './Why.svelte';
 
 afterEach(cleanup);
-/** Nothing is laid out here: what watches its own size is never told of one. */
-class Unmeasured {
-	observe(): void {}
-	unobserve(): void {}
-	disconnect(): void {}
-}
-beforeEach(() => void vi.stubGlobal('ResizeObserver', Unmeasured));
+beforeEach(layNothingOut);
 const answer = answerCall({
 	reading: {
 		waterTemperatureC: 21,
@@ -34,17 +25,6 @@ const answer = answerCall({
 });
 const [best, second] = answer.calls as [(typeof answer.calls)[0], (typeof answer.calls)[0]];
 
-/** A part of Call beside what the angler holds. */
-function beside(of: unknown, given: Record<string, unknown>): App {
-	let app: App | null = null;
-	render(WithApp, {
-		start: new FakeServer().start(undefined, []),
-		of: of as Component<Record<string, unknown>>,
-		with: given,
-		onapp: (made: App) => (app = made)
-	});
-	return app!;
-}
 const textsIn = (root: HTMLElement, role: string): string[] =>
 	within(root)
 		.getAllByRole(role)

@@ -1,23 +1,11 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen, within } from '@testing-library/svelte';
-import type { Component } from 'svelte';
+import { cleanup, fireEvent, screen, within } from '@testing-library/svelte';
 import { afterEach, describe, expect, it } from 'vitest';
-import type { App } from '$lib/client/app.svelte';
-import { FakeServer } from '$lib/client/testing/server';
-import WithApp from '$lib/client/testing/WithApp.svelte';
+import { beside } from '$lib/client/testing/beside';
 import HouseRules from './HouseRules.svelte';
 
 afterEach(cleanup);
-function shown(): App {
-	let app: App | null = null;
-	render(WithApp, {
-		start: new FakeServer().start(undefined, []),
-		of: HouseRules as unknown as Component<Record<string, unknown>>,
-		with: {},
-		onapp: (made: App) => (app = made)
-	});
-	return app!;
-}
+const shown = () => beside(HouseRules);
 const choose = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
 const because = (text: string) => fireEvent.input(screen.getByLabelText(/^because/), { target: { value: text } });
 const say = () => fireEvent.submit(screen.getByLabelText('Condition').closest('form')!);

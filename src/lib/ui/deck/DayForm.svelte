@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { HeldSpot } from '$lib/client/app.svelte';
-	import { without } from '$lib/core/base/without';
 	import { RODS_MAX } from '$lib/core/schema/outfit';
+	import FigureField from '../parts/FigureField.svelte';
 	import type { DayPlan } from './day';
 	import { readWeather, WeatherFailure } from './weatherFile';
 
@@ -18,17 +18,6 @@
 	const { day, spots, ticked, waterName, lures, onset }: Props = $props();
 	let said = $state('');
 	const HOURS = 24;
-	type Figure = 'from' | 'to' | 'rods';
-	/** What was typed and is none of the figures that it may be, by its field. */
-	let refused = $state<Partial<Record<Figure, string>>>({});
-
-	function take(name: Figure, text: string, min: number, max: number) {
-		const figure = Number(text);
-		const isOne = text.trim() !== '' && Number.isInteger(figure) && figure >= min && figure <= max;
-		refused = isOne ? without(refused, name) : { ...refused, [name]: text };
-		if (isOne) onset({ [name]: figure });
-	}
-
 	async function look(input: HTMLInputElement) {
 		const chosen = input.files?.[0];
 		if (!chosen) return;
@@ -43,18 +32,10 @@
 	}
 </script>
 
-{#snippet number(label: string, name: Figure, min: number, max: number)}
+{#snippet number(label: string, name: 'from' | 'to' | 'rods', low: number, high: number)}
 	<label
 		>{label}
-		<input
-			class="field figure"
-			inputmode="numeric"
-			autocomplete="off"
-			aria-invalid={name in refused || undefined}
-			value={refused[name] ?? day[name]}
-			onchange={({ currentTarget }) => take(name, currentTarget.value, min, max)}
-		/>
-		{#if name in refused}<span class="refused" role="alert">{min} to {max}</span>{/if}</label
+		<FigureField {label} value={day[name]} {low} {high} whole onvalue={(figure) => onset({ [name]: figure })} /></label
 	>
 {/snippet}
 
@@ -139,12 +120,6 @@
 	.filters label:not(.tick, .button) {
 		display: grid;
 		font-size: var(--t-xs);
-	}
-	.filters input.figure {
-		width: 4.6rem;
-	}
-	.refused {
-		color: var(--fails);
 	}
 	fieldset {
 		display: flex;

@@ -5,8 +5,8 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { SKIES } from '$lib/core/schema/words';
-	import { without } from '$lib/core/base/without';
 	import { figureText, shownIn } from '$lib/forms/units';
+	import FigureField from '../parts/FigureField.svelte';
 	import { skyText, type HourEdit, type PlacedWorth } from './day';
 	import type { SpotHour } from './lies';
 
@@ -36,15 +36,6 @@
 	const SIGNS = { good: '●', fair: '◐', poor: '○' } as const;
 	/** Strongest wind that an hour is planned with, m/s: as the record has it. */
 	const WIND_MAX_MPS = 25;
-	/** What was typed as an hour's wind and is none, by its hour. */
-	let refused = $state<Readonly<Record<string, string>>>({});
-
-	function blow(at: string, text: string) {
-		const windMps = wind.read(Number(text.replace(',', '.')));
-		const isWind = text.trim() !== '' && windMps >= 0 && windMps <= WIND_MAX_MPS;
-		refused = isWind ? without(refused, at) : { ...refused, [at]: text };
-		if (isWind) onedit(at, { windMps });
-	}
 </script>
 
 <div class="scroll">
@@ -73,19 +64,15 @@
 						</select>
 					</td>
 					<td class="wind">
-						<input
-							class="field figure"
-							inputmode="decimal"
-							autocomplete="off"
-							aria-label="Wind at {hour}"
-							aria-invalid={at in refused || undefined}
-							value={refused[at] ?? figureText(units, 'wind', weather.windMps)}
-							onchange={({ currentTarget }) => blow(at, currentTarget.value)}
+						<FigureField
+							label="Wind at {hour}"
+							value={figureText(units, 'wind', weather.windMps)}
+							low={0}
+							high={Number(figureText(units, 'wind', WIND_MAX_MPS))}
+							unit={wind.unit}
+							onvalue={(figure) => onedit(at, { windMps: wind.read(figure) })}
 						/>
 						<span class="unit">{wind.unit}</span>
-						{#if at in refused}<span class="refused" role="alert"
-								>0 to {figureText(units, 'wind', WIND_MAX_MPS)} {wind.unit}</span
-							>{/if}
 					</td>
 					<td class="figure water">{figureText(units, 'temperature', reading.waterTemperatureC)}</td>
 					<td class="at">
@@ -114,11 +101,6 @@
 </div>
 
 <style>
-	.refused {
-		display: block;
-		font-size: var(--t-xs);
-		color: var(--fails);
-	}
 	.scroll {
 		overflow-x: auto;
 	}
@@ -136,13 +118,9 @@
 		border-left: 4px solid var(--cool);
 		padding-left: 4px;
 	}
-	select,
-	input {
+	select {
 		min-height: 28px;
 		padding-block: 0;
-	}
-	input {
-		width: 4.4rem;
 	}
 	.where {
 		max-width: 132px;
@@ -163,8 +141,7 @@
 		color: var(--fails);
 	}
 	@media (width < 56rem) {
-		select,
-		input {
+		select {
 			min-height: 48px;
 		}
 	}
@@ -214,13 +191,12 @@
 		.water {
 			display: none;
 		}
-		select,
-		input {
+		select {
 			width: 100%;
 			max-width: none;
 			min-height: 48px;
 		}
-		.wind input {
+		.wind :global(input) {
 			width: 5rem;
 		}
 		.at select {

@@ -1,20 +1,11 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { layNothingOut } from '$lib/client/testing/beside';
 import RouteBar from './RouteBar.svelte';
 import type { Stop } from './route';
 
-/** jsdom lays nothing out: the bar keeps its usual width. */
-beforeAll(() => {
-	vi.stubGlobal(
-		'ResizeObserver',
-		class {
-			observe() {}
-			unobserve() {}
-			disconnect() {}
-		}
-	);
-});
+beforeAll(layNothingOut);
 afterEach(cleanup);
 
 const hour = (at: number): string => new Date(Date.UTC(2026, 4, 9, at)).toISOString();

@@ -1,17 +1,12 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { layNothingOut } from '$lib/client/testing/beside';
 import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell } from '$lib/core/tow/map';
 import WeightSpeed from './WeightSpeed.svelte';
 
 afterEach(cleanup);
-/** Nothing is laid out here: what watches its own size is never told of one. */
-class Unmeasured {
-	observe(): void {}
-	unobserve(): void {}
-	disconnect(): void {}
-}
-beforeEach(() => void vi.stubGlobal('ResizeObserver', Unmeasured));
+beforeEach(layNothingOut);
 const cells: MapCell[] = MAP_WEIGHTS_OZ.flatMap((weightOz) =>
 	MAP_SPEEDS_MPS.map((speedMps) => ({
 		weightOz,

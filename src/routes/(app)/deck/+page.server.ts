@@ -1,18 +1,11 @@
 import { anglerOf } from '$lib/server/auth/api';
-import { everyRecord } from '$lib/server/records/every';
+import { chartsOf } from '$lib/server/records/charts';
 import { keptLures } from '$lib/server/records/keptLures';
-import { storeOf } from '$lib/server/records/store';
 import type { PageServerLoad } from './$types';
 
-/** Shores of the angler's waters; none while the records are away, and the day is planned without them. */
+/** The day is planned by the waters' shores, and without them while the records are away. */
 export const load: PageServerLoad = async ({ locals }) => {
 	const { anglerId } = anglerOf(locals);
-	const [charts, lures] = await Promise.all([
-		everyRecord(storeOf('charts').all(anglerId)).catch(() => []),
-		keptLures(anglerId)
-	]);
-	return {
-		lures,
-		charts: charts.map(({ id, version, record: { waterId, shores } }) => ({ id, version, waterId, shores }))
-	};
+	const [charts, lures] = await Promise.all([chartsOf(anglerId, null), keptLures(anglerId)]);
+	return { lures, charts };
 };

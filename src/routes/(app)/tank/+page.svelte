@@ -3,7 +3,6 @@
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { M_PER_IN } from '$lib/core/base/units';
 	import { buildOf, measuredOf } from '$lib/core/build/fit';
 	import { bandOf, snagging } from '$lib/core/choice/band';
 	import { workOf } from '$lib/core/choice/fishingTime';
@@ -17,10 +16,9 @@
 	import type { Change } from '$lib/core/tow/changes';
 	import { WEED } from '$lib/core/reading/conditions';
 	import { useApp } from '$lib/client/app.svelte';
-	import { turnText } from '$lib/ui/call/outfit';
-	import { figureText, modelShare, shownIn, withUnit } from '$lib/forms/units';
+	import { modelShare, withUnit } from '$lib/forms/units';
 	import { isLamp } from '$lib/ui/frame/theme';
-	import Ruler from '$lib/ui/parts/Ruler.svelte';
+	import Crank from '$lib/ui/tank/Crank.svelte';
 	import Segment from '$lib/ui/parts/Segment.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
 	import Changes from '$lib/ui/tank/Changes.svelte';
@@ -68,8 +66,7 @@
 	const handNow = $derived(hand ?? (rig ? handOf(rig.retrieve.style) : 'steady'));
 	let countdownS = $state(2);
 	let tipM = $state(0.6);
-	/** As high as a rod holds its tip, and how far off a path is where nothing was measured, m. */
-	const TIP_MAX_M = 3;
+	/** How far off a path is where nothing was measured, m. */
 	const MODEL_OFF_M = 0.15;
 	/** What runs beside the rig in hand, by its sign: the call's, a kept one, or nothing. */
 	let beside = $state<Record<Beside, string>>({ B: 'called', C: '' });
@@ -163,7 +160,6 @@
 	const figuresB = $derived(other && figuresOf(other));
 	/** Speeds (m/s) between which a hand winds. */
 	const WIND_MPS = [0.15, 2.4] as const;
-	const CRANK_STEP = 0.05;
 	function put(next: Rig, step = '') {
 		if (build) app.bench.change({ ...build, rig: next }, step);
 	}
@@ -330,39 +326,14 @@
 					>
 				{/each}
 			</div>
-			<div class="crank">
-				<p>
-					<span class="label">Crank</span>
-					<strong class="figure big">{turnsOf(rig.retrieve.speedMps).toFixed(2)}</strong> turns a second
-				</p>
-				<Ruler
-					scale={{ low: 0, high: 3 }}
-					value={turnsOf(rig.retrieve.speedMps)}
-					label="Crank, turns a second"
-					valueText="{turnsOf(rig.retrieve.speedMps).toFixed(2)} turns a second"
-					step={CRANK_STEP}
-					onvalue={(turns) => wind(turns * turnM, 'crank')}
-				/>
-				<p class="hold">
-					<label>Count <input class="field" type="number" min="0" max="60" bind:value={countdownS} /> s</label>
-					<label
-						>Tip <input
-							class="field"
-							type="number"
-							min="0"
-							max={figureText(app.units, 'depth', TIP_MAX_M)}
-							step="0.1"
-							value={figureText(app.units, 'depth', tipM)}
-							onchange={({ currentTarget: { valueAsNumber } }) => {
-								const up = shownIn(app.units, 'depth').read(valueAsNumber);
-								if (up >= 0 && up <= TIP_MAX_M) tipM = up;
-							}}
-						/>
-						{shownIn(app.units, 'depth').unit} up</label
-					>
-					<span class="quiet">{turnText(turnM / M_PER_IN, app.units)}, {rig.reel.ratio}:1, half the cast out</span>
-				</p>
-			</div>
+			<Crank
+				{rig}
+				{turnM}
+				bind:countdownS
+				bind:tipM
+				units={app.units}
+				onspeed={(speedMps) => wind(speedMps, 'crank')}
+			/>
 			<Readings
 				{rig}
 				{figures}
@@ -433,28 +404,6 @@
 		flex: 1;
 		min-width: 0;
 	}
-	.crank {
-		padding: 4px 10px;
-		background: var(--panel);
-		border-block: 1px solid var(--ink);
-	}
-	.crank .label {
-		display: inline-block;
-		min-width: 60px;
-		font-weight: 640;
-	}
-	.big {
-		font-size: var(--t-xl);
-	}
-	.hold {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 12px;
-		align-items: center;
-	}
-	.hold input {
-		width: 4.6rem;
-	}
 	.empty {
 		grid-column: 1 / -1;
 		display: grid;
@@ -490,7 +439,7 @@
 		.scrub {
 			order: 2;
 		}
-		.crank {
+		.side > :global(.crank) {
 			order: 3;
 			padding: 8px 16px;
 		}

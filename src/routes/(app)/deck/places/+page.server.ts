@@ -1,11 +1,13 @@
 import { anglerOf } from '$lib/server/auth/api';
-import { chartsHere } from '$lib/server/records/charts';
+import { chartsOf } from '$lib/server/records/charts';
 import { keptLures } from '$lib/server/records/keptLures';
+import { waterOf } from '$lib/server/work/called';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, parent }) => {
 	const { anglerId } = anglerOf(locals);
-	const { start } = await parent();
-	const [charts, lures] = await Promise.all([chartsHere(anglerId, start), keptLures(anglerId)]);
+	const { documents, waters } = (await parent()).start;
+	const here = (documents.desk && waterOf(documents.desk.record, waters)) ?? waters[0];
+	const [charts, lures] = await Promise.all([chartsOf(anglerId, here?.id ?? null), keptLures(anglerId)]);
 	return { lures, charts };
 };

@@ -1,0 +1,28 @@
+import { render } from '@testing-library/svelte';
+import type { Component } from 'svelte';
+import { vi } from 'vitest';
+import type { App } from '../app.svelte';
+import { FakeServer } from './server';
+import WithApp from './WithApp.svelte';
+
+/** Draws a part of a screen beside what a new angler holds, who is given back. */
+export function beside(of: unknown, given: Record<string, unknown> = {}): App {
+	let app: App | null = null;
+	render(WithApp, {
+		start: new FakeServer().start(undefined, []),
+		of: of as Component<Record<string, unknown>>,
+		with: given,
+		onapp: (made: App) => (app = made)
+	});
+	return app!;
+}
+
+/** Nothing is laid out in jsdom: what watches its own size keeps the one that it begins with. */
+export function layNothingOut(): void {
+	class Unmeasured {
+		observe(): void {}
+		unobserve(): void {}
+		disconnect(): void {}
+	}
+	vi.stubGlobal('ResizeObserver', Unmeasured);
+}

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import { typedFigure } from '$lib/forms/typed';
+
+	interface Props {
+		/** Its spoken name. */
+		label: string;
+		/** What stands in it while nothing else is typed. */
+		value: string | number;
+		/** Ends of what it may be, as it is shown. */
+		low: number;
+		high: number;
+		whole?: boolean;
+		unit?: string;
+		onvalue: (figure: number) => void;
+	}
+	const { label, value, low, high, whole = false, unit = '', onvalue }: Props = $props();
+	/** What was typed and is none of the figures that it may be: it stays, and is said. */
+	let refused = $state<string | null>(null);
+
+	function take(text: string) {
+		const figure = typedFigure(text);
+		const isOne = figure >= low && figure <= high && (!whole || Number.isInteger(figure));
+		refused = isOne ? null : text;
+		if (isOne) onvalue(figure);
+	}
+</script>
+
+<input
+	class="field figure"
+	inputmode={whole ? 'numeric' : 'decimal'}
+	autocomplete="off"
+	aria-label={label}
+	aria-invalid={refused !== null || undefined}
+	value={refused ?? value}
+	onchange={({ currentTarget }) => take(currentTarget.value)}
+/>
+{#if refused !== null}<span class="refused" role="alert">{low} to {high}{unit && ` ${unit}`}</span>{/if}
+
+<style>
+	input {
+		width: 4.4rem;
+		min-height: 28px;
+		padding-block: 0;
+	}
+	.refused {
+		display: block;
+		font-size: var(--t-xs);
+		color: var(--fails);
+	}
+	@media (width < 56rem) {
+		input {
+			min-height: 48px;
+		}
+	}
+</style>
