@@ -71,8 +71,8 @@
 							high={Number(figureText(units, 'wind', WIND_MAX_MPS))}
 							unit={wind.unit}
 							onvalue={(figure) => onedit(at, { windMps: wind.read(figure) })}
-						/>
-						<span class="unit">{wind.unit}</span>
+							><span class="unit">{wind.unit}</span></FigureField
+						>
 					</td>
 					<td class="figure water">{figureText(units, 'temperature', reading.waterTemperatureC)}</td>
 					<td class="at">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { typedFigure } from '$lib/forms/typed';
 
 	interface Props {
@@ -12,8 +13,10 @@
 		whole?: boolean;
 		unit?: string;
 		onvalue: (figure: number) => void;
+		/** What stands behind it, such as its unit. */
+		children?: Snippet;
 	}
-	const { label, value, low, high, whole = false, unit = '', onvalue }: Props = $props();
+	const { label, value, low, high, whole = false, unit = '', onvalue, children }: Props = $props();
 	/** What was typed and is none of the figures that it may be: it stays, and is said. */
 	let refused = $state<string | null>(null);
 
@@ -34,11 +37,13 @@
 	value={refused ?? value}
 	onchange={({ currentTarget }) => take(currentTarget.value)}
 />
+{@render children?.()}
 {#if refused !== null}<span class="refused" role="alert">{low} to {high}{unit && ` ${unit}`}</span>{/if}
 
 <style>
 	input {
 		width: 4.4rem;
+		margin-right: 4px;
 		min-height: 28px;
 		padding-block: 0;
 	}

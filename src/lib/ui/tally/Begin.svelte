@@ -132,6 +132,9 @@
 		font-weight: 560;
 		color: var(--thin);
 	}
+	.refused[role='alert'] {
+		color: var(--fails);
+	}
 	.button {
 		min-height: 56px;
 	}

@@ -48,8 +48,8 @@
 				low={0}
 				high={COUNT_MAX_S}
 				unit="s"
-				onvalue={(seconds) => (countdownS = seconds)}
-			/> s</label
+				onvalue={(seconds) => (countdownS = seconds)}>s</FigureField
+			></label
 		>
 		<label
 			>Tip <FigureField
@@ -58,9 +58,8 @@
 				low={0}
 				high={Number(figureText(units, 'depth', TIP_MAX_M))}
 				unit={depth.unit}
-				onvalue={(up) => (tipM = depth.read(up))}
-			/>
-			{depth.unit} up</label
+				onvalue={(up) => (tipM = depth.read(up))}>{depth.unit} up</FigureField
+			></label
 		>
 		<span class="quiet">{turnText(turnM / M_PER_IN, units)}, {rig.reel.ratio}:1, half the cast out</span>
 	</p>
