@@ -60,8 +60,11 @@ function looked(rows: Rows, { row, down, column, along }: Place): number {
 	return Math.exp(above + down * (below - above));
 }
 
+/** How much of a sky's light is a beam, and how steep that goes in the water. */
+type Beam = Pick<Sky, 'beam' | 'beamCosine'>;
+
 /** A ratio per band, mixed from its sources as the sky mixes them. */
-export function mixedRatio(logs: Logs, sky: Sky, places: readonly Place[]): Spectrum {
+export function mixedRatio(logs: Logs, sky: Beam, places: readonly Place[]): Spectrum {
 	const low = Math.min(1, Math.max(0, (HIGH_COSINE - sky.beamCosine) / LOW_SPAN));
 	return spectrum((at) => {
 		const place = places[at]!;
@@ -78,7 +81,7 @@ export interface LevelField {
 
 const LEVEL = { lh: logsOf(levels, 'lh'), es: logsOf(levels, 'es') } as const;
 
-export const levelAt = (sky: Sky, places: readonly Place[]): LevelField => ({
+export const levelAt = (sky: Beam, places: readonly Place[]): LevelField => ({
 	lh: mixedRatio(LEVEL.lh, sky, places),
 	es: mixedRatio(LEVEL.es, sky, places)
 });

@@ -84,10 +84,11 @@ export function diffuseLoss({ absorbs, backscatters }: Optics, perCosine: number
 }
 
 /** What is lowered until it is lost: how bright it is, and the contrast at which it is (Tyler 1968; the lure's assumed). */
-const LOWERED = { disc: { white: 0.85, lost: 0.0066 }, lure: { white: 0.8, lost: 0.02 } } as const;
+export const LOWERED = { disc: { white: 0.85, lost: 0.0066 }, lure: { white: 0.8, lost: 0.02 } } as const;
 export type Lowered = keyof typeof LOWERED;
 
-const SKYLIGHT_PER_COSINE = 1 / 0.86;
+/** One over the mean cosine of skylight in the water. */
+export const SKYLIGHT_PER_COSINE = 1 / 0.86;
 /** Two ways through the surface, and the sky's mirror image in it (1/sr; assumed). */
 const THROUGH = 0.52;
 const GLARE = 0.002;

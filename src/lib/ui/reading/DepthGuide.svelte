@@ -1,25 +1,39 @@
 <script lang="ts">
 	import { typedFigure } from '$lib/forms/typed';
+	import type { Reading } from '$lib/core/reading/complete';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { shownIn } from '$lib/forms/units';
+	import { shownIn, withUnit } from '$lib/forms/units';
 
 	interface Props {
 		units: UnitSystem;
+		/** What colours the water: along the surface it decides how bright the water behind the lure is. */
+		stain: Reading['stain'];
 		/** Takes how far down a white lure is seen, m; says what is wrong with it, or `null`. */
 		onvalue: (seenM: number) => string | null;
 	}
-	const { units, onvalue }: Props = $props();
+	const { units, stain, onvalue }: Props = $props();
 	const shown = $derived(shownIn(units, 'depth'));
-	let [lost, back] = $state(['', '']);
+	/** From the shoulder to the fingers that hold the lure, m. */
+	const ARM_M = 0.6;
+	let [lost, back, away] = $state(['', '', '']);
 	let told = $state('');
 	let open = $state(false);
 
 	/** Going down the eye holds on to it a little too long, coming up it finds it a little too late: the mean is meant. */
-	function take() {
+	function takeMiddle() {
 		const [down, up] = [typedFigure(lost), typedFigure(back)];
 		if (!Number.isFinite(down) || !Number.isFinite(up)) return void (told = 'Write both depths as numbers.');
 		if (up > down) return void (told = 'Coming up it cannot be seen deeper than where it was lost.');
 		told = onvalue(shown.read((down + up) / 2)) ?? 'Taken.';
+	}
+
+	/** The optics come with the first question: nobody else on this page waits for them. */
+	async function takeAlong() {
+		const distance = typedFigure(away);
+		if (!(distance > 0)) return void (told = 'Write how far it is seen as a number over 0.');
+		const { seenDownM } = await import('$lib/core/optics/along');
+		const downM = seenDownM(stain, shown.read(distance));
+		told = onvalue(downM) ?? `Taken: such water shows it ${withUnit(units, 'depth', downM)} down.`;
 	}
 </script>
 
@@ -41,7 +55,15 @@
 				>
 			</li>
 		</ol>
-		<button class="button" type="button" onclick={take}>Take the middle</button>
+		<button class="button" type="button" onclick={takeMiddle}>Take the middle</button>
+		<p>
+			<label>
+				Or along the surface: with a camera or a mask a hand deep, held out until it is lost (an arm is about
+				{withUnit(units, 'depth', ARM_M)}). Seen as far as, {shown.unit}:
+				<input class="field figure" inputmode="decimal" autocomplete="off" bind:value={away} /></label
+			>
+		</p>
+		<button class="button" type="button" onclick={takeAlong}>Take as depth</button>
 		<span role="status">{told}</span>
 	{/if}
 </div>
@@ -56,8 +78,12 @@
 		text-decoration: underline;
 		cursor: pointer;
 	}
+	ol,
+	p {
+		padding: 4px 0;
+	}
 	ol {
-		padding: 4px 0 4px 18px;
+		padding-left: 18px;
 		list-style: decimal;
 	}
 	input {

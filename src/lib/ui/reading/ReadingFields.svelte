@@ -125,7 +125,11 @@
 					onvalue={choose(beside)}
 				/>
 			{:else if key === 'visibilityM'}
-				<DepthGuide units={app.units} onvalue={(visibilityM) => change({ visibilityM }, 'measured')} />
+				<DepthGuide
+					units={app.units}
+					stain={app.complete.stain}
+					onvalue={(visibilityM) => change({ visibilityM }, 'measured')}
+				/>
 			{/if}
 		{/snippet}
 	</FigureRow>

@@ -107,7 +107,7 @@ describe('forage as it is read', () => {
 describe('the guide to measure how far one sees', () => {
 	async function measured(lost: string, back: string) {
 		const onvalue = vi.fn<(seenM: number) => string | null>(() => null);
-		render(DepthGuide, { units: 'metric', onvalue });
+		render(DepthGuide, { units: 'metric', stain: 'green', onvalue });
 		await fireEvent.click(screen.getByRole('button', { name: 'How to measure it' }));
 		const [down, up] = screen.getAllByRole('textbox');
 		await fireEvent.input(down!, { target: { value: lost } });
@@ -128,5 +128,30 @@ describe('the guide to measure how far one sees', () => {
 		const { onvalue, said } = await measured('', '1');
 		expect(said).toBe('Write both depths as numbers.');
 		expect(onvalue).not.toHaveBeenCalled();
+	});
+
+	it('turns how far it is seen along the surface into a depth of this water', async () => {
+		const taking = vi.fn<(seenM: number) => string | null>(() => null);
+		render(DepthGuide, { units: 'metric', stain: 'green', onvalue: taking });
+		await fireEvent.click(screen.getByRole('button', { name: 'How to measure it' }));
+		const along = screen.getByRole('textbox', { name: /along the surface/ });
+		await fireEvent.click(screen.getByRole('button', { name: 'Take as depth' }));
+		expect(screen.getByRole('status').textContent).toBe('Write how far it is seen as a number over 0.');
+		expect(taking).not.toHaveBeenCalled();
+		await fireEvent.input(along, { target: { value: '0,76' } });
+		await fireEvent.click(screen.getByRole('button', { name: 'Take as depth' }));
+		await vi.waitFor(() => expect(taking).toHaveBeenCalledWith(expect.closeTo(1, 1)));
+		await vi.waitFor(() =>
+			expect(screen.getByRole('status').textContent).toMatch(/^Taken: such water .* 1\.\d+ m down\.$/)
+		);
+	});
+
+	it('says what the field says where the water would be clearer than any', async () => {
+		const refusing = vi.fn(() => 'Too clear.');
+		render(DepthGuide, { units: 'imperial', stain: 'tannic', onvalue: refusing });
+		await fireEvent.click(screen.getByRole('button', { name: 'How to measure it' }));
+		await fireEvent.input(screen.getByRole('textbox', { name: /along the surface/ }), { target: { value: '900' } });
+		await fireEvent.click(screen.getByRole('button', { name: 'Take as depth' }));
+		await vi.waitFor(() => expect(screen.getByRole('status').textContent).toBe('Too clear.'));
 	});
 });
