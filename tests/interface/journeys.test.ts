@@ -292,10 +292,13 @@ describe('where the angler stands', () => {
 		await page.getByRole('heading', { name: /What would flip this/ }).waitFor();
 		const flips = page.getByRole('region', { name: /What would flip this/ });
 		await flips.locator('li strong').first().waitFor({ timeout: 45_000 });
+		const nearest = (await flips.getByRole('listitem').getByRole('button').first().textContent())!;
 		await flips.getByRole('listitem').getByRole('button').first().click();
 		await flips.getByText('Tried:').waitFor();
 		await flips.getByRole('button', { name: 'Back to what was read' }).click();
 		await flips.getByText('Tried:').waitFor({ state: 'hidden' });
+		// They are looked for after the ranking: once they are back, nothing moves under the pointer any more.
+		await flips.getByRole('button', { name: nearest }).waitFor({ timeout: 45_000 });
 		const id = (await page.locator('.why a.id').first().textContent())!;
 		await page.locator('.why a.id').first().click();
 		await page.waitForURL('**/craft?find=*');

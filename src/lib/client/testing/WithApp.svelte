@@ -4,6 +4,7 @@
 
 	interface Props {
 		start: AppStart;
+		screen: string;
 		/** What is tried. */
 		of: Component<Record<string, unknown>>;
 		with: Record<string, unknown>;
@@ -11,8 +12,8 @@
 		onapp?: (app: App) => void;
 	}
 	/** A part of a screen beside what the angler holds, as it stands in a page. */
-	const { start, of: Part, with: given, onapp }: Props = $props();
-	untrack(() => onapp?.(provideApp(start, () => 'call')));
+	const { start, screen, of: Part, with: given, onapp }: Props = $props();
+	untrack(() => onapp?.(provideApp(start, () => screen)));
 </script>
 
 <Part {...given} />

@@ -5,11 +5,22 @@ import type { App } from '../app.svelte';
 import { FakeServer } from './server';
 import WithApp from './WithApp.svelte';
 
+interface Where {
+	/** The screen that it stands on: undo takes back what was done there. */
+	readonly screen?: string;
+	readonly server?: FakeServer;
+}
+
 /** Draws a part of a screen beside what a new angler holds, who is given back. */
-export function beside(of: unknown, given: Record<string, unknown> = {}): App {
+export function beside(
+	of: unknown,
+	given: Record<string, unknown> = {},
+	{ screen = 'call', server = new FakeServer() }: Where = {}
+): App {
 	let app: App | null = null;
 	render(WithApp, {
-		start: new FakeServer().start(undefined, []),
+		start: server.start(undefined, []),
+		screen,
 		of: of as Component<Record<string, unknown>>,
 		with: given,
 		onapp: (made: App) => (app = made)

@@ -1,7 +1,7 @@
 import type { Device } from '../device';
 
 /** A device that stores in another way. */
-const storing = (device: Device, update: Device['update']): Device => ({
+export const storing = (device: Device, update: Device['update']): Device => ({
 	lasting: () => device.lasting(),
 	read: (key) => device.read(key),
 	update,

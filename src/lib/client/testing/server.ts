@@ -19,6 +19,8 @@ export class FakeServer {
 	readonly log: { readonly path: string; readonly version: number }[] = [];
 	/** Whether the records are out of reach. */
 	down = false;
+	/** The passphrase that opens a session again, while there is none. */
+	signedOut: string | null = null;
 	/** What the next requests are answered with instead. */
 	readonly refuse: { status: number; body: object }[] = [];
 
@@ -60,6 +62,7 @@ export class FakeServer {
 		if (this.down) throw new TypeError('Failed to fetch');
 		const refusal = this.refuse.shift();
 		if (refusal) return Response.json(refusal.body, { status: refusal.status });
+		if (this.signedOut !== null) return this.#session(path, init);
 		if (path.startsWith('/api/v1/changes')) return Response.json(this.changesSince(Number(path.split('=')[1])));
 		const key = new Headers(init.headers).get('idempotency-key') ?? '';
 		const known = this.#done.get(key);
@@ -67,6 +70,17 @@ export class FakeServer {
 		const response = this.#write(path.replace('/api/v1/', '').replace(/\?.*/, ''), init);
 		if (response.ok) this.#done.set(key, response.clone());
 		return response;
+	}
+
+	/** Without a session only a session is opened. */
+	#session(path: string, { body }: RequestInit): Response {
+		const error = (message: string, status: number) => Response.json({ error: { message } }, { status });
+		if (path !== '/api/v1/session') return error('Sign in first.', 401);
+		if ((JSON.parse(String(body)) as { passphrase: string }).passphrase !== this.signedOut) {
+			return error('That is not the passphrase.', 422);
+		}
+		this.signedOut = null;
+		return Response.json({ anglerId: 'angler' });
 	}
 
 	#note(place: string, deleted: boolean): void {

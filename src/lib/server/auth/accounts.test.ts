@@ -126,6 +126,39 @@ describe('guessing', () => {
 		expect(await signIn(blocked, after(6_000))).toBe(anglerId);
 	});
 
+	it('at once is no way around it: each counts before it is looked at', async () => {
+		const who = person();
+		await signUp(who, NOW);
+		const wrong = { ...who, passphrase: 'a guess at random', address: '10.7.7.7' };
+		const told = await Promise.all(
+			Array.from({ length: 24 }, () => signIn(wrong, NOW).catch(({ status }: { status: number }) => status))
+		);
+		expect(told.filter((status) => status === 401)).toHaveLength(6);
+		expect(told.filter((status) => status === 429)).toHaveLength(18);
+	});
+
+	it('right takes nothing from a house of many, and clears the account’s own tries', async () => {
+		const who = person();
+		const { anglerId } = await signUp(who, NOW);
+		const wrong = { ...who, passphrase: 'a guess at random' };
+		for (let round = 0; round < 11; round++) {
+			for (let guess = 0; guess < 3; guess++) await expect(signIn(wrong, NOW)).rejects.toMatchObject({ status: 401 });
+			expect(await signIn(who, NOW)).toBe(anglerId);
+		}
+	});
+
+	it('which names there are is slowed down, also between names that are given', async () => {
+		const [taken, mine] = [person(), { passphrase: PASSPHRASE, address: '10.6.6.6' }];
+		await signUp(taken, NOW);
+		const probe = () => signUp({ ...mine, name: taken.name }, NOW).catch(({ status }: { status: number }) => status);
+		const told: unknown[] = [];
+		for (let guess = 0; guess < 8; guess++) {
+			told.push(await probe());
+			if (guess % 2 === 0) await signUp({ ...mine, name: `Given ${guess}` }, NOW).catch(() => undefined);
+		}
+		expect(told).toEqual([422, 422, 422, 422, 422, 422, 429, 429]);
+	});
+
 	it('at one account after the other from one address is slowed down too', async () => {
 		const address = '10.8.8.8';
 		for (let guess = 0; guess < 41; guess++) {

@@ -5,7 +5,7 @@ import { inTransaction } from '../db/transaction';
 import { HttpFailure } from '../http/failures';
 import { hashPassphrase, isOutdated, isPassphrase, refusalOf } from './passphrase';
 import { endSessions } from './session';
-import { guessedRight, guessedWrong, mayGuess } from './throttle';
+import { guessing } from './throttle';
 
 /** Codes that an account gets, and the letters of each: 78 bits of chance cannot be guessed. */
 const CODES = 8;
@@ -61,22 +61,21 @@ export async function signUp({ name, passphrase, address }: Credentials, now: Da
 	if ([...shown].length > NAME_MAX) throw new HttpFailure(422, 'invalid', `At most ${NAME_MAX} characters.`, 'name');
 	checkPassphrase(passphrase, shown, 'passphrase');
 	// Somebody who asks for one taken name after the other learns which there are: that is slowed down.
-	const guess = { address, account: 'sign-up' };
-	await mayGuess(guess, now);
-	const id = randomUUID();
 	const hashed = await hashPassphrase(passphrase);
-	try {
+	const made = await guessing({ address, account: null }, now, async () => {
+		const id = randomUUID();
 		const codes = await inTransaction(async (transaction) => {
 			const row = { id, name: shown, signName: signNameOf(shown), passphrase: hashed };
 			await database().models.Angler.create(row, { transaction });
 			return writeCodes(id, transaction);
+		}).catch((error: unknown) => {
+			if (error instanceof UniqueConstraintError) return null;
+			throw error;
 		});
-		return { anglerId: id, codes };
-	} catch (error) {
-		if (!(error instanceof UniqueConstraintError)) throw error;
-		await guessedWrong(guess, now);
-		throw new HttpFailure(422, 'invalid', 'That name cannot be had. Take another one.', 'name');
-	}
+		return codes && { anglerId: id, codes };
+	});
+	if (!made) throw new HttpFailure(422, 'invalid', 'That name cannot be had. Take another one.', 'name');
+	return made;
 }
 
 const wrong = (): HttpFailure => new HttpFailure(401, 'unauthorized', 'Name and passphrase do not go together.');
@@ -88,25 +87,22 @@ const wrong = (): HttpFailure => new HttpFailure(401, 'unauthorized', 'Name and 
  */
 export async function signIn({ name, passphrase, address }: Credentials, now: Date): Promise<string> {
 	const signName = signNameOf(name);
-	const guess = { address, account: signName };
-	await mayGuess(guess, now);
-	const angler = await database().models.Angler.findOne({ where: { signName } });
-	if (!(await isPassphrase(angler?.passphrase ?? null, passphrase)) || !angler) {
-		await guessedWrong(guess, now);
-		throw wrong();
-	}
-	await guessedRight(guess);
+	const angler = await guessing({ address, account: signName }, now, async () => {
+		const named = await database().models.Angler.findOne({ where: { signName } });
+		return (await isPassphrase(named?.passphrase ?? null, passphrase)) ? named : null;
+	});
+	if (!angler) throw wrong();
 	if (isOutdated(angler.passphrase!)) await angler.update({ passphrase: await hashPassphrase(passphrase) });
 	return angler.id;
 }
 
 async function knownAngler(anglerId: string, passphrase: string, address: string, now: Date, field: string) {
-	const angler = await database().models.Angler.findByPk(anglerId);
-	const guess = { address, account: anglerId };
-	await mayGuess(guess, now);
-	if (angler && (await isPassphrase(angler.passphrase, passphrase))) return angler;
-	await guessedWrong(guess, now);
-	throw new HttpFailure(422, 'invalid', 'That is not your passphrase.', field);
+	const angler = await guessing({ address, account: anglerId }, now, async () => {
+		const known = await database().models.Angler.findByPk(anglerId);
+		return known && (await isPassphrase(known.passphrase, passphrase)) ? known : null;
+	});
+	if (!angler) throw new HttpFailure(422, 'invalid', 'That is not your passphrase.', field);
+	return angler;
 }
 
 /**
@@ -141,12 +137,12 @@ export async function recover(
 	checkPassphrase(passphrase, name, 'passphrase');
 	const { Angler, RecoveryCode } = database().models;
 	const signName = signNameOf(name);
-	const guess = { address, account: signName };
-	await mayGuess(guess, now);
-	const angler = await Angler.findOne({ where: { signName } });
-	const spent = await RecoveryCode.destroy({ where: { anglerId: angler?.id ?? '', codeHash: codeHash(code) } });
-	if (!angler || spent === 0) {
-		await guessedWrong(guess, now);
+	const angler = await guessing({ address, account: signName }, now, async () => {
+		const named = await Angler.findOne({ where: { signName } });
+		const spent = await RecoveryCode.destroy({ where: { anglerId: named?.id ?? '', codeHash: codeHash(code) } });
+		return spent > 0 ? named : null;
+	});
+	if (!angler) {
 		throw new HttpFailure(401, 'unauthorized', 'Name and code do not go together, or the code is spent.');
 	}
 	await angler.update({ passphrase: await hashPassphrase(passphrase) });

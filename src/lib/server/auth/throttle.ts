@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
-import { Op } from 'sequelize';
+import { literal, Op } from 'sequelize';
 import { database } from '../db/connection';
+import { inTransaction } from '../db/transaction';
 import { HttpFailure } from '../http/failures';
 
 /** How patient the server is with wrong guesses of one kind. */
@@ -28,44 +29,72 @@ type Kind = keyof typeof PATIENCE;
 /** Whose guess it is. Only hashes of it are stored. */
 export interface Guess {
 	readonly address: string;
-	readonly account: string;
+	/** `null` for one who asks for a new name: to be given it proves nothing. */
+	readonly account: string | null;
 }
 
 const bucketOf = (kind: Kind, { address, account }: Guess): string => {
-	const text = kind === 'account' ? `${kind} ${address} ${account}` : `${kind} ${address}`;
+	const whose = account === null ? `sign-up ${address}` : `account ${address} ${account}`;
+	const text = kind === 'account' ? whose : `address ${address}`;
 	return createHash('sha256').update(text).digest('hex');
 };
 const KINDS = Object.keys(PATIENCE) as Kind[];
 
-/**
- * Refuses a guess that comes too soon after wrong ones; it is not looked at.
- *
- * @throws {HttpFailure} 429 with the seconds to wait.
- */
-export async function mayGuess(guess: Guess, now: Date): Promise<void> {
-	const where = { bucket: KINDS.map((kind) => bucketOf(kind, guess)), until: { [Op.gt]: now } };
-	const rows = await database().models.Throttle.findAll({ where });
-	if (rows.length === 0) return;
-	const seconds = Math.ceil(Math.max(...rows.map(({ until }) => until.getTime() - now.getTime())) / 1000);
-	throw HttpFailure.later(429, 'too-many', `Too many wrong tries. The next one counts in ${seconds} s.`, seconds);
-}
-
 const pauseOf = ({ free, firstMs }: Patience, failures: number): number =>
 	failures <= free ? 0 : Math.min(LONGEST_MS, firstMs * 2 ** (failures - free - 1));
 
-/** Counts a wrong guess. */
-export async function guessedWrong(guess: Guess, now: Date): Promise<void> {
-	const { Throttle } = database().models;
-	await Throttle.destroy({ where: { updatedAt: { [Op.lt]: new Date(now.getTime() - FORGOTTEN_MS) } } });
-	for (const kind of KINDS) {
-		const bucket = bucketOf(kind, guess);
-		const failures = ((await Throttle.findByPk(bucket))?.failures ?? 0) + 1;
-		const until = new Date(now.getTime() + pauseOf(PATIENCE[kind], failures));
-		await Throttle.upsert({ bucket, failures, until });
-	}
+function tooSoon(untils: readonly Date[], now: Date): HttpFailure {
+	const seconds = Math.ceil((Math.max(...untils.map((until) => until.getTime())) - now.getTime()) / 1000);
+	return HttpFailure.later(429, 'too-many', `Too many wrong tries. The next one counts in ${seconds} s.`, seconds);
 }
 
-/** A right guess clears what was counted against this account from this address. */
-export async function guessedRight(guess: Guess): Promise<void> {
-	await database().models.Throttle.destroy({ where: { bucket: bucketOf('account', guess) } });
+/** Counts a guess, alone with its row: of guesses that come at once each finds what those before it left. */
+async function countOne(kind: Kind, bucket: string, now: Date): Promise<void> {
+	const { Throttle } = database().models;
+	await Throttle.bulkCreate([{ bucket, failures: 0, until: now }], { ignoreDuplicates: true });
+	await inTransaction(async (transaction) => {
+		const row = await Throttle.findByPk(bucket, { lock: true, transaction });
+		if (row && row.until > now) throw tooSoon([row.until], now);
+		const failures = (row?.failures ?? 0) + 1;
+		const until = new Date(now.getTime() + pauseOf(PATIENCE[kind], failures));
+		await Throttle.upsert({ bucket, failures, until }, { transaction });
+	});
+}
+
+/** Counts a guess as a wrong one before it is looked at; one that comes too soon after wrong ones is not. */
+async function count(guess: Guess, now: Date): Promise<void> {
+	const { Throttle } = database().models;
+	const buckets = KINDS.map((kind) => bucketOf(kind, guess));
+	const paused = await Throttle.findAll({ where: { bucket: buckets, until: { [Op.gt]: now } } });
+	if (paused.length > 0)
+		throw tooSoon(
+			paused.map(({ until }) => until),
+			now
+		);
+	await Throttle.destroy({ where: { updatedAt: { [Op.lt]: new Date(now.getTime() - FORGOTTEN_MS) } } });
+	for (const [at, kind] of KINDS.entries()) await countOne(kind, buckets[at]!, now);
+}
+
+/** Takes a guess back that was right; what was counted against an account goes once its owner was there. */
+async function forgive(guess: Guess, now: Date): Promise<void> {
+	const { Throttle } = database().models;
+	const [own, address] = [bucketOf('account', guess), bucketOf('address', guess)];
+	if (guess.account !== null) await Throttle.destroy({ where: { bucket: own } });
+	const bucket = guess.account === null ? [own, address] : address;
+	const taken = { failures: literal('failures - 1'), until: now };
+	await Throttle.update(taken, { where: { bucket, failures: { [Op.gt]: 0 } } });
+}
+
+/**
+ * Looks at a guess, unless it comes too soon after wrong ones. It counts from the moment it comes, so that guesses which
+ * come at once gain nothing by it.
+ *
+ * @param look What the guess opens, or `null` where it is wrong.
+ * @throws {HttpFailure} 429 with the seconds to wait.
+ */
+export async function guessing<T>(guess: Guess, now: Date, look: () => Promise<T | null>): Promise<T | null> {
+	await count(guess, now);
+	const opened = await look();
+	if (opened !== null) await forgive(guess, now);
+	return opened;
 }
