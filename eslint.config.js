@@ -17,12 +17,24 @@ export default ts.config(
 	...svelte.configs.prettier,
 	{
 		languageOptions: { globals: { ...globals.browser, ...globals.node } },
-		rules: { 'no-undef': 'off' }
+		rules: {
+			'no-undef': 'off',
+			// There are no stores, so that nobody need look for where one is read wrongly.
+			'no-restricted-imports': ['error', { paths: [{ name: 'svelte/store', message: 'State is runes.' }] }],
+			'svelte/require-store-reactive-access': 'off'
+		}
 	},
 	{
 		files: ['**/*.svelte', '**/*.svelte.ts'],
 		languageOptions: {
-			parserOptions: { projectService: true, extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig }
+			// One programme for all files: opening them one by one takes longer.
+			parserOptions: {
+				project: './tsconfig.json',
+				tsconfigRootDir: import.meta.dirname,
+				extraFileExtensions: ['.svelte'],
+				parser: ts.parser,
+				svelteConfig
+			}
 		}
 	},
 	{

@@ -56,6 +56,9 @@ export default defineConfig({
 				test: {
 					...shared,
 					name: 'client',
+					// Modules and pages are made once for all files: each cleans up after itself.
+					isolate: false,
+					unstubGlobals: true,
 					include: ['src/lib/{client,forms,ui}/**/*.test.ts'],
 					environment: 'node'
 				}

@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { needCommand, needNode, needPackages } from './lib/install.mjs';
+import { needBrowser, needCommand, needNode, needPackages } from './lib/install.mjs';
 import { ROOT } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
@@ -53,7 +53,7 @@ async function project(name, folder) {
 needNode();
 needPackages();
 needCommand('mariadbd');
-needCommand('chromium');
+needBrowser();
 await npx(['svelte-kit', 'sync']);
 
 const folder = mkdtempSync(join(tmpdir(), 'luc-report-'));

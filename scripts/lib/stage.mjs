@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { chromium } from 'playwright-core';
 import { prepareRecords, serve } from './application.mjs';
 import { needBuild } from './build.mjs';
-import { needCommand } from './install.mjs';
+import { needBrowser } from './install.mjs';
 import { startMariadb } from './mariadb.mjs';
 import { freePort } from './ports.mjs';
 
@@ -15,7 +15,7 @@ export async function onStage(show, env = {}) {
 	const server = await startMariadb(folder);
 	prepareRecords(server.schemaUrl);
 	const application = await serve(server.url, await freePort(), { LOG_LEVEL: 'error', ...env });
-	const browser = await chromium.launch({ executablePath: needCommand('chromium'), args: ['--no-sandbox'] });
+	const browser = await chromium.launch({ executablePath: needBrowser(), args: ['--no-sandbox'] });
 	try {
 		await show(browser, application.address, application.process);
 	} finally {

@@ -6,7 +6,7 @@ let browser: Browser | null = null;
 
 /** One headless Chromium for a test file. */
 async function opened(): Promise<Browser> {
-	browser ??= await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+	browser ??= await chromium.launch({ executablePath: inject('browser'), args: ['--no-sandbox'] });
 	return browser;
 }
 
