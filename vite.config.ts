@@ -82,6 +82,9 @@ export default defineConfig({
 					include: ['tests/interface/**/*.test.ts'],
 					environment: 'node',
 					globalSetup: ['tests/database.ts', 'tests/application.ts'],
+					setupFiles: ['tests/interface/eachFile.ts'],
+					// A browser and what the tests are made of come once, not with each file.
+					isolate: false,
 					expect: { ...shared.expect, poll: { timeout: 15_000 } },
 					maxWorkers: 2,
 					testTimeout: 60_000,

@@ -1,24 +1,19 @@
 import { randomUUID } from 'node:crypto';
 import { chromium, type Browser, type BrowserContextOptions, type Page } from 'playwright-core';
-import { afterAll, afterEach, expect, inject } from 'vitest';
+import { expect, inject } from 'vitest';
 
 let browser: Browser | null = null;
 
-/** One headless Chromium for a test file. */
+/** One headless Chromium for the files that follow each other; it ends with the process that runs them. */
 async function opened(): Promise<Browser> {
 	browser ??= await chromium.launch({ executablePath: inject('browser'), args: ['--no-sandbox'] });
 	return browser;
 }
 
 /** A page that is done with would go on ranking and looking for flips beside the next test. */
-afterEach(async () => {
+export async function closePages(): Promise<void> {
 	await Promise.all((browser?.contexts() ?? []).map((context) => context.close()));
-});
-
-afterAll(async () => {
-	await browser?.close();
-	browser = null;
-});
+}
 
 /** Said by the browser when a page of ours goes wrong; empty in a good run. */
 export const complaints: string[] = [];

@@ -92,7 +92,12 @@
 		const { name } = parsed.data;
 		await app.keeping.put('parts', editing?.id ?? newUuid(), editing?.version ?? 0, record, name);
 		message = `“${name}” is in the list; choose it at its part.`;
+		leave();
+	}
+	/** An empty form for the next one of its kind. */
+	function leave() {
 		editing = null;
+		wrong = {};
 		draft = { ...draft, name: '', lengthMm: '', massG: '' };
 		[strands, countsAs] = [[], ''];
 	}
@@ -190,7 +195,7 @@
 		>
 		{#if coloured}<OwnColourField bind:strands bind:countsAs wrong={wrong.colour} />{/if}
 		<button class="button">{editing ? 'Keep the change' : 'Add the part'}</button>
-		{#if editing}<button class="button" type="button" onclick={() => (editing = null)}>Leave it</button>{/if}
+		{#if editing}<button class="button" type="button" onclick={leave}>Leave it</button>{/if}
 	</form>
 </section>
 

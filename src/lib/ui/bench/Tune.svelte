@@ -5,6 +5,7 @@
 	import { nextStep, retuneDue, sessionOf } from '$lib/core/bench/tune/routine';
 	import type { Reading } from '$lib/core/reading/complete';
 	import type { Act, RigEvent, Seen } from '$lib/core/schema/rigLog';
+	import { typedFigure } from '$lib/forms/typed';
 	import { isoNow } from '../time';
 	import type { Bench } from '$lib/client/bench.svelte';
 
@@ -20,7 +21,8 @@
 	const worn = $derived(wornOf(bench.log));
 	const left = $derived(build.rig.wireIn === undefined ? null : lifeLeft(subjectOf(build, reading, worn)));
 	const session = $derived(sessionOf(bench.log));
-	let hours = $state(4);
+	let hours = $state('4');
+	let refused = $state(false);
 
 	const SEEN_WORDS: Readonly<Record<Seen, string>> = {
 		true: 'Runs true',
@@ -67,8 +69,12 @@
 		})
 	);
 	const history = $derived([...bench.log].reverse());
+	/** What may be cast between two entries, h: as the record has it. */
+	const HOURS = [0.1, 24] as const;
 	const addHours = () => {
-		if (hours >= 0.1 && hours <= 24) bench.note({ kind: 'hours', at: isoNow(), hours });
+		const figure = typedFigure(hours);
+		refused = !(figure >= HOURS[0] && figure <= HOURS[1]);
+		if (!refused) bench.note({ kind: 'hours', at: isoNow(), hours: figure });
 	};
 </script>
 
@@ -129,9 +135,17 @@
 			</p>
 		{/if}
 		<div class="log">
-			<label>Cast <input class="field figure" type="number" min="0.1" max="24" step="0.5" bind:value={hours} /> h</label
+			<label
+				>Cast <input
+					class="field figure"
+					inputmode="decimal"
+					autocomplete="off"
+					aria-invalid={refused || undefined}
+					bind:value={hours}
+				/> h</label
 			>
 			<button class="button" onclick={addHours}>Add</button>
+			{#if refused}<span class="wrong" role="alert">{HOURS[0]} to {HOURS[1]} h</span>{/if}
 			<button class="button" onclick={() => bench.note({ kind: 'fish', at: isoNow() })}>A good fish</button>
 		</div>
 	</div>

@@ -1,18 +1,40 @@
 <script lang="ts">
+	import FigureField from '../parts/FigureField.svelte';
 	import { compound } from './edges';
 
 	let percent = $state(5);
 	let count = $state(5);
 	let bites = $state(9);
-	const { gain, luck } = $derived(compound(1 + (percent || 0) / 100, count || 0, bites || 0));
+	const { gain, luck } = $derived(compound(1 + percent / 100, count, bites));
 	const asPercent = (share: number): string => (Number.isFinite(share) ? `${Math.round(share * 100)} %` : 'all');
 </script>
 
 <section aria-label="Small edges compound">
 	<div class="row">
-		<label>An edge of <input class="field" type="number" min="0" max="100" bind:value={percent} /> %</label>
-		<label>taken <input class="field" type="number" min="0" max="20" bind:value={count} /> times</label>
-		<label>on a day of <input class="field" type="number" min="0" max="200" bind:value={bites} /> bites</label>
+		<span
+			>An edge of <FigureField
+				label="Edge, percent"
+				value={percent}
+				low={0}
+				high={100}
+				onvalue={(one) => (percent = one)}>%</FigureField
+			></span
+		>
+		<span
+			>taken <FigureField label="Times taken" value={count} low={0} high={20} whole onvalue={(one) => (count = one)}
+				>times</FigureField
+			></span
+		>
+		<span
+			>on a day of <FigureField
+				label="Bites a day"
+				value={bites}
+				low={0}
+				high={200}
+				whole
+				onvalue={(one) => (bites = one)}>bites</FigureField
+			></span
+		>
 	</div>
 	<p>
 		makes <strong class="figure">{gain.toFixed(2)}</strong> times the bites; one day’s luck alone moves them by
@@ -32,8 +54,5 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 6px 14px;
-	}
-	input {
-		width: 58px;
 	}
 </style>

@@ -23,10 +23,12 @@
 
 	const step = $derived(units === 'metric' ? 0.1 : 0.1524);
 	const round = (value: number): number => Math.round(value * 100) / 100;
+	/** A depth in hundredths, and never under the bottom, which may lie between two of them. */
+	const inWater = (depthM: number): number => Math.min(reading.bottomM, round(depthM));
 	const span = $derived(frame.right - frame.left);
 
 	function coverTop(index: number, topM: number) {
-		const cover = reading.cover.map((item, at) => (at === index ? { ...item, topM: round(topM) } : item));
+		const cover = reading.cover.map((item, at) => (at === index ? { ...item, topM: inWater(topM) } : item));
 		onchange({ cover }, `drag cover.${index}`);
 	}
 
@@ -37,7 +39,7 @@
 
 	/** Moves one end of the fish band; the other gives way, so that the two never hold each other fast. */
 	function bandEnd(end: 'fishFromM' | 'fishToM', depthM: number) {
-		const to = round(depthM);
+		const to = inWater(depthM);
 		const other =
 			end === 'fishFromM' ? { fishToM: Math.max(to, held.fishToM) } : { fishFromM: Math.min(to, held.fishFromM) };
 		onchange({ [end]: to, ...other }, `drag ${end}`);

@@ -4,6 +4,7 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { strikesOf, type Story } from '$lib/core/tally/story';
 	import type { OnDeck } from './deck.svelte';
+	import FigureField from '../parts/FigureField.svelte';
 	import Log from './Log.svelte';
 	import NewReading from './NewReading.svelte';
 	import { castsOf } from './words';
@@ -33,6 +34,8 @@
 	}: Props = $props();
 	const app = useApp();
 	const spots = $derived(app.waters.flatMap((water) => water.spots.map((spot) => ({ ...spot, water: water.name }))));
+	/** From the quickest casts one after the other to one that lies on the bottom for long, s. */
+	const CLOCK_S = [10, 600] as const;
 	let reReading = $state(false);
 	let note = $state('');
 	let noteKind = $state<'note' | 'sonar'>('note');
@@ -89,9 +92,16 @@
 		Keep the screen on</label
 	>
 	<label class="tick"><input type="checkbox" bind:checked={onDeck.marking} /> Mark where fish strike</label>
-	<label class="tick"
-		><input type="checkbox" bind:checked={byClock} /> Count a cast every
-		<input class="field figure" type="number" min="10" max="600" bind:value={clockS} /> s</label
+	<span class="tick"
+		><label><input type="checkbox" bind:checked={byClock} /> Count a cast every</label>
+		<FigureField
+			label="Seconds from cast to cast"
+			value={clockS}
+			low={CLOCK_S[0]}
+			high={CLOCK_S[1]}
+			unit="s"
+			onvalue={(seconds) => (clockS = seconds)}>s</FigureField
+		></span
 	>
 	{#if onDeck.refused}<p class="notice">{onDeck.refused}</p>{/if}
 </section>
@@ -123,9 +133,6 @@
 	}
 	label:not(.tick) {
 		display: grid;
-	}
-	.tick input[type='number'] {
-		width: 5rem;
 	}
 	@media (width < 56rem) {
 		.button,

@@ -4,6 +4,7 @@
 	import type { SpeedFor, SpeedForInput, TowInput } from '$lib/core/schema/tow';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, shownIn, withUnit } from '$lib/forms/units';
+	import FigureField from '../parts/FigureField.svelte';
 
 	interface Props {
 		cast: TowInput;
@@ -18,6 +19,8 @@
 	const app = useApp();
 	const depth = $derived(shownIn(units, 'depth'));
 	const distance = $derived(shownIn(units, 'distance'));
+	/** What can be asked for, m: depths of a reading, and distances at which a cast still has line out. */
+	const [DEEPEST_M, NEAREST_M, FARTHEST_M] = [60, 1, 60] as const;
 	let typedM = $state<number | null>(null);
 	let atM = $state(12);
 	const holdM = $derived(typedM ?? usualM);
@@ -42,27 +45,22 @@
 
 <h2>To hold a depth</h2>
 <p class="hold">
-	<input
-		class="field figure"
-		type="number"
-		min="0"
-		step="0.1"
-		aria-label="Depth to hold, {depth.spokenUnit}"
+	<FigureField
+		label="Depth to hold, {depth.spokenUnit}"
 		value={figureText(units, 'depth', holdM)}
-		onchange={({ currentTarget }) => (typedM = Math.max(0, depth.read(Number(currentTarget.value) || 0)))}
-	/>
-	{depth.unit} at
-	<input
-		class="field figure"
-		type="number"
-		min="1"
-		step="1"
-		aria-label="Distance from the tip, {distance.spokenUnit}"
+		low={0}
+		high={Math.round(depth.show(DEEPEST_M))}
+		unit={depth.unit}
+		onvalue={(figure) => (typedM = depth.read(figure))}>{depth.unit} at</FigureField
+	>
+	<FigureField
+		label="Distance from the tip, {distance.spokenUnit}"
 		value={figureText(units, 'distance', atM)}
-		onchange={({ currentTarget }) =>
-			(atM = Math.min(60, Math.max(1, distance.read(Number(currentTarget.value) || 12))))}
-	/>
-	{distance.unit}:
+		low={Math.ceil(distance.show(NEAREST_M))}
+		high={Math.floor(distance.show(FARTHEST_M))}
+		unit={distance.unit}
+		onvalue={(figure) => (atM = distance.read(figure))}>{distance.unit}:</FigureField
+	>
 	{#if found?.speedMps}
 		{@const speed = found.speedMps}
 		<button class="button" type="button" onclick={() => onspeed(speed)}
@@ -77,8 +75,5 @@
 		flex-wrap: wrap;
 		gap: 4px;
 		align-items: center;
-	}
-	input {
-		width: 4.6rem;
 	}
 </style>

@@ -112,7 +112,7 @@
 	let byClock = $state(false);
 	$effect(() => {
 		if (!byClock || !under || under.paused) return;
-		const timer = setInterval(() => void add({ kind: 'cast', count: 1 }), Math.max(10, clockS) * 1000);
+		const timer = setInterval(() => void add({ kind: 'cast', count: 1 }), clockS * 1000);
 		return () => clearInterval(timer);
 	});
 

@@ -6,6 +6,7 @@
 	import { castsToCover, type Approach, type ApproachInput } from '$lib/core/tow/approach';
 	import { sunAt } from '$lib/forms/almanac';
 	import { shownIn, withUnit } from '$lib/forms/units';
+	import FigureField from '$lib/ui/parts/FigureField.svelte';
 	import Ruler from '$lib/ui/parts/Ruler.svelte';
 	import {
 		angleOf,
@@ -32,6 +33,8 @@
 	let outM = $state(18);
 	let countdownS = $state(2);
 	let stretchM = $state(60);
+	/** From a boat's length to as much bank as is fished in a morning, m. */
+	const STRETCH_M = [5, 600] as const;
 	let turnedDeg = $state<number | null>(null);
 	/** Wind as an angle of a cast; as the reading says it until it is turned by hand. */
 	let windTurnedDeg = $state<number | null>(null);
@@ -166,19 +169,25 @@
 					onvalue={(value) => (outM = Math.max(2, shown.read(Math.round(value))))}
 				/>
 				<p class="inputs">
-					<label>Count <input class="field" type="number" min="0" max="60" bind:value={countdownS} /> s</label>
-					<label
-						>Stretch
-						<input
-							class="field"
-							type="number"
-							min="5"
-							max="2000"
+					<span
+						>Count <FigureField
+							label="Count before winding, seconds"
+							value={countdownS}
+							low={0}
+							high={60}
+							unit="s"
+							onvalue={(seconds) => (countdownS = seconds)}>s</FigureField
+						></span
+					>
+					<span
+						>Stretch <FigureField
+							label="Stretch of bank, {shown.spokenUnit}"
 							value={Math.round(shown.show(stretchM))}
-							onchange={({ currentTarget }) =>
-								(stretchM = Math.min(600, Math.max(5, shown.read(Number(currentTarget.value) || 60))))}
-						/>
-						{shown.unit}</label
+							low={Math.ceil(shown.show(STRETCH_M[0]))}
+							high={Math.floor(shown.show(STRETCH_M[1]))}
+							unit={shown.unit}
+							onvalue={(figure) => (stretchM = shown.read(figure))}>{shown.unit}</FigureField
+						></span
 					>
 				</p>
 			</section>
@@ -253,9 +262,6 @@
 	.turn input {
 		flex: 1;
 		min-height: 40px;
-	}
-	.inputs input {
-		width: 5rem;
 	}
 	.label {
 		padding-top: 6px;

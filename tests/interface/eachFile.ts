@@ -1,0 +1,4 @@
+import { afterEach } from 'vitest';
+import { closePages } from './browser';
+
+afterEach(closePages);
