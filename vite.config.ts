@@ -68,7 +68,7 @@ export default defineConfig({
 				test: {
 					...shared,
 					name: 'server',
-					include: ['src/lib/server/**/*.test.ts', 'scripts/**/*.test.ts'],
+					include: ['src/lib/server/**/*.test.ts', 'src/routes/**/*.test.ts', 'scripts/**/*.test.ts'],
 					environment: 'node',
 					globalSetup: ['tests/database.ts'],
 					maxWorkers: 2

@@ -13,6 +13,8 @@ import { THEME_COOKIE } from '$lib/server/http/theme';
 import type { Actions, PageServerLoad } from './$types';
 
 const YEAR_S = 365 * 24 * 60 * 60;
+/** The path of a page of ours: no other host can be written so. */
+const OWN_PAGE = /^\/(?:[a-z0-9-]+(?:\/[a-z0-9-]+)*)?$/;
 
 export const load: PageServerLoad = async ({ locals }) => {
 	const { id, anglerId } = anglerOf(locals);
@@ -34,7 +36,7 @@ export const actions: Actions = {
 		if (theme)
 			cookies.set(THEME_COOKIE, theme, { path: '/', maxAge: YEAR_S, sameSite: 'lax', httpOnly: true, secure: false });
 		const back = String(form.get('back') ?? '');
-		redirect(303, /^\/[a-z]*$/.test(back) ? back : '/settings');
+		redirect(303, OWN_PAGE.test(back) ? back : '/settings');
 	},
 
 	settings: async ({ request, locals }) => {
