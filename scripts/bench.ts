@@ -185,8 +185,8 @@ async function benchDrag(page: Page): Promise<void> {
 	await page.goto('/water');
 	await page.locator('[data-live]').waitFor();
 	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
-	const tasks = await longTasks(page);
 	const box = (await page.getByRole('slider', { name: 'Bottom', exact: true }).boundingBox())!;
+	const tasks = await longTasks(page);
 	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
 	await page.mouse.down();
 	for (let step = 0; step < 60; step++) {
@@ -203,10 +203,11 @@ async function benchSightSlider(page: Page): Promise<void> {
 	const slider = page.getByRole('slider', { name: 'Depth that is looked at' });
 	await slider.waitFor();
 	await page.waitForTimeout(1500);
+	// What the test's own tools put into the page is not counted: they look where it lies before the counting begins.
+	const box = (await slider.boundingBox())!;
 	const session = await page.context().newCDPSession(page);
 	await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
 	const tasks = await longTasks(page);
-	const box = (await slider.boundingBox())!;
 	await page.mouse.move(box.x + 20, box.y + box.height / 2);
 	await page.mouse.down();
 	for (let step = 0; step < 60; step++) {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { chromium, type Browser, type BrowserContextOptions, type Page } from 'playwright-core';
-import { expect, inject } from 'vitest';
+import { expect, inject, vi } from 'vitest';
 
 let browser: Browser | null = null;
 
@@ -46,6 +46,8 @@ export interface TestAngler {
 }
 
 export async function newAngler(databaseUrl = inject('databaseUrl')): Promise<TestAngler> {
+	// The application's own code knows one database: on another one it begins anew.
+	if (databaseUrl !== process.env.DATABASE_URL) vi.resetModules();
 	process.env.DATABASE_URL = databaseUrl;
 	const [{ database }, { copyAngler }, { openSession }] = await Promise.all([
 		import('../../src/lib/server/db/connection'),

@@ -27,10 +27,9 @@
 
 <style>
 	.swatch {
-		contain: content;
-		overflow: clip;
+		/* Without a clip of its own: what is painted stays one piece while all of them change. */
+		contain: layout style;
 		border: 1px solid var(--ink);
-		border-radius: 3px;
 	}
 	svg {
 		display: block;

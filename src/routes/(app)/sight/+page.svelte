@@ -28,7 +28,9 @@
 	let view = $state<View>('side');
 	let chosenM = $state<number | null>(null);
 	const depthM = $derived(Math.min(reading.bottomM, chosenM ?? (reading.fishFromM + reading.fishToM) / 2));
-	const scene = $derived(sceneOfReading(reading, depthM));
+	/** The swatches follow in a task of their own, so that the pointer never waits for them. */
+	const shownM = following(() => depthM, 0);
+	const scene = $derived(sceneOfReading(reading, Math.min(reading.bottomM, shownM.value)));
 	const water = $derived(css(waterRgb(scene)));
 	/** What stands beside follows once the hand that slides the depth rests, one after the other. */
 	const rigM = following(() => depthM, 50);
@@ -117,7 +119,7 @@
 	<div class="screen-title">
 		<h1>How do these colours look, here?</h1>
 		<Segment name="view" legend="From where" options={VIEWS} value={view} onvalue={(value) => (view = value as View)} />
-		<span class="quiet">{VIEW_WORDS[view]}; left in the hand, right at {depth(depthM)}</span>
+		<span class="quiet">{VIEW_WORDS[view]}; left in the hand, right at {depth(scene.depthM)}</span>
 	</div>
 	<div class="screen-main main">
 		<div class="depth">
@@ -200,8 +202,10 @@
 				height={150}
 			/>
 			<p class="quiet">
-				Dotted blue, full green, dashed red. At {depth(depthM)}:
-				{LIGHTS.map(([nm, word]) => `${word} ${percent(Math.exp(-scene.loss[NM.indexOf(nm)]! * depthM))}`).join(', ')}.
+				Dotted blue, full green, dashed red. At {depth(besideScene.depthM)}:
+				{LIGHTS.map(([nm, word]) => `${word} ${percent(Math.exp(-loss[NM.indexOf(nm)]! * besideScene.depthM))}`).join(
+					', '
+				)}.
 			</p>
 		</section>
 		<p class="quiet">A model: distances hold to about ± 40 %, worse in tea and mud. Being seen is not being eaten.</p>
@@ -215,6 +219,12 @@
 	}
 	.depth {
 		padding-bottom: 4px;
+	}
+	/* What changes while a depth is slid is laid out and painted apart from what does not. */
+	.main > :global(*),
+	.side > :global(*) {
+		contain: layout style;
+		isolation: isolate;
 	}
 	h2 {
 		padding: 5px 0 3px;
