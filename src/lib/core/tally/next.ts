@@ -31,6 +31,15 @@ const FOULED_SIGN = 3;
 export const rateOf = ({ casts, strikes }: { casts: number; strikes: number }): number =>
 	(USUAL.strikes + strikes) / (USUAL.casts + casts);
 
+/** From here on odds are said no finer: the rate itself is known no better. */
+const ODDS_MAX = 1000;
+
+/** How seldom something of a chance happens, in words. */
+export function rarely(chance: number): string {
+	const odds = Math.max(2, Math.round(1 / chance));
+	return odds > ODDS_MAX ? 'less than one time in a thousand' : `one time in ${odds}`;
+}
+
 /** Casts without a strike that come one time in five at a rate. */
 export const drySpell = (rate: number): number => Math.ceil(-Math.log(RARE) / rate);
 
@@ -262,7 +271,7 @@ export function nextOf(
 	if (now.dry < spell) {
 		return wait(`${now.dry} of ${spell} casts since the last answer: at your rate that is no sign yet.`);
 	}
-	const because = `At your usual rate ${now.dry} casts without a strike happen one time in ${Math.max(2, Math.round(1 / Math.exp(-rate * now.dry)))}.`;
+	const because = `At your usual rate ${now.dry} casts without a strike happen ${rarely(Math.exp(-rate * now.dry))}.`;
 	const options = stances.VARY === 'steady' ? NOTHING.filter(({ field }) => field !== 'retrieve') : NOTHING;
 	return (
 		firstOf(options, story, reading, because) ??

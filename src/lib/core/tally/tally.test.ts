@@ -9,7 +9,7 @@ import { rigLogSchema, type RigLog } from '../schema/rigLog';
 import { happeningSchema, type HappeningInput } from '../schema/tally';
 import { FAMILIES } from '../schema/words';
 import { changedFields, changeText } from './changed';
-import { drySpell, nextOf, rateOf } from './next';
+import { drySpell, nextOf, rarely, rateOf } from './next';
 import { inOrder, nextOrder, storyOf, strikesOf, type Beginning, type Happened } from './story';
 import { blocksOf, turnsOf } from './trial';
 import { historyOf, isWritten, withOuting } from './wear';
@@ -119,6 +119,17 @@ describe('what next', () => {
 		expect(Math.exp(-rate * (spell - 1))).toBeGreaterThan(0.2);
 		expect(next(casts(5)).kind).toBe('wait');
 		expect(drySpell(rateOf({ casts: 1000, strikes: 100 }))).toBeLessThan(spell);
+	});
+
+	it('says no finer than it knows how seldom a spell is', () => {
+		expect([0.2, 0.05, 0.9].map(rarely)).toEqual(['one time in 5', 'one time in 20', 'one time in 2']);
+		expect([0.001, 0.0009, 1e-9, 0].map(rarely)).toEqual([
+			'one time in 1000',
+			...Array.from({ length: 3 }, () => 'less than one time in a thousand')
+		]);
+		expect(next(casts(300), casts(300), casts(300)).because).toBe(
+			'At your usual rate 900 casts without a strike happen less than one time in a thousand.'
+		);
 	});
 
 	it('after too long a spell changes retrieve, colour, blades, depth and place, one after the other', () => {

@@ -151,7 +151,7 @@
 	}
 	em {
 		padding: 0 4px;
-		border: 1px solid var(--amber-ink);
+		border: 1px solid var(--ink-2);
 		border-radius: 3px;
 		font-size: var(--t-xs);
 		font-style: normal;

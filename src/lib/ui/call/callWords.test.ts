@@ -81,6 +81,9 @@ describe('words for a change of the reading', () => {
 		const warmer = { field: 'waterTemperatureC', from: 17, to: 26, becomes: 'buzzbait' } as never;
 		expect(flipText('metric', warmer)).toBe('Water above 26 °C');
 		expect(flipText('imperial', warmer)).toBe('Water above 79 °F');
+		const hardly = { field: 'waterTemperatureC', from: 10, to: 10.04 } as never;
+		expect(flipText('metric', hardly)).toBe('Water just above 10 °C');
+		expect(flipText('metric', { field: 'bottomM', from: 2, to: 1.998 } as never)).toBe('Bottom just below 2 m');
 		expect(flipText('metric', { field: 'sky', from: 'overcast', to: 'sun' } as never)).toMatch(/^Sky: /);
 		expect(fieldName('mood')).toBe('Mood');
 		expect(valueText('metric', 'windMps', 4)).toBe('4 m/s');

@@ -31,8 +31,10 @@ export function valueText(units: UnitSystem, field: string, value: number | stri
 	return withUnit(units, NAMES[field]?.[1] ?? 'count', value);
 }
 
-/** A change in words: "Water above 26 °C", "Sky: overcast". */
+/** A change in words: "Water above 26 °C", "Sky: overcast"; "just above" what it is now where that reads the same. */
 export function flipText(units: UnitSystem, { field, from, to }: Flip): string {
-	if (typeof from === 'string' || typeof to === 'string') return `${fieldName(field)}: ${valueText(units, field, to)}`;
-	return `${fieldName(field)} ${to > from ? 'above' : 'below'} ${valueText(units, field, to)}`;
+	const text = valueText(units, field, to);
+	if (typeof from === 'string' || typeof to === 'string') return `${fieldName(field)}: ${text}`;
+	const just = text === valueText(units, field, from) ? 'just ' : '';
+	return `${fieldName(field)} ${just}${to > from ? 'above' : 'below'} ${text}`;
 }

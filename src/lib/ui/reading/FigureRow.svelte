@@ -149,6 +149,13 @@
 		flex: 1;
 		justify-content: flex-end;
 	}
+	/* What was opened beside a figure has the whole width under it. */
+	.head:has(:global([aria-expanded='true'])) {
+		flex-wrap: wrap;
+	}
+	.aside:has(:global([aria-expanded='true'])) {
+		flex-basis: 100%;
+	}
 	.wrong {
 		margin: 2px 0 4px;
 		font-weight: 560;

@@ -86,8 +86,9 @@
 
 <style>
 	.zone {
-		fill: var(--amber);
-		opacity: 0.28;
+		/* As the fish band of the section: amber is what is in hand. */
+		fill: #fff;
+		opacity: 0.2;
 	}
 	.boat {
 		fill: var(--paper);

@@ -52,7 +52,7 @@
 		padding-bottom: 6px;
 	}
 	.in {
-		fill: var(--amber);
+		fill: var(--holds);
 	}
 	.sinking,
 	.out {

@@ -137,8 +137,8 @@
 					y={y(cell.weightOz)}
 					width={wide + 0.4}
 					height={ROW}
-					fill={cell.outcome === 'in' ? 'var(--amber)' : `url(#${cell.outcome}-${id})`}
-					opacity={cell.outcome === 'in' ? 0.35 + 0.65 * cell.share : 1}
+					fill={cell.outcome === 'in' ? 'var(--holds)' : `url(#${cell.outcome}-${id})`}
+					opacity={cell.outcome === 'in' ? 0.15 + 0.5 * cell.share : 1}
 				/>
 			{/each}
 			{#each MAP_WEIGHTS_OZ as oz (oz)}
@@ -224,7 +224,7 @@
 	.k-in {
 		width: 14px;
 		height: 12px;
-		background: var(--amber);
+		background: var(--holds);
 	}
 	@media (width < 56rem) {
 		.map {

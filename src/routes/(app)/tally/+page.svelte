@@ -382,9 +382,13 @@
 			display: none;
 		}
 	}
+	/* A phone held across: what is tapped stands before what is read. */
 	@media (height < 30rem) {
 		.water {
 			display: none;
+		}
+		.next {
+			order: 1;
 		}
 	}
 </style>
