@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen, within } from '@testing-library/svelte';
+import { cleanup, fireEvent, render, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Bench } from '$lib/client/bench.svelte';
 import { beside } from '$lib/client/testing/beside';
@@ -117,7 +117,7 @@ describe('the fault finder', () => {
 		bench.change(
 			withRig(bench.build!, { weightOz: rig.weightOz === 0.5 ? 0.75 : 0.5, skirt: { ...rig.skirt, colour: 'black' } })
 		);
-		await vi.waitFor(() => expect(asked()).toContain('Two changes at once teach nothing.'));
+		await waitFor(() => expect(asked()).toContain('Two changes at once teach nothing.'));
 	});
 
 	it('goes through a whole list and then says so, whatever is wrong', async () => {

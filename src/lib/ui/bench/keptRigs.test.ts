@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen, within } from '@testing-library/svelte';
+import { cleanup, fireEvent, render, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { App } from '$lib/client/app.svelte';
 import { MemoryDevice } from '$lib/client/device';
@@ -18,6 +18,8 @@ import BenchBeside from './testing/BenchBeside.svelte';
 import Compare from './Compare.svelte';
 import OwnParts from './OwnParts.svelte';
 import Rigs from './Rigs.svelte';
+// It comes with the first file; here it is at hand, so that no test waits for the tools that make it.
+import '$lib/core/records/rigFile';
 
 let open: App | null = null;
 afterEach(() => {
@@ -69,11 +71,11 @@ describe('kept rigs', () => {
 		const { app, server } = await list();
 		server.write(`rigs/${ID}`, rig.record);
 		await press('Delete Deep one');
-		await vi.waitFor(() => expect(screen.getByRole('status').textContent).toContain('Deleted “Deep one”.'));
+		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('Deleted “Deep one”.'));
 		await app.keeping.outbox!.flush();
 		expect(server.at(`rigs/${ID}`)).toBeUndefined();
 		await press('Undo');
-		await vi.waitFor(() => expect(screen.getByRole('status').textContent).toContain('is back'));
+		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('is back'));
 		await app.keeping.outbox!.flush();
 		expect(server.at(`rigs/${ID}`)?.record).toEqual(rig.record);
 	});
@@ -87,7 +89,7 @@ describe('kept rigs', () => {
 	it('come in from a file by way of a look at them', async () => {
 		const { app } = await list();
 		await bring(JSON.stringify({ kind: 'lucernal-rig', schemaVersion: SCHEMA_VERSION, rig: rig.record }));
-		await vi.waitFor(() => expect(said()).toContain('“Deep one”'));
+		await waitFor(() => expect(said()).toContain('“Deep one”'));
 		expect(app.bench.build!.rig.weightOz).not.toBe(0.75);
 		await press('Lay it on the bench');
 		expect(app.bench.build!.rig.weightOz).toBe(0.75);
@@ -104,7 +106,7 @@ describe('kept rigs', () => {
 		const { app } = await list();
 		const before = app.bench.record;
 		await bring(text);
-		await vi.waitFor(() => expect(said()).toContain(words));
+		await waitFor(() => expect(said()).toContain(words));
 		expect(screen.queryByRole('button', { name: 'Lay it on the bench' })).toBeNull();
 		expect(app.bench.record).toBe(before);
 	});
@@ -161,7 +163,7 @@ describe('parts of one’s own', () => {
 		await type(/^Length/, '41,5');
 		await type(/^Weight/, '3.2');
 		await press('Add the part');
-		await vi.waitFor(() => expect(screen.getByRole('status').textContent).toContain('“Thin willow” is in the list'));
+		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('“Thin willow” is in the list'));
 		await flush();
 		expect(keptParts(server)).toEqual([
 			{ kind: 'blade', name: 'Thin willow', form: 'willow', lengthMm: 41.5, massG: 3.2, price: 1 }
@@ -218,13 +220,13 @@ describe('parts of one’s own', () => {
 		const { server, flush } = await list([entry]);
 		server.rows.set(`parts/${entry.id}`, { version: 2, record: entry.record });
 		await press('Delete Hammered');
-		await vi.waitFor(() =>
+		await waitFor(() =>
 			expect(screen.getByRole('status').textContent).toContain('Deep one keep it as they were built.')
 		);
 		await flush();
 		expect(keptParts(server)).toEqual([]);
 		await press('Undo');
-		await vi.waitFor(() => expect(screen.getByRole('status').textContent).toContain('is back'));
+		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('is back'));
 		await flush();
 		expect(keptParts(server)).toEqual([part]);
 	});

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen, within } from '@testing-library/svelte';
+import { cleanup, fireEvent, render, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { App } from '$lib/client/app.svelte';
 import { beside, layNothingOut } from '$lib/client/testing/beside';
@@ -97,16 +97,16 @@ describe('the finder', () => {
 		expect(named()).toEqual(expect.arrayContaining(SCREENS.map(({ name }) => name)));
 		expect(named()).not.toContain('Undo');
 		changed(app);
-		await vi.waitFor(() => expect(named()).toContain('Undo'));
+		await waitFor(() => expect(named()).toContain('Undo'));
 	});
 
 	it('finds a screen by what it asks, goes there and closes', async () => {
 		const { find } = await opened();
 		await fireEvent.input(find, { target: { value: 'tie on' } });
-		await vi.waitFor(() => expect(named()[0]).toBe('Call'));
+		await waitFor(() => expect(named()[0]).toBe('Call'));
 		await fireEvent.click(screen.getAllByRole('option')[0]!);
 		expect(went).toHaveBeenCalledExactlyOnceWith('/call');
-		await vi.waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+		await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
 	});
 
 	it('says so where nothing has that name', async () => {
@@ -146,10 +146,10 @@ describe('the strip over every screen', () => {
 		const app = beside(Strip);
 		app.set({ units: 'metric' });
 		app.change({ waterTemperatureC: 15.6, bottomM: 2.4, fishFromM: 0.6, fishToM: 1.8 });
-		await vi.waitFor(() => expect(shown('Water')).toBe('15.6°C'));
+		await waitFor(() => expect(shown('Water')).toBe('15.6°C'));
 		expect([shown('Bottom'), shown('Fish')]).toEqual(['2.4m', '0.6–1.8m']);
 		app.set({ units: 'imperial' });
-		await vi.waitFor(() => expect(shown('Water')).toBe('60°F'));
+		await waitFor(() => expect(shown('Water')).toBe('60°F'));
 		expect(shown('Fish')).toBe('2–5.9ft');
 	});
 
@@ -181,6 +181,6 @@ describe('the bar of the phone', () => {
 			.map((link) => link.textContent!.trim());
 		expect([...direct, ...behind].toSorted()).toEqual(SCREENS.map(({ name }) => name).toSorted());
 		await fireEvent.click(within(sheet).getByRole('button', { name: 'Close' }));
-		await vi.waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+		await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
 	});
 });

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, screen, within } from '@testing-library/svelte';
+import { cleanup, fireEvent, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { MemoryDevice, type Device } from '$lib/client/device';
 import { beside } from '$lib/client/testing/beside';
@@ -56,12 +56,12 @@ describe('what waits for the records', () => {
 		const status = await screen.findByRole('status');
 		const counted = () => Number(/(\d+)\s+changes? waits?\./.exec(status.textContent!)?.[1]);
 		// The reading that is kept, and the one in hand, which got its key.
-		await vi.waitFor(() => expect(counted()).toBe(2));
+		await waitFor(() => expect(counted()).toBe(2));
 		await app.keeping.put('spots', newUuid(), 0, {} as never, 'A spot');
-		await vi.waitFor(() => expect(counted()).toBe(3));
+		await waitFor(() => expect(counted()).toBe(3));
 		server.down = false;
 		await outbox.flush();
-		await vi.waitFor(() => expect(screen.queryByRole('status')).toBeNull());
+		await waitFor(() => expect(screen.queryByRole('status')).toBeNull());
 	});
 
 	it('says that the records are down at the first load, with nothing waiting', async () => {
@@ -80,7 +80,7 @@ describe('what the records refuse', () => {
 		);
 		expect(outbox.writes).toHaveLength(1);
 		await press('Leave it');
-		await vi.waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
+		await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
 		expect(outbox.writes).toHaveLength(0);
 	});
 
@@ -92,7 +92,7 @@ describe('what the records refuse', () => {
 		const first = app.record.readingId;
 		await press('Keep as new');
 		await outbox.flush();
-		await vi.waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
+		await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
 		expect(app.record.readingId).not.toBe(first);
 		expect(server.at(`readings/${app.record.readingId}`)?.record).toMatchObject({ name: 'Dawn' });
 	});
@@ -112,14 +112,14 @@ describe('what the records refuse', () => {
 		const { outbox, place } = await conflict();
 		await press('Keep mine');
 		await outbox.flush();
-		await vi.waitFor(() => expect(server.at(place)?.record).toMatchObject({ name: 'Mine' }));
-		await vi.waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
+		await waitFor(() => expect(server.at(place)?.record).toMatchObject({ name: 'Mine' }));
+		await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
 	});
 
 	it('or left for theirs', async () => {
 		const { outbox, place } = await conflict();
 		await press('Take theirs');
-		await vi.waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
+		await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
 		expect(server.at(place)?.record).toMatchObject({ name: 'Theirs' });
 		expect(outbox.writes).toEqual([]);
 	});
@@ -129,7 +129,7 @@ describe('what the records refuse', () => {
 		await press('Keep as new');
 		await outbox.flush();
 		const beside = `readings/${app.record.readingId}`;
-		await vi.waitFor(() => expect(server.at(beside)?.record).toMatchObject({ name: 'Mine' }));
+		await waitFor(() => expect(server.at(beside)?.record).toMatchObject({ name: 'Mine' }));
 		expect(beside).not.toBe(place);
 		expect(server.at(place)?.record).toMatchObject({ name: 'Theirs' });
 	});
@@ -143,12 +143,12 @@ describe('a session that is over', () => {
 		const entry = await screen.findByLabelText<HTMLInputElement>('Passphrase of Maren');
 		await fireEvent.input(entry, { target: { value: 'a wrong one' } });
 		await press('Sign in again');
-		await vi.waitFor(() => expect(entry.getAttribute('aria-invalid')).toBe('true'));
+		await waitFor(() => expect(entry.getAttribute('aria-invalid')).toBe('true'));
 		expect(screen.getByText('That is not the passphrase.').id).toBe(entry.getAttribute('aria-describedby'));
 		expect([entry.value, server.log]).toEqual(['a wrong one', []]);
 		await fireEvent.input(entry, { target: { value: 'a long right one' } });
 		await press('Sign in again');
-		await vi.waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
+		await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
 		await outbox.flush();
 		expect(server.log.map(({ path }) => path)).toContainEqual(expect.stringMatching(/^readings\//));
 	});

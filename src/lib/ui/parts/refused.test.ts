@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, screen } from '@testing-library/svelte';
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { beside, layNothingOut } from '$lib/client/testing/beside';
 import { startBuild } from '$lib/core/build/start';
@@ -59,11 +59,11 @@ describe('figures beside what they change', () => {
 				return Promise.resolve({ speedMps: 0.9, why: null });
 			}
 		} as never;
-		await vi.waitFor(() => expect(asked.at(-1)).toMatchObject({ holdM: 1.2, atM: 12 }));
+		await waitFor(() => expect(asked.at(-1)).toMatchObject({ holdM: 1.2, atM: 12 }));
 		await refuses('Depth to hold, feet', '-1', '0 to 197 ft');
 		await refuses('Distance from the tip, feet', '', '4 to 196 ft');
 		await type('Depth to hold, feet', '10');
-		await vi.waitFor(() => expect(asked.at(-1)!.holdM).toBeCloseTo(3.048, 6));
+		await waitFor(() => expect(asked.at(-1)!.holdM).toBeCloseTo(3.048, 6));
 		expect(asked.at(-1)!.atM).toBe(12);
 		expect(await screen.findByRole('button', { name: /wind at 0\.90 turns a second/ })).toBeTruthy();
 	});

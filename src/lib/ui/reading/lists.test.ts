@@ -1,8 +1,10 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { LIST_MAX, type Cover, type Forage } from '$lib/core/schema/reading';
 import CoverRows from './CoverRows.svelte';
+// They come with the first question; here they are at hand, so that no test waits for the tools that make them.
+import '$lib/core/optics/along';
 import DepthGuide from './DepthGuide.svelte';
 import ForageRows from './ForageRows.svelte';
 
@@ -140,8 +142,8 @@ describe('the guide to measure how far one sees', () => {
 		expect(taking).not.toHaveBeenCalled();
 		await fireEvent.input(along, { target: { value: '0,76' } });
 		await fireEvent.click(screen.getByRole('button', { name: 'Take as depth' }));
-		await vi.waitFor(() => expect(taking).toHaveBeenCalledWith(expect.closeTo(1, 1)));
-		await vi.waitFor(() =>
+		await waitFor(() => expect(taking).toHaveBeenCalledWith(expect.closeTo(1, 1)));
+		await waitFor(() =>
 			expect(screen.getByRole('status').textContent).toMatch(/^Taken: such water .* 1\.\d+ m down\.$/)
 		);
 	});
@@ -152,6 +154,6 @@ describe('the guide to measure how far one sees', () => {
 		await fireEvent.click(screen.getByRole('button', { name: 'How to measure it' }));
 		await fireEvent.input(screen.getByRole('textbox', { name: /along the surface/ }), { target: { value: '900' } });
 		await fireEvent.click(screen.getByRole('button', { name: 'Take as depth' }));
-		await vi.waitFor(() => expect(screen.getByRole('status').textContent).toBe('Too clear.'));
+		await waitFor(() => expect(screen.getByRole('status').textContent).toBe('Too clear.'));
 	});
 });

@@ -68,6 +68,6 @@ describe('the map of weight and speed', () => {
 		drawn();
 		const fills = new Set([...document.querySelectorAll('rect[opacity]')].map((cell) => cell.getAttribute('fill')!));
 		expect([...fills].map((fill) => fill.replace(/-c?s?\d+\)/, ')')).sort()).toHaveLength(2);
-		expect(fills.has('var(--amber)')).toBe(true);
+		expect(fills.has('var(--holds)')).toBe(true);
 	});
 });
