@@ -1,14 +1,12 @@
-import { BASE, BANDS, daylight, spectrum, sumOf, type Spectrum } from './bands';
+import { BANDS, spectrum, sumOf } from './bands';
 import { levelAt, placesAt } from './field';
-import { diffuseLoss, LOWERED, SKYLIGHT_PER_COSINE, waterOf, type Water } from './water';
+import { diffuseLoss, LOWERED, SEEN_BY_DAY, SKYLIGHT_PER_COSINE, waterOf, type Water } from './water';
 import type { Reading } from '../reading/complete';
 
 /** A hand's depth under the surface, m: where the lure and the eye are. */
 const HAND_M = 0.1;
 /** Under a sky without a beam: the side of the boat in shade, as where a lure is lowered. */
 const SHADE = { beam: 0, beamCosine: 1 } as const;
-const DAY = daylight(6504);
-const SEEN: Spectrum = spectrum((at) => BASE.y[at]! * DAY[at]!);
 /** Nothing is looked for beyond this, m: pure water ends sooner. */
 const FARTHEST_M = 200;
 const HALVINGS = 50;
@@ -23,8 +21,8 @@ export function seenAlongM(water: Water): number {
 	const places = placesAt(water, diffuseLoss(water, SKYLIGHT_PER_COSINE), HAND_M);
 	const { es, lh } = levelAt(SHADE, places);
 	const { white, lost } = LOWERED.lure;
-	const over = spectrum((at) => SEEN[at]! * ((white / Math.PI) * es[at]! - lh[at]!));
-	const behind = sumOf((at) => SEEN[at]! * lh[at]!);
+	const over = spectrum((at) => SEEN_BY_DAY[at]! * ((white / Math.PI) * es[at]! - lh[at]!));
+	const behind = sumOf((at) => SEEN_BY_DAY[at]! * lh[at]!);
 	let [near, far] = [0, FARTHEST_M];
 	for (let round = 0; round < HALVINGS; round++) {
 		const middle = (near + far) / 2;

@@ -93,6 +93,8 @@ export const SKYLIGHT_PER_COSINE = 1 / 0.86;
 const THROUGH = 0.52;
 const GLARE = 0.002;
 const DAY = daylight(6504);
+/** How much a person makes of each band by day: what is lowered or held out is looked for so. */
+export const SEEN_BY_DAY: Spectrum = spectrum((at) => BASE.y[at]! * DAY[at]!);
 
 /** Depth (m) at which something white is lost from above, by Newton on the log of its contrast, which is convex. */
 function lostM(optics: Optics, { white, lost }: { white: number; lost: number }): number {
@@ -103,9 +105,8 @@ function lostM(optics: Optics, { white, lost }: { white: number; lost: number })
 		const u = backscatters[at]! / (absorbs[at]! + backscatters[at]!);
 		return (0.089 + 0.1245 * u) * u;
 	});
-	const weight = spectrum((at) => BASE.y[at]! * DAY[at]!);
-	const under = sumOf((at) => weight[at]! * (THROUGH * back[at]! + GLARE));
-	const over = spectrum((at) => weight[at]! * THROUGH * (white / Math.PI - back[at]!));
+	const under = sumOf((at) => SEEN_BY_DAY[at]! * (THROUGH * back[at]! + GLARE));
+	const over = spectrum((at) => SEEN_BY_DAY[at]! * THROUGH * (white / Math.PI - back[at]!));
 	let depthM = 0;
 	for (let round = 0; round < 60; round++) {
 		let [sum, slope] = [0, 0];

@@ -1,7 +1,6 @@
 import type { View } from '$lib/core/optics/backdrop';
 import { atWork, lookedAt, pairSteps, type Looked } from '$lib/core/optics/contrast';
 import { inHandRgb, type Rgb } from '$lib/core/optics/colour';
-import type { Spectrum } from '$lib/core/optics/bands';
 import type { Scene } from '$lib/core/optics/scene';
 import type { Named } from '$lib/core/optics/sight';
 import { swatchRgb } from '$lib/core/optics/swatch';
@@ -27,20 +26,12 @@ export interface Shown {
 
 const idOf = ({ kind, colour, name }: Named): string => `${kind} ${name ?? colour}`;
 
-/** Colours in the hand do not change with the water. */
-const inHand = new WeakMap<Spectrum, Rgb>();
-function inHandOf(reflects: Spectrum): Rgb {
-	const known = inHand.get(reflects) ?? inHandRgb(reflects);
-	inHand.set(reflects, known);
-	return known;
-}
-
 export const shownIn = (scene: Scene, named: readonly Named[], view: View): Shown[] =>
 	named.map((one) => ({
 		id: idOf(one),
 		named: one,
 		looked: lookedAt(one.target, scene, view),
-		inHand: inHandOf(one.target.reflects),
+		inHand: inHandRgb(one.target.reflects),
 		here: swatchRgb(one.target, scene)
 	}));
 

@@ -93,7 +93,7 @@
 	>
 	<label class="tick"><input type="checkbox" bind:checked={onDeck.marking} /> Mark where fish strike</label>
 	<span class="tick"
-		><label><input type="checkbox" bind:checked={byClock} /> Count a cast every</label>
+		><label class="tick"><input type="checkbox" bind:checked={byClock} /> Count a cast every</label>
 		<FigureField
 			label="Seconds from cast to cast"
 			value={clockS}
@@ -131,7 +131,7 @@
 		flex: 1;
 		min-width: 8rem;
 	}
-	label:not(.tick) {
+	section > label:not(.tick) {
 		display: grid;
 	}
 	@media (width < 56rem) {

@@ -6,6 +6,7 @@
 	import { turnText } from '../call/outfit';
 	import FigureField from '../parts/FigureField.svelte';
 	import Ruler from '../parts/Ruler.svelte';
+	import CountField from './CountField.svelte';
 
 	interface Props {
 		rig: Rig;
@@ -21,8 +22,7 @@
 	const turns = $derived(rig.retrieve.speedMps / turnM);
 	/** One press of an arrow key, turns a second. */
 	const STEP = 0.05;
-	/** As long as anybody counts, s, and as high as a rod holds its tip, m. */
-	const COUNT_MAX_S = 60;
+	/** As high as a rod holds its tip, m. */
 	const TIP_MAX_M = 3;
 	const depth = $derived(shownIn(units, 'depth'));
 </script>
@@ -41,16 +41,7 @@
 		onvalue={(perS) => onspeed(perS * turnM)}
 	/>
 	<p class="hold">
-		<label
-			>Count <FigureField
-				label="Count"
-				value={countdownS}
-				low={0}
-				high={COUNT_MAX_S}
-				unit="s"
-				onvalue={(seconds) => (countdownS = seconds)}>s</FigureField
-			></label
-		>
+		<CountField bind:seconds={countdownS} />
 		<label
 			>Tip <FigureField
 				label="Tip"

@@ -20,6 +20,7 @@
 		WIND_FROM_DEG
 	} from '$lib/ui/tank/bank';
 	import BankPlan from '$lib/ui/tank/BankPlan.svelte';
+	import CountField from '$lib/ui/tank/CountField.svelte';
 	import Views from '$lib/ui/tank/Views.svelte';
 
 	const app = useApp();
@@ -169,16 +170,7 @@
 					onvalue={(value) => (outM = Math.max(2, shown.read(Math.round(value))))}
 				/>
 				<p class="inputs">
-					<span
-						>Count <FigureField
-							label="Count before winding, seconds"
-							value={countdownS}
-							low={0}
-							high={60}
-							unit="s"
-							onvalue={(seconds) => (countdownS = seconds)}>s</FigureField
-						></span
-					>
+					<CountField bind:seconds={countdownS} />
 					<span
 						>Stretch <FigureField
 							label="Stretch of bank, {shown.spokenUnit}"
