@@ -298,8 +298,11 @@ const HOOK_SIZE = { spinnerbait: '5/0', 'bladed-jig': '5/0', buzzbait: '5/0', un
 type LockBlade = NonNullable<Locks['blades']>[number];
 const rearBlade = (blade: Omit<LockBlade, 'position'>): Locks => ({ blades: [{ position: 'rear', ...blade }] });
 
-/** Blades that a layout is usually sold with: the plainest set, and the one that weights are compared on (assumed). */
-const USUAL_SETS: Readonly<Record<Layout, readonly [number | null, number]>> = {
+/** Sizes of a set of blades: front (`null` without one) and rear. */
+type Sizes = readonly [number | null, number];
+
+/** Blades that a layout is usually sold with: what is called where claims leave the size open (assumed). */
+const USUAL_SETS: Readonly<Record<Layout, Sizes>> = {
 	single: [null, 4],
 	'colorado-willow': [3, 4.5],
 	'colorado-indiana': [3, 4.5],
@@ -307,13 +310,16 @@ const USUAL_SETS: Readonly<Record<Layout, readonly [number | null, number]>> = {
 	'double-colorado': [3, 4],
 	'double-willow': [4, 5]
 };
+const USUAL_UNDERSPIN: Sizes = [null, 3];
 
-function plainness(layout: Layout, { front, rear }: BladeSet, index: number): number {
-	const [small, large] = USUAL_SETS[layout];
-	return rear.size === large && (front?.size ?? null) === small ? 0 : 1 + Math.min(8, index);
+/** Half sizes that a set is off the usual one, either way; of single blades the commoner style first. */
+function plainness({ front, rear }: BladeSet, [small, large]: Sizes): number {
+	const style = front ? 0 : TURNING_STYLES.indexOf(rear.style);
+	const off = Math.abs(rear.size - large) + (front && small ? Math.abs(front.size - small) : 0);
+	return style + Math.round(2 * off);
 }
 
-function bladeSetPart(layout: Layout, set: BladeSet, index: number): Part {
+function bladeSetPart(layout: Layout, set: BladeSet, usual = USUAL_SETS[layout]): Part {
 	const blades: LockBlade[] = [{ position: 'rear', ...set.rear }];
 	if (set.front) blades.unshift({ position: 'front', ...set.front });
 	const kinds: Record<string, number> = { [layout]: 1 };
@@ -324,7 +330,7 @@ function bladeSetPart(layout: Layout, set: BladeSet, index: number): Part {
 			'blade.style': styleFeatures(set),
 			'blade.size': sizeFeatures(set)
 		},
-		plain: plainness(layout, set, index)
+		plain: plainness(set, usual)
 	};
 }
 
@@ -382,7 +388,7 @@ function spinnerbait(layout: Layout): Space {
 		layout,
 		base: { family: 'spinnerbait', hook: { size: HOOK_SIZE.spinnerbait } },
 		variables: [
-			{ id: 'blades', parts: bladeSets(layout).map((set, index) => bladeSetPart(layout, set, index)) },
+			{ id: 'blades', parts: bladeSets(layout).map((set) => bladeSetPart(layout, set)) },
 			...(layout === 'single' ? SINGLE_METAL : TANDEM_METAL),
 			...SPINNERBAIT_REST
 		],
@@ -457,7 +463,7 @@ const underspin: Space = {
 	variables: [
 		{
 			id: 'blades',
-			parts: underspinSets.map((set, index) => ({ ...bladeSetPart('single', set, index) }))
+			parts: underspinSets.map((set) => bladeSetPart('single', set, USUAL_UNDERSPIN))
 		},
 		{ id: 'finish', parts: finishPairs(false) },
 		outfit(yesNo('screwIn')),

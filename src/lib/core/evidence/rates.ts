@@ -23,6 +23,7 @@ const LOGS = Float64Array.from({ length: POINTS }, (_, at) => Math.log(LOWEST) +
 
 /** A world that the groups may come from: the middle of the log rates, and their spread. */
 interface World {
+	/** How likely it is before anything was counted. */
 	readonly log: number;
 	/** How likely each log rate is there. */
 	readonly density: Float64Array;
@@ -30,25 +31,34 @@ interface World {
 
 const normalLog = (x: number, off: number): number => -0.5 * (x / off) ** 2;
 
-function worldOf(middle: number, spread: number): World {
+function worldOf(middle: number, { spread, width }: (typeof SPREADS)[number]): World {
 	const density = LOGS.map((log) => Math.exp(normalLog(log - middle, spread)));
 	const all = density.reduce((sum, one) => sum + one, 0);
-	const log = normalLog(middle - Math.log(USUAL_RATE), MIDDLE_OFF);
+	const beforehand = width / (1 + (spread / USUAL_SPREAD) ** 2);
+	const log = normalLog(middle - Math.log(USUAL_RATE), MIDDLE_OFF) + Math.log(beforehand);
 	return { log, density: density.map((one) => one / all) };
 }
 
 const STEPS = 25;
 const MIDDLE_WIDTH = 2.4;
-/** How much groups differ (log), every one of them as likely beforehand as the others. */
-const SPREADS = [0.05, 0.15, 0.25, 0.35, 0.45, 0.55, 0.65, 0.75, 0.85, 0.95, 1.05] as const;
+/**
+ * How much groups may differ (log), and how wide a range each stands for. Beforehand they follow half a Cauchy curve, usual for
+ * the spread of a few groups; its scale is the one with which intervals hold as often where groups differ little as where
+ * they differ much, by `npm run honesty`.
+ */
+const SPREADS = [
+	...[0.05, 0.15, 0.25, 0.35, 0.45, 0.55].map((spread) => ({ spread, width: 0.1 })),
+	...[0.7, 0.9, 1.1, 1.3, 1.5].map((spread) => ({ spread, width: 0.2 }))
+];
+const USUAL_SPREAD = 0.9;
 let worlds: World[] | null = null;
 
 /** Every world that is reckoned with; made once. */
 const everyWorld = (): World[] =>
-	(worlds ??= SPREADS.flatMap((spread) =>
+	(worlds ??= SPREADS.flatMap((range) =>
 		Array.from({ length: STEPS }, (_, at) => {
 			const off = -MIDDLE_WIDTH + (2 * MIDDLE_WIDTH * at) / (STEPS - 1);
-			return worldOf(Math.log(USUAL_RATE) + off, spread);
+			return worldOf(Math.log(USUAL_RATE) + off, range);
 		})
 	));
 

@@ -1,8 +1,7 @@
 import { CLAIM_BASE } from '../claims/claimBase';
 import { ledgerOf } from '../choice/score';
 import type { Moves } from '../schema/call';
-import { evidence } from '../evidence/evidence';
-import { blocksBetween } from './compare';
+import { blocksBetween, shownBy } from './compare';
 import type { Fact } from './facts';
 
 /** How far the record bears a claim out. */
@@ -42,7 +41,7 @@ export function movesOf(facts: readonly Fact[]): Moved[] {
 			const blocks = blocksBetween(facts, (fact) => suits.get(fact)!.get(claim.id) ?? null);
 			const strikes = blocks.reduce((total, { a, b }) => total + a.bites + b.bites, 0);
 			if (strikes < STRIKES_MIN) return [];
-			const factor = 2 * evidence({ blocks }).better.a;
+			const factor = 2 * shownBy(blocks).better.a;
 			const { id, because, split = null } = claim;
 			return [{ claim: id, because, split, factor, outings: blocks.length, strikes }];
 		})

@@ -1,7 +1,6 @@
-import { evidence } from '../evidence/evidence';
 import type { Evidence } from '../schema/evidence';
 import { changedFields, changeText } from '../tally/changed';
-import { blocksBetween } from './compare';
+import { blocksBetween, shownBy } from './compare';
 import type { Fact } from './facts';
 
 /** A planned comparison and what came of it. */
@@ -26,7 +25,7 @@ export function trialsOf(facts: readonly Fact[]): TrialResult[] {
 			const [a, b] = (['a', 'b'] as const).map((arm) => list.find((fact) => fact.arm === arm));
 			if (blocks.length === 0 || !a || !b) return [];
 			const differs = changedFields(a.rig, b.rig).map((field) => changeText(field, a.rig, b.rig));
-			return [{ outingId, beganAt: list[0]!.beganAt, differs, pairs: blocks.length, evidence: evidence({ blocks }) }];
+			return [{ outingId, beganAt: list[0]!.beganAt, differs, pairs: blocks.length, evidence: shownBy(blocks) }];
 		})
 		.toSorted((a, b) => (a.beganAt < b.beganAt ? 1 : -1));
 }
