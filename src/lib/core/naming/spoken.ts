@@ -5,7 +5,8 @@ const SPOKEN: Readonly<Record<string, string>> = {
 	sheltered: 'sheltered',
 	windblown: 'wind-blown',
 	cross: 'cross-wind',
-	sun: 'high sun',
+	/** A sky without cloud, at whatever hour: the sun stands high in it only by day. */
+	sun: 'cloudless',
 	'silver-baitfish': 'silver baitfish',
 	'golden-shiner': 'golden shiner',
 	'bottom-fish': 'bottom fish',

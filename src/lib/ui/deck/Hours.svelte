@@ -7,7 +7,7 @@
 	import { SKIES } from '$lib/core/schema/words';
 	import { figureText, shownIn } from '$lib/forms/units';
 	import FigureField from '../parts/FigureField.svelte';
-	import { skyText, type HourEdit, type PlacedWorth } from './day';
+	import type { HourEdit, PlacedWorth } from './day';
 	import type { SpotHour } from './lies';
 
 	/** An hour as it is shown. */
@@ -60,7 +60,7 @@
 							value={weather.sky}
 							onchange={({ currentTarget }) => onedit(at, { sky: currentTarget.value as Weather['sky'] })}
 						>
-							{#each SKIES as sky (sky)}<option value={sky}>{skyText(sky, reading.light)}</option>{/each}
+							{#each SKIES as sky (sky)}<option value={sky}>{spoken(sky, 'sky')}</option>{/each}
 						</select>
 					</td>
 					<td class="wind">

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { weatherOf } from '$lib/core/day/weather';
 import { readingSchema } from '$lib/core/schema/reading';
-import { bestHours, firstCast, hoursOf, placesFor, readingAt, skyText, staysOf, travelMin, withEdits } from './day';
+import { bestHours, firstCast, hoursOf, placesFor, readingAt, staysOf, travelMin, withEdits } from './day';
 
 const WATER = {
 	id: 'w',
@@ -57,15 +57,6 @@ describe('the hours of a day', () => {
 		expect(summer.every(({ dayLengthH }) => dayLengthH === 24)).toBe(true);
 		expect(winter.map(({ light }) => light)).not.toContain('day');
 		expect(winter.every(({ dayLengthH }) => dayLengthH === 0)).toBe(true);
-	});
-});
-
-describe('the sky of an hour', () => {
-	it('has a high sun by day alone, and is otherwise what it is', () => {
-		expect([skyText('sun', 'night'), skyText('sun', 'low')]).toEqual(['clear', 'bright']);
-		expect(skyText('sun')).toBe(skyText('sun', 'day'));
-		expect(skyText('sun')).not.toBe('clear');
-		expect(skyText('overcast', 'night')).toBe(skyText('overcast', 'day'));
 	});
 });
 

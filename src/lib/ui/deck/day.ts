@@ -3,7 +3,6 @@ import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
 import { readingIn, type Weather } from '$lib/core/day/weather';
 import { EDITED_HOURS_MAX, type DayRecord } from '$lib/core/records/daySchema';
 import type { Lie } from '$lib/core/places/rank';
-import { spoken } from '$lib/core/naming/spoken';
 import type { ParsedReading } from '$lib/core/schema/reading';
 import type { Worth } from '$lib/workers/deck.worker';
 import { withAlmanac } from '$lib/forms/almanac';
@@ -31,13 +30,6 @@ export function hoursOf({ date, from, to }: Pick<DayPlan, 'date' | 'from' | 'to'
 	for (let at = instant(from); at < instant(to); at += HOUR_MS) found.push(new Date(at).toISOString());
 	return found;
 }
-
-/** A bright sky has a high sun by day alone. */
-const BRIGHT = { day: spoken('sun', 'sky'), low: 'bright', night: 'clear' } as const;
-
-/** The sky of an hour in words, in the light of that hour. */
-export const skyText = (sky: Weather['sky'], light: ParsedReading['light'] = 'day'): string =>
-	sky === 'sun' ? BRIGHT[light] : spoken(sky, 'sky');
 
 /** A weather with what was changed by hand. */
 export const edited = (weather: Weather, edit: HourEdit = {}): Weather => ({

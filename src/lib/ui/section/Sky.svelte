@@ -183,12 +183,13 @@
 	.sun.veiled {
 		opacity: 0.6;
 	}
+	/* The lit part is the bright one on either ground. */
 	.moon circle {
-		fill: var(--paper);
+		fill: #3c4248;
 		stroke: var(--ink);
 	}
 	.moon path {
-		fill: var(--ink);
+		fill: #f5f0da;
 	}
 	.wind {
 		fill: none;

@@ -76,6 +76,7 @@
 			}))
 		)
 	);
+	const beam = $derived(reading.light === 'night' ? 'moon' : 'sun');
 	const times = (contrast: number): string =>
 		contrast + 1 < 10 ? (contrast + 1).toFixed(1) : String(Math.round(contrast + 1));
 
@@ -119,7 +120,7 @@
 	<div class="screen-title">
 		<h1>How do these colours look, here?</h1>
 		<Segment name="view" legend="From where" options={VIEWS} value={view} onvalue={(value) => (view = value as View)} />
-		<span class="quiet">{VIEW_WORDS[view]}; left in the hand, right at {depth(scene.depthM)}</span>
+		<span class="quiet from">{VIEW_WORDS[view]}; left in the hand, right at {depth(scene.depthM)}</span>
 	</div>
 	<div class="screen-main main">
 		<div class="depth">
@@ -173,9 +174,9 @@
 			</p>
 		</section>
 		<section aria-label="Blades">
-			<h2>Blades: between flashes, in them, in the sun</h2>
+			<h2>Blades: between flashes, in them, in the {beam}</h2>
 			<table class="listed">
-				<thead><tr><th>Blade</th><th>between</th><th>in a flash</th><th>sun</th></tr></thead>
+				<thead><tr><th>Blade</th><th>between</th><th>in a flash</th><th>{beam}</th></tr></thead>
 				<tbody>
 					{#each blades as { name, looked, flash } (name)}
 						<tr>
@@ -216,6 +217,9 @@
 	.main,
 	.side {
 		padding: 6px 16px 12px;
+	}
+	.from {
+		flex: 1 1 14ch;
 	}
 	.depth {
 		padding-bottom: 4px;

@@ -3,6 +3,7 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import { recordAt } from '$lib/client/server';
 	import { newUuid } from '$lib/client/uuid';
+	import { spoken } from '$lib/core/naming/spoken';
 	import { ashore } from '$lib/core/places/bank';
 	import type { Sounding } from '$lib/core/places/depths';
 	import type { LonLat } from '$lib/core/places/plane';
@@ -12,7 +13,7 @@
 	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
 	import { retold, shownIn } from '$lib/forms/units';
 	import { sunAt } from '$lib/forms/almanac';
-	import { skyText, worthOf } from '$lib/ui/deck/day';
+	import { worthOf } from '$lib/ui/deck/day';
 	import { awayM } from '$lib/ui/deck/lies';
 	import { depthsOf, spotAt, type Taking } from '$lib/ui/deck/mapExchange';
 	import type { Written } from '$lib/ui/deck/mapWrite';
@@ -167,7 +168,7 @@
 			<div class="when">
 				<label>Hour <input class="slide" type="range" min="0" max={hours.length - 1} bind:value={hour} /></label>
 				<output class="figure">{clock(weather.at)}</output>
-				<span class="quiet">{date.format(Date.parse(weather.at))}, {skyText(weather.sky, here[0]?.reading.light)}</span>
+				<span class="quiet">{date.format(Date.parse(weather.at))}, {spoken(weather.sky, 'sky')}</span>
 			</div>
 			{#if onPlan.length > 0}
 				<PlacePlan
