@@ -32,14 +32,19 @@
 	const shownM = following(() => depthM, 0);
 	const scene = $derived(sceneOfReading(reading, Math.min(reading.bottomM, shownM.value)));
 	const water = $derived(css(waterRgb(scene)));
-	/** What stands beside follows once the hand that slides the depth rests, one after the other. */
+	/** Which of them stand level, and what is told beside them, follow once that hand rests, one after the other. */
+	const groupM = following(() => depthM, 80);
 	const rigM = following(() => depthM, 50);
-	const figuresM = following(() => depthM, 110);
+	const figuresM = following(() => depthM, 140);
 	const besideScene = $derived(sceneOfReading(reading, Math.min(reading.bottomM, figuresM.value)));
 
 	const ALL = everyTarget();
 	const SKIRTS = ALL.filter(({ kind }) => kind === 'skirt');
-	const levels = $derived(levelsOf(shownIn(scene, SKIRTS, view)));
+	const levels = $derived(
+		levelsOf(shownIn(sceneOfReading(reading, Math.min(reading.bottomM, groupM.value)), SKIRTS, view))
+	);
+	/** Each of them as it looks at the depth under the hand. */
+	const here = $derived(new Map(shownIn(scene, SKIRTS, view).map((one) => [one.id, one])));
 	const REACH_WORDS = {
 		farthest: 'Seen farthest',
 		far: 'Far',
@@ -142,7 +147,7 @@
 			<section aria-label={REACH_WORDS[reach]}>
 				<h2>{REACH_WORDS[reach]}</h2>
 				<div class="swatches">
-					{#each shown as one (one.id)}<Swatch shown={one} {water} />{/each}
+					{#each shown as { id } (id)}<Swatch shown={here.get(id)!} {water} />{/each}
 				</div>
 			</section>
 		{/each}
