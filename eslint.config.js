@@ -3,6 +3,7 @@ import prettier from 'eslint-config-prettier';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { unusedProps } from './scripts/lib/unusedProps.mjs';
 import svelteConfig from './svelte.config.js';
 
 /** The core has no clock, randomness, network or page of its own: they are handed to it. */
@@ -27,15 +28,10 @@ export default ts.config(
 	{
 		files: ['**/*.svelte', '**/*.svelte.ts'],
 		languageOptions: {
-			// One programme for all files: opening them one by one takes longer.
-			parserOptions: {
-				project: './tsconfig.json',
-				tsconfigRootDir: import.meta.dirname,
-				extraFileExtensions: ['.svelte'],
-				parser: ts.parser,
-				svelteConfig
-			}
-		}
+			parserOptions: { extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig }
+		},
+		plugins: { own: { rules: { 'unused-props': unusedProps } } },
+		rules: { 'own/unused-props': 'error', 'svelte/no-unused-props': 'off' }
 	},
 	{
 		files: ['src/lib/core/**/*.ts'],
