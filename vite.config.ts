@@ -2,6 +2,7 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import { fileURLToPath } from 'node:url';
 import { svelteTesting } from '@testing-library/svelte/vite';
 import tailwindcss from '@tailwindcss/vite';
+import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 
 /** A busy machine is slow, not wrong: no test measures time. */
@@ -30,6 +31,16 @@ const core = (name: string, files: { include?: string[]; exclude?: string[] }) =
 
 /** What so many pages use goes in one file, of scripts and of styles: on a slow line each file is a way there and back. */
 const COMMON = { pages: 8, styles: 2 } as const;
+/** Ours, and what every page needs; not the library of parts, which comes with the first dialog. */
+const FRAME = /src.lib|node_modules.(svelte|@sveltejs|zod|suncalc)\b(?!-)/;
+
+/** The solver's own way to its megabytes: the page tells it where they lie, once, and a second copy would be built. */
+const OWN_WAY = 'new URL("highs.wasm",import.meta.url).href';
+const oneSolver = (): Plugin => ({
+	name: 'one-solver',
+	enforce: 'pre',
+	transform: { filter: { id: /highs\.mjs/ }, handler: (code) => code.replace(OWN_WAY, '""') }
+});
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
@@ -39,13 +50,13 @@ export default defineConfig({
 				codeSplitting: {
 					groups: [
 						{ name: 'styles', priority: 2, minShareCount: COMMON.styles, test: /type=style/ },
-						{ name: 'frame', priority: 1, minShareCount: COMMON.pages, test: /src.lib|svelte|zod|suncalc/ }
+						{ name: 'frame', priority: 1, minShareCount: COMMON.pages, test: FRAME }
 					]
 				}
 			}
 		}
 	},
-	worker: { format: 'es' },
+	worker: { format: 'es', plugins: () => [oneSolver()] },
 	test: {
 		projects: [
 			core('core', { exclude: [BRUTE_FORCE] }),
