@@ -1,6 +1,6 @@
-import { completeReading, type Reading } from '../reading/complete';
+import type { Reading } from '../reading/complete';
 import type { CallInput } from '../schema/call';
-import { READING_RANGES, readingSchema, type ParsedReading } from '../schema/reading';
+import { READING_RANGES, type ParsedReading } from '../schema/reading';
 import type { Rig } from '../schema/rig';
 import {
 	BANKS,
@@ -20,15 +20,7 @@ import {
 	WINDS,
 	type Family
 } from '../schema/words';
-import { ouncesAsked, paceAsked } from './asked';
-import { bandOf } from './band';
-import { call } from './call';
-import { workOf } from './fishingTime';
-import { limitOf, senseOf } from './limits';
-import { Hearing } from './hearing';
-import { houseClaims } from './houseRules';
-import { CLAIM_BASE } from '../claims/claimBase';
-import { SUNKEN, type Claim } from '../claims/claim';
+import { Asker, type Patch } from './asker';
 
 /** Steps of a scan over a figure, and halvings of the step in which something changed. */
 export const STEPS = 64;
@@ -37,8 +29,6 @@ const HALVINGS = 10;
 /** What may change about a call. */
 export const ASPECTS = ['family', 'blades', 'weight', 'colour'] as const;
 export type Aspect = (typeof ASPECTS)[number];
-
-type Patch = Partial<ParsedReading>;
 
 /** The nearest change of one field that alters some aspect of the top call. */
 export interface Flip {
@@ -83,6 +73,8 @@ const SPANS = {
 	sunElevationDeg: READING_RANGES.sunElevationDeg,
 	moon: READING_RANGES.moon
 } as const satisfies Partial<Record<keyof ParsedReading, readonly [number, number]>>;
+/** Depths (m) of the middle of the band along which the winners are told (assumed). */
+const DEPTHS = [0.3, 10] as const;
 type Figure = keyof typeof SPANS;
 export const FIGURES = Object.keys(SPANS) as Figure[];
 
@@ -144,63 +136,6 @@ function aspectsOf(rig: Rig | null): Readonly<Record<Aspect, string>> | null {
 	};
 }
 
-/** Asks for top calls near one reading. Where nothing that is weighed changes, neither does the answer. */
-class Asker {
-	readonly reading: Reading;
-	readonly top: Rig | null;
-	readonly #input: CallInput;
-	readonly #claims: readonly Claim[];
-	readonly #own: string;
-
-	constructor(input: CallInput) {
-		this.#input = input;
-		this.#claims = [...CLAIM_BASE, ...houseClaims(input.houseRules ?? []).claims];
-		this.reading = completeReading(input.reading);
-		this.#own = this.#weighed(input.reading);
-		this.top = this.#call(input.reading, 1).calls[0]?.rig ?? null;
-	}
-
-	/** Everything about a reading that claims and gates look at. */
-	#weighed(reading: ParsedReading): string {
-		const whole = completeReading(reading);
-		const { spoken } = new Hearing(whole, this.#input.stances ?? {}, this.#claims);
-		const heard = spoken.map(({ claim, share }) => `${claim.id}:${share}`);
-		const bands = SUNKEN.map((family) => bandOf(whole, family));
-		const works = bands.map((band) => workOf(whole, band));
-		const asked = [
-			paceAsked(whole, this.#input.stances ?? {}),
-			ouncesAsked(whole),
-			limitOf('buzzbait', whole),
-			senseOf(whole, this.#input.stances ?? {})
-		];
-		return JSON.stringify([heard, bands, works, asked, whole.forage, whole.rules]);
-	}
-
-	#call(reading: ParsedReading, top: number) {
-		return call({ ...this.#input, reading, top }, { windows: false, families: false, seconds: false });
-	}
-
-	with(patch: Patch): ParsedReading {
-		return readingSchema.parse(
-			Object.fromEntries(
-				Object.entries({ ...this.#input.reading, ...patch }).filter(([, value]) => value !== undefined)
-			)
-		);
-	}
-
-	topWith(patch: Patch): Rig | null {
-		const reading = this.with(patch);
-		if (this.#weighed(reading) === this.#own) return this.top;
-		return this.#call(reading, 1).calls[0]?.rig ?? null;
-	}
-
-	/** Best score of every family. */
-	familiesWith(patch: Patch): Partial<Record<Family, number>> {
-		const { calls } = this.#call(this.with(patch), 4);
-		return Object.fromEntries(calls.map(({ rig, score }) => [rig.family, score]));
-	}
-}
-
 function differs(a: Rig | null, b: Rig | null, aspect: Aspect): boolean {
 	return aspectsOf(a)?.[aspect] !== aspectsOf(b)?.[aspect];
 }
@@ -227,22 +162,28 @@ function* halve(
 const past = (from: number, value: number): number =>
 	(value > from ? Math.ceil(value * 100 - 1e-6) : Math.floor(value * 100 + 1e-6)) / 100;
 
-/** Walks one way along a figure, in so many steps over its whole span, and tells the first change of each aspect. */
+/** Values at which a figure is looked at, low to high: what several looks have in common is asked once. */
+function gridOf(field: Figure | CurveField): number[] {
+	const [low, high] = field === 'depthM' ? DEPTHS : SPANS[field];
+	// Clarity goes in ratios: a foot matters more in mud than in gin.
+	const even = (share: number): number =>
+		field === 'visibilityM' ? low * (high / low) ** share : low + share * (high - low);
+	return Array.from({ length: STEPS + 1 }, (_, at) => even(at / STEPS));
+}
+
+/** Walks one way along a figure, and tells the first change of each aspect. */
 function* walk(
 	asker: Asker,
 	field: Figure,
 	from: number,
-	to: number,
-	missing: Set<Aspect>,
-	steps = STEPS
+	values: readonly number[],
+	missing: Set<Aspect>
 ): Generator<FlipEvent, Flip[]> {
 	const [low, high] = SPANS[field];
-	const step = (high - low) / steps;
 	const found: Flip[] = [];
-	const count = Math.ceil(Math.abs(to - from) / step);
 	let before = from;
-	for (let at = 1; at <= count && missing.size > 0; at++) {
-		const value = at === count ? to : from + Math.sign(to - from) * at * step;
+	for (const value of values) {
+		if (missing.size === 0) break;
 		yield { kind: 'pause' };
 		const rig = asker.topWith(patchOf(asker.reading, field, value));
 		for (const aspect of [...missing]) {
@@ -258,20 +199,24 @@ function* walk(
 	return found;
 }
 
-/** The nearest change of each aspect along a figure; with few steps a first look, that a thorough one may better. */
+/** The nearest change of each aspect along a figure; over every so many steps a first look, that a thorough one may better. */
 function* scanFigure(
 	asker: Asker,
 	field: Figure,
 	aspects: readonly Aspect[] = ASPECTS,
-	steps = STEPS
+	every = 1
 ): Generator<FlipEvent> {
-	const [low, high] = SPANS[field];
 	const now = asker.reading[field];
 	if (now === undefined) return;
-	const below = yield* walk(asker, field, now, Math.min(low, now), new Set(aspects), steps);
-	const above = yield* walk(asker, field, now, Math.max(high, now), new Set(aspects), steps);
+	const grid = gridOf(field).filter((_, at) => at % every === 0);
+	const below = grid.filter((value) => value < now).reverse();
+	const above = grid.filter((value) => value > now);
+	const found = [
+		...(yield* walk(asker, field, now, below, new Set(aspects))),
+		...(yield* walk(asker, field, now, above, new Set(aspects)))
+	];
 	for (const aspect of aspects) {
-		const both = [...below, ...above].filter((flip) => flip.aspect === aspect);
+		const both = found.filter((flip) => flip.aspect === aspect);
 		const nearest = both.sort((a, b) => a.distance - b.distance)[0];
 		if (nearest) yield { kind: 'flip', flip: nearest };
 	}
@@ -293,16 +238,12 @@ function* scanWords(asker: Asker): Generator<FlipEvent> {
 }
 
 function* scanCurve(asker: Asker, field: CurveField): Generator<FlipEvent> {
-	const span = field === 'depthM' ? ([0.3, 10] as const) : SPANS[field];
-	// Clarity is told in ratios: a foot matters more in mud than in gin.
-	const even = (share: number): number =>
-		field === 'visibilityM' ? span[0] * (span[1] / span[0]) ** share : span[0] + share * (span[1] - span[0]);
-	const values = Array.from({ length: STEPS + 1 }, (_, at) => even(at / STEPS));
+	const values = gridOf(field);
 	const scores: Record<Family, (number | null)[]> = { spinnerbait: [], 'bladed-jig': [], buzzbait: [], underspin: [] };
 	for (const value of values) {
 		yield { kind: 'pause' };
 		const patch = field === 'depthM' ? atDepth(asker.reading, value) : patchOf(asker.reading, field, value);
-		const best = asker.familiesWith(patch);
+		const best = asker.scoresWith(patch);
 		for (const family of Object.keys(scores) as Family[]) scores[family].push(best[family] ?? null);
 	}
 	yield { kind: 'curve', curve: { field, values, scores } };
@@ -331,8 +272,8 @@ function* scanNeighbours(asker: Asker): Generator<FlipEvent> {
 	yield { kind: 'sturdy', kept, tried };
 }
 
-/** Steps of the first look along a figure: what an angler would call a different day. */
-const FIRST_STEPS = 12;
+/** Of the steps along a figure the first look takes one in so many: what an angler would call a different day. */
+const FIRST_EVERY = 4;
 
 /**
  * What would flip the answer: first every word and a quick look along every figure for another family, which takes about
@@ -344,7 +285,7 @@ export function* flipsOf(input: CallInput): Generator<FlipEvent> {
 	if (!asker.top) return;
 	yield* scanNeighbours(asker);
 	yield* scanWords(asker);
-	for (const field of FIGURES) yield* scanFigure(asker, field, ['family'], FIRST_STEPS);
+	for (const field of FIGURES) yield* scanFigure(asker, field, ['family'], FIRST_EVERY);
 	yield* scanCurve(asker, 'waterTemperatureC');
 	for (const field of FIGURES) yield* scanFigure(asker, field);
 	yield* scanCurve(asker, 'visibilityM');

@@ -1,6 +1,7 @@
 import { SPEEDS_MPS } from '../catalogue/parts';
 import { HALF_DENSITY, USUAL_DISTANCE_M, USUAL_TIP_M } from '../matter/constants';
 import { lineLiftShare } from '../physics/depth';
+import { Recent } from '../base/recent';
 import type { Reading } from '../reading/complete';
 import type { Family } from '../schema/words';
 import { BandWindow, bandOf, type Band } from './band';
@@ -292,10 +293,12 @@ export class Gate {
 	}
 }
 
-/** The windows of a reading by family; families that ask the same of a path share one. */
+/** Windows by band: families, hours and readings of one water mostly ask the same of a path. */
+const byBand = new Recent<BandWindow>(32);
+
+/** The windows of a reading by family. */
 export class Windows {
 	readonly #reading: Reading;
-	readonly #byBand = new Map<string, BandWindow>();
 
 	constructor(reading: Reading) {
 		this.#reading = reading;
@@ -307,10 +310,7 @@ export class Windows {
 
 	of(family: Family): BandWindow {
 		const band = this.band(family);
-		const key = `${band.fromM}/${band.toM}/${band.castM}`;
-		let window = this.#byBand.get(key);
-		if (!window) this.#byBand.set(key, (window = new BandWindow(band)));
-		return window;
+		return byBand.of(`${band.fromM}/${band.toM}/${band.castM}`, () => new BandWindow(band));
 	}
 
 	/** The gate of a space under a mask. */

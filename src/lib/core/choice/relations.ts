@@ -6,9 +6,10 @@ import { maxLineLb } from '../physics/wire';
 import type { Reading } from '../reading/complete';
 import { mainForageIn, ramp } from '../reading/conditions';
 import type { TurningStyle } from '../schema/words';
+import { Recent } from '../base/recent';
 import { MM_PER_IN } from '../base/units';
 import { ouncesAsked, paceAsked, type PaceWindow } from './asked';
-import { fishingTime, workOf } from './fishingTime';
+import { fishingTime, workOf, type Work } from './fishingTime';
 import { ROLL_SHARE, Windows } from './gates';
 import type { Part, Space } from './part';
 import { placeAmong } from './place';
@@ -65,8 +66,8 @@ type Judged = readonly (readonly Opinion[])[];
 const byWeight = (bySpeed: readonly (readonly Opinion[])[]): Judged =>
 	WEIGHTS_OZ.map((_oz, weight) => bySpeed.map((ofSpeed) => ofSpeed[weight]!));
 
-function judgedUnderWater(space: Space, { reading, windows }: Needs): Judged {
-	const shares = fishingTime(space, workOf(reading, windows.band(space.family)));
+function judgedUnderWater(space: Space, work: Work): Judged {
+	const shares = fishingTime(space, work);
 	return byWeight(
 		SPEEDS_MPS.map((_speed, at) => {
 			const ofSpeed = shares.map((row) => row[at]!);
@@ -94,12 +95,20 @@ function judgedOnTop(space: Space): Judged {
 	);
 }
 
+/** How the weights of a space were judged of late, by where they work: readings of one water mostly have it alike. */
+const judgedOfLate = new Map<Space, Recent<Judged>>();
+
+function judgedOf(space: Space, { reading, windows }: Needs): Judged {
+	let recent = judgedOfLate.get(space);
+	if (!recent) judgedOfLate.set(space, (recent = new Recent(16)));
+	if (space.family === 'buzzbait') return recent.of('', () => judgedOnTop(space));
+	const work = workOf(reading, windows.band(space.family));
+	return recent.of(JSON.stringify(work), () => judgedUnderWater(space, work));
+}
+
 function worksLongest(needs: Needs, space: Space, weight: Part, speed: Part): Opinion {
 	let judged = needs.judged.get(space);
-	if (!judged) {
-		judged = space.family === 'buzzbait' ? judgedOnTop(space) : judgedUnderWater(space, needs);
-		needs.judged.set(space, judged);
-	}
+	if (!judged) needs.judged.set(space, (judged = judgedOf(space, needs)));
 	const ounces: readonly number[] = WEIGHTS_OZ;
 	return judged[ounces.indexOf(weight.patch.weightOz!)]![SPEEDS_MPS.indexOf(speed.patch.retrieve!.speedMps!)]!;
 }
