@@ -106,13 +106,25 @@
 	}
 	@media (width < 56rem) {
 		li {
+			position: relative;
 			grid-template-columns: 1fr auto;
+			gap: 0 8px;
+			min-height: 48px;
+			align-content: center;
 		}
 		li strong {
 			grid-column: 1 / -1;
 			text-align: left;
 		}
-		li button,
+		/* The row as a whole is what a thumb meets. */
+		li button {
+			min-height: 0;
+		}
+		li button::after {
+			content: '';
+			position: absolute;
+			inset: 0;
+		}
 		.more {
 			min-height: 48px;
 		}
