@@ -39,7 +39,9 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 		page.getByRole('button', { name: 'Calendar' }).click()
 	]);
 	const text = await (await file.createReadStream()).toArray();
-	expect(Buffer.concat(text as Buffer[]).toString()).toMatch(/^BEGIN:VCALENDAR[\s\S]*DTSTART:2026[\s\S]*END:VCALENDAR/);
+	const day = (await page.getByLabel('Day', { exact: true }).inputValue()).replaceAll('-', '');
+	const calendar = Buffer.concat(text as Buffer[]).toString();
+	expect(calendar).toMatch(new RegExp(`^BEGIN:VCALENDAR[\\s\\S]*DTSTART:${day}[\\s\\S]*END:VCALENDAR`));
 	// On paper: one page, the card alone, with count and crank at every lure.
 	const pages = async () =>
 		((await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length;

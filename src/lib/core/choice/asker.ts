@@ -60,13 +60,14 @@ export class Asker {
 	#weighed(reading: ParsedReading): string {
 		const { stances = {}, sight } = this.#input;
 		const whole = completeReading(reading);
-		const claims = sight ? [...this.#claims, ...sightClaims(whole)] : this.#claims;
-		const { spoken } = new Hearing(whole, stances, claims);
+		// What the model of sight says is weighed itself: under one name it says something else in other light.
+		const seen = sight ? sightClaims(whole) : [];
+		const { spoken } = new Hearing(whole, stances, this.#claims);
 		const heard = spoken.map(({ claim, share }) => `${claim.id}:${share}`);
 		const bands = SUNKEN.map((family) => bandOf(whole, family));
 		const works = bands.map((band) => workOf(whole, band));
 		const asked = [paceAsked(whole, stances), ouncesAsked(whole), limitOf('buzzbait', whole), senseOf(whole, stances)];
-		return JSON.stringify([heard, bands, works, asked, whole.forage, whole.rules]);
+		return JSON.stringify([heard, seen, bands, works, asked, whole.forage, whole.rules]);
 	}
 
 	#call(reading: ParsedReading): Answer {
