@@ -7,7 +7,8 @@ import { CURVE_FIELDS, flipsOf, STEPS, type Curve, type Flip, type FlipEvent } f
 const reading = {
 	waterTemperatureC: 20,
 	visibilityM: 1.3,
-	bottomM: 3,
+	// As it comes from feet: no whole number of centimetres.
+	bottomM: 2.996,
 	sky: 'overcast',
 	wind: 'chop',
 	fishFromM: 0.5,
@@ -49,8 +50,18 @@ describe('what would flip the answer', () => {
 			expect({ field, to, [aspect]: looks(rig) }).not.toEqual({ field, to, [aspect]: looks(top) });
 			if (aspect === 'family') expect(rig.family).toBe(becomes.family);
 			for (const value of Object.values(patch)) {
-				if (typeof value === 'number') expect(Math.round(value * 100) / 100).toBe(value);
+				if (typeof value === 'number') expect([Math.round(value * 100) / 100, reading.bottomM]).toContain(value);
 			}
+		}
+	});
+
+	it('stays in this water: no fish below its bottom, whatever its depth is to the centimetre', () => {
+		const found = flips.filter(({ field }) => ['fishFromM', 'fishToM'].includes(field));
+		expect(found.length).toBeGreaterThan(0);
+		for (const { to, patch } of found) {
+			expect(to).toBeLessThanOrEqual(reading.bottomM);
+			expect(patch.bottomM).toBeUndefined();
+			expect(Math.max(patch.fishToM ?? 0, patch.fishFromM ?? 0)).toBeLessThanOrEqual(reading.bottomM);
 		}
 	});
 

@@ -102,18 +102,17 @@ const WORD_FIELDS = {
 export const CURVE_FIELDS = ['waterTemperatureC', 'visibilityM', 'depthM'] as const;
 export type CurveField = (typeof CURVE_FIELDS)[number];
 
+/** How far up a figure can go on this water: no fish are below its bottom. */
+const farthest = ({ bottomM }: Reading, field: Figure): number =>
+	field === 'fishFromM' || field === 'fishToM' ? Math.min(SPANS[field][1], bottomM) : SPANS[field][1];
+
 /** A patch that keeps the fish in the water when the bottom or an edge of their band moves. */
 function patchOf(reading: Reading, field: Figure, value: number): Patch {
 	if (field === 'bottomM') {
 		return { bottomM: value, fishFromM: Math.min(reading.fishFromM, value), fishToM: Math.min(reading.fishToM, value) };
 	}
-	if (field === 'fishFromM') {
-		const toM = Math.max(value, reading.fishToM);
-		return { fishFromM: value, fishToM: toM, bottomM: Math.max(reading.bottomM, toM) };
-	}
-	if (field === 'fishToM') {
-		return { fishToM: value, fishFromM: Math.min(value, reading.fishFromM), bottomM: Math.max(reading.bottomM, value) };
-	}
+	if (field === 'fishFromM') return { fishFromM: value, fishToM: Math.max(value, reading.fishToM) };
+	if (field === 'fishToM') return { fishToM: value, fishFromM: Math.min(value, reading.fishFromM) };
 	// A class that was chosen by hand would hide the wind's speed.
 	return field === 'windMps' ? { windMps: value, wind: undefined } : { [field]: value };
 }
@@ -191,7 +190,8 @@ function* walk(
 			missing.delete(aspect);
 			const exact = yield* halve(asker, field, aspect, before, value);
 			const becomes = asker.topWith(patchOf(asker.reading, field, exact)) ?? rig;
-			const patch = patchOf(asker.reading, field, past(from, exact));
+			const most = Math.max(from, farthest(asker.reading, field));
+			const patch = patchOf(asker.reading, field, Math.min(most, past(from, exact)));
 			found.push({ field, from, to: exact, aspect, becomes, patch, distance: Math.abs(exact - from) / (high - low) });
 		}
 		before = value;
@@ -208,7 +208,8 @@ function* scanFigure(
 ): Generator<FlipEvent> {
 	const now = asker.reading[field];
 	if (now === undefined) return;
-	const grid = gridOf(field).filter((_, at) => at % every === 0);
+	const most = Math.max(now, farthest(asker.reading, field));
+	const grid = [...gridOf(field).filter((value, at) => at % every === 0 && value < most), most];
 	const below = grid.filter((value) => value < now).reverse();
 	const above = grid.filter((value) => value > now);
 	const found = [

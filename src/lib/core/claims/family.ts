@@ -525,7 +525,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		scope: BUZZBAIT,
 		when: 'always',
-		because: 'A buzzbait is for fish that can see or feel it from below, in water of 14 C or more.',
+		because: 'A buzzbait is for fish that can see or feel it from below, in water of 14 °C (57 °F) or more.',
 		speaks: {},
 		silent: null
 	},

@@ -60,7 +60,7 @@
 <section class="wins" aria-labelledby="wins">
 	<header>
 		<h2 id="wins" class="sr-only">Who wins where</h2>
-		<div role="group" aria-label="Along which field of the reading">
+		<div class="pick-one" role="group" aria-label="Along which field of the reading">
 			{#each ['waterTemperatureC', 'visibilityM', 'depthM'] as const as one (one)}
 				<button type="button" aria-pressed={field === one} onclick={() => (field = one)}>{fieldName(one)}</button>
 			{/each}
@@ -121,23 +121,6 @@
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 4px 10px;
-	}
-	header [role='group'] {
-		display: flex;
-		border: 1px solid var(--ink);
-		border-radius: 3px;
-		overflow: clip;
-	}
-	header button {
-		padding: 1px 8px;
-		cursor: pointer;
-	}
-	header button + button {
-		border-left: 1px solid var(--rule-2);
-	}
-	header button[aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--paper);
 	}
 	.key {
 		display: flex;
@@ -216,11 +199,5 @@
 	.wait {
 		height: 100px;
 		color: var(--ink-2);
-	}
-	@media (width < 56rem) {
-		header button {
-			min-height: 48px;
-			padding: 0 12px;
-		}
 	}
 </style>

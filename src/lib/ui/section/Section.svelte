@@ -42,6 +42,8 @@
 		units: UnitSystem;
 		lamp?: boolean;
 		height?: number;
+		/** Height where room is short; as high as elsewhere unless it is given. */
+		narrowHeight?: number | undefined;
 		/** Without gutters, labels and grips: the small picture. */
 		bare?: boolean;
 		onchange?: ((patch: Partial<ParsedReading>, key: string) => void) | undefined;
@@ -50,7 +52,18 @@
 		/** What another screen draws over the water. */
 		over?: Snippet<[Frame, Bed]>;
 	}
-	const { reading, profile, units, lamp = false, height = 430, bare = false, onchange, tint, over }: Props = $props();
+	const {
+		reading,
+		profile,
+		units,
+		lamp = false,
+		height: wideHeight = 430,
+		narrowHeight = wideHeight,
+		bare = false,
+		onchange,
+		tint,
+		over
+	}: Props = $props();
 
 	let width = $state(806);
 	let putIn = $state<ReturnType<typeof PutIn>>();
@@ -60,6 +73,7 @@
 	/** Where room is short the scales and the labels that only repeat the strip are left out. */
 	const NARROW_PX = 520;
 	const narrow = $derived(bare || width < NARROW_PX);
+	const height = $derived(width < NARROW_PX ? narrowHeight : wideHeight);
 	// Facts by themselves, so that a warmer day does not bend the weed again.
 	const bottomM = $derived(reading.bottomM);
 	const ditch = $derived(reading.cover.some(({ kind }) => kind === 'ditch'));
@@ -154,7 +168,14 @@
 </script>
 
 <div class="section" bind:clientWidth={width}>
-	<svg width="100%" {height} viewBox="0 0 {width} {height}" role="group" aria-label={title}>
+	<svg
+		width="100%"
+		{height}
+		style:--narrow="{narrowHeight}px"
+		viewBox="0 0 {width} {height}"
+		role="group"
+		aria-label={title}
+	>
 		<BrowserOnly>
 			<defs><clipPath id={wet}><path d="{bed}V{frame.sky - 60}H{frame.left}Z" /></clipPath></defs>
 			<Sky
@@ -198,11 +219,18 @@
 	.section {
 		position: relative;
 		contain: layout paint style;
+		container-type: inline-size;
 		width: 100%;
 	}
 	svg {
 		display: block;
 		user-select: none;
+	}
+	/* As high as it is drawn once the scripts know its width: nothing under it moves then. */
+	@container (width < 520px) {
+		svg {
+			height: var(--narrow);
+		}
 	}
 	.wet {
 		fill: transparent;

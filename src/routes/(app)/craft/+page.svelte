@@ -50,7 +50,7 @@
 	<div class="title">
 		<h1>Which rules speak, and where do I stand?</h1>
 		<p class="lead"><span class="figure">{loud}</span> of {heard.length} speak on this reading.</p>
-		<div class="views" role="group" aria-label="What to show">
+		<div class="pick-one" role="group" aria-label="What to show">
 			{#each Object.entries(VIEWS) as [key, name] (key)}
 				<button type="button" aria-pressed={view === key} onclick={() => (view = key as keyof typeof VIEWS)}
 					>{name}</button
@@ -150,23 +150,6 @@
 		flex: 1;
 		color: var(--ink-2);
 	}
-	.views {
-		display: flex;
-		border: 1px solid var(--ink);
-		border-radius: 3px;
-		overflow: clip;
-	}
-	.views button {
-		padding: 3px 12px;
-		cursor: pointer;
-	}
-	.views button + button {
-		border-left: 1px solid var(--rule-2);
-	}
-	.views button[aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--paper);
-	}
 	.filters {
 		display: flex;
 		flex-wrap: wrap;
@@ -249,12 +232,14 @@
 		margin-bottom: 4px;
 	}
 	@media (width < 56rem) {
-		.views {
+		.title {
+			padding: 6px 10px;
+		}
+		.pick-one {
 			width: 100%;
 		}
-		.views button {
+		.pick-one button {
 			flex: 1;
-			min-height: 48px;
 		}
 		.filters label {
 			flex: 1 1 40%;

@@ -180,7 +180,7 @@
 
 <div class="screen tally">
 	<div class="screen-title">
-		<h1 class="phone-voiced">What just happened, and what next?</h1>
+		<h1 class={{ 'phone-voiced': under }}>What just happened, and what next?</h1>
 		{#if under && outing}
 			<strong class="name">{outing.record.name}</strong>
 			<span class="figure clock" role="timer" aria-label="Fished for">{clockText(clock)}</span>

@@ -142,6 +142,7 @@
 			profile={app.spot?.spot.profile}
 			units={app.units}
 			height={424}
+			narrowHeight={352}
 			tint={data.tint}
 			lamp={isLamp(page.data.theme)}
 			onchange={(patch, key) => app.change(patch, key)}
@@ -311,7 +312,7 @@
 		}
 		.place {
 			display: grid;
-			grid-template-columns: minmax(0, 0.86fr) minmax(0, 1fr);
+			grid-template-columns: minmax(0, 0.75fr) minmax(0, 1fr);
 		}
 		.place :global(.field) {
 			width: 100%;
@@ -336,6 +337,9 @@
 		}
 		.below {
 			grid-template-columns: 1fr;
+		}
+		.below section {
+			padding-block: 4px;
 		}
 		.below section + section {
 			border-top: 1px solid var(--rule);
