@@ -6,7 +6,7 @@ import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 
 /** A busy machine is slow, not wrong: no test measures time. */
-const shared = { globals: false, restoreMocks: true, expect: { requireAssertions: true }, testTimeout: 30_000 };
+const shared = { globals: false, restoreMocks: true, expect: { requireAssertions: true }, testTimeout: 120_000 };
 
 /** Tries every rig of small catalogues: by itself, so that it can run beside the rest. */
 const BRUTE_FORCE = 'src/lib/core/choice/bruteForce.test.ts';
@@ -99,8 +99,8 @@ export default defineConfig({
 					isolate: false,
 					expect: { ...shared.expect, poll: { timeout: 15_000 } },
 					maxWorkers: 2,
-					testTimeout: 60_000,
-					hookTimeout: 60_000
+					testTimeout: 120_000,
+					hookTimeout: 120_000
 				}
 			}
 		]

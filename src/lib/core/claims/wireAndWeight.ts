@@ -208,7 +208,8 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		scope: BLADED_JIG,
 		when: 'shallow',
-		prefers: { weight: { '0.375': 1, '0.5': 0.5 } },
+		// More than 3/4 rarely pays even beyond ten feet.
+		prefers: { weight: { '0.375': 1, '0.5': 0.5, '1': -0.5, '1.5': -0.5 } },
 		because: 'Bladed jig in the shallows: 3/8 oz.',
 		speaks: { bottomM: 1.2 },
 		silent: { bottomM: 8, fishFromM: 6, fishToM: 8 }
