@@ -39,7 +39,13 @@ const OWN_WAY = 'new URL("highs.wasm",import.meta.url).href';
 const oneSolver = (): Plugin => ({
 	name: 'one-solver',
 	enforce: 'pre',
-	transform: { filter: { id: /highs\.mjs/ }, handler: (code) => code.replace(OWN_WAY, '""') }
+	transform: {
+		filter: { id: /highs\.mjs/ },
+		handler(code) {
+			if (!code.includes(OWN_WAY)) this.error('The solver finds its megabytes in another way than it did.');
+			return code.replace(OWN_WAY, '""');
+		}
+	}
 });
 
 export default defineConfig({

@@ -43,7 +43,7 @@
 		lamp?: boolean;
 		height?: number;
 		/** Height where room is short; as high as elsewhere unless it is given. */
-		narrowHeight?: number | undefined;
+		narrowHeight?: number;
 		/** Without gutters, labels and grips: the small picture. */
 		bare?: boolean;
 		onchange?: ((patch: Partial<ParsedReading>, key: string) => void) | undefined;
@@ -226,7 +226,7 @@
 		display: block;
 		user-select: none;
 	}
-	/* As high as it is drawn once the scripts know its width: nothing under it moves then. */
+	/* Narrow as NARROW_PX has it, before the scripts know the width: nothing under it moves when they do. */
 	@container (width < 520px) {
 		svg {
 			height: var(--narrow);
