@@ -31,8 +31,14 @@ const core = (name: string, files: { include?: string[]; exclude?: string[] }) =
 
 /** What so many pages use goes in one file, of scripts and of styles: on a slow line each file is a way there and back. */
 const COMMON = { pages: 8, styles: 2 } as const;
+/** Schemas with their library: they come after a page that can do without them, in one file. */
+const SCHEMAS =
+	/node_modules.zod\b|core.schema.(?!words|limits|families|band|failure)|core.records.\w*[sS]chemas?\.|claims.house\./;
 /** Ours, and what every page needs; not the library of parts, which comes with the first dialog. */
-const FRAME = /src.lib|node_modules.(svelte|@sveltejs|zod|suncalc)\b(?!-)/;
+const FRAME = /src.lib|node_modules.(svelte|@sveltejs|suncalc)\b(?!-)/;
+/** How a rig is drawn, which comes after what is said of it. */
+const DRAWN = /core.(drawing|geometry).|ui.rig.(?!SmallRig)/;
+const isFrame = (id: string) => FRAME.test(id) && !SCHEMAS.test(id) && !DRAWN.test(id);
 
 /** The solver's own way to its megabytes: the page tells it where they lie, once, and a second copy would be built. */
 const OWN_WAY = 'new URL("highs.wasm",import.meta.url).href';
@@ -55,8 +61,10 @@ export default defineConfig({
 			output: {
 				codeSplitting: {
 					groups: [
-						{ name: 'styles', priority: 2, minShareCount: COMMON.styles, test: /type=style/ },
-						{ name: 'frame', priority: 1, minShareCount: COMMON.pages, test: FRAME }
+						{ name: 'styles', priority: 3, minShareCount: COMMON.styles, test: /type=style/ },
+						{ name: 'frame', priority: 2, minShareCount: COMMON.pages, test: isFrame },
+						{ name: 'drawn', priority: 1, minShareCount: COMMON.pages, test: DRAWN },
+						{ name: 'schemas', priority: 1, minShareCount: COMMON.styles, test: SCHEMAS }
 					]
 				}
 			}

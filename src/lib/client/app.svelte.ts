@@ -1,27 +1,17 @@
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { dequal } from 'dequal';
 import { getContext, setContext } from 'svelte';
 import { withAlmanac } from '$lib/forms/almanac';
 import { completeReading, type Reading } from '$lib/core/reading/complete';
-import { dayRecordSchema, type DayRecord } from '$lib/core/records/daySchema';
+import type { DayRecord } from '$lib/core/records/daySchema';
 import type { DocumentKindName } from '$lib/core/records/kind';
 import type { CallAnswer, CallInput, Moves } from '$lib/core/schema/call';
 import type { HouseRule } from '$lib/core/claims/house';
 import type { ParsedReading } from '$lib/core/schema/reading';
-import {
-	deskRecordSchema,
-	SCHEMA_VERSION,
-	settingsRecordSchema,
-	standRecordSchema,
-	type DeskRecord,
-	type SettingsRecord,
-	type SpotRecord,
-	type StandRecord,
-	type WaterRecord
-} from '$lib/core/records/schemas';
+import type { DeskRecord, SettingsRecord, SpotRecord, StandRecord, WaterRecord } from '$lib/core/records/schemas';
 import type { Locks, Rig } from '$lib/core/schema/rig';
-import { benchRecordSchema, type BenchRecord } from '$lib/core/records/rigSchemas';
+import type { BenchRecord } from '$lib/core/records/rigSchemas';
 import { without } from '$lib/core/base/without';
-import * as z from 'zod/mini';
 import { Bench } from './bench.svelte';
 import type { Device } from './device';
 import { HeldDocument } from './document.svelte';
@@ -90,12 +80,6 @@ const ROUNDS = 6;
 const WATERS_KEY = 'waters';
 const KEY = Symbol('app');
 
-/** A reader of stored values: what does not fit today's shape is none. */
-const reader =
-	<T>(schema: z.ZodMiniType<T>) =>
-	(raw: unknown): T | undefined =>
-		schema.safeParse(raw).data;
-
 const freedWords = (count: number): string | null =>
 	count > 0 ? `${count} ${count === 1 ? 'lock was' : 'locks were'} freed: set for another water.` : null;
 
@@ -131,15 +115,15 @@ export class App {
 	/** @param screen The screen that is shown: a change belongs to it, and only there it is taken back. */
 	constructor({ anglerId, documents, waters, now }: AppStart, screen: () => string) {
 		const { desk, bench, stand, settings, day } = documents;
-		const held = <T>(name: DocumentKindName, from: Versioned<T> | null, blank: T, schema: z.ZodMiniType<T>) =>
-			new HeldDocument<T>(name, from?.record ?? blank, from?.version ?? 0, reader(schema));
+		const held = <T>(name: DocumentKindName, from: Versioned<T> | null, blank: T) =>
+			new HeldDocument<T>(name, from?.record ?? blank, from?.version ?? 0);
 		this.anglerId = anglerId;
 		this.#screen = screen;
-		this.desk = held('desk', desk, blankDesk(now), deskRecordSchema);
-		this.standing = held('stand', stand, NO_STAND, standRecordSchema);
-		this.setting = held('settings', settings, DEFAULT_SETTINGS, settingsRecordSchema);
-		this.benched = held<BenchRecord | null>('bench', bench, null, z.nullable(benchRecordSchema));
-		this.planned = held('day', day, A_DAY, dayRecordSchema);
+		this.desk = held('desk', desk, blankDesk(now));
+		this.standing = held('stand', stand, NO_STAND);
+		this.setting = held('settings', settings, DEFAULT_SETTINGS);
+		this.benched = held<BenchRecord | null>('bench', bench, null);
+		this.planned = held('day', day, A_DAY);
 		this.bench = new Bench(this.benched, (step) => this.making(step));
 		this.keeping = new Keeping(this);
 		this.tally = new Tally({
@@ -391,18 +375,20 @@ export class App {
 		const tabs = this.#tabs;
 		this.#deafen = device.heard(() => void this.#listen());
 		const kept = this.keeping.open(device, start.sequence, tabs);
+		const { READERS, wholeHappening } = await import('./shapes');
 		const served = start.documents as Record<string, Versioned<never> | null>;
 		await Promise.all(
 			this.documents.map((document) => {
 				const from = start.recordsDown ? null : served[document.name];
 				return document.open(device, from ? { value: from.record, version: from.version } : null, {
+					read: READERS[document.name] as (raw: unknown) => never,
 					onchange: () => this.keeping.told(document),
 					onsaved: () => tabs.tell({ kind: 'document', name: document.name }),
 					onfull: () => (this.full = true)
 				});
 			})
 		);
-		await Promise.all([kept, this.tally.open(device)]);
+		await Promise.all([kept, this.tally.open(device, wholeHappening)]);
 		await this.#recallWaters(device, start);
 		this.forgetful = !(await device.lasting());
 		this.live = true;
@@ -429,7 +415,7 @@ export class App {
 		await Promise.all([
 			...this.documents.map((document) => document.listen()),
 			this.keeping.outbox?.open(),
-			this.#device && this.tally.open(this.#device)
+			this.tally.listen()
 		]);
 		await this.keeping.outbox?.flush();
 	}

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { startBuild, withRig } from '$lib/core/build/start';
 import { call } from '$lib/core/choice/call';
 import { readingSchema } from '$lib/core/schema/reading';
-import { SCHEMA_VERSION, type ReadingRecord, type StandRecord } from '$lib/core/records/schemas';
+import type { ReadingRecord, StandRecord } from '$lib/core/records/schemas';
 import type { HouseRule } from '$lib/core/claims/house';
 import { App, type HeldWater } from './app.svelte';
 import { MemoryDevice, type Device } from './device';

@@ -1,6 +1,6 @@
 import { buildOf } from '$lib/core/build/fit';
 import type { Build } from '$lib/core/schema/build';
-import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { Rig } from '$lib/core/schema/rig';
 import type { RigEvent, RigLog } from '$lib/core/schema/rigLog';
 import type { BenchRecord } from '$lib/core/records/rigSchemas';

@@ -1,4 +1,5 @@
 import { dequal } from 'dequal';
+import type { DocumentKindName } from '$lib/core/records/kind';
 import type { Device } from './device';
 import * as steps from './held';
 import type { Held, Making } from './held';
@@ -28,8 +29,10 @@ interface Versioned<T> {
 	readonly version: number;
 }
 
-/** What a document is told by those around it. */
-export interface Around {
+/** What a document gets from those around it. */
+export interface Around<T> {
+	/** Makes a value of what was stored, `undefined` of what is none any more. */
+	readonly read: (raw: unknown) => T | undefined;
 	/** Said after every change that is to go to the server. */
 	readonly onchange: () => void;
 	/** Said when the device has the latest change, so that other tabs look. */
@@ -43,11 +46,15 @@ export interface Around {
  * tab's change is never overwritten: whatever was changed here is done again on top of it.
  */
 export class HeldDocument<T> {
-	readonly name: string;
+	readonly name: DocumentKindName;
 	#held = $state.raw<Held<T>>() as Held<T>;
-	readonly #read: (raw: unknown) => T | undefined;
 	#device: Device | null = null;
-	#around: Around = { onchange: () => undefined, onsaved: () => undefined, onfull: () => undefined };
+	#around: Around<T> = {
+		read: () => undefined,
+		onchange: () => undefined,
+		onsaved: () => undefined,
+		onfull: () => undefined
+	};
 	/** As the page came with it. */
 	readonly #first: Held<T>;
 	/** Changes that the device does not have yet. */
@@ -60,13 +67,9 @@ export class HeldDocument<T> {
 	#spoken = false;
 	#saving: Promise<void> = Promise.resolve();
 
-	/**
-	 * @param read Makes a value of what was stored, `undefined` of what is none any more.
-	 * @param version The server's version of the value; 0 when it has none.
-	 */
-	constructor(name: string, value: T, version: number, read: (raw: unknown) => T | undefined) {
+	/** @param version The server's version of the value; 0 when it has none. */
+	constructor(name: DocumentKindName, value: T, version: number) {
 		this.name = name;
-		this.#read = read;
 		this.#first = steps.heldFrom(value, version);
 		this.#held = this.#first;
 	}
@@ -102,18 +105,18 @@ export class HeldDocument<T> {
 
 	#valid(held: Held<unknown> | undefined): Held<T> | undefined {
 		if (!held) return undefined;
-		const value = this.#read(held.value);
+		const value = this.#around.read(held.value);
 		if (value === undefined) return undefined;
 		const sound = (list: readonly steps.Step<unknown>[]): steps.Step<T>[] =>
 			list.flatMap((step) => {
-				const before = this.#read(step.value);
+				const before = this.#around.read(step.value);
 				return before === undefined ? [] : [{ ...step, value: before }];
 			});
 		return { ...held, value, past: sound(held.past), future: sound(held.future) };
 	}
 
 	/** Brings back what the device holds; what was changed before that is done again on top of it. */
-	async open(device: Device, server: Versioned<T> | null, around: Around): Promise<void> {
+	async open(device: Device, server: Versioned<T> | null, around: Around<T>): Promise<void> {
 		this.#device = device;
 		this.#around = around;
 		this.#saving = this.#readDevice(device, server, device.said(this.#key));

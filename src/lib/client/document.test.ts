@@ -5,12 +5,12 @@ import { HeldDocument, type Around } from './document.svelte';
 import { tooSlow } from './testing/device';
 
 const read = (raw: unknown): string[] | undefined => (Array.isArray(raw) ? (raw as string[]) : undefined);
-const quiet: Around = { onchange: () => undefined, onsaved: () => undefined, onfull: () => undefined };
+const quiet: Around<string[]> = { read, onchange: () => undefined, onsaved: () => undefined, onfull: () => undefined };
 const making = { screen: 'water', order: 1 };
-const document = (value: string[] = []) => new HeldDocument<string[]>('desk', value, 0, read);
+const document = (value: string[] = []) => new HeldDocument<string[]>('desk', value, 0);
 
 /** A tab: its own copy of the document on the same device, which hears when another one has saved. */
-async function tab(device: Device, others: HeldDocument<string[]>[], around: Partial<Around> = {}) {
+async function tab(device: Device, others: HeldDocument<string[]>[], around: Partial<Around<string[]>> = {}) {
 	const own = document();
 	others.push(own);
 	const tell = () => others.forEach((other) => other !== own && void other.refresh());

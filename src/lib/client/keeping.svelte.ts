@@ -1,14 +1,7 @@
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { RecordKindName } from '$lib/core/records/kinds';
 import type { CallAnswer, CallInput } from '$lib/core/schema/call';
-import {
-	readingRecordSchema,
-	SCHEMA_VERSION,
-	type DeskRecord,
-	type KeptCallRecord,
-	type ReadingRecord,
-	type SpotRecord,
-	type StandRecord
-} from '$lib/core/records/schemas';
+import type { DeskRecord, KeptCallRecord, ReadingRecord, SpotRecord, StandRecord } from '$lib/core/records/schemas';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
 import type { PartRecord, RigRecord } from '$lib/core/records/rigSchemas';
 import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
@@ -18,7 +11,7 @@ import type { HeldDocument } from './document.svelte';
 import { listWithWaiting, toShow, type Listed } from './lists';
 import { mergedStand } from './merge';
 import { Outbox, type Write } from './outbox.svelte';
-import { recordOf } from './readingInHand';
+import { keptFault, recordOf } from './readingInHand';
 import * as server from './server';
 import { inOneTab, type Tabs } from './tabs';
 import { newUuid } from './uuid';
@@ -210,8 +203,9 @@ export class Keeping {
 	keepReading(asNew: boolean): string | null {
 		const { desk } = this.#app;
 		const called = desk.value.name.trim() || this.#app.usualName;
-		const parsed = readingRecordSchema.safeParse(recordOf(desk.value, called));
-		if (!parsed.success) return parsed.error.issues[0]!.message;
+		const record = recordOf(desk.value, called);
+		const wrong = keptFault(record);
+		if (wrong !== null) return wrong;
 		if (desk.value.name !== called) desk.amend((one) => ({ ...one, name: called }));
 		const known = asNew ? null : desk.value.readingId;
 		const id = known ?? newUuid();
@@ -221,7 +215,7 @@ export class Keeping {
 		const isSame = (one: DeskRecord): boolean =>
 			one.readingId === readingId && one.takenAt === takenAt && one.spotId === spotId && (!asNew || one.name === name);
 		desk.amend((one) => (isSame(one) ? { ...one, readingId: id, readingVersion: version } : one));
-		void this.put('readings', id, version, parsed.data, parsed.data.name);
+		void this.put('readings', id, version, record, called);
 		return null;
 	}
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { StandRecord } from '$lib/core/records/schemas';
-import { HOUSE_RULES_MAX } from '$lib/core/schema/call';
+import { HOUSE_RULES_MAX } from '$lib/core/schema/limits';
 import { freeRuleId, mergedStand } from './merge';
 
 type Rule = StandRecord['houseRules'][number];

@@ -1,5 +1,5 @@
 import type { StandRecord } from '$lib/core/records/schemas';
-import { HOUSE_RULES_MAX } from '$lib/core/schema/call';
+import { HOUSE_RULES_MAX } from '$lib/core/schema/limits';
 
 /** The lowest free id of a rule of one's own, "MY-01" and up. */
 export function freeRuleId(taken: ReadonlySet<string>): string | null {

@@ -1,8 +1,11 @@
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { bandWithin } from '$lib/core/reading/band';
 import { completeReading } from '$lib/core/reading/complete';
 import { BLANK_READING } from '$lib/core/reading/blank';
-import { readingSchema, type ParsedReading } from '$lib/core/schema/reading';
-import { SCHEMA_VERSION, type DeskRecord, type ReadingRecord } from '$lib/core/records/schemas';
+import { readingFault } from '$lib/core/reading/fault';
+import { NAME_LONG, NAME_MAX, NAME_MISSING } from '$lib/core/schema/limits';
+import type { ParsedReading } from '$lib/core/schema/reading';
+import type { DeskRecord, ReadingRecord } from '$lib/core/records/schemas';
 import type { Locks } from '$lib/core/schema/rig';
 import { without } from '$lib/core/base/without';
 
@@ -14,7 +17,7 @@ export const blankDesk = (now: string): DeskRecord => ({
 	readingVersion: 0,
 	spotId: null,
 	takenAt: now,
-	reading: readingSchema.parse(BLANK_READING),
+	reading: BLANK_READING,
 	locks: {}
 });
 
@@ -23,11 +26,9 @@ export function patched(
 	desk: DeskRecord,
 	patch: Partial<ParsedReading>
 ): { desk: DeskRecord; wrong: null } | { desk: null; wrong: string } {
-	const parsed = readingSchema.safeParse({ ...desk.reading, ...patch });
-	if (!parsed.success) return { desk: null, wrong: parsed.error.issues[0]!.message };
-	// What was not changed stays the very same object, so that nothing drawn from it is drawn anew.
-	const changed = Object.keys(patch).map((name) => [name, parsed.data[name as keyof ParsedReading]]);
-	return { desk: { ...desk, reading: { ...desk.reading, ...Object.fromEntries(changed) } }, wrong: null };
+	const reading = { ...desk.reading, ...patch };
+	const fault = readingFault(reading);
+	return fault ? { desk: null, wrong: fault.message } : { desk: { ...desk, reading }, wrong: null };
 }
 
 /** The desk with something about the rig fixed, or freed with `undefined`; `null` fixes that it is left off. */
@@ -72,6 +73,12 @@ export const recordOf = ({ spotId, takenAt, reading }: DeskRecord, name: string)
 	takenAt,
 	reading
 });
+
+/** What keeps a reading from being kept, or `null`. */
+export function keptFault({ name, reading }: ReadingRecord): string | null {
+	if (name === '') return NAME_MISSING;
+	return name.length > NAME_MAX ? NAME_LONG : (readingFault(reading)?.message ?? null);
+}
 
 /** A kept reading laid on the desk. */
 export const laid = (id: string, version: number, { name, spotId, takenAt, reading }: ReadingRecord): DeskRecord => ({

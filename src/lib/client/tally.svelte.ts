@@ -1,7 +1,7 @@
 import { without as omit } from '$lib/core/base/without';
-import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
-import { happeningSchema, type HappeningInput } from '$lib/core/schema/tally';
+import type { Happening, HappeningInput } from '$lib/core/schema/tally';
 import { nextOrder, storyOf, type Happened, type Story } from '$lib/core/tally/story';
 import type { Device } from './device';
 import type { Listed } from './lists';
@@ -48,6 +48,9 @@ type ChangesSince = (since: number) => Promise<{
 	readonly changes: readonly { readonly kind: string; readonly id: string; readonly deleted: boolean }[];
 } | null>;
 
+/** What happened, with what was not said of it, or what is wrong with it. */
+type Whole = (what: HappeningInput) => Happening | string;
+
 const KEY = 'tally';
 const isoNow = (): string => new Date().toISOString();
 const NOTHING: Held = { outing: null, happened: {}, gone: [], since: 0 };
@@ -74,6 +77,7 @@ const happenedOf = ({ id, record }: HeldHappening): Happened => ({
 export class Tally {
 	#held = $state.raw<Held>(NOTHING);
 	#device: Device | null = null;
+	#whole: Whole = () => 'Nothing is written down yet.';
 	readonly #teller: Teller;
 	readonly #now: () => string;
 	/** Whether the device said that it is full; what is tapped is on the screen all the same. */
@@ -89,15 +93,27 @@ export class Tally {
 	readonly happened: readonly Happened[] = $derived(Object.values(this.#held.happened).map(happenedOf));
 	readonly story: Story | null = $derived(this.outing && storyOf(this.outing.record, this.happened));
 
-	/** Takes up what the device holds, also what was said as a page was left. */
-	async open(device: Device): Promise<void> {
+	/**
+	 * Takes up what the device holds.
+	 *
+	 * @param whole Makes what happened whole, or says what is wrong with it. Nothing is written down before it is there.
+	 */
+	async open(device: Device, whole: Whole): Promise<void> {
 		this.#device = device;
+		this.#whole = whole;
+		await this.listen();
+		this.ready = true;
+	}
+
+	/** Takes up what the device holds, also what was said as a page was left. */
+	async listen(): Promise<void> {
+		const device = this.#device;
+		if (!device) return;
 		const words = device.said(KEY);
 		const held = (await device.read<Held>(KEY)) ?? NOTHING;
 		const said = words.map(({ value }) => value as Held);
 		await this.#update((now) => [held, ...said].reduce(joined, now));
 		for (const { forget } of words) forget();
-		this.ready = true;
 	}
 
 	/** Another tab wrote. */
@@ -140,6 +156,17 @@ export class Tally {
 		);
 	}
 
+	/** Something that may be written down, with what was not said of it, or what is wrong with it. */
+	whole(what: HappeningInput): Happening | string {
+		return this.#whole(what);
+	}
+
+	#made(what: HappeningInput): Happening {
+		const whole = this.#whole(what);
+		if (typeof whole === 'string') throw new Error(whole);
+		return whole;
+	}
+
 	/** Writes down what happened. */
 	async add(what: HappeningInput): Promise<string | null> {
 		const { outing } = this;
@@ -149,7 +176,7 @@ export class Tally {
 			outingId: outing.id,
 			at: this.#now(),
 			order: nextOrder(this.happened),
-			what: happeningSchema.parse(what)
+			what: this.#made(what)
 		};
 		const one: HeldHappening = { id: newUuid(), version: 0, record };
 		await this.#both(
@@ -163,7 +190,7 @@ export class Tally {
 	async say(id: string, what: HappeningInput): Promise<void> {
 		const before = this.#held.happened[id];
 		if (!before) return;
-		const record = { ...before.record, what: happeningSchema.parse(what) };
+		const record = { ...before.record, what: this.#made(what) };
 		await this.#both(
 			(held) => ({ ...held, happened: { ...held.happened, [id]: { ...before, record } } }),
 			() => this.#teller.put('happenings', id, before.version, record, titleOf(record.what))

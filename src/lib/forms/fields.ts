@@ -1,4 +1,4 @@
-import { READING_RANGES } from '$lib/core/schema/reading';
+import { READING_RANGES } from '$lib/core/schema/limits';
 import * as words from '$lib/core/schema/words';
 import type { Measure } from './units';
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
+import { LIST_MAX } from '../core/schema/limits';
 import { describe, expect, it } from 'vitest';
-import { LIST_MAX, readingSchema } from '../core/schema/reading';
+import { readingSchema } from '../core/schema/reading';
 import { COVER_KINDS, FORAGE_KINDS } from '../core/schema/words';
 import { coverWith, forageWith, topFor, withoutKind } from './putIn';
 

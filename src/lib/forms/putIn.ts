@@ -1,4 +1,5 @@
-import { LIST_MAX, type Cover, type Forage, type ParsedReading } from '../core/schema/reading';
+import { LIST_MAX } from '../core/schema/limits';
+import type { Cover, Forage, ParsedReading } from '../core/schema/reading';
 
 type CoverKind = Cover['kind'];
 type ForageKind = Forage['kind'];

@@ -1,5 +1,6 @@
-import { READING_RANGES, readingSchema, type ParsedReading } from '$lib/core/schema/reading';
+import { readingSchema, type ParsedReading } from '$lib/core/schema/reading';
 import type { UnitSystem } from '$lib/core/records/schemas';
+import { rangeMessage } from './ranges';
 import { figureText, shownIn, type Measure } from './units';
 import { CHOICES, FIGURES } from './fields';
 
@@ -104,11 +105,4 @@ function readable(errors: Errors, units: UnitSystem): Errors {
 		else if (/expected number/.test(told[key]!)) told[key] = required ? 'This one is needed.' : NOT_A_NUMBER;
 	}
 	return told;
-}
-
-/** "Between 0 and 40 °C.", in the angler's units. */
-export function rangeMessage(key: keyof typeof FIGURES, measure: Measure, units: UnitSystem): string {
-	const { show, unit, digits } = shownIn(units, measure);
-	const [low, high] = READING_RANGES[key].map((end) => Number(show(end).toFixed(digits)));
-	return `Between ${low} and ${high} ${unit}.`;
 }

@@ -1,6 +1,7 @@
 import type { Stances } from '../claims/splits';
 import type { Reading } from '../reading/complete';
-import { mainForageIn, ramp, WORDS } from '../reading/conditions';
+import { ramp, WORDS } from '../reading/conditions';
+import { mainForageIn } from '../reading/forage';
 
 /** A value by nodes of another, linear between them and held at the ends. */
 type Curve = readonly (readonly [number, number])[];

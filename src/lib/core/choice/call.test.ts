@@ -1,6 +1,7 @@
 import fc from 'fast-check';
+import { FAMILY_KEYS } from '../schema/families';
 import { describe, expect, it } from 'vitest';
-import { FAMILY_KEYS, rigSchema } from '../schema/rig';
+import { rigSchema } from '../schema/rig';
 import { callInputSchema, type CallAnswer } from '../schema/call';
 import { refusalOf } from '../testing/refusal';
 import type { ReadingInput } from '../schema/reading';

@@ -1,6 +1,7 @@
+import { READING_RANGES } from '../schema/limits';
 import type { Reading } from '../reading/complete';
 import type { CallInput } from '../schema/call';
-import { READING_RANGES, type ParsedReading } from '../schema/reading';
+import type { ParsedReading } from '../schema/reading';
 import type { Rig } from '../schema/rig';
 import {
 	BANKS,

@@ -1,5 +1,6 @@
+import { FAMILY_KEYS } from '../schema/families';
 import type { LocalRules } from '../schema/reading';
-import { FAMILY_KEYS, type Locks } from '../schema/rig';
+import type { Locks } from '../schema/rig';
 import type { Family } from '../schema/words';
 import type { Sense } from './limits';
 import type { Part, Space, Variable } from './part';

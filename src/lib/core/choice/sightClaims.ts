@@ -5,7 +5,7 @@ import type { Scene } from '../optics/scene';
 import { sceneOfReading } from '../optics/sight';
 import { targetOf } from '../optics/targets';
 import type { Reading } from '../reading/complete';
-import { mainForageOf } from '../reading/conditions';
+import { mainForageOf } from '../reading/forage';
 import { SKIRT_COLOURS } from '../schema/words';
 
 /** A colour seen half as far as the farthest is not preferred at all (assumed). */

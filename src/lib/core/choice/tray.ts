@@ -1,5 +1,6 @@
+import { FAMILY_KEYS } from '../schema/families';
 import { without } from '../base/without';
-import { FAMILY_KEYS, type Locks } from '../schema/rig';
+import type { Locks } from '../schema/rig';
 import type { Tray, TrayPart } from '../schema/tray';
 import type { Family } from '../schema/words';
 import type { Factor } from './factors';

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { FACETS } from './claim';
 import { WORDS, type Word } from '../reading/conditions';
-import { HOUSE_RULES_MAX } from '../schema/call';
+import { HOUSE_RULES_MAX } from '../schema/limits';
 import { FAMILIES } from '../schema/words';
 
 /** Most facets of a rig that one rule may prefer: the craft's own limit. */

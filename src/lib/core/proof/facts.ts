@@ -1,6 +1,6 @@
 import { completeReading, type Reading } from '../reading/complete';
 import type { Rig } from '../schema/rig';
-import type { Arm, HookPlace, Hookset } from '../schema/tally';
+import type { Arm, HookPlace, Hookset } from '../schema/words';
 import { turnsOf } from '../tally/trial';
 import { storyOf, strikesOf, type Beginning, type Happened } from '../tally/story';
 

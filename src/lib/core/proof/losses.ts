@@ -1,6 +1,6 @@
 import { shareOf, type Share } from '../evidence/share';
 import { spoken } from '../naming/spoken';
-import { HOOKSETS, type HookPlace } from '../schema/tally';
+import { HOOKSETS, type HookPlace } from '../schema/words';
 import { totalOf, type Fact, type HookedFish } from './facts';
 
 /** What hooked fish are counted by: what the hook hangs on, and how it was set. */

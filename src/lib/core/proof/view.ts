@@ -1,4 +1,4 @@
-import type { HookPlace } from '../schema/tally';
+import type { HookPlace } from '../schema/words';
 import { facetOf } from './facets';
 import { totalOf, type Fact } from './facts';
 

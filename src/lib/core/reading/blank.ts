@@ -1,7 +1,7 @@
-import type { ReadingInput } from '../schema/reading';
+import type { ParsedReading } from '../schema/reading';
 
 /** A new reading before anything was read: the middle of things, so that the picture has something to show. */
-export const BLANK_READING: ReadingInput = {
+export const BLANK_READING: ParsedReading = {
 	waterTemperatureC: 15,
 	visibilityM: 1.2,
 	bottomM: 3,

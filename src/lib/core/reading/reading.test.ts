@@ -4,8 +4,9 @@ import { readingSchema } from '../schema/reading';
 import { PHASES } from '../schema/words';
 import { anyReading } from '../testing/arbitraries';
 import { completeReading, windClass } from './complete';
+import { mainForageIn } from './forage';
 import { suggestPhase } from './phase';
-import { all, any, holds, mainForageIn, not, RAMPS, ramp, WORDS, type Word } from './conditions';
+import { all, any, holds, not, RAMPS, ramp, WORDS, type Word } from './conditions';
 
 const complete = (reading: object) =>
 	completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1.3, bottomM: 3, ...reading }));

@@ -1,12 +1,11 @@
 import * as z from 'zod/mini';
 import { instant } from '../schema/instant';
-import { outfitSchema, RODS_MAX } from '../schema/outfit';
+import { outfitSchema } from '../schema/outfit';
+import { EDITED_HOURS_MAX, RODS_MAX, STATION_HOURS_MAX } from '../schema/limits';
 import { SKIES } from '../schema/words';
 import { schemaVersion, uuid } from './schemas';
 
-/** Most hours that a file of weather has, hours that are held as they were changed by hand, and spots. */
-export const STATION_HOURS_MAX = 24 * 31;
-export const EDITED_HOURS_MAX = 200;
+/** Most spots of a day. */
 const SPOTS_MAX = 200;
 
 const windMps = z.number().check(z.minimum(0), z.maximum(40));

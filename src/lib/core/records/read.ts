@@ -1,5 +1,5 @@
 import { InputFailure, parseWith, type Failure, type SetAside } from '../schema/failure';
-import { SCHEMA_VERSION } from './schemas';
+import { SCHEMA_VERSION } from './version';
 import { KINDS, type RecordKindName, type RecordOf } from './kinds';
 import type { RawRecord, RecordKind } from './kind';
 

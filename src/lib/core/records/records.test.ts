@@ -1,11 +1,12 @@
 import fc from 'fast-check';
+import { SCHEMA_VERSION } from './version';
 import { describe, expect, it } from 'vitest';
 import { startBuild } from '../build/start';
 import { refusalOf } from '../testing/refusal';
 import { FAMILIES } from '../schema/words';
-import { BLADES_MAX, rigPartsSchema, rigSchema } from '../schema/rig';
+import { rigPartsSchema, rigSchema } from '../schema/rig';
 import { SPLITS } from '../claims/splits';
-import { SCHEMA_VERSION } from './schemas';
+import { BLADES_MAX } from '../schema/families';
 import { DOCUMENT_KIND_NAMES } from './kind';
 import { KINDS, kindOf, LISTED_KIND_NAMES } from './kinds';
 import { readRecord } from './read';

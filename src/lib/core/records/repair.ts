@@ -1,4 +1,4 @@
-import { BLADES_MAX } from '../schema/rig';
+import { BLADES_MAX } from '../schema/families';
 import type { Family } from '../schema/words';
 
 interface Bladed {

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { parseWith } from '../schema/failure';
 import { rigRecordSchema, type RigRecord } from './rigSchemas';
-import { SCHEMA_VERSION } from './schemas';
+import { SCHEMA_VERSION } from './version';
 import { readRecord } from './read';
 
 /** One rig as a file, as it is written now. */

@@ -1,4 +1,4 @@
-import { SCHEMA_VERSION } from './schemas';
+import { SCHEMA_VERSION } from './version';
 import type { RigRecord } from './rigSchemas';
 import type { Build } from '../schema/build';
 import type { RigLog } from '../schema/rigLog';

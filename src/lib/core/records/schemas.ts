@@ -1,23 +1,15 @@
 import * as z from 'zod/mini';
 import { callAnswerSchema, movesSchema } from '../schema/call';
 import { houseRulesSchema } from '../claims/house';
+import { NAME_LONG, NAME_MAX, NAME_MISSING } from '../schema/limits';
 import { coverSchema, readingSchema } from '../schema/reading';
 import { PLACES } from '../schema/words';
 import { instant } from '../schema/instant';
 import { lockSchema } from '../schema/rig';
-
-/**
- * Version of the stored records' shape; raised with a step in `records/upgrade.ts` that reads the older one.
- *
- * 2: a kept call says where and when; the reading in hand and the rig in hand are documents of their own; a rig has at
- * most the blades that its family can carry.
- */
-export const SCHEMA_VERSION = 2;
+import { SCHEMA_VERSION } from './version';
 
 export const schemaVersion = z.literal(SCHEMA_VERSION);
-export const recordName = z
-	.string()
-	.check(z.trim(), z.minLength(1, 'Give it a name.'), z.maxLength(120, 'A name has at most 120 letters.'));
+export const recordName = z.string().check(z.trim(), z.minLength(1, NAME_MISSING), z.maxLength(NAME_MAX, NAME_LONG));
 export const uuid = z.uuid({ version: 'v4', error: 'A key is a version 4 UUID.' });
 
 /** A reading as it is kept. */
@@ -54,7 +46,7 @@ export const keptCallRecordSchema = z.strictObject({
 /** The reading in hand, kept or not, with what is fixed about the rig that is called for it. */
 export const deskRecordSchema = z.strictObject({
 	schemaVersion,
-	name: z.string().check(z.maxLength(120)),
+	name: z.string().check(z.maxLength(NAME_MAX)),
 	readingId: z.nullable(uuid),
 	readingVersion: z.int().check(z.minimum(0)),
 	spotId: z.nullable(uuid),

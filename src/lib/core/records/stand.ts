@@ -1,6 +1,6 @@
 import { stancesKnown } from '../claims/splits';
 import { houseClaims } from '../choice/houseRules';
-import { HOUSE_RULES_MAX } from '../schema/call';
+import { HOUSE_RULES_MAX } from '../schema/limits';
 import type { SetAside } from '../schema/failure';
 import type { RawRecord } from './kind';
 

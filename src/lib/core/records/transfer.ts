@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
+import { SCHEMA_VERSION } from './version';
 import { InputFailure, parseWith, type SetAside } from '../schema/failure';
 import { instant } from '../schema/instant';
-import { SCHEMA_VERSION, uuid } from './schemas';
+import { uuid } from './schemas';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from './kind';
 import { KINDS, LISTED_KIND_NAMES, type ListedKindName, type RecordKindName, type RecordOf } from './kinds';
 import { newerVersion, readRecord } from './read';

@@ -1,12 +1,11 @@
 import * as z from 'zod/mini';
 import { readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
+import { HOUSE_RULES_MAX } from './limits';
 import { traySchema } from './tray';
 import { FAMILIES } from './words';
 import { calledWindowSchema } from './window';
 
-/** Most rules of one's own that are weighed together. */
-export const HOUSE_RULES_MAX = 50;
 /** Most calls that one answer may hold. */
 export const TOP_MAX = 8;
 

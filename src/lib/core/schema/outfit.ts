@@ -7,7 +7,5 @@ export const outfitSchema = z.object({
 	reel: rigSchema.shape.reel,
 	line: rigSchema.shape.line
 });
-/** Most rods of a day. */
-export const RODS_MAX = 8;
 
 export type Outfit = z.output<typeof outfitSchema>;

@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
+import { RODS_MAX } from './limits';
 import { calledRigSchema } from './call';
 import { instant } from './instant';
-import { outfitSchema, RODS_MAX } from './outfit';
+import { outfitSchema } from './outfit';
 import { readingSchema } from './reading';
 import { rigSchema } from './rig';
 import { traySchema } from './tray';

@@ -1,5 +1,7 @@
 import './english';
 import * as z from 'zod/mini';
+import { bandFaults } from './band';
+import { COVER_TOP_M, FORAGE_IN, LIST_MAX, READING_RANGES, RULE_RANGES, type RangedKey } from './limits';
 import {
 	AMOUNTS,
 	ANSWERS,
@@ -26,47 +28,26 @@ import {
 	WINDS
 } from './words';
 
-/**
- * Ranges that a measured figure of a reading may take, SI. Outside them the figure is a slip of the pen, not water:
- * fresh water freezes at 0 C and bass leave no record above 40 C; the rest bounds the scales that the models cover.
- */
-export const READING_RANGES = {
-	waterTemperatureC: [0, 40],
-	dayLengthH: [0, 24],
-	visibilityM: [0.05, 20],
-	sunElevationDeg: [-90, 90],
-	moon: [0, 1],
-	windMps: [0, 30],
-	bottomM: [0.2, 60],
-	fishFromM: [0, 60],
-	fishToM: [0, 60],
-	castM: [4, 60]
-} as const satisfies Record<string, readonly [number, number]>;
-
-/** Largest number of cover, forage or event entries in one reading. */
-export const LIST_MAX = 12;
-
-function ranged(key: keyof typeof READING_RANGES) {
-	const [low, high] = READING_RANGES[key];
-	return z.number().check(z.minimum(low), z.maximum(high));
-}
+const within = ([low, high]: readonly [number, number]) => z.number().check(z.minimum(low), z.maximum(high));
+const whole = ([low, high]: readonly [number, number]) => z.int().check(z.minimum(low), z.maximum(high));
+const ranged = (key: RangedKey) => within(READING_RANGES[key]);
 
 export const coverSchema = z.strictObject({
 	kind: z.enum(COVER_KINDS),
 	density: z.enum(DENSITIES),
 	form: z._default(z.enum(COVER_FORMS), 'even'),
-	topM: z.number().check(z.minimum(0), z.maximum(60))
+	topM: within(COVER_TOP_M)
 });
 
 export const forageSchema = z.strictObject({
 	kind: z.enum(FORAGE_KINDS),
-	lengthIn: z.number().check(z.minimum(0.2), z.maximum(14)),
+	lengthIn: within(FORAGE_IN),
 	amount: z.enum(AMOUNTS)
 });
 
 export const rulesSchema = z.strictObject({
-	hooksMax: z.optional(z.int().check(z.minimum(1), z.maximum(20))),
-	pointsMax: z.optional(z.int().check(z.minimum(1), z.maximum(60))),
+	hooksMax: z.optional(whole(RULE_RANGES.hooksMax)),
+	pointsMax: z.optional(whole(RULE_RANGES.pointsMax)),
 	leadAllowed: z.optional(z.boolean())
 });
 
@@ -112,14 +93,7 @@ const readingShape = z.strictObject({
  */
 export const readingSchema = readingShape.check(
 	z.superRefine((reading, context) => {
-		const from = reading.fishFromM ?? 0;
-		const to = reading.fishToM ?? reading.bottomM;
-		if (to > reading.bottomM + 1e-9) {
-			context.addIssue({ code: 'custom', path: ['fishToM'], message: 'The fish band ends below the bottom.' });
-		}
-		if (from > to) {
-			context.addIssue({ code: 'custom', path: ['fishFromM'], message: 'The fish band begins below its end.' });
-		}
+		for (const { path, message } of bandFaults(reading)) context.addIssue({ code: 'custom', path: [path], message });
 	})
 );
 

@@ -1,16 +1,15 @@
 import './english';
 import * as z from 'zod/mini';
+import { ALL_STYLES, BLADES_MAX, FAMILY_KEYS, STYLES_OF } from './families';
 import {
 	ACCENTS,
 	BODIES,
-	BUZZ_BLADES,
 	FAMILIES,
 	FINISHES,
 	HEAD_MATERIALS,
 	HEAD_SHAPES,
 	HOOK_GAUGES,
 	HOOK_SHANKS,
-	JIG_BLADES,
 	LINE_TYPES,
 	MOUNTS,
 	NOISES,
@@ -25,38 +24,9 @@ import {
 	TEXTURES,
 	THICKNESSES,
 	TRAILER_HOOKS,
-	TRAILER_KINDS,
-	TURNING_STYLES
+	TRAILER_KINDS
 } from './words';
 import type { Family } from './words';
-
-const ALL_STYLES = [...TURNING_STYLES, ...JIG_BLADES, ...BUZZ_BLADES] as const;
-export type BladeStyle = (typeof ALL_STYLES)[number];
-
-/** Blade styles that each family can carry. */
-export const STYLES_OF: Record<Family, readonly BladeStyle[]> = {
-	spinnerbait: TURNING_STYLES,
-	underspin: TURNING_STYLES,
-	'bladed-jig': JIG_BLADES,
-	buzzbait: BUZZ_BLADES
-};
-
-/** Most blades that each family carries: a front one needs the spinnerbait's upper arm. */
-export const BLADES_MAX: Readonly<Record<Family, number>> = {
-	spinnerbait: 2,
-	underspin: 1,
-	'bladed-jig': 1,
-	buzzbait: 1
-};
-
-/** Keys that only some families have; every other key belongs to all four. */
-export const FAMILY_KEYS = {
-	wireIn: ['spinnerbait', 'buzzbait'],
-	body: ['bladed-jig'],
-	noise: ['buzzbait'],
-	array: ['spinnerbait'],
-	screwIn: ['underspin']
-} as const satisfies Record<string, readonly Family[]>;
 
 const bladeShape = z.strictObject({
 	position: z.enum(['front', 'rear']),

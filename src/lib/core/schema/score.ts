@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
+import { HOUSE_RULES_MAX } from './limits';
 import { reasonSchema } from './call';
-import { HOUSE_RULES_MAX, movesSchema } from './call';
+import { movesSchema } from './call';
 import { readingSchema } from './reading';
 import { lockSchema, rigSchema } from './rig';
 

@@ -1,25 +1,7 @@
 import * as z from 'zod/mini';
 import { readingSchema } from './reading';
 import { rigSchema } from './rig';
-
-/** When in a cast a fish struck. */
-export const HITS = ['entry', 'fall', 'first-turns', 'steady', 'pop', 'deflection', 'boat-side'] as const;
-export type Hit = (typeof HITS)[number];
-
-/** Where the hook sat. */
-export const HOOK_PLACES = ['skin', 'corner', 'roof', 'deep', 'unknown'] as const;
-export type HookPlace = (typeof HOOK_PLACES)[number];
-
-/** How the hook was set: swept with the rod, struck hard, or by nothing but winding on. */
-export const HOOKSETS = ['sweep', 'strike', 'wind'] as const;
-export type Hookset = (typeof HOOKSETS)[number];
-
-/** What broke or bent. */
-export const DAMAGES = ['line', 'wire', 'skirt', 'hook', 'blade'] as const;
-
-/** What can be changed about the fishing besides a part of the rig. */
-export const ARMS = ['a', 'b'] as const;
-export type Arm = (typeof ARMS)[number];
+import { DAMAGES, HITS, HOOK_PLACES, HOOKSETS } from './words';
 
 const uuid = z.uuid({ version: 'v4' });
 const text = (most: number) => z.string().check(z.trim(), z.minLength(1, 'Write something first.'), z.maxLength(most));

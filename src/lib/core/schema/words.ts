@@ -1,5 +1,5 @@
 /**
- * The closed vocabularies of readings and rigs. One table: schemas, claims, forms and the word table of the
+ * The closed vocabularies of readings, rigs and outings. One table: schemas, claims, forms and the word table of the
  * interface all read it, so a word exists everywhere or nowhere.
  */
 export const TRENDS = ['rising', 'steady', 'falling'] as const;
@@ -129,3 +129,22 @@ export type BuzzBlade = (typeof BUZZ_BLADES)[number];
 export type Phase = (typeof PHASES)[number];
 export type Retrieve = (typeof RETRIEVES)[number];
 export type Finish = (typeof FINISHES)[number];
+
+/** When in a cast a fish struck. */
+export const HITS = ['entry', 'fall', 'first-turns', 'steady', 'pop', 'deflection', 'boat-side'] as const;
+export type Hit = (typeof HITS)[number];
+
+/** Where the hook sat. */
+export const HOOK_PLACES = ['skin', 'corner', 'roof', 'deep', 'unknown'] as const;
+export type HookPlace = (typeof HOOK_PLACES)[number];
+
+/** How the hook was set: swept with the rod, struck hard, or by nothing but winding on. */
+export const HOOKSETS = ['sweep', 'strike', 'wind'] as const;
+export type Hookset = (typeof HOOKSETS)[number];
+
+/** What broke or bent. */
+export const DAMAGES = ['line', 'wire', 'skirt', 'hook', 'blade'] as const;
+
+/** The two rigs of a trial. */
+export const ARMS = ['a', 'b'] as const;
+export type Arm = (typeof ARMS)[number];

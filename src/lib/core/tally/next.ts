@@ -4,7 +4,7 @@ import { WEIGHTS_OZ } from '../catalogue/parts';
 import type { Reading } from '../reading/complete';
 import { WEED } from '../reading/conditions';
 import type { Rig } from '../schema/rig';
-import type { HookPlace } from '../schema/tally';
+import type { HookPlace } from '../schema/words';
 import { changeText, type Field } from './changed';
 import type { Story } from './story';
 

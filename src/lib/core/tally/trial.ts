@@ -1,6 +1,7 @@
+import type { Arm } from '../schema/words';
 import { seeded } from '../base/random';
 import type { EvidenceBlock } from '../schema/evidence';
-import type { Arm, Trial } from '../schema/tally';
+import type { Trial } from '../schema/tally';
 
 /**
  * Whose turn it is, turn by turn: pairs of one of each, which of them first drawn from the seed, so that nobody picks the

@@ -5,7 +5,7 @@ import { isOnWater } from '../../core/places/shore';
 import { completeReading } from '../../core/reading/complete';
 import { chartRecordSchema } from '../../core/records/chartSchema';
 import { partRecordSchema, rigRecordSchema } from '../../core/records/rigSchemas';
-import { SCHEMA_VERSION } from '../../core/records/schemas';
+import { SCHEMA_VERSION } from '../../core/records/version';
 import { readingSchema } from '../../core/schema/reading';
 import { chartOf } from './charts';
 import { demoRigs, OWN_PARTS, partDocument } from './rigs';

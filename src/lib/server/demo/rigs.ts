@@ -2,7 +2,7 @@ import { rigRecordOf } from '../../core/records/rigRecord';
 import { startBuild, withLayout, withOwn, withRig } from '../../core/build/start';
 import type { Build, OwnUse } from '../../core/schema/build';
 import type { RigLog } from '../../core/schema/rigLog';
-import { SCHEMA_VERSION } from '../../core/records/schemas';
+import { SCHEMA_VERSION } from '../../core/records/version';
 import type { PartRecord, RigRecord } from '../../core/records/rigSchemas';
 
 /** Parts that the demo's angler has weighed and measured. */

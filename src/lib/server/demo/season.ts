@@ -1,10 +1,11 @@
+import { HITS, HOOK_PLACES, HOOKSETS } from '../../core/schema/words';
 import { startBuild } from '../../core/build/start';
 import type { Random } from '../../core/base/random';
-import { SCHEMA_VERSION } from '../../core/records/schemas';
+import { SCHEMA_VERSION } from '../../core/records/version';
 import type { HappeningRecord, OutingRecord } from '../../core/records/tallySchemas';
 import type { ParsedReading } from '../../core/schema/reading';
 import type { Rig } from '../../core/schema/rig';
-import { happeningSchema, HITS, HOOK_PLACES, HOOKSETS, type HappeningInput } from '../../core/schema/tally';
+import { happeningSchema, type HappeningInput } from '../../core/schema/tally';
 
 /** A day of the made-up season: where, when and on which water. */
 export interface Day {

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from '../../core/records/version';
 import { randomUUID } from 'node:crypto';
 import { buildOf } from '../../core/build/fit';
 import { call } from '../../core/choice/call';
@@ -5,7 +6,7 @@ import { seeded, type Random } from '../../core/base/random';
 import { windClass } from '../../core/reading/complete';
 import { callInputSchema } from '../../core/schema/call';
 import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/schema/reading';
-import { SCHEMA_VERSION, type DeskRecord } from '../../core/records/schemas';
+import type { DeskRecord } from '../../core/records/schemas';
 import type { BenchRecord } from '../../core/records/rigSchemas';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../db/connection';

@@ -1,7 +1,8 @@
+import { SCHEMA_VERSION } from '../../core/records/version';
 import { randomUUID } from 'node:crypto';
 import { buildOf } from '../../core/build/fit';
 import type { BenchRecord } from '../../core/records/rigSchemas';
-import { SCHEMA_VERSION, type DeskRecord } from '../../core/records/schemas';
+import type { DeskRecord } from '../../core/records/schemas';
 import type { Rig } from '../../core/schema/rig';
 import type { ParsedReading } from '../../core/schema/reading';
 

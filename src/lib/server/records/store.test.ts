@@ -3,7 +3,7 @@ import type { WhereOptions } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { call } from '../../core/choice/call';
 import { callInputSchema } from '../../core/schema/call';
-import { SCHEMA_VERSION } from '../../core/records/schemas';
+import { SCHEMA_VERSION } from '../../core/records/version';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';
 import { asHttpFailure } from '../http/failures';

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { seeded } from '../../core/base/random';
-import { SCHEMA_VERSION } from '../../core/records/schemas';
+import { SCHEMA_VERSION } from '../../core/records/version';
 import { unpacked } from '../../core/proof/packed';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';

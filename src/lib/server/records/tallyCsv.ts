@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
+import { SCHEMA_VERSION } from '../../core/records/version';
 import { without } from '../../core/base/without';
 import { readRecord } from '../../core/records/read';
-import { SCHEMA_VERSION, uuid } from '../../core/records/schemas';
+import { uuid } from '../../core/records/schemas';
 import type { HappeningRecord, OutingRecord } from '../../core/records/tallySchemas';
 import { InputFailure } from '../../core/schema/failure';
 import type { Happening } from '../../core/schema/tally';

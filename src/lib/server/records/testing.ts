@@ -1,6 +1,7 @@
+import { SCHEMA_VERSION } from '../../core/records/version';
 import { call } from '../../core/choice/call';
 import { readingSchema } from '../../core/schema/reading';
-import { SCHEMA_VERSION, type KeptCallRecord, type ReadingRecord } from '../../core/records/schemas';
+import type { KeptCallRecord, ReadingRecord } from '../../core/records/schemas';
 
 /** The water of the records that tests keep. */
 export const WATER = readingSchema.parse({

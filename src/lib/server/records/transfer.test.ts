@@ -4,7 +4,7 @@ import { startBuild } from '../../core/build/start';
 import { rigRecordOf } from '../../core/records/rigRecord';
 import { without } from '../../core/base/without';
 import { houseRulesSchema } from '../../core/claims/house';
-import { SCHEMA_VERSION } from '../../core/records/schemas';
+import { SCHEMA_VERSION } from '../../core/records/version';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';
 import { storeOf } from './store';

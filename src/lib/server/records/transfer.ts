@@ -18,7 +18,7 @@ import {
 	type Transfer
 } from '../../core/records/transfer';
 import type { SetAside } from '../../core/schema/failure';
-import { SCHEMA_VERSION } from '../../core/records/schemas';
+import { SCHEMA_VERSION } from '../../core/records/version';
 import { inTransaction } from '../db/transaction';
 import { HttpFailure } from '../http/failures';
 import { storeOf } from './store';

@@ -9,7 +9,7 @@
 		type OwnKind
 	} from '$lib/core/schema/build';
 	import { ownColourSchema, type StrandColour } from '$lib/core/schema/ownColour';
-	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+	import { SCHEMA_VERSION } from '$lib/core/records/version';
 	import { withOwn } from '$lib/core/build/start';
 	import { useApp } from '$lib/client/app.svelte';
 	import { newUuid } from '$lib/client/uuid';

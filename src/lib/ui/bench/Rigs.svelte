@@ -4,7 +4,7 @@
 	import { changedSince, rigRecordOf } from '$lib/core/records/rigRecord';
 	import { InputFailure } from '$lib/core/schema/failure';
 	import type { RigRecord } from '$lib/core/records/rigSchemas';
-	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+	import { SCHEMA_VERSION } from '$lib/core/records/version';
 	import { drawLaid } from '$lib/core/drawing/rigDrawing';
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { layRig } from '$lib/core/geometry/lay';

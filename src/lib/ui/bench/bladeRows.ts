@@ -1,9 +1,10 @@
+import { STYLES_OF, type BladeStyle } from '$lib/core/schema/families';
 import { BLADE_SIZES } from '$lib/core/catalogue/bladeSizes';
 import { BUZZ_DIAMETERS_MM, METAL_FINISHES } from '$lib/core/catalogue/parts';
 import { withRig } from '$lib/core/build/start';
 import { spoken } from '$lib/core/naming/spoken';
 import type { Build } from '$lib/core/schema/build';
-import { STYLES_OF, type Blade, type BladeStyle, type Rig } from '$lib/core/schema/rig';
+import type { Blade, Rig } from '$lib/core/schema/rig';
 import * as words from '$lib/core/schema/words';
 import type { OwnSlot } from '$lib/core/schema/words';
 import { choice, fitFigure, withOwnOptions, type Control, type Maker, type Row } from './controls';

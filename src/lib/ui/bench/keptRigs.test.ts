@@ -9,7 +9,7 @@ import { startBuild, withRig } from '$lib/core/build/start';
 import { completeReading } from '$lib/core/reading/complete';
 import { rigRecordOf } from '$lib/core/records/rigRecord';
 import type { PartRecord } from '$lib/core/records/rigSchemas';
-import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { Build } from '$lib/core/schema/build';
 import type { OwnColour } from '$lib/core/schema/ownColour';
 import { readingSchema } from '$lib/core/schema/reading';

@@ -1,4 +1,4 @@
-import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { describe, expect, it } from 'vitest';
 import { startBuild, withRig } from '$lib/core/build/start';
 import { checkBuild } from '$lib/core/bench/checks/checkBuild';

@@ -1,9 +1,8 @@
 <script lang="ts">
 	import type { HeldSpot } from '$lib/client/app.svelte';
-	import { RODS_MAX } from '$lib/core/schema/outfit';
+	import { RODS_MAX } from '$lib/core/schema/limits';
 	import FigureField from '../parts/FigureField.svelte';
 	import type { DayPlan } from './day';
-	import { readWeather, WeatherFailure } from './weatherFile';
 
 	interface Props {
 		day: DayPlan;
@@ -22,11 +21,12 @@
 		const chosen = input.files?.[0];
 		if (!chosen) return;
 		try {
+			const { readWeather } = await import('./weatherFile');
 			const station = await readWeather(chosen.name, await chosen.text());
 			onset({ station, edits: {} });
 			said = `${station.length} ${station.length === 1 ? 'hour' : 'hours'} from ${chosen.name}.`;
 		} catch (error) {
-			said = error instanceof WeatherFailure ? error.message : 'This file could not be read.';
+			said = error instanceof Error && error.name === 'WeatherFailure' ? error.message : 'This file could not be read.';
 		}
 		input.value = '';
 	}

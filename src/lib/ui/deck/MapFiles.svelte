@@ -3,7 +3,7 @@
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
 	import { download } from '../parts/download';
 	import { notOf, takingOf, type Taking } from './mapExchange';
-	import { MapFailure, readMap, type MapFile } from './mapFile';
+	import type { MapFile } from './mapFile';
 	import { geoJsonOf, gpxOf, mapCsvOf, type Written } from './mapWrite';
 
 	interface Props {
@@ -26,12 +26,13 @@
 		read = null;
 		said = '';
 		try {
+			const { readMap } = await import('./mapFile');
 			const file = await readMap(chosen.name, await chosen.text(), readXml);
 			const wrong = notOf(file, water);
 			if (wrong) said = wrong;
 			else read = { name: chosen.name, file, taking: takingOf(file, water, chart) };
 		} catch (error) {
-			said = error instanceof MapFailure ? error.message : 'This file could not be read.';
+			said = error instanceof Error && error.name === 'MapFailure' ? error.message : 'This file could not be read.';
 		}
 		input.value = '';
 	}

@@ -1,7 +1,8 @@
+import { EDITED_HOURS_MAX } from '$lib/core/schema/limits';
 import { tz } from '@date-fns/tz';
 import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
 import { readingIn, type Weather } from '$lib/core/day/weather';
-import { EDITED_HOURS_MAX, type DayRecord } from '$lib/core/records/daySchema';
+import type { DayRecord } from '$lib/core/records/daySchema';
 import type { Lie } from '$lib/core/places/rank';
 import type { ParsedReading } from '$lib/core/schema/reading';
 import type { Worth } from '$lib/workers/deck.worker';

@@ -3,7 +3,7 @@ import { cleanup, fireEvent, render, screen, within } from '@testing-library/sve
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { HeldSpot } from '$lib/client/app.svelte';
 import { readingSchema } from '$lib/core/schema/reading';
-import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { HourRow } from './Hours.svelte';
 import Hours from './Hours.svelte';
 

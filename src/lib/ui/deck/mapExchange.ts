@@ -1,9 +1,10 @@
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
 import { lookingFrom } from '$lib/core/places/bank';
 import { Depths } from '$lib/core/places/depths';
 import { distanceM, planeAbout, type LonLat, type Plane } from '$lib/core/places/plane';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
-import { SCHEMA_VERSION, type SpotRecord } from '$lib/core/records/schemas';
+import type { SpotRecord } from '$lib/core/records/schemas';
 import type { MapFile } from './mapFile';
 
 /** A water is no farther (m) from a file's places than this, or the file is of another water. */

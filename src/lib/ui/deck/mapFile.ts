@@ -29,7 +29,9 @@ export interface MapFile {
 }
 
 /** A file that is refused, with where and why; nothing of it is taken. */
-export class MapFailure extends Error {}
+export class MapFailure extends Error {
+	override readonly name = 'MapFailure';
+}
 
 /** Largest file, bytes. */
 const FILE_MAX = 20_000_000;

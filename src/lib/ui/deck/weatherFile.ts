@@ -1,9 +1,12 @@
 import * as z from 'zod/mini';
-import { STATION_HOURS_MAX as HOURS_MAX, stationHourSchema } from '$lib/core/records/daySchema';
+import { STATION_HOURS_MAX as HOURS_MAX } from '$lib/core/schema/limits';
+import { stationHourSchema } from '$lib/core/records/daySchema';
 import type { StationHour } from './day';
 
 /** A file of weather that is refused, with where and why. */
-export class WeatherFailure extends Error {}
+export class WeatherFailure extends Error {
+	override readonly name = 'WeatherFailure';
+}
 
 const FULL_HOUR = 'A full hour, as 2026-05-09T06:00Z.';
 

@@ -1,23 +1,19 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { bladesText, lineText, ouncesText, rigName } from '$lib/core/naming/describe';
-	import { drawLaid } from '$lib/core/drawing/rigDrawing';
-	import { layRig } from '$lib/core/geometry/lay';
-	import { mainForageIn } from '$lib/core/reading/conditions';
+	import { mainForageIn } from '$lib/core/reading/forage';
 	import { PHASES, SKIES } from '$lib/core/schema/words';
 	import { useApp } from '$lib/client/app.svelte';
 	import Ruler from '../parts/Ruler.svelte';
 	import { FIGURES } from '$lib/forms/fields';
-	import RigDrawing from '../rig/RigDrawing.svelte';
+	import SmallRig from '../rig/SmallRig.svelte';
 	import { figureText, shownIn, type Measure } from '$lib/forms/units';
 	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
 
 	const app = useApp();
 	const reading = $derived(app.complete);
+	const build = $derived(app.bench.build);
 	const rig = $derived(app.rig);
-	const drawing = $derived(app.bench.build && drawLaid(layRig(app.bench.build), true));
-	/** The drawing fits a box of 134 by 60 px. */
-	const scale = $derived(drawing ? Math.min(134 / drawing.bounds.width, 60 / drawing.bounds.height) : 1);
 	const zone = $derived(app.zone);
 	const when = $derived(
 		new Intl.DateTimeFormat('en-GB', {
@@ -146,8 +142,8 @@
 		{/each}
 	</div>
 	<a class="hand" href={resolve('/call')} aria-label="Rig in hand: {rig ? rigName(rig) : 'none yet'}">
-		{#if rig && drawing}
-			<span class="picture"><RigDrawing {drawing} {scale} decorative /></span>
+		{#if rig && build}
+			<span class="picture"><SmallRig {build} width={134} height={60} /></span>
 			<span class="words">
 				<strong>{rigName(rig)}</strong>
 				<span>{ouncesText(rig.weightOz)} oz, {bladesText(rig)}</span>
@@ -286,7 +282,7 @@
 		.picture {
 			flex-basis: 58px;
 		}
-		.picture :global(svg) {
+		.picture :global(:is(.small-rig, svg)) {
 			max-width: 58px;
 			max-height: 40px;
 		}

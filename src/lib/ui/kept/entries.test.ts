@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { startBuild } from '$lib/core/build/start';
 import { rigRecordOf } from '$lib/core/records/rigRecord';
-import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { readingSchema } from '$lib/core/schema/reading';
 import { compared } from './compared';
 import { callEntry, ordered, readingEntry, rigEntry, searchText } from './entries';

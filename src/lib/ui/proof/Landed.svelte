@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { GEAR, type Gear, type Kept } from '$lib/core/proof/losses';
 	import type { Hooked } from '$lib/core/proof/view';
-	import type { Hookset } from '$lib/core/schema/tally';
+	import type { Hookset } from '$lib/core/schema/words';
 	import { HOOK_WORDS, SET_WORDS } from '../tally/words';
 
 	interface Props {

@@ -1,8 +1,11 @@
 <script lang="ts">
-	import { LIST_MAX, type Cover } from '$lib/core/schema/reading';
+	import { COVER_TOP_M, LIST_MAX } from '$lib/core/schema/limits';
+	import type { Cover } from '$lib/core/schema/reading';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { COVER_FORMS, COVER_KINDS, DENSITIES } from '$lib/core/schema/words';
 	import { coverOf } from '$lib/forms/putIn';
+	import { betweenMessage } from '$lib/forms/ranges';
+	import { typedFigure } from '$lib/forms/typed';
 	import { figureText, shownIn } from '$lib/forms/units';
 	import { spoken } from '$lib/core/naming/spoken';
 
@@ -36,9 +39,9 @@
 
 	function top(index: number, text: string) {
 		draft[index] = text;
-		const figure = Number(text.replace(',', '.'));
-		told[index] =
-			text.trim() === '' || !Number.isFinite(figure) ? 'Write a number.' : edit(index, { topM: shown.read(figure) });
+		const topM = shown.read(typedFigure(text));
+		if (Number.isNaN(topM)) told[index] = 'Write a number.';
+		else told[index] = edit(index, { topM }) && betweenMessage(COVER_TOP_M, 'depth', units);
 	}
 </script>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount, type Snippet } from 'svelte';
-	import { READING_RANGES } from '$lib/core/schema/reading';
+	import { READING_RANGES } from '$lib/core/schema/limits';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { ReadAs } from '$lib/forms/readAs';
@@ -8,7 +8,7 @@
 	import Ruler from '../parts/Ruler.svelte';
 	import { figureText, shownIn, spokenFigure } from '$lib/forms/units';
 	import type { FigureField } from '$lib/forms/fields';
-	import { rangeMessage } from '$lib/forms/readingForm';
+	import { rangeMessage } from '$lib/forms/ranges';
 
 	interface Props {
 		field: FigureField;

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { LIST_MAX, type Forage } from '$lib/core/schema/reading';
+	import { LIST_MAX } from '$lib/core/schema/limits';
+	import type { Forage } from '$lib/core/schema/reading';
 	import { AMOUNTS, FORAGE_KINDS } from '$lib/core/schema/words';
 	import { spoken } from '$lib/core/naming/spoken';
 	import { baitOf } from '$lib/forms/putIn';

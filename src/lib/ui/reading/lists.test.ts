@@ -1,7 +1,8 @@
 // @vitest-environment jsdom
+import { LIST_MAX } from '$lib/core/schema/limits';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { LIST_MAX, type Cover, type Forage } from '$lib/core/schema/reading';
+import type { Cover, Forage } from '$lib/core/schema/reading';
 import CoverRows from './CoverRows.svelte';
 // They come with the first question; here they are at hand, so that no test waits for the tools that make them.
 import '$lib/core/optics/along';
@@ -45,6 +46,16 @@ describe('cover as it is read', () => {
 		await fireEvent.blur(box('Cover 1, top below the surface'));
 		expect(box('Cover 1, top below the surface').value).toBe('deep');
 		expect(onvalue).not.toHaveBeenCalled();
+	});
+
+	it('says the range of a depth that no cover has, in the units that are shown', async () => {
+		shown(
+			[wood],
+			vi.fn(() => 'no reading'),
+			'imperial'
+		);
+		await type('Cover 1, top below the surface', '900');
+		expect(screen.getByRole('alert').textContent).toBe('Between 0 and 196.9 ft.');
 	});
 
 	it('forgets what was wrong with a row that goes: the next one is not blamed', async () => {

@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { LIST_MAX } from '$lib/core/schema/limits';
 	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
 	import type { Reading } from '$lib/core/reading/complete';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { LIST_MAX, type Cover, type Forage, type ParsedReading } from '$lib/core/schema/reading';
+	import type { Cover, Forage, ParsedReading } from '$lib/core/schema/reading';
 	import { COVER_KINDS, FORAGE_KINDS } from '$lib/core/schema/words';
 	import { coverWith, forageWith, withoutKind } from '$lib/forms/putIn';
 	import { withUnit } from '$lib/forms/units';

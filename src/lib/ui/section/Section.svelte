@@ -2,7 +2,7 @@
 	import type { Snippet } from 'svelte';
 	import type { Reading } from '$lib/core/reading/complete';
 	import { sunDegOf } from '$lib/core/reading/light';
-	import { mainForageIn } from '$lib/core/reading/conditions';
+	import { mainForageIn } from '$lib/core/reading/forage';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import type { Stop } from '$lib/forms/drawn';

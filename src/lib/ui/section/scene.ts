@@ -1,5 +1,5 @@
 import { M_PER_IN } from '$lib/core/base/units';
-import { mainForageIn } from '$lib/core/reading/conditions';
+import { mainForageIn } from '$lib/core/reading/forage';
 import type { Reading } from '$lib/core/reading/complete';
 import { pxPerM, yOf, type Frame } from './geometry';
 import type { Box } from './labels';

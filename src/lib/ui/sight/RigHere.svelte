@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { mainForageIn } from '$lib/core/reading/conditions';
+	import { mainForageIn } from '$lib/core/reading/forage';
 	import type { Reading } from '$lib/core/reading/complete';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { View } from '$lib/core/optics/backdrop';

@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { DAMAGES } from '$lib/core/schema/words';
 	import { useApp } from '$lib/client/app.svelte';
-	import { DAMAGES, type HappeningInput } from '$lib/core/schema/tally';
+	import type { HappeningInput } from '$lib/core/schema/tally';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { strikesOf, type Story } from '$lib/core/tally/story';
 	import type { OnDeck } from './deck.svelte';

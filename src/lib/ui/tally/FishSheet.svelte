@@ -1,14 +1,8 @@
 <script lang="ts">
+	import { HITS, HOOK_PLACES, HOOKSETS } from '$lib/core/schema/words';
 	import { typedFigure } from '$lib/forms/typed';
 	import { dequal } from 'dequal';
-	import {
-		happeningSchema,
-		HITS,
-		HOOK_PLACES,
-		HOOKSETS,
-		type Happening,
-		type HappeningInput
-	} from '$lib/core/schema/tally';
+	import type { Happening, HappeningInput } from '$lib/core/schema/tally';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { HIT_WORDS, HOOK_WORDS, SET_WORDS } from './words';
 
@@ -16,10 +10,12 @@
 	interface Props {
 		what: Struck;
 		units: UnitSystem;
+		/** Something that is to be said, with what was not said of it, or what is wrong with it. */
+		whole: (what: HappeningInput) => Happening | string;
 		onsay: (what: HappeningInput) => void;
 		onclose: () => void;
 	}
-	const { what, units, onsay, onclose }: Props = $props();
+	const { what, units, whole, onsay, onclose }: Props = $props();
 	const CM_PER_IN = 2.54;
 	const KG_PER_LB = 0.45359237;
 	const imperial = $derived(units === 'imperial');
@@ -28,9 +24,9 @@
 	/** Says one thing more; what cannot be is told at its field and changes nothing. */
 	function say(more: Record<string, unknown>) {
 		const [key] = Object.keys(more);
-		const parsed = happeningSchema.safeParse({ ...what, ...more });
-		wrong = parsed.success ? {} : { [key!]: parsed.error.issues[0]!.message };
-		if (parsed.success && !dequal(parsed.data, what)) onsay(parsed.data);
+		const next = whole({ ...what, ...more } as HappeningInput);
+		wrong = typeof next === 'string' ? { [key!]: next } : {};
+		if (typeof next !== 'string' && !dequal(next, what)) onsay(next);
 	}
 	function figure(text: string, by: number): number | null {
 		return text.trim() === '' ? null : typedFigure(text) * by;

@@ -1,11 +1,12 @@
 <script lang="ts">
+	import { READING_RANGES } from '$lib/core/schema/limits';
 	import { typedFigure } from '$lib/forms/typed';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { READING_RANGES, type ParsedReading } from '$lib/core/schema/reading';
+	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { LIGHTS, SKIES, WINDS } from '$lib/core/schema/words';
 	import { figureText, shownIn, type Measure } from '$lib/forms/units';
-	import { rangeMessage } from '$lib/forms/readingForm';
+	import { rangeMessage } from '$lib/forms/ranges';
 
 	interface Props {
 		reading: ParsedReading;

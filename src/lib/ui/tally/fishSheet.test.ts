@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { wholeHappening } from '$lib/client/shapes';
 import { happeningSchema, type HappeningInput } from '$lib/core/schema/tally';
 import FishSheet from './FishSheet.svelte';
 import { clockText, happeningText } from './words';
@@ -12,7 +13,13 @@ const noSpot = () => 'no named spot';
 describe('what is told of a fish', () => {
 	function shown(what: HappeningInput, units: 'metric' | 'imperial' = 'metric') {
 		const onsay = vi.fn<(what: HappeningInput) => void>();
-		render(FishSheet, { what: happeningSchema.parse(what) as never, units, onsay, onclose: vi.fn() });
+		render(FishSheet, {
+			what: happeningSchema.parse(what) as never,
+			units,
+			whole: wholeHappening,
+			onsay,
+			onclose: vi.fn()
+		});
 		const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 		const put = (label: RegExp, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
 		return { onsay, press, put };

@@ -1,6 +1,7 @@
+import type { Hit, HookPlace, Hookset } from '$lib/core/schema/words';
 import type { UnitSystem } from '$lib/core/records/schemas';
 import { rigName } from '$lib/core/naming/describe';
-import type { Happening, Hit, HookPlace, Hookset } from '$lib/core/schema/tally';
+import type { Happening } from '$lib/core/schema/tally';
 import type { Story, Stretch } from '$lib/core/tally/story';
 import { withUnit } from '$lib/forms/units';
 

@@ -1,8 +1,9 @@
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { houseClaims } from '$lib/core/choice/houseRules';
 import type { CallInput } from '$lib/core/schema/call';
-import { SCHEMA_VERSION, type KeptCallRecord } from '$lib/core/records/schemas';
+import type { KeptCallRecord } from '$lib/core/records/schemas';
 import { packAnswer } from '$lib/forms/answerPack';
 import { anglerOf } from '$lib/server/auth/api';
 import { layRig } from '$lib/server/records/desk';

@@ -1,9 +1,10 @@
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { laid } from '$lib/client/readingInHand';
 import { inShort, type ShortCall } from '$lib/client/shortCall';
 import type { RigRecord } from '$lib/core/records/rigSchemas';
-import { SCHEMA_VERSION, type DeskRecord, type KeptCallRecord, type ReadingRecord } from '$lib/core/records/schemas';
+import type { DeskRecord, KeptCallRecord, ReadingRecord } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { IMPORT_MAX, parseJson } from '$lib/server/http/body';
 import { layBuild, layRig } from '$lib/server/records/desk';

@@ -1,5 +1,6 @@
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { fail, redirect } from '@sveltejs/kit';
-import { SCHEMA_VERSION, settingsRecordSchema, THEMES } from '$lib/core/records/schemas';
+import { settingsRecordSchema, THEMES } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { asHttpFailure } from '$lib/server/http/failures';
 import { storeOf } from '$lib/server/records/store';

@@ -22,8 +22,8 @@
 	import Begin from '$lib/ui/tally/Begin.svelte';
 	import Beside from '$lib/ui/tally/Beside.svelte';
 	import { OnDeck } from '$lib/ui/tally/deck.svelte';
-	import Histories from '$lib/ui/tally/Histories.svelte';
 	import FishSheet from '$lib/ui/tally/FishSheet.svelte';
+	import Histories from '$lib/ui/tally/Histories.svelte';
 	import Twins from '$lib/ui/tally/Twins.svelte';
 	import RigNow from '$lib/ui/tally/RigNow.svelte';
 	import { castsOf, clockText, happeningText, type Answer } from '$lib/ui/tally/words';
@@ -206,6 +206,7 @@
 				<FishSheet
 					what={fish.what as never}
 					units={app.units}
+					whole={(what) => tally.whole(what)}
 					onsay={(what) => tally.say(fish.id, what)}
 					onclose={() => (more = null)}
 				/>

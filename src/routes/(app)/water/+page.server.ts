@@ -1,6 +1,7 @@
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
-import { SCHEMA_VERSION, type UnitSystem } from '$lib/core/records/schemas';
+import type { UnitSystem } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { layReading } from '$lib/server/records/desk';
 import { asHttpFailure } from '$lib/server/http/failures';

@@ -4,13 +4,13 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { rigName, bladesText, ouncesText } from '$lib/core/naming/describe';
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
+	import { buildOf } from '$lib/core/build/fit';
 	import { useApp } from '$lib/client/app.svelte';
 	import Gauge from '$lib/ui/parts/Gauge.svelte';
 	import Strength from '$lib/ui/parts/Strength.svelte';
 	import PastReadings from '$lib/ui/reading/PastReadings.svelte';
 	import ReadingFields from '$lib/ui/reading/ReadingFields.svelte';
-	import RigDrawing from '$lib/ui/rig/RigDrawing.svelte';
+	import SmallRig from '$lib/ui/rig/SmallRig.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
 	import { isLamp } from '$lib/ui/frame/theme';
 	import { localTime, utcTime } from '$lib/ui/time';
@@ -32,8 +32,6 @@
 	app.serve(data.answer, false);
 	const answer = $derived(app.shown);
 	const call = $derived(answer?.calls[0]);
-	const rig = $derived(call?.rig);
-	const drawing = $derived(rig && drawRig(rig, true));
 	const verdict = $derived(answer?.verdict);
 	const SAID = { good: 'Yes.', fair: 'Fair.', poor: 'Hardly.' } as const;
 	const plan = $derived(
@@ -184,8 +182,8 @@
 			</section>
 			<section class="tie" aria-labelledby="tie">
 				<h2 id="tie">Tie on</h2>
-				{#if call && drawing}
-					<RigDrawing {drawing} scale={Math.min(150 / drawing.bounds.width, 62 / drawing.bounds.height)} decorative />
+				{#if call}
+					<SmallRig build={buildOf(call.rig)} width={150} height={62} />
 					<p><strong>{rigName(call.rig)}</strong><br />{ouncesText(call.rig.weightOz)} oz, {bladesText(call.rig)}</p>
 				{/if}
 				<button

@@ -10,7 +10,7 @@
 	import type { Growth } from '$lib/core/places/growth';
 	import type { Proposal } from '$lib/core/places/features';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
-	import { SCHEMA_VERSION } from '$lib/core/records/schemas';
+	import { SCHEMA_VERSION } from '$lib/core/records/version';
 	import { retold, shownIn } from '$lib/forms/units';
 	import { sunAt } from '$lib/forms/almanac';
 	import { worthOf } from '$lib/ui/deck/day';
