@@ -82,9 +82,8 @@ export function rgbOf(photons: Spectrum, scene: Seen): Rgb {
 
 /** Colour of something in a person's hand by day: what it throws back of daylight, as photons of its own. */
 export function inHandRgb(reflects: Spectrum): Rgb {
-	const white = xyz(spectrum((at, nm) => DAY[at]! * nm));
 	const [x, y, z] = xyz(spectrum((at, nm) => reflects[at]! * DAY[at]! * nm)).map(
-		(value) => value / white[1]
+		(value) => value / WHITE[1]
 	) as unknown as Three;
 	return shown(
 		times(SRGB, [x, y, z]).map((value) => Math.max(0, value)),
@@ -92,6 +91,7 @@ export function inHandRgb(reflects: Spectrum): Rgb {
 	);
 }
 const DAY = daylight(6504);
+const WHITE = xyz(spectrum((at, nm) => DAY[at]! * nm));
 
 /** Colours of the water itself, looked at level, at some depths (m) under a sky. */
 export function waterColours(water: Water, skyInput: SkyInput, depthsM: readonly number[]): Rgb[] {

@@ -50,17 +50,29 @@
 	);
 	/** Across the ticks are drawn in so many parts of the width. */
 	const WIDE = 2000;
+	const across = (at: number): number => Math.round(WIDE * shareOf(scale, at));
 	const marks = $derived(
 		ticks
 			.map(({ value: at, major }) => {
-				const x = Math.round(WIDE * shareOf(scale, at));
+				const x = across(at);
 				return small ? `M${x} 13v${major ? -5 : -3}` : `M${x} ${top}v${major ? 7 : 4}`;
 			})
 			.join('')
 	);
 	const NUMERAL_CLEAR = 0.045;
-	const clearOfPointer = (at: number): boolean =>
-		value === null || Math.abs(shareOf(scale, at) - shareOf(scale, value)) > NUMERAL_CLEAR;
+	/** The numerals that the pointer stands on, as text: while it stays the same, so do the others. */
+	const covered = $derived(
+		ticks
+			.filter(
+				({ value: at }) => value !== null && Math.abs(shareOf(scale, at) - shareOf(scale, value)) <= NUMERAL_CLEAR
+			)
+			.map(({ value: at }) => at)
+			.join(' ')
+	);
+	const numerals = $derived.by(() => {
+		const hidden = covered.split(' ');
+		return ticks.filter(({ major, value: at }) => major && !hidden.includes(String(at)));
+	});
 
 	function onkeydown(event: KeyboardEvent) {
 		if (value === null || !onvalue) return;
@@ -73,53 +85,62 @@
 
 <div class="ruler" style:height="{height}px">
 	<BrowserOnly>
-		<svg width="100%" {height} aria-hidden="true" overflow="visible">
-			{#each bands as band (band.name)}
-				<rect
-					class:current={band.current}
-					class="zone"
-					x="{band.from}%"
-					width="{band.to - band.from}%"
-					y="0"
-					height="15"
-				/>
-				{#if band.to - band.from > 5}
-					<text class="zone-name" class:bold={band.current} x="{(band.from + band.to) / 2}%" y="11" text-anchor="middle"
-						>{band.name}</text
-					>
-				{/if}
-			{/each}
-			<line class="base" x1="0" x2="100%" y1={small ? 13 : top} y2={small ? 13 : top} />
-			<!-- As wide as there is room: only across, and no line gets thicker by it. -->
-			<svg width="100%" {height} viewBox="0 0 {WIDE} {height}" preserveAspectRatio="none" overflow="visible">
-				<path class="ticks" d={marks} />
-			</svg>
-			{#each small ? [] : ticks.filter(({ major, value: at }) => major && clearOfPointer(at)) as tick (tick.value)}
-				<text class="numeral" x={percent(tick.value)} y={top + 18}>{tick.value}</text>
-			{/each}
+		<!-- As wide as there is room: only across, and no line gets thicker by it. -->
+		<svg
+			width="100%"
+			{height}
+			viewBox="0 0 {WIDE} {height}"
+			preserveAspectRatio="none"
+			overflow="visible"
+			aria-hidden="true"
+		>
+			<path class="base" d="M0 {small ? 13 : top}h{WIDE}" />
+			<path class="ticks" d={marks} />
 			{#if value !== null && to !== null}
 				<rect
 					class="range"
-					x={percent(value)}
-					width="{(shareOf(scale, to) - shareOf(scale, value)) * 100}%"
+					x={across(value)}
+					width={across(to) - across(value)}
 					y={(small ? 13 : top) - 2}
 					height="4"
 				/>
-				<svg x={percent(to)} y={small ? 13 : top} overflow="visible"
-					><path class={small ? 'cool' : 'pointer'} d={small ? 'M0 0l-4.5-8h9z' : 'M0-3l-5-8h10z'} /></svg
-				>
-			{/if}
-			{#if value !== null}
-				<svg x={percent(value)} y={small ? 13 : top} overflow="visible">
-					<path
-						class={small ? 'cool' : 'pointer'}
-						d={small ? 'M0 0l-4.5-8h9z' : to !== null ? 'M0-3l-5-8h10z' : 'M0 2l6 10h-12z'}
-					/>
-				</svg>
-			{:else if !small}
-				<text class="numeral" x="50%" y={top + 18}>not read yet</text>
 			{/if}
 		</svg>
+		{#if !small}
+			<svg class="words" width="100%" {height} overflow="visible" aria-hidden="true">
+				{#each bands as band (band.name)}
+					<rect
+						class:current={band.current}
+						class="zone"
+						x="{band.from}%"
+						width="{band.to - band.from}%"
+						y="0"
+						height="15"
+					/>
+					{#if band.to - band.from > 5}
+						<text
+							class="zone-name"
+							class:bold={band.current}
+							x="{(band.from + band.to) / 2}%"
+							y="11"
+							text-anchor="middle">{band.name}</text
+						>
+					{/if}
+				{/each}
+				{#each numerals as tick (tick.value)}
+					<text class="numeral" x={percent(tick.value)} y={top + 18}>{tick.value}</text>
+				{/each}
+				{#if value === null}
+					<text class="numeral" x="50%" y={top + 18}>not read yet</text>
+				{/if}
+			</svg>
+		{/if}
+		<!-- Not drawn in the picture: what moves with the hand is moved, and the lines under it stay as they are. -->
+		{#each [value, to] as at, end (end)}
+			{#if value !== null && at !== null}
+				<span class="pointer" class:small class:end={to !== null} style:left={percent(at)} style:top="{top}px"></span>
+			{/if}
+		{/each}
 	</BrowserOnly>
 	{#if onvalue}
 		<input
@@ -138,17 +159,23 @@
 
 <style>
 	.ruler {
+		/* A pointer that moves lays nothing out but its own ruler. */
+		contain: size layout style;
 		position: relative;
 		width: 100%;
 	}
-	.base {
-		stroke: var(--ink);
-		stroke-width: 1;
+	.words {
+		position: absolute;
+		inset: 0;
 	}
+	.base,
 	.ticks {
 		fill: none;
-		stroke: var(--rule-2);
+		stroke: var(--ink);
 		vector-effect: non-scaling-stroke;
+	}
+	.ticks {
+		stroke: var(--rule-2);
 	}
 	.numeral {
 		font: 11px var(--font-mono);
@@ -170,12 +197,26 @@
 		font-weight: 660;
 		fill: var(--on-amber);
 	}
-	.pointer,
 	.range {
 		fill: var(--ink);
 	}
-	.cool {
-		fill: var(--cool);
+	/* A triangle: under the scale it points up at its value; above it, as an end of a stretch or small, down. */
+	.pointer {
+		position: absolute;
+		margin: 2px 0 0 -6px;
+		border: solid transparent;
+		border-width: 0 6px 10px;
+		border-bottom-color: var(--ink);
+	}
+	.pointer:is(.end, .small) {
+		margin: -11px 0 0 -5px;
+		border-width: 8px 5px 0;
+		border-top-color: var(--ink);
+	}
+	.pointer.small {
+		margin: 4px 0 0 -4.5px;
+		border-width: 8px 4.5px 0;
+		border-top-color: var(--cool);
 	}
 	input {
 		position: absolute;
@@ -223,10 +264,12 @@
 		.zone-name.bold {
 			fill: HighlightText;
 		}
-		.pointer,
-		.range,
-		.cool {
+		.range {
 			fill: CanvasText;
+		}
+		.pointer {
+			forced-color-adjust: none;
+			border-block-color: CanvasText;
 		}
 	}
 </style>

@@ -3,13 +3,12 @@
 	import type { Reading } from '$lib/core/reading/complete';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { View } from '$lib/core/optics/backdrop';
-	import { lookedAt, matchOf } from '$lib/core/optics/contrast';
-	import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
+	import { matchOf } from '$lib/core/optics/contrast';
 	import { waterRgb } from '$lib/core/optics/swatch';
 	import type { Build, OwnUse } from '$lib/core/schema/build';
 	import type { Rig } from '$lib/core/schema/rig';
 	import { look, lookOwn, partsOf } from './rigParts';
-	import { css, shownIn, type Shown } from './seen';
+	import { css, sceneAt, shownIn, SKIRTS, type Shown } from './seen';
 	import Swatch from './Swatch.svelte';
 
 	interface Props {
@@ -25,37 +24,35 @@
 	}
 	const { rig, own, box = [], reading, depthM, view = 'side' }: Props = $props();
 
-	const SKIRTS = everyTarget().filter(({ kind }) => kind === 'skirt');
 	/** From here on a skirt is like the forage; the model tells them no finer than this. */
 	const MATCH = 0.6;
 	const MOST = 4;
 	const PART_WORDS = { skirt: 'Skirt', trailer: 'Trailer', blade: 'Blade', forage: 'Forage' } as const;
-	const scene = $derived(sceneOfReading(reading, depthM));
+	const scene = $derived(sceneAt(reading, depthM ?? (reading.fishFromM + reading.fishToM) / 2));
 	const water = $derived(css(waterRgb(scene)));
 	const forage = $derived(reading.forage.find(({ amount }) => amount !== 'none')?.kind ?? null);
 	const bait = $derived(forage ? look('forage', forage) : []);
-	const beside = $derived<Shown[]>(shownIn(scene, [...(rig ? partsOf(rig, own) : []), ...bait], view));
+	const parts = $derived([...(rig ? partsOf(rig, own) : []), ...bait]);
+	const beside = $derived<Shown[]>(shownIn(scene, parts, view));
 	/** The angler's own colours, those that the rules take for what is tied on before the others. */
-	const mine = $derived.by(() => {
+	const owned = $derived.by(() => {
 		const tied = (part: OwnUse['part']): boolean =>
 			part.colour?.countsAs === (part.kind === 'skirt' ? rig?.skirt.colour : rig?.trailer?.colour);
 		const sorted = box.filter(({ colour }) => colour).toSorted((a, b) => Number(tied(b)) - Number(tied(a)));
 		return sorted.flatMap((part) =>
-			shownIn(scene, lookOwn(part.kind === 'skirt' ? 'skirt' : 'trailer', part), view).map((shown) => ({
-				shown,
-				note: `${PART_WORDS[shown.named.kind]}, taken for ${spoken(part.colour!.countsAs)}`,
+			lookOwn(part.kind === 'skirt' ? 'skirt' : 'trailer', part).map((named) => ({
+				named,
+				note: `${PART_WORDS[named.kind]}, taken for ${spoken(part.colour!.countsAs)}`,
 				tied: tied(part)
 			}))
 		);
 	});
+	const mine = $derived(owned.map((one) => ({ ...one, shown: shownIn(scene, [one.named], view)[0]! })));
 	const like = $derived.by(() => {
-		const one = bait[0];
-		if (!one) return [];
-		const seen = lookedAt(one.target, scene, 'side');
-		return SKIRTS.map(({ colour, target }) => ({
-			colour,
-			match: matchOf(lookedAt(target, scene, 'side'), seen, scene.eye.cones)
-		}))
+		const [seen] = shownIn(scene, bait, 'side');
+		if (!seen) return [];
+		return shownIn(scene, SKIRTS, 'side')
+			.map(({ named: { colour }, looked }) => ({ colour, match: matchOf(looked, seen.looked, scene.eye.cones) }))
 			.filter(({ match }) => match >= MATCH)
 			.sort((a, b) => b.match - a.match)
 			.slice(0, MOST);

@@ -1,24 +1,27 @@
 <script lang="ts">
 	import { spoken } from '$lib/core/naming/spoken';
+	import type { Rgb } from '$lib/core/optics/colour';
 	import { css, type Shown } from './seen';
 
 	interface Props {
 		shown: Shown;
 		/** Colour of the water behind it. */
 		water: string;
+		/** How it looks where the hand is now, before the rest of it follows. */
+		here?: Rgb;
 	}
-	const { shown, water }: Props = $props();
+	const { shown, water, here = shown.here }: Props = $props();
 	/** Told by shape and word as well as by colour. */
 	const SIGNS = { bright: '▲ bright', dark: '▼ dark', blends: '≈ blends' } as const;
 	const { named, looked } = $derived(shown);
 </script>
 
 <div class="swatch">
-	<svg width="100%" height="44" aria-hidden="true">
-		<rect width="34%" height="44" fill={css(shown.inHand)} />
-		<rect x="34%" width="66%" height="44" fill={water} />
-		<ellipse cx="67%" cy="22" rx="24%" ry="13" fill={css(shown.here)} />
-	</svg>
+	<!-- Boxes and not a picture: all of them change with every pixel that the depth is slid. -->
+	<div class="seen" aria-hidden="true">
+		<span style:background={css(shown.inHand)}></span>
+		<span class="water" style:background={water}><span class="lure" style:background={css(here)}></span></span>
+	</div>
 	<p>
 		<strong>{named.name ?? spoken(named.colour)}</strong>
 		<span class="looks">{SIGNS[looked.looks]}</span>
@@ -31,8 +34,20 @@
 		contain: layout style;
 		border: 1px solid var(--ink);
 	}
-	svg {
-		display: block;
+	.seen {
+		display: grid;
+		grid-template-columns: 34fr 66fr;
+		height: 44px;
+		forced-color-adjust: none;
+	}
+	.water {
+		display: grid;
+		place-items: center;
+	}
+	.lure {
+		width: 73%;
+		height: 26px;
+		border-radius: 50%;
 	}
 	p {
 		display: flex;

@@ -1,9 +1,14 @@
+import { Recent } from '$lib/core/base/recent';
+import type { Reading } from '$lib/core/reading/complete';
 import type { View } from '$lib/core/optics/backdrop';
 import { atWork, lookedAt, pairSteps, type Looked } from '$lib/core/optics/contrast';
 import { inHandRgb, type Rgb } from '$lib/core/optics/colour';
 import type { Scene } from '$lib/core/optics/scene';
-import type { Named } from '$lib/core/optics/sight';
+import { everyTarget, sceneOfReading, type Named } from '$lib/core/optics/sight';
 import { swatchRgb } from '$lib/core/optics/swatch';
+
+/** Every skirt that is judged. */
+export const SKIRTS: readonly Named[] = everyTarget().filter(({ kind }) => kind === 'skirt');
 
 /** How far something is seen beside what is seen farthest: the model is no finer than this. */
 export const REACHES = ['farthest', 'far', 'middling', 'short'] as const;
@@ -26,14 +31,50 @@ export interface Shown {
 
 const idOf = ({ kind, colour, name }: Named): string => `${kind} ${name ?? colour}`;
 
-export const shownIn = (scene: Scene, named: readonly Named[], view: View): Shown[] =>
-	named.map((one) => ({
-		id: idOf(one),
-		named: one,
-		looked: lookedAt(one.target, scene, view),
-		inHand: inHandRgb(one.target.reflects),
-		here: swatchRgb(one.target, scene)
-	}));
+const inHand = new WeakMap<Named['target'], Rgb>();
+
+/** How something looks in the hand, whatever water is before it: worked out once. */
+function inHandOf({ target }: Named): Rgb {
+	const known = inHand.get(target) ?? inHandRgb(target.reflects);
+	inHand.set(target, known);
+	return known;
+}
+
+/** How many depths of a reading are remembered: what follows the hand later looks at where the swatches were before. */
+const SCENES = 4;
+let lately: { readonly reading: Reading; readonly scenes: Recent<Scene> } | null = null;
+
+/** The light at a depth (m) of a reading: the very same scene for what asks one after the other. */
+export function sceneAt(reading: Reading, depthM: number): Scene {
+	if (lately?.reading !== reading) lately = { reading, scenes: new Recent(SCENES) };
+	return lately.scenes.of(String(depthM), () => sceneOfReading(reading, depthM));
+}
+
+const seen = new WeakMap<Scene, Map<View, WeakMap<Named, Shown>>>();
+
+function rememberedIn(scene: Scene, view: View): WeakMap<Named, Shown> {
+	const byView = seen.get(scene) ?? new Map<View, WeakMap<Named, Shown>>();
+	seen.set(scene, byView);
+	const byNamed = byView.get(view) ?? new WeakMap<Named, Shown>();
+	byView.set(view, byNamed);
+	return byNamed;
+}
+
+/** Things in a scene as they are shown; of a scene each is worked out once. */
+export function shownIn(scene: Scene, named: readonly Named[], view: View): Shown[] {
+	const remembered = rememberedIn(scene, view);
+	return named.map((one) => {
+		const shown = remembered.get(one) ?? {
+			id: idOf(one),
+			named: one,
+			looked: lookedAt(one.target, scene, view),
+			inHand: inHandOf(one),
+			here: swatchRgb(one.target, scene)
+		};
+		remembered.set(one, shown);
+		return shown;
+	});
+}
 
 /** A stretch of the distances in which near ties stand level. */
 export interface Level {

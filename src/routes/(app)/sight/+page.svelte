@@ -3,8 +3,8 @@
 	import { rigName } from '$lib/core/naming/describe';
 	import { VIEWS, type View } from '$lib/core/optics/backdrop';
 	import { flashOf, lookedAt } from '$lib/core/optics/contrast';
-	import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
-	import { waterRgb } from '$lib/core/optics/swatch';
+	import { sceneOfReading } from '$lib/core/optics/sight';
+	import { swatchRgb, waterRgb } from '$lib/core/optics/swatch';
 	import { NM } from '$lib/core/optics/bands';
 	import { useApp } from '$lib/client/app.svelte';
 	import { shownIn as unitsOf, spokenFigure, withUnit } from '$lib/forms/units';
@@ -13,7 +13,7 @@
 	import Ruler from '$lib/ui/parts/Ruler.svelte';
 	import Segment from '$lib/ui/parts/Segment.svelte';
 	import Ladder from '$lib/ui/sight/Ladder.svelte';
-	import { besideBest, css, levelsOf, shownIn } from '$lib/ui/sight/seen';
+	import { besideBest, css, levelsOf, sceneAt, shownIn, SKIRTS } from '$lib/ui/sight/seen';
 	import RigHere from '$lib/ui/sight/RigHere.svelte';
 	import { look } from '$lib/ui/sight/rigParts';
 	import Swatch from '$lib/ui/sight/Swatch.svelte';
@@ -30,21 +30,17 @@
 	const depthM = $derived(Math.min(reading.bottomM, chosenM ?? (reading.fishFromM + reading.fishToM) / 2));
 	/** The swatches follow in a task of their own, so that the pointer never waits for them. */
 	const shownM = following(() => depthM, 0);
-	const scene = $derived(sceneOfReading(reading, Math.min(reading.bottomM, shownM.value)));
+	const scene = $derived(sceneAt(reading, Math.min(reading.bottomM, shownM.value)));
 	const water = $derived(css(waterRgb(scene)));
 	/** Which of them stand level, and what is told beside them, follow once that hand rests, one after the other. */
 	const groupM = following(() => depthM, 80);
 	const rigM = following(() => depthM, 50);
 	const figuresM = following(() => depthM, 140);
-	const besideScene = $derived(sceneOfReading(reading, Math.min(reading.bottomM, figuresM.value)));
+	const besideScene = $derived(sceneAt(reading, Math.min(reading.bottomM, figuresM.value)));
 
-	const ALL = everyTarget();
-	const SKIRTS = ALL.filter(({ kind }) => kind === 'skirt');
-	const levels = $derived(
-		levelsOf(shownIn(sceneOfReading(reading, Math.min(reading.bottomM, groupM.value)), SKIRTS, view))
-	);
-	/** Each of them as it looks at the depth under the hand. */
-	const here = $derived(new Map(shownIn(scene, SKIRTS, view).map((one) => [one.id, one])));
+	const levels = $derived(levelsOf(shownIn(sceneAt(reading, Math.min(reading.bottomM, groupM.value)), SKIRTS, view)));
+	/** The colour of each at the depth under the hand; how far it is seen there follows. */
+	const here = $derived(new Map(SKIRTS.map((one) => [one, swatchRgb(one.target, scene)])));
 	const REACH_WORDS = {
 		farthest: 'Seen farthest',
 		far: 'Far',
@@ -125,11 +121,11 @@
 	<div class="screen-title">
 		<h1>How do these colours look, here?</h1>
 		<Segment name="view" legend="From where" options={VIEWS} value={view} onvalue={(value) => (view = value as View)} />
-		<span class="quiet from">{VIEW_WORDS[view]}; left in the hand, right at {depth(scene.depthM)}</span>
+		<span class="quiet from">{VIEW_WORDS[view]}; left in the hand, right down there</span>
 	</div>
 	<div class="screen-main main">
 		<div class="depth">
-			<strong>Depth {depth(depthM)}</strong>
+			<strong class="told">Depth {depth(depthM)}</strong>
 			<Ruler
 				scale={{ low: 0, high: depthShown.show(reading.bottomM) }}
 				value={depthShown.show(depthM)}
@@ -147,7 +143,7 @@
 			<section aria-label={REACH_WORDS[reach]}>
 				<h2>{REACH_WORDS[reach]}</h2>
 				<div class="swatches">
-					{#each shown as { id } (id)}<Swatch shown={here.get(id)!} {water} />{/each}
+					{#each shown as one (one.id)}<Swatch shown={one} here={here.get(one.named)!} {water} />{/each}
 				</div>
 			</section>
 		{/each}
@@ -229,6 +225,12 @@
 	.depth {
 		padding-bottom: 4px;
 	}
+	/* Figures that change with every pixel of the hand lay out nothing but themselves. */
+	.told {
+		contain: size layout style;
+		display: block;
+		height: 1.5em;
+	}
 	/* What changes while a depth is slid is laid out and painted apart from what does not. */
 	.main > :global(*),
 	.side > :global(*) {
@@ -240,7 +242,7 @@
 	}
 	.swatches {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(156px, 1fr));
 		gap: 6px;
 	}
 	.second {
