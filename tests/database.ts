@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { TestProject } from 'vitest/node';
-import { ANY_SCHEMA, startMariadb } from '../scripts/lib/mariadb.mjs';
+import { startMariadb } from '../scripts/lib/mariadb.mjs';
 
 declare module 'vitest' {
 	interface ProvidedContext {
@@ -15,7 +15,7 @@ declare module 'vitest' {
 /** A real MariaDB in a throw-away folder for the length of a test run. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
 	const folder = mkdtempSync(join(tmpdir(), 'luc-test-'));
-	const server = await startMariadb(folder, undefined, ANY_SCHEMA);
+	const server = await startMariadb(folder, undefined, { throwAway: true });
 	project.provide('databaseUrl', server.schemaUrl);
 	project.provide('databaseFolder', folder);
 	process.env.LUCERNAL_TEST_DATABASE = server.schemaUrl;

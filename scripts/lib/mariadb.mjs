@@ -91,17 +91,19 @@ async function untilReady(child, port, logFile) {
 
 /** What the schema's account may do: all in its own schema; a throw-away server's in any, since each test makes one. */
 const OWN_SCHEMA = 'ALL ON lucernal.*';
-export const ANY_SCHEMA = 'ALL ON *.*';
+const ANY_SCHEMA = 'ALL ON *.*';
+/** A throw-away server's records need not outlive the machine: it never waits for the disk. */
+const UNSYNCED = ['--innodb-flush-method=nosync', '--innodb-flush-log-at-trx-commit=2', '--sync-frm=OFF'];
 
 /**
  * Starts a MariaDB of our own on loopback, making its data folder when there is none.
  *
  * @param {string} folder Holds data, log and password; nothing outside it and a short socket folder is touched.
  * @param {number} [wantedPort] A free one when left out.
- * @param {string} [rights] What the schema's account may do.
+ * @param {{ throwAway?: boolean }} [options] Whether it and its records go with a run of tests.
  * @returns {Promise<{ url: string, schemaUrl: string, process: import('node:child_process').ChildProcess, port: number, stop: () => Promise<void>, start: () => Promise<void> }>}
  */
-export async function startMariadb(folder, wantedPort, rights = OWN_SCHEMA) {
+export async function startMariadb(folder, wantedPort, { throwAway = false } = {}) {
 	const bin = needCommand('mariadbd');
 	mkdirSync(folder, { recursive: true, mode: 0o700 });
 	const dataFolder = join(folder, 'data');
@@ -115,7 +117,7 @@ export async function startMariadb(folder, wantedPort, rights = OWN_SCHEMA) {
 	const accountsFile = join(sockets, 'accounts.sql');
 	const logFile = join(folder, 'mariadb.log');
 	const launch = async () => {
-		writeFileSync(accountsFile, accounts(password, rights), { mode: 0o600 });
+		writeFileSync(accountsFile, accounts(password, throwAway ? ANY_SCHEMA : OWN_SCHEMA), { mode: 0o600 });
 		const args = ['--no-defaults', `--datadir=${dataFolder}`, '--bind-address=127.0.0.1', `--port=${port}`];
 		const files = [
 			`--socket=${join(sockets, 's')}`,
@@ -124,7 +126,9 @@ export async function startMariadb(folder, wantedPort, rights = OWN_SCHEMA) {
 			`--tmpdir=${temporary}`
 		];
 		const out = openSync(logFile, 'a');
-		const child = start(bin, [...args, ...files, ...SMALL, ...asRoot()], { stdio: ['ignore', out, out] });
+		const child = start(bin, [...args, ...files, ...SMALL, ...(throwAway ? UNSYNCED : []), ...asRoot()], {
+			stdio: ['ignore', out, out]
+		});
 		await untilReady(child, port, logFile);
 		rmSync(accountsFile, { force: true });
 		return child;

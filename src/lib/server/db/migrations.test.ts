@@ -7,6 +7,9 @@ import { openDatabase, type Database } from './connection';
 import { migrate, migrator } from './migrate';
 import { MIGRATIONS } from './migrations';
 
+/** As steps of the schema are run: they take their time. */
+const PATIENT = { patient: true };
+
 let database: Database;
 const tables = async (): Promise<string[]> => {
 	const found = (await database.sequelize.getQueryInterface().showAllTables()) as unknown as { tableName: string }[];
@@ -27,13 +30,13 @@ async function schemaOf({ sequelize }: Database): Promise<unknown> {
 }
 
 beforeAll(async () => {
-	database = openDatabase(await freshDatabaseUrl());
+	database = openDatabase(await freshDatabaseUrl(), PATIENT);
 });
 afterAll(() => database.sequelize.close());
 
 describe('migrations', () => {
 	it('lay the rig that the first version held on the desk on the bench, unless the very same lies there', async () => {
-		const old = openDatabase(await freshDatabaseUrl());
+		const old = openDatabase(await freshDatabaseUrl(), PATIENT);
 		const umzug = migrator(old.sequelize);
 		await umzug.up({ to: '0004-parts' });
 		const [angler, other] = ['11111111-1111-4111-8111-111111111111', '22222222-2222-4222-8222-222222222222'];
@@ -95,7 +98,7 @@ describe('migrations', () => {
 
 	it('cut off after any statement are brought to their end by the next start', async () => {
 		const url = await freshDatabaseUrl();
-		const cut = openDatabase(url);
+		const cut = openDatabase(url, PATIENT);
 		const { query } = cut.sequelize;
 		const writes = /^(CREATE|ALTER|DROP|INSERT)/i;
 		const steps = async (): Promise<number> => (await migrator(cut.sequelize).executed()).length;
@@ -125,7 +128,7 @@ describe('migrations', () => {
 	it('started twice at once are done once', async () => {
 		const url = await freshDatabaseUrl();
 		await Promise.all([migrate(url), migrate(url)]);
-		const ready = openDatabase(url);
+		const ready = openDatabase(url, PATIENT);
 		expect(await schemaOf(ready)).toEqual(await schemaOf(database));
 		await ready.sequelize.close();
 	});
