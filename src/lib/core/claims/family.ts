@@ -101,7 +101,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'HEAT/jig',
 		when: not('hot'),
 		prefers: toSpinnerbait,
-		because: 'Below hot, a spinnerbait can be slowed as far as they want.',
+		because: 'Short of hot water, a spinnerbait can be slowed as far as they want.',
 		speaks: { waterTemperatureC: 18 },
 		silent: { waterTemperatureC: 28 }
 	},

@@ -73,6 +73,10 @@ export const bladesText = (rig: Rig): string => rig.blades.map(bladeName).join('
 export const finishText = (rig: Rig): string =>
 	[...new Set(rig.blades.map(({ finish }) => plainWords(finish)))].join(' and ');
 
+/** The skirt by its colour, "no skirt" for a bare head. */
+export const skirtText = ({ skirt }: Rig): string =>
+	skirt.colour === 'none' ? 'no skirt' : `${plainWords(skirt.colour)} skirt`;
+
 /** Line as it is asked for: "17 lb fluorocarbon", "40 lb braid to 15 lb mono". */
 export function lineText({ type, testLb, leader }: Rig['line']): string {
 	return `${testLb} lb ${type}${leader ? ` to ${leader.testLb} lb ${leader.type}` : ''}`;
@@ -84,14 +88,13 @@ export const trailerText = ({ trailer }: Rig): string =>
 
 /** Every part of a rig in one sentence, for those who do not see the drawing. */
 export function describeRig(rig: Rig): string {
-	const skirt = rig.skirt.colour === 'none' ? 'no skirt' : `${plainWords(rig.skirt.colour)} skirt`;
 	const wire = rig.wireIn ? `, wire ${rig.wireIn} in` : '';
 	const second = rig.trailerHook === 'none' ? 'no second hook' : 'a trailer hook';
 	const extras = [rig.array ? 'a clip-on array' : '', rig.screwIn ? 'a screw-in blade arm' : ''].filter(Boolean);
 	const parts = [
 		`${ouncesText(rig.weightOz)} oz ${rig.headMaterial} head`,
 		`${bladesText(rig)} in ${finishText(rig)}${wire}`,
-		skirt,
+		skirtText(rig),
 		trailerText(rig),
 		`${rig.hook.size} hook with ${second}`,
 		...extras,

@@ -4,7 +4,7 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { CalledWindow, WorkChange } from '$lib/core/schema/window';
 	import { modelShare, withUnit } from '$lib/forms/units';
-	import { cadenceWords } from './cadence';
+	import { cadenceText } from './cadence';
 
 	interface Props {
 		called: CalledRig;
@@ -29,7 +29,7 @@
 <p class="running">
 	<strong>{plainWords(rig.retrieve.style)}</strong> at
 	<span class="figure">{withUnit(units, 'speed', rig.retrieve.speedMps)}</span>
-	{#if turns !== null}= <span class="figure">{turns.toFixed(1)}</span> turns a second, {cadenceWords(turns)}.{/if}
+	{#if turns !== null}= {cadenceText(turns)}.{/if}
 	{#if band}
 		{#if band.countdownS >= 1}Count <span class="figure">{Math.round(band.countdownS)}</span>:{:else}No count:{/if} it works
 		among the fish for

@@ -13,6 +13,13 @@ function nearest(turnsPerS: number): { turns: number; seconds: number } {
 	return best;
 }
 
+/** A rate of turning as a figure with its count in words; as words alone where the figure would say the same again. */
+export function cadenceText(turnsPerS: number): string {
+	const words = cadenceWords(turnsPerS);
+	const figure = turnsPerS.toFixed(1);
+	return figure.endsWith('.0') && words.endsWith('a second') ? words : `${figure} turns a second, ${words}`;
+}
+
 /** A rate of turning as a count in words: "three turns in two seconds". */
 export function cadenceWords(turnsPerS: number): string {
 	const { turns, seconds } = nearest(turnsPerS);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Curve } from '$lib/core/choice/flips';
-import { cadenceWords } from './cadence';
+import { cadenceText, cadenceWords } from './cadence';
 import { compound } from './edges';
 import { stretchesOf } from './winners';
 
@@ -39,4 +39,12 @@ it('1.05 five times is 1.28, and nine bites are a third luck', () => {
 	const { gain, luck } = compound(1.05, 5, 9);
 	expect(gain).toBeCloseTo(1.28, 2);
 	expect(luck).toBeCloseTo(1 / 3, 6);
+});
+
+it.each([
+	[1.02, 'one turn a second'],
+	[1.5, '1.5 turns a second, three turns in two seconds'],
+	[0.94, '0.9 turns a second, one turn a second']
+])('%s turns a second are told once', (turns, text) => {
+	expect(cadenceText(turns)).toBe(text);
 });

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { bladesText, finishText, ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
+	import { bladesText, finishText, ouncesText, plainWords, rigName, skirtText } from '$lib/core/naming/describe';
 	import { spoken } from '$lib/core/naming/spoken';
 	import { packingOf } from '$lib/core/plan/packing';
 	import type { CallInput } from '$lib/core/schema/call';
@@ -74,7 +74,7 @@
 						<RigDrawing drawing={drawRig(rig)} scale={size * PX_PER_MM} decorative />
 						<p>
 							<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong><br />
-							{bladesText(rig)}, {finishText(rig)}; {spoken(rig.skirt.colour)}{rig.trailer
+							{bladesText(rig)}, {finishText(rig)}; {skirtText(rig)}{rig.trailer
 								? `; ${spoken(rig.trailer.kind)} ${rig.trailer.lengthIn} in`
 								: ''}<br />
 							<strong>{spansText(one.stays, clock)}</strong>

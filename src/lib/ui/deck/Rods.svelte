@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dequal } from 'dequal';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { finishText, ouncesText, rigName } from '$lib/core/naming/describe';
+	import { finishText, ouncesText, rigName, skirtText } from '$lib/core/naming/describe';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { Outfit } from '$lib/core/schema/outfit';
 	import type { Plan } from '$lib/core/schema/plan';
@@ -53,7 +53,7 @@
 				<div class="lure">
 					<RigDrawing {drawing} scale={Math.min(84 / drawing.bounds.width, 42 / drawing.bounds.height)} decorative />
 					<span
-						>{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {finishText(rig)}, {spoken(rig.skirt.colour)}
+						>{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {finishText(rig)}, {skirtText(rig)}
 						<small
 							>{spoken(rig.retrieve.style)} at {withUnit(units, 'speed', rig.retrieve.speedMps)}: {spansText(
 								stays,

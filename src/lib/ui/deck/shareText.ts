@@ -1,5 +1,4 @@
-import { finishText, ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
-import { spoken } from '$lib/core/naming/spoken';
+import { finishText, ouncesText, plainWords, rigName, skirtText } from '$lib/core/naming/describe';
 import { packingOf } from '$lib/core/plan/packing';
 import type { UnitSystem } from '$lib/core/records/schemas';
 import type { Plan } from '$lib/core/schema/plan';
@@ -25,7 +24,7 @@ export function deckText(rods: Plan['rods'], { title, best, clock, spotName, uni
 			const pace = `${plainWords(rig.retrieve.style)} at ${withUnit(units, 'speed', rig.retrieve.speedMps)}`;
 			return [
 				`  ${spansText(stays, clock)}${places ? `, ${places}` : ''}`,
-				`  ${rigName(rig)}, ${ouncesText(rig.weightOz)} oz, ${finishText(rig)}, ${spoken(rig.skirt.colour)}; ${pace}`
+				`  ${rigName(rig)}, ${ouncesText(rig.weightOz)} oz, ${finishText(rig)}, ${skirtText(rig)}; ${pace}`
 			];
 		}),
 		''

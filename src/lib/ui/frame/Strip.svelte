@@ -238,6 +238,15 @@
 		text-overflow: ellipsis;
 		white-space: nowrap;
 	}
+	@media (width >= 56rem) {
+		/* Blades are never cut: two of them take a second line. */
+		.words {
+			line-height: 1.2;
+		}
+		.words strong + span {
+			white-space: normal;
+		}
+	}
 	@media (width < 80rem) {
 		.strip {
 			grid-template-columns: 130px 1fr 240px;

@@ -84,9 +84,8 @@
 			>
 			<label
 				>Split <select class="field" bind:value={split}
-					><option value="">all</option><option value="any">any split</option>{#each SPLITS as { topic } (topic)}<option
-							value={topic}>{spokenFirst(topic.toLowerCase())}</option
-						>{/each}</select
+					><option value="">all</option><option value="any">any split</option
+					>{#each SPLITS as { topic, about } (topic)}<option value={topic}>{about}</option>{/each}</select
 				></label
 			>
 			<label class="check"><input type="checkbox" bind:checked={onlySpeaking} /> only what speaks now</label>
@@ -162,6 +161,9 @@
 		gap: 2px;
 		font-size: var(--t-xs);
 		color: var(--ink-2);
+	}
+	.filters select {
+		max-width: 26ch;
 	}
 	.filters .check {
 		display: flex;
@@ -246,6 +248,7 @@
 		}
 		.filters :is(input:not([type='checkbox']), select) {
 			width: 100%;
+			max-width: none;
 			min-height: 48px;
 		}
 		.rules li {

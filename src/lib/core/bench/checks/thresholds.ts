@@ -56,7 +56,7 @@ export const THRESHOLDS = {
 	join: row('Knot to lure', 'rule', 'joints too many', 'less', 0, 1, 'count'),
 	weight: row('Whole over nominal', 'rule', 'whole lure over head', 'less', 2.5, 3.5, 'ratio'),
 	fall: row('Falls', 'geometry', 'weight ahead of drag', 'more', -0.05, -0.085, 'share'),
-	rod: row('Rod and weight', 'rule', 'outside its rating', 'less', 1, 1.25, 'ratio'),
+	rod: row('Rod and weight', 'rule', 'of what its rating bears', 'less', 1, 1.25, 'ratio'),
 	rodHook: row('Rod and hook', 'rule', 'steps too soft', 'less', 0, 1, 'count'),
 	coverLine: row('Line through cover', 'rule', 'line over what cover asks', 'more', 1, 0.8, 'share')
 } as const satisfies Record<string, Threshold>;
