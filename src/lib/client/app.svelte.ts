@@ -80,6 +80,9 @@ const ROUNDS = 6;
 const WATERS_KEY = 'waters';
 const KEY = Symbol('app');
 
+type Shapes = typeof import('./shapes');
+const asItLies = (raw: unknown): never => raw as never;
+
 const freedWords = (count: number): string | null =>
 	count > 0 ? `${count} ${count === 1 ? 'lock was' : 'locks were'} freed: set for another water.` : null;
 
@@ -364,8 +367,11 @@ export class App {
 	/**
 	 * Brings back what this device holds, and goes on from there: told to the server, shared with other tabs. What is
 	 * changed or kept before that is done is not lost, so that screens need not wait for it.
+	 *
+	 * @param shaped How what is stored is read, which comes after the page. Where the line broke before it came, what this
+	 *   device stored is taken as it lies: nothing that is changed from here on may go astray for want of it.
 	 */
-	async open(device: Device, start: AppStart): Promise<void> {
+	async open(device: Device, start: AppStart, shaped: () => Promise<Shapes> = () => import('./shapes')): Promise<void> {
 		this.#device = device;
 		this.#tabs = joinTabs(this.anglerId, (word) => {
 			if (word.kind === 'outbox') void this.keeping.refresh();
@@ -375,20 +381,20 @@ export class App {
 		const tabs = this.#tabs;
 		this.#deafen = device.heard(() => void this.#listen());
 		const kept = this.keeping.open(device, start.sequence, tabs);
-		const { READERS, wholeHappening } = await import('./shapes');
+		const shapes = await shaped().catch(() => null);
 		const served = start.documents as Record<string, Versioned<never> | null>;
 		await Promise.all(
 			this.documents.map((document) => {
 				const from = start.recordsDown ? null : served[document.name];
 				return document.open(device, from ? { value: from.record, version: from.version } : null, {
-					read: READERS[document.name] as (raw: unknown) => never,
+					read: (shapes?.READERS[document.name] ?? asItLies) as (raw: unknown) => never,
 					onchange: () => this.keeping.told(document),
 					onsaved: () => tabs.tell({ kind: 'document', name: document.name }),
 					onfull: () => (this.full = true)
 				});
 			})
 		);
-		await Promise.all([kept, this.tally.open(device, wholeHappening)]);
+		await Promise.all([kept, this.tally.open(device, shapes?.wholeHappening ?? asItLies)]);
 		await this.#recallWaters(device, start);
 		this.forgetful = !(await device.lasting());
 		this.live = true;

@@ -131,6 +131,22 @@ it('a session that is closed right after a Keep has told everything, and says wh
 	expect(await app.untold()).toBe(1);
 });
 
+it('goes on with what the device stored where the line broke before the schemas came, and keeps what is changed', async () => {
+	const device = new MemoryDevice();
+	const first = await page(device);
+	first.change({ bottomM: 7 });
+	await first.desk.settled();
+	leave(first);
+	const start = server.start();
+	const app = new App(start, () => screen);
+	open.push(app);
+	await app.open(device, start, () => Promise.reject(new Error('The line broke.')));
+	expect(app.reading.bottomM).toBe(7);
+	app.change({ bottomM: 6 });
+	await told(app);
+	expect((await page(new MemoryDevice())).reading.bottomM).toBe(6);
+});
+
 describe('what the angler holds', () => {
 	it('is told to the server in the end, whatever befell the line, and a fresh device finds it', async () => {
 		const device = new MemoryDevice();
