@@ -30,7 +30,7 @@ const core = (name: string, files: { include?: string[]; exclude?: string[] }) =
 });
 
 /** What so many pages use goes in one file, of scripts and of styles: on a slow line each file is a way there and back. */
-const COMMON = { pages: 8, styles: 2 } as const;
+const COMMON = { pages: 8, styles: 2, schemas: 2 } as const;
 /** Schemas with their library: they come after a page that can do without them, in one file. */
 const SCHEMAS =
 	/node_modules.zod\b|core.schema.(?!words|limits|families|band|failure)|core.records.\w*[sS]chemas?\.|claims.house\./;
@@ -64,7 +64,7 @@ export default defineConfig({
 						{ name: 'styles', priority: 3, minShareCount: COMMON.styles, test: /type=style/ },
 						{ name: 'frame', priority: 2, minShareCount: COMMON.pages, test: isFrame },
 						{ name: 'drawn', priority: 1, minShareCount: COMMON.pages, test: DRAWN },
-						{ name: 'schemas', priority: 1, minShareCount: COMMON.styles, test: SCHEMAS }
+						{ name: 'schemas', priority: 1, minShareCount: COMMON.schemas, test: SCHEMAS }
 					]
 				}
 			}
