@@ -161,12 +161,13 @@ export class App {
 
 	// Each by itself, so that a name typed on the desk neither asks the ranking anew nor reads the water again.
 	readonly reading: ParsedReading = $derived(this.record.reading);
-	readonly #takenAt = $derived(this.record.takenAt);
+	/** When the reading was taken, UTC. */
+	readonly takenAt: string = $derived(this.record.takenAt);
 	readonly #spotId = $derived(this.record.spotId);
 	/** Where the reading is taken. */
 	readonly spot: { water: HeldWater; spot: HeldSpot } | null = $derived(this.spotOf(this.#spotId));
 	/** The reading with what its place and hour say of sun, moon and season. */
-	readonly dated: ParsedReading = $derived(withAlmanac(this.reading, this.spot?.water ?? null, this.#takenAt));
+	readonly dated: ParsedReading = $derived(withAlmanac(this.reading, this.spot?.water ?? null, this.takenAt));
 	readonly #locks = $derived(this.record.locks);
 	readonly #stances = $derived(this.stand.stances);
 	readonly #houseRules = $derived(this.stand.houseRules);
@@ -187,11 +188,11 @@ export class App {
 	readonly zone: string = $derived(this.spot?.water.timeZone ?? this.waters[0]?.timeZone ?? 'UTC');
 
 	/** What the reading is called unless the angler names it: its spot and month; nothing without a spot. */
-	get usualName(): string {
+	readonly usualName: string = $derived.by(() => {
 		if (!this.spot) return '';
 		const month = new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: this.zone });
-		return `${this.spot.spot.name}, ${month.format(Date.parse(this.record.takenAt))}`;
-	}
+		return `${this.spot.spot.name}, ${month.format(Date.parse(this.takenAt))}`;
+	});
 
 	/** The rig in hand. */
 	get rig(): Rig | null {

@@ -23,7 +23,7 @@
 			hour: '2-digit',
 			minute: '2-digit',
 			timeZone: zone
-		}).format(new Date(app.record.takenAt))
+		}).format(new Date(app.takenAt))
 	);
 
 	interface Cell {

@@ -33,7 +33,9 @@
 	}: Props = $props();
 
 	const percent = (at: number): string => `${(shareOf(scale, at) * 100).toFixed(2)}%`;
-	const ticks = $derived(ticksOf(scale, small ? 4 : 6));
+	// By its figures: a scale that is put together anew and says the same has the same ticks.
+	const { low, high, log } = $derived(scale);
+	const ticks = $derived(ticksOf({ low, high, log }, small ? 4 : 6));
 	const top = $derived(zones.length > 0 ? 16 : to !== null && !small ? 12 : 1);
 	const height = $derived(small ? 14 : top + 22);
 	const bands = $derived(

@@ -28,10 +28,14 @@
 	const kept = $derived(keptName ?? (form && 'kept' in form ? (form.kept?.name ?? null) : null));
 	const wrongName = $derived(nameless ?? errors.name);
 	const { zone } = $derived(app);
+	const takenHere = $derived(localTime(app.takenAt, zone));
 	// svelte-ignore state_referenced_locally
 	app.serve(data.answer, false);
 	const answer = $derived(app.shown);
 	const call = $derived(answer?.calls[0]);
+	// A rig that is called again is the very same object: it is not drawn anew.
+	const rig = $derived(call?.rig);
+	const build = $derived(rig && buildOf(rig));
 	const verdict = $derived(answer?.verdict);
 	const SAID = { good: 'Yes.', fair: 'Fair.', poor: 'Hardly.' } as const;
 	const plan = $derived(
@@ -68,7 +72,7 @@
 	<input type="hidden" name="newId" value={data.newId} />
 	<input type="hidden" name="readingId" value={app.record.readingId ?? ''} />
 	<input type="hidden" name="readingVersion" value={app.record.readingVersion} />
-	<input type="hidden" name="takenAt" value={app.record.takenAt} />
+	<input type="hidden" name="takenAt" value={app.takenAt} />
 
 	<div class="title">
 		<h1>What is in front of me?</h1>
@@ -104,8 +108,8 @@
 				<input
 					class="field clock"
 					type="datetime-local"
-					value={localTime(app.record.takenAt, zone)}
-					onchange={(event) => app.put({ takenAt: utcTime(event.currentTarget.value, zone) ?? app.record.takenAt })}
+					value={takenHere}
+					onchange={(event) => app.put({ takenAt: utcTime(event.currentTarget.value, zone) ?? app.takenAt })}
 				/>
 			</label>
 			<PastReadings />
@@ -182,8 +186,8 @@
 			</section>
 			<section class="tie" aria-labelledby="tie">
 				<h2 id="tie">Tie on</h2>
-				{#if call}
-					<SmallRig build={buildOf(call.rig)} width={150} height={62} />
+				{#if call && build}
+					<SmallRig {build} width={150} height={62} />
 					<p><strong>{rigName(call.rig)}</strong><br />{ouncesText(call.rig.weightOz)} oz, {bladesText(call.rig)}</p>
 				{/if}
 				<button
