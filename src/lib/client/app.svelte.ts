@@ -1,4 +1,3 @@
-import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { dequal } from 'dequal';
 import { getContext, setContext } from 'svelte';
 import { withAlmanac } from '$lib/forms/almanac';
@@ -9,6 +8,7 @@ import type { CallAnswer, CallInput, Moves } from '$lib/core/schema/call';
 import type { HouseRule } from '$lib/core/claims/house';
 import type { ParsedReading } from '$lib/core/schema/reading';
 import type { DeskRecord, SettingsRecord, SpotRecord, StandRecord, WaterRecord } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { Locks, Rig } from '$lib/core/schema/rig';
 import type { BenchRecord } from '$lib/core/records/rigSchemas';
 import { without } from '$lib/core/base/without';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { startBuild, withRig } from '$lib/core/build/start';
 import { call } from '$lib/core/choice/call';
 import { readingSchema } from '$lib/core/schema/reading';
 import type { ReadingRecord, StandRecord } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { HouseRule } from '$lib/core/claims/house';
 import { App, type HeldWater } from './app.svelte';
 import { MemoryDevice, type Device } from './device';
@@ -18,11 +18,27 @@ const open: App[] = [];
 
 /** A page on a device: what the server has, then what the device has. */
 async function page(device: Device, waters: readonly HeldWater[] = []): Promise<App> {
+	const { app, start } = unopened(waters);
+	await app.open(device, start);
+	return app;
+}
+
+/** A page that has only what the server sent. */
+function unopened(waters: readonly HeldWater[] = []) {
 	const start = server.start(undefined, waters);
 	const app = new App(start, () => screen);
 	open.push(app);
-	await app.open(device, start);
-	return app;
+	return { app, start };
+}
+
+/** A device that holds a bottom of 7 m, which no page has open any more. */
+async function deviceWithSeven(): Promise<Device> {
+	const device = new MemoryDevice();
+	const first = await page(device);
+	first.change({ bottomM: 7 });
+	await first.desk.settled();
+	leave(first);
+	return device;
 }
 
 /** Leaves the page: nothing more is sent from it. */
@@ -105,14 +121,8 @@ describe('the answer that a page came with', () => {
 	});
 
 	it('is not known where the device holds what the server was never told', async () => {
-		const device = new MemoryDevice();
-		const first = await page(device);
-		first.change({ bottomM: 7 });
-		await first.desk.settled();
-		leave(first);
-		const start = server.start();
-		const app = new App(start, () => screen);
-		open.push(app);
+		const device = await deviceWithSeven();
+		const { app, start } = unopened();
 		const answer = call(app.question);
 		app.serve(answer, true);
 		await app.open(device, start);
@@ -132,14 +142,8 @@ it('a session that is closed right after a Keep has told everything, and says wh
 });
 
 it('goes on with what the device stored where the line broke before the schemas came, and keeps what is changed', async () => {
-	const device = new MemoryDevice();
-	const first = await page(device);
-	first.change({ bottomM: 7 });
-	await first.desk.settled();
-	leave(first);
-	const start = server.start();
-	const app = new App(start, () => screen);
-	open.push(app);
+	const device = await deviceWithSeven();
+	const { app, start } = unopened();
 	await app.open(device, start, () => Promise.reject(new Error('The line broke.')));
 	expect(app.reading.bottomM).toBe(7);
 	app.change({ bottomM: 6 });

@@ -77,7 +77,8 @@ const happenedOf = ({ id, record }: HeldHappening): Happened => ({
 export class Tally {
 	#held = $state.raw<Held>(NOTHING);
 	#device: Device | null = null;
-	#whole: Whole = () => 'Nothing is written down yet.';
+	/** Something that may be written down, with what was not said of it, or what is wrong with it. */
+	whole: Whole = () => 'Nothing is written down yet.';
 	readonly #teller: Teller;
 	readonly #now: () => string;
 	/** Whether the device said that it is full; what is tapped is on the screen all the same. */
@@ -100,7 +101,7 @@ export class Tally {
 	 */
 	async open(device: Device, whole: Whole): Promise<void> {
 		this.#device = device;
-		this.#whole = whole;
+		this.whole = whole;
 		await this.listen();
 		this.ready = true;
 	}
@@ -156,13 +157,8 @@ export class Tally {
 		);
 	}
 
-	/** Something that may be written down, with what was not said of it, or what is wrong with it. */
-	whole(what: HappeningInput): Happening | string {
-		return this.#whole(what);
-	}
-
 	#made(what: HappeningInput): Happening {
-		const whole = this.#whole(what);
+		const whole = this.whole(what);
 		if (typeof whole === 'string') throw new Error(whole);
 		return whole;
 	}

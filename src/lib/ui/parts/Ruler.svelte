@@ -35,7 +35,8 @@
 	const percent = (at: number): string => `${(shareOf(scale, at) * 100).toFixed(2)}%`;
 	// By its figures: a scale that is put together anew and says the same has the same ticks.
 	const { low, high, log } = $derived(scale);
-	const ticks = $derived(ticksOf({ low, high, log }, small ? 4 : 6));
+	const ends = $derived({ low, high, log });
+	const ticks = $derived(ticksOf(ends, small ? 4 : 6));
 	const top = $derived(zones.length > 0 ? 16 : to !== null && !small ? 12 : 1);
 	const height = $derived(small ? 14 : top + 22);
 	const bands = $derived(
@@ -52,7 +53,7 @@
 	);
 	/** Across the ticks are drawn in so many parts of the width. */
 	const WIDE = 2000;
-	const across = (at: number): number => Math.round(WIDE * shareOf(scale, at));
+	const across = (at: number): number => Math.round(WIDE * shareOf(ends, at));
 	const marks = $derived(
 		ticks
 			.map(({ value: at, major }) => {
