@@ -180,43 +180,58 @@ async function longTasks(page: Page): Promise<() => Promise<string>> {
 	};
 }
 
-/** How smoothly the page follows a pointer that drags the bottom up and down. */
+/** How many places a pointer is dragged through. */
+const PLACES = 60;
+
+/**
+ * How smoothly a page follows a pointer that drags a handle to and fro, the processor slowed.
+ *
+ * @param to How far (px) it goes across and down.
+ */
+async function dragged(page: Page, name: string, to: (box: { width: number }) => [number, number]): Promise<void> {
+	const handle = page.getByRole('slider', { name, exact: true });
+	await handle.waitFor();
+	await handle.scrollIntoViewIfNeeded();
+	// What the test's own tools put into the page is not counted: they look where it lies before the counting begins.
+	const box = (await handle.boundingBox())!;
+	const [across, down] = to(box);
+	// A ruler is taken hold of at its beginning, a grip in its middle.
+	const from = { x: box.x + (across > 100 ? 20 : box.width / 2), y: box.y + box.height / 2 };
+	const session = await page.context().newCDPSession(page);
+	await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+	const tasks = await longTasks(page);
+	await page.mouse.move(from.x, from.y);
+	await page.mouse.down();
+	for (let place = 0; place <= PLACES; place++) {
+		const share = Math.abs(Math.sin((place * Math.PI) / 15));
+		await page.mouse.move(from.x + share * across, from.y + share * down);
+		await page.waitForTimeout(32);
+	}
+	await page.mouse.up();
+	await page.waitForTimeout(600);
+	console.log(`tasks over 50 ms of ${PLACES} moves of “${name}”, slowed ${SLOWER} times: ${await tasks()}`);
+	await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+	await session.detach();
+}
+
+/** Handles of the section, and a ruler beside it. */
 async function benchDrag(page: Page): Promise<void> {
 	await page.goto('/water');
 	await page.locator('[data-live]').waitFor();
 	await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
-	const box = (await page.getByRole('slider', { name: 'Bottom', exact: true }).boundingBox())!;
-	const tasks = await longTasks(page);
-	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-	await page.mouse.down();
-	for (let step = 0; step < 60; step++) {
-		await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 40 + 80 * Math.abs(Math.sin(step / 8)));
-		await page.waitForTimeout(16);
-	}
-	await page.mouse.up();
-	console.log(`tasks over 50 ms while the bottom is dragged: ${await tasks()}`);
+	await page.waitForTimeout(1500);
+	await dragged(page, 'Bottom', () => [0, -30]);
+	await dragged(page, 'Fish to', () => [0, -20]);
+	await dragged(page, 'Sun', () => [30, 30]);
+	await dragged(page, 'Water, on its scale', ({ width }) => [width - 40, 0]);
 }
 
-/** The same for the depth at which colours are looked at, with the processor slowed. */
+/** The depth at which colours are looked at. */
 async function benchSightSlider(page: Page): Promise<void> {
 	await page.goto('/sight');
-	const slider = page.getByRole('slider', { name: 'Depth that is looked at' });
-	await slider.waitFor();
+	await page.getByRole('slider', { name: 'Depth that is looked at' }).waitFor();
 	await page.waitForTimeout(1500);
-	// What the test's own tools put into the page is not counted: they look where it lies before the counting begins.
-	const box = (await slider.boundingBox())!;
-	const session = await page.context().newCDPSession(page);
-	await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
-	const tasks = await longTasks(page);
-	await page.mouse.move(box.x + 20, box.y + box.height / 2);
-	await page.mouse.down();
-	for (let step = 0; step < 60; step++) {
-		await page.mouse.move(box.x + 20 + (box.width - 40) * Math.abs(Math.sin(step / 12)), box.y + box.height / 2);
-		await page.waitForTimeout(32);
-	}
-	await page.mouse.up();
-	console.log(`tasks over 50 ms while Sight's depth is dragged, slowed ${SLOWER} times: ${await tasks()}`);
-	await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+	await dragged(page, 'Depth that is looked at', ({ width }) => [width - 40, 0]);
 }
 
 /** From a swapped part on the bench to the first frame painted with its drawing and checks. */

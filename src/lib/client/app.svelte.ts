@@ -20,6 +20,7 @@ import { Keeping } from './keeping.svelte';
 import { blankDesk, locked, movedTo, patched, type Place } from './readingInHand';
 import { forgetPages } from './offline';
 import { reuseRigs } from './reuse';
+import { Slide } from './slide.svelte';
 import { joinTabs, type Tabs } from './tabs';
 import { Tally } from './tally.svelte';
 import type { Work } from './work';
@@ -97,6 +98,8 @@ export class App {
 	readonly bench: Bench;
 	readonly keeping: Keeping;
 	readonly tally: Tally;
+	/** What a hand is moving of the reading just now. */
+	readonly slide = new Slide((patch, step) => void this.change(patch, step));
 	waters = $state.raw<readonly HeldWater[]>([]);
 	answer = $state.raw<CallAnswer | null>(null);
 	#served: { readonly question: CallInput; readonly answer: CallAnswer; readonly whole: boolean } | null = null;
@@ -184,6 +187,14 @@ export class App {
 	});
 	/** The reading with its defaults. */
 	readonly complete: Reading = $derived(completeReading(this.dated));
+	/** The reading as a hand is moving it: as it was taken, with its place and hour, and with its defaults. */
+	readonly inHand = $derived.by(() => {
+		const { patch } = this.slide;
+		if (!patch) return { reading: this.reading, dated: this.dated, complete: this.complete };
+		const reading = { ...this.reading, ...patch };
+		const dated = withAlmanac(reading, this.spot?.water ?? null, this.takenAt);
+		return { reading, dated, complete: completeReading(dated) };
+	});
 	/** The clock of the water that is read. */
 	readonly zone: string = $derived(this.spot?.water.timeZone ?? this.waters[0]?.timeZone ?? 'UTC');
 
@@ -209,6 +220,7 @@ export class App {
 
 	/** How a change is made now: on the screen that is shown, after all that was changed before. */
 	making(step = ''): Making {
+		this.slide.land();
 		const orders = this.documents.flatMap(({ lastStep, nextStep }) => [lastStep?.order ?? 0, nextStep?.order ?? 0]);
 		return { step, screen: this.#screen(), order: Math.max(0, this.keeping.lastOrder, ...orders) + 1 };
 	}
@@ -223,6 +235,17 @@ export class App {
 		this.said = null;
 		const { wrong } = patched(this.record, patch);
 		if (wrong === null) this.desk.change((desk) => patched(desk, patch).desk ?? desk, this.making(step));
+		return wrong;
+	}
+
+	/**
+	 * Moves some of the reading, as a hand does that has not let go: the same as a change, once it rests.
+	 *
+	 * @returns What is wrong, or `null` when it was moved.
+	 */
+	move(patch: Partial<ParsedReading>, step: string): string | null {
+		const { wrong } = patched(this.record, patch);
+		if (wrong === null) this.slide.move(patch, step);
 		return wrong;
 	}
 
@@ -350,6 +373,7 @@ export class App {
 
 	/** Takes back the last thing that was done on this screen: a change never made elsewhere. */
 	undo(): void {
+		this.slide.land();
 		const back = this.#back();
 		const deletion = this.keeping.deletionOn(this.#screen());
 		if (deletion && deletion.order > (back?.lastStep?.order ?? 0)) void this.keeping.bringBack();
@@ -362,6 +386,7 @@ export class App {
 
 	/** Ends the step that goes on: the pointer was lifted, the field was left. */
 	closeStep(): void {
+		this.slide.land();
 		for (const document of this.documents) document.close();
 	}
 
@@ -432,11 +457,13 @@ export class App {
 	 * that it was left. Where it stays, each document takes its word back.
 	 */
 	leaving(): void {
+		this.slide.land();
 		for (const document of this.documents) document.leave();
 	}
 
 	/** The page is being left: the device has everything before it is gone, and the server hears what there is time for. */
 	leave(): void {
+		this.slide.land();
 		for (const document of this.documents) document.leave();
 		this.keeping.outbox?.leave();
 		this.tally.leave();

@@ -349,6 +349,17 @@ describe('undo', () => {
 		]);
 	});
 
+	it('takes back what a hand had just moved, whether it rested or not', async () => {
+		const app = await page(new MemoryDevice());
+		app.change({ bottomM: 4 }, 'bottomM');
+		app.move({ bottomM: 4.5 }, 'drag bottomM');
+		expect([app.inHand.complete.bottomM, app.reading.bottomM]).toEqual([4.5, 4]);
+		app.undo();
+		expect([app.inHand.complete.bottomM, app.reading.bottomM]).toEqual([4, 4]);
+		expect(app.move({ fishToM: 9 }, 'drag fishToM')).toMatch(/bottom/);
+		expect(app.inHand.complete.fishToM).not.toBe(9);
+	});
+
 	it('brings a deleted record back on the list it was deleted from', async () => {
 		const app = await page(new MemoryDevice());
 		server.write(`readings/${SPOT}`, kept('Dawn'));
@@ -373,6 +384,15 @@ describe('a reading', () => {
 		await told(app);
 		const { record } = server.at(`readings/${app.record.readingId}`) as { record: ReadingRecord };
 		expect(record.reading.waterTemperatureC).toBe(16.5);
+	});
+
+	it('is kept as it is in the hand that still moves it', async () => {
+		const app = await page(new MemoryDevice());
+		app.put({ name: 'Dawn' });
+		app.move({ bottomM: 4.5 }, 'drag bottomM');
+		expect(app.keeping.keepReading(false)).toBeNull();
+		await told(app);
+		expect(server.at(`readings/${app.record.readingId}`)).toMatchObject({ record: { reading: { bottomM: 4.5 } } });
 	});
 
 	it('pressed twice is kept once, and again as the next version of the same', async () => {
@@ -549,13 +569,17 @@ describe('the rig in hand', () => {
 
 describe('any run of edits, losses of the line, reloads and two tabs', () => {
 	type Event =
-		| { readonly kind: 'edit'; readonly tab: 0 | 1; readonly bottomM: number }
+		| { readonly kind: 'edit' | 'move'; readonly tab: 0 | 1; readonly bottomM: number }
 		| { readonly kind: 'undo' | 'reload' | 'tell'; readonly tab: 0 | 1 }
 		| { readonly kind: 'line'; readonly down: boolean };
 	const tab = fc.constantFrom(0 as const, 1 as const);
 	const events: fc.Arbitrary<Event[]> = fc.array(
 		fc.oneof(
-			fc.record({ kind: fc.constant('edit' as const), tab, bottomM: fc.integer({ min: 1, max: 50 }) }),
+			fc.record({
+				kind: fc.constantFrom('edit' as const, 'move' as const),
+				tab,
+				bottomM: fc.integer({ min: 1, max: 50 })
+			}),
 			fc.record({ kind: fc.constantFrom('undo' as const, 'reload' as const, 'tell' as const), tab }),
 			fc.record({ kind: fc.constant('line' as const), down: fc.boolean() })
 		),
@@ -584,17 +608,20 @@ describe('any run of edits, losses of the line, reloads and two tabs', () => {
 				const device = new MemoryDevice();
 				const pair = [await page(device), await page(device)];
 				const model = new Model();
-				for (const event of history) {
+				for (const [at, event] of history.entries()) {
 					if (event.kind === 'line') {
 						server.down = event.down;
 						continue;
 					}
-					// A person acts in one tab at a time; what was done in the other is there by then.
+					// A person acts in one tab at a time, and lets go in the other; what was done there is here by then.
+					pair[event.tab === 0 ? 1 : 0]!.closeStep();
 					await Promise.all(pair.map((app) => app.desk.settled()));
 					await pair[event.tab]!.desk.refresh();
 					const app = pair[event.tab]!;
-					if (event.kind === 'edit') {
-						app.change({ bottomM: event.bottomM, fishFromM: 0, fishToM: 0.5 });
+					if (event.kind === 'edit' || event.kind === 'move') {
+						const patch = { bottomM: event.bottomM, fishFromM: 0, fishToM: 0.5 };
+						if (event.kind === 'edit') app.change(patch);
+						else app.move(patch, `drag ${at}`);
 						model.edit(event.bottomM);
 					} else if (event.kind === 'undo') {
 						app.undo();
@@ -602,13 +629,15 @@ describe('any run of edits, losses of the line, reloads and two tabs', () => {
 					} else if (event.kind === 'tell') {
 						await app.keeping.hurry();
 					} else {
+						app.leaving();
 						await app.desk.settled();
 						leave(app);
 						pair[event.tab] = await page(device);
 					}
-					expect(pair[event.tab]!.reading.bottomM).toBe(model.value);
+					expect(pair[event.tab]!.inHand.complete.bottomM).toBe(model.value);
 				}
 				server.down = false;
+				for (const app of pair) app.closeStep();
 				// Each hears of the other in a moment; here the moments are waited for.
 				for (const app of [...pair, ...pair]) {
 					await Promise.all(pair.map((one) => one.desk.settled()));

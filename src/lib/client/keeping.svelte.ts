@@ -201,6 +201,7 @@ export class Keeping {
 	 * @returns What is wrong with it, or `null`.
 	 */
 	keepReading(asNew: boolean): string | null {
+		this.#app.slide.land();
 		const { desk } = this.#app;
 		const called = desk.value.name.trim() || this.#app.usualName;
 		const record = recordOf(desk.value, called);

@@ -1,5 +1,5 @@
 import { waterColours } from '$lib/core/optics/colour';
-import { skyInputOf } from '$lib/core/optics/ofReading';
+import { skyInputOf, type SkyFacts } from '$lib/core/optics/ofReading';
 import { waterOf } from '$lib/core/optics/water';
 import type { Stop } from './drawn';
 import type { Reading } from '$lib/core/reading/complete';
@@ -10,8 +10,11 @@ const STOPS = 9;
 /** How much of the day is left in the picture by low light and at night: it must still be read. */
 const LIGHT = { day: 1, low: 0.8, night: 0.42 } as const;
 
+/** All that the colours hang on. */
+export type TintFacts = SkyFacts & Pick<Reading, 'stain' | 'visibilityM'>;
+
 /** Colours of the water from the surface to the given depth (m), as a person down there would see them. */
-export function waterStops(reading: Reading, depthM: number, lamp: boolean): Stop[] {
+export function waterStops(reading: TintFacts, depthM: number, lamp: boolean): Stop[] {
 	const water = waterOf(reading.stain, reading.visibilityM, 'lure');
 	const offsets = Array.from({ length: STOPS }, (_, at) => at / (STOPS - 1));
 	const colours = waterColours(

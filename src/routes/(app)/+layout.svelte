@@ -65,7 +65,10 @@
 	$effect(() => {
 		if (app.live && data.start.recordsDown) return again();
 	});
-	beforeNavigate(() => void app.keeping.hurry());
+	beforeNavigate(() => {
+		app.slide.land();
+		void app.keeping.hurry();
+	});
 
 	/** How often (ms) it is asked whether the records are back. */
 	const AGAIN_MS = 3000;

@@ -4,6 +4,7 @@
 	import { mainForageIn } from '$lib/core/reading/forage';
 	import { PHASES, SKIES } from '$lib/core/schema/words';
 	import { useApp } from '$lib/client/app.svelte';
+	import { following } from '../parts/following.svelte';
 	import Ruler from '../parts/Ruler.svelte';
 	import { FIGURES } from '$lib/forms/fields';
 	import SmallRig from '../rig/SmallRig.svelte';
@@ -11,7 +12,10 @@
 	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
 
 	const app = useApp();
-	const reading = $derived(app.complete);
+	/** The strip repeats what is changed elsewhere: it comes after it, and never holds it up. */
+	const RESTED_MS = 200;
+	const rested = following(() => app.complete, RESTED_MS);
+	const reading = $derived(rested.value);
 	const build = $derived(app.bench.build);
 	const rig = $derived(app.rig);
 	const zone = $derived(app.zone);

@@ -28,6 +28,8 @@
 	const { x, y, label, value, min, max, valueText, step, valueAt, onvalue, ondrag, along, upRaises, children }: Props =
 		$props();
 	let grip: SVGGElement;
+	/** Only what is drawn around 0 0 is shifted as a whole: that costs the browser more than new figures for a box. */
+	const at = $derived(children ? { x: 0, y: 0 } : { x, y });
 
 	const held = (next: number): number => Math.min(max, Math.max(min, next));
 
@@ -94,20 +96,18 @@
 	aria-valuemin={min}
 	aria-valuemax={max}
 	aria-valuetext={valueText}
-	transform="translate({x} {y})"
+	transform={children && `translate(${x} ${y})`}
 	{onpointerdown}
 	{onpointermove}
 	onlostpointercapture={() => ondrag?.(false)}
 	{onkeydown}
 >
-	<rect class="reach" x="-24" y="-24" width="48" height="48" />
+	<rect class="reach" x={at.x - 24} y={at.y - 24} width="48" height="48" />
 	{#if children}
 		{@render children()}
 	{:else}
-		<rect class="grip" x="-11" y="-7" width="22" height="14" rx="2" />
-		{#each [-6, -2, 2, 6] as bar (bar)}
-			<line x1={bar} x2={bar} y1="-3.5" y2="3.5" />
-		{/each}
+		<rect class="grip" x={x - 11} y={y - 7} width="22" height="14" rx="2" />
+		<path class="bars" d="M{x - 6} {y - 3.5}v7m4-7v7m4-7v7m4-7v7" />
 	{/if}
 </g>
 
@@ -131,7 +131,8 @@
 		stroke: var(--ink);
 		stroke-width: 1.4;
 	}
-	line {
+	.bars {
+		fill: none;
 		stroke: var(--ink);
 		stroke-width: 1.4;
 		pointer-events: none;

@@ -1,28 +1,64 @@
 // @vitest-environment jsdom
 import { flushSync } from 'svelte';
-import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { following } from './following.svelte';
 
 beforeEach(() => void vi.useFakeTimers());
 afterEach(() => void vi.useRealTimers());
 
-it('comes after once what it follows has rested, and not while that moves', () => {
-	let led = $state(1);
-	const found: { readonly value: number }[] = [];
-	const end = $effect.root(() => void found.push(following(() => led, 50)));
-	const value = () => found[0]!.value;
-	flushSync();
-	for (const next of [2, 3, 4]) {
-		led = next;
+describe('what follows another', () => {
+	it('comes after once that has rested, and not while it moves', () => {
+		let led = $state(1);
+		const found: { readonly value: number }[] = [];
+		const end = $effect.root(() => void found.push(following(() => led, 50)));
+		const value = () => found[0]!.value;
 		flushSync();
-		vi.advanceTimersByTime(40);
-		expect(value()).toBe(1);
-	}
-	vi.advanceTimersByTime(20);
-	expect(value()).toBe(4);
-	led = 5;
-	flushSync();
-	end();
-	vi.advanceTimersByTime(100);
-	expect(value()).toBe(4);
+		for (const next of [2, 3, 4]) {
+			led = next;
+			flushSync();
+			vi.advanceTimersByTime(40);
+			expect(value()).toBe(1);
+		}
+		vi.advanceTimersByTime(20);
+		expect(value()).toBe(4);
+		led = 5;
+		flushSync();
+		end();
+		vi.advanceTimersByTime(100);
+		expect(value()).toBe(4);
+	});
+
+	it('comes at once while the hand is here, and later while it is away and until all of that has come', () => {
+		let led = $state(1);
+		let away = $state(false);
+		const found: { readonly value: number }[] = [];
+		const end = $effect.root(
+			() =>
+				void found.push(
+					following(
+						() => led,
+						50,
+						() => away
+					)
+				)
+		);
+		const seen = (next: number): number => {
+			led = next;
+			flushSync();
+			return found[0]!.value;
+		};
+		flushSync();
+		expect(seen(2)).toBe(2);
+		away = true;
+		expect(seen(3)).toBe(2);
+		vi.advanceTimersByTime(60);
+		expect(seen(4)).toBe(3);
+		away = false;
+		// Let go: what was moved last comes with the rest of it, and from then on all comes at once again.
+		expect(seen(5)).toBe(3);
+		vi.advanceTimersByTime(60);
+		expect(found[0]!.value).toBe(5);
+		expect(seen(6)).toBe(6);
+		end();
+	});
 });

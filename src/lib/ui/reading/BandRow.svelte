@@ -1,19 +1,21 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import type { Reading } from '$lib/core/reading/complete';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { useApp } from '$lib/client/app.svelte';
 	import Ruler from '../parts/Ruler.svelte';
 	import { figureText, shownIn } from '$lib/forms/units';
 
 	interface Props {
+		complete: Reading;
 		errors: Readonly<Record<string, string>>;
 		typed: Readonly<Record<string, readonly string[]>>;
 		onvalue: (patch: Partial<ParsedReading>, key: string) => string | null;
 	}
-	const { errors, typed, onvalue }: Props = $props();
+	const { complete, errors, typed, onvalue }: Props = $props();
 	const app = useApp();
 	const shown = $derived(shownIn(app.units, 'depth'));
-	const band = $derived({ fishFromM: app.complete.fishFromM, fishToM: app.complete.fishToM });
+	const band = $derived({ fishFromM: complete.fishFromM, fishToM: complete.fishToM });
 	type End = keyof typeof band;
 	const NAMES: Readonly<Record<End, string>> = { fishFromM: 'Fish from', fishToM: 'Fish to' };
 	const ENDS = ['fishFromM', 'fishToM'] as const;
@@ -71,7 +73,7 @@
 	</div>
 	{#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
 	<Ruler
-		scale={{ low: 0, high: shown.show(Math.max(4, app.reading.bottomM)) }}
+		scale={{ low: 0, high: shown.show(Math.max(4, complete.bottomM)) }}
 		value={shown.show(band.fishFromM)}
 		to={shown.show(band.fishToM)}
 	/>

@@ -24,11 +24,20 @@
 		aside?: Snippet;
 		/** Takes a figure in SI; says what is wrong with it, or `null`. */
 		onvalue: (patch: Partial<ParsedReading>, key: string) => string | null;
+		/** The same, of a pointer that has not come to rest. */
+		onmove?: (patch: Partial<ParsedReading>, key: string) => string | null;
 	}
-	const { field, value, as, assumed, units, typed, error, aside, onvalue }: Props = $props();
+	const { field, value, as, assumed, units, typed, error, aside, onvalue, onmove = onvalue }: Props = $props();
 
 	const shown = $derived(shownIn(units, field.measure));
-	const text = $derived(value === undefined ? '' : figureText(units, field.measure, value));
+	/** Where the pointer was moved to, until the reading says so too. */
+	let slid = $state<number | null>(null);
+	$effect(() => {
+		void value;
+		slid = null;
+	});
+	const now = $derived(slid ?? value);
+	const text = $derived(now === undefined ? '' : figureText(units, field.measure, now));
 	/** What is being typed, until it is a figure that holds; a page without scripts may have brought one that did not. */
 	// svelte-ignore state_referenced_locally
 	let draft = $state<string | null>(typed ?? null);
@@ -36,19 +45,20 @@
 	let told = $state<string | null>(error ?? null);
 	const scale = $derived({
 		low: shown.show(field.scale[0]),
-		high: shown.show(Math.max(field.scale[1], value ?? 0)),
+		high: shown.show(Math.max(field.scale[1], now ?? 0)),
 		log: field.log
 	});
 	const zones = $derived(field.zones?.map(({ name, to }) => ({ name, to: shown.show(to) })) ?? []);
 
-	function give(si: number) {
+	function give(si: number, take = onvalue) {
 		const [low, high] = READING_RANGES[field.key];
 		if (!(si >= low - 1e-9 && si <= high + 1e-9)) return rangeMessage(field.key, field.measure, units);
-		return onvalue({ [field.key]: Math.round(si * 1e6) / 1e6 }, field.key);
+		return take({ [field.key]: Math.round(si * 1e6) / 1e6 }, field.key);
 	}
 
 	function type(next: string) {
 		draft = next;
+		slid = null;
 		const bare = next.trim().replace(',', '.');
 		if (bare === '') {
 			told = field.required ? 'This one is needed.' : null;
@@ -62,7 +72,9 @@
 	function slide(figure: number) {
 		draft = null;
 		const grain = 10 ** -shown.digits;
-		told = give(shown.read(Math.round(figure / grain) * grain));
+		const si = shown.read(Math.round(figure / grain) * grain);
+		told = give(si, onmove);
+		slid = told === null ? si : null;
 	}
 
 	// What a page without scripts brought back is typed once more, now that it can be taken.
@@ -102,9 +114,9 @@
 	<Ruler
 		{scale}
 		{zones}
-		value={value === undefined ? null : shown.show(value)}
+		value={now === undefined ? null : shown.show(now)}
 		label="{field.label}, on its scale"
-		valueText={value === undefined ? 'not read yet' : spokenFigure(units, field.measure, value)}
+		valueText={now === undefined ? 'not read yet' : spokenFigure(units, field.measure, now)}
 		step={shown.digits > 1 ? 0.1 : shown.digits > 0 ? 0.5 : 1}
 		onvalue={slide}
 	/>

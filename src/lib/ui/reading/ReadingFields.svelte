@@ -4,6 +4,7 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { ANSWERS, EVENTS } from '$lib/core/schema/words';
 	import { useApp } from '$lib/client/app.svelte';
+	import { following } from '../parts/following.svelte';
 	import Segment from '../parts/Segment.svelte';
 	import { spoken } from '$lib/core/naming/spoken';
 	import BandRow from './BandRow.svelte';
@@ -49,15 +50,25 @@
 		'cover',
 		'forage'
 	] as const satisfies readonly (keyof ParsedReading)[];
-	const reading = $derived(app.reading);
+	const RESTED_MS = 260;
+	// While a hand moves something, only what it moves and the section go with it.
+	const followed = following(
+		() => app.inHand,
+		RESTED_MS,
+		() => app.slide.patch !== null
+	);
+	const shown = $derived(followed.value);
+	// Each by itself: what stays the same is not asked anew.
+	const reading = $derived(shown.reading);
+	const complete = $derived(shown.complete);
 	const readCount = $derived(COMMON.filter((key) => as(key) === 'read').length);
 	const isWrong = (keys: readonly string[]): boolean => keys.some((key) => errors[key] !== undefined);
-	const as = (key: keyof ParsedReading): ReadAs => readAs(key, reading, app.complete);
+	const as = (key: keyof ParsedReading): ReadAs => readAs(key, reading, complete);
 
 	/** What lies under a lid, in words: a value that is assumed in brackets, one that nobody knows left out. */
 	function restOf(keys: readonly (ChoiceKey | FigureKey)[], also: readonly string[] = []): string {
 		const words = keys.flatMap((key) => {
-			const value = app.complete[key];
+			const value = complete[key];
 			if (value === undefined || as(key) === 'unread') return [];
 			const isChoice = key in CHOICES;
 			const label = (isChoice ? CHOICES[key as ChoiceKey] : FIGURES[key as FigureKey]).label.toLowerCase();
@@ -77,14 +88,16 @@
 			pointsMax === undefined ? null : `at most ${pointsMax} points`,
 			leadAllowed === undefined ? null : leadAllowed ? 'lead allowed' : 'no lead'
 		].filter((one) => one !== null);
-		return `goal ${spoken(app.complete.goal)}; ${limits.length > 0 ? limits.join(', ') : 'no local rule entered'}`;
+		return `goal ${spoken(complete.goal)}; ${limits.length > 0 ? limits.join(', ') : 'no local rule entered'}`;
 	});
 
-	const change = (patch: Partial<ParsedReading>, key: string): string | null => {
+	/** A change with what it brings along. */
+	const all = (patch: Partial<ParsedReading>): Partial<ParsedReading> => {
 		const wind = patch.windMps === undefined ? {} : { wind: windClass(patch.windMps) };
 		const band = patch.bottomM === undefined ? {} : bandWithin(app.complete, patch.bottomM);
-		return app.change({ ...patch, ...wind, ...band }, key);
+		return { ...patch, ...wind, ...band };
 	};
+	const change = (patch: Partial<ParsedReading>, key: string): string | null => app.change(all(patch), key);
 	const choose = (key: ChoiceKey) => (value: string) => void app.change({ [key]: value }, key);
 
 	function toggle(key: 'events' | 'answers', value: string, on: boolean) {
@@ -110,10 +123,11 @@
 		value={reading[key]}
 		units={app.units}
 		as={as(key)}
-		assumed={app.complete[key]}
+		assumed={complete[key]}
 		typed={typed[key]?.[0]}
 		error={errors[key]}
 		onvalue={change}
+		onmove={(patch, step) => app.move(all(patch), step)}
 	>
 		{#snippet aside()}
 			{#if beside}
@@ -127,7 +141,7 @@
 			{:else if key === 'visibilityM'}
 				<DepthGuide
 					units={app.units}
-					stain={app.complete.stain}
+					stain={complete.stain}
 					onvalue={(visibilityM) => change({ visibilityM }, 'measured')}
 				/>
 			{/if}
@@ -135,7 +149,7 @@
 	</FigureRow>
 {/snippet}
 
-{#snippet choice(key: ChoiceKey, suggested: string | undefined = app.complete[key])}
+{#snippet choice(key: ChoiceKey, suggested: string | undefined = complete[key])}
 	<ChoiceRow field={CHOICES[key]} value={reading[key]} as={as(key)} {suggested} onvalue={choose(key)} />
 {/snippet}
 
@@ -163,8 +177,8 @@
 	<progress max={COMMON.length} value={readCount}></progress>
 	<span>{readCount} of {COMMON.length} read{readCount < COMMON.length ? ', the rest is assumed' : ''}</span>
 </p>
-<Group title="Now" rest={restOf(NOW, app.complete.events)} wrong={isWrong(NOW)}>
-	<SeasonRow />
+<Group title="Now" rest={restOf(NOW, complete.events)} wrong={isWrong(NOW)}>
+	<SeasonRow {...shown} />
 	{@render figure('waterTemperatureC', 'trend')}
 	{@render figure('visibilityM')}
 	{@render choice('stain')}
@@ -198,8 +212,8 @@
 		{@render figure('castM')}
 	{/snippet}
 </Group>
-<Group title="Fish" rest={restOf(FISH, app.complete.answers)} wrong={isWrong(FISH)}>
-	<BandRow {errors} {typed} onvalue={change} />
+<Group title="Fish" rest={restOf(FISH, complete.answers)} wrong={isWrong(FISH)}>
+	<BandRow {complete} {errors} {typed} onvalue={change} />
 	<ForageRows forage={reading.forage ?? []} {errors} onvalue={(forage, key) => app.change({ forage }, key)} />
 	{#snippet more()}
 		{@render choice('mood')}

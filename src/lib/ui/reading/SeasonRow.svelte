@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Reading } from '$lib/core/reading/complete';
 	import { suggestPhase } from '$lib/core/reading/phase';
 	import { seasonWord } from '$lib/core/reading/seasonWord';
 	import { spoken } from '$lib/core/naming/spoken';
@@ -7,10 +8,17 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import Mark from './Mark.svelte';
 
+	interface Props {
+		/** The reading, with what place and hour say of it, and with its defaults. */
+		reading: ParsedReading;
+		dated: ParsedReading;
+		complete: Reading;
+	}
+	const { reading, dated, complete }: Props = $props();
 	const app = useApp();
-	const given = $derived(app.reading.phase);
-	const suggested = $derived(suggestPhase(app.dated));
-	const word = $derived(seasonWord(app.complete));
+	const given = $derived(reading.phase);
+	const suggested = $derived(suggestPhase(dated));
+	const word = $derived(seasonWord(complete));
 	const choose = (value: string) =>
 		app.change({ phase: value === '' ? undefined : (value as ParsedReading['phase']) }, 'phase');
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { seeded } from '$lib/core/base/random';
 	import type { Reading } from '$lib/core/reading/complete';
-	import { bedM, PLACES, weedStems, WHORL_PX, yOf, type Bed, type Frame } from './geometry';
+	import { bedM, PLACES, tenths, weedStems, WHORL_PX, yOf, type Bed, type Frame } from './geometry';
 
 	interface Props {
 		bed: Bed;
@@ -14,11 +14,10 @@
 	const GREENS = ['#6f8a3c', '#526f2c', '#88a04a'];
 	const span = $derived(frame.right - frame.left);
 	const [from, to] = $derived(PLACES[cover.kind]);
-	const tenths = (px: number): number => Math.round(px * 10) / 10;
 	const x = (share: number): number => tenths(frame.left + share * span);
 	const bedY = (share: number): number => tenths(yOf(frame, bedM(bed, share)));
 	const isWeed = $derived(['grass-tops', 'leafy-weed', 'stems'].includes(cover.kind));
-	const stems = $derived(isWeed ? weedStems(bed, frame, cover, from, to, seed) : []);
+	const stems = $derived(isWeed ? weedStems(frame, cover, from, to, seed) : []);
 	const weedOf = (shade: number, part: 'd' | 'bearing'): string =>
 		stems
 			.filter((stem) => stem.shade === shade)

@@ -2,7 +2,7 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { shownIn } from '$lib/forms/units';
 	import { ticksOf } from '../parts/scale';
-	import { reachM, xOf, yOf, type Bed, type Frame } from './geometry';
+	import { reachM, tenths as px, xOf, yOf, type Bed, type Frame } from './geometry';
 
 	interface Props {
 		frame: Frame;
@@ -11,8 +11,6 @@
 	}
 	const { frame, bed, units }: Props = $props();
 
-	/** A place in px, to a tenth. */
-	const px = (value: number): number => Math.round(value * 10) / 10;
 	/** Feet at the left, metres at the right: both are always there. */
 	const depths = $derived(
 		(['imperial', 'metric'] as const).map((system, side) => {

@@ -47,6 +47,8 @@
 		/** Without gutters, labels and grips: the small picture. */
 		bare?: boolean;
 		onchange?: ((patch: Partial<ParsedReading>, key: string) => void) | undefined;
+		/** Said when a handle is taken hold of and when it is let go. */
+		onheld?: (on: boolean) => void;
 		/** Colours of the water as the server worked them out. */
 		tint?: readonly Stop[] | undefined;
 		/** What another screen draws over the water. */
@@ -61,15 +63,13 @@
 		narrowHeight = wideHeight,
 		bare = false,
 		onchange,
+		onheld,
 		tint,
 		over
 	}: Props = $props();
 
 	let width = $state(806);
 	let putIn = $state<ReturnType<typeof PutIn>>();
-	const id = $props.id();
-	/** The clip to what is under water and over the bed. */
-	const wet = `wet-${id}`;
 	/** Where room is short the scales and the labels that only repeat the strip are left out. */
 	const NARROW_PX = 520;
 	const narrow = $derived(bare || width < NARROW_PX);
@@ -85,6 +85,7 @@
 	const ondrag = (on: boolean) => {
 		const { fishFromM, fishToM } = reading;
 		dragged = on ? { bottomM, band: { fishFromM, fishToM } } : null;
+		onheld?.(on);
 	};
 	const frame = $derived(frameOf(dragged?.bottomM ?? bottomM, width, height, !narrow));
 	const bed = $derived(bedPath(ground, frame));
@@ -177,7 +178,6 @@
 		aria-label={title}
 	>
 		<BrowserOnly>
-			<defs><clipPath id={wet}><path d="{bed}V{frame.sky - 60}H{frame.left}Z" /></clipPath></defs>
 			<Sky
 				{frame}
 				sky={reading.sky}
@@ -190,23 +190,22 @@
 				{onchange}
 				{ondrag}
 			/>
-			<Water {frame} {reading} {wet} {sunDeg} {lamp} {tint} />
-			<g clip-path="url(#{wet})">
-				{#each drawn as cover, at (cover.kind)}<Cover bed={ground} {frame} {cover} seed={at * 97 + 11} />{/each}
-				<Life
-					{frame}
-					fishFromM={reading.fishFromM}
-					fishToM={reading.fishToM}
-					visibilityM={reading.visibilityM}
-					{bass}
-					{shoal}
-				/>
-			</g>
+			<Water {frame} {reading} {sunDeg} {lamp} {tint} />
+			{#each drawn as cover, at (cover.kind)}<Cover bed={ground} {frame} {cover} seed={at * 97 + 11} />{/each}
+			<Life
+				{frame}
+				fishFromM={reading.fishFromM}
+				fishToM={reading.fishToM}
+				visibilityM={reading.visibilityM}
+				{bass}
+				{shoal}
+			/>
+			{#if onchange}<rect class="wet" {...waterBox(frame)} aria-hidden="true" onclick={point} />{/if}
+			<!-- The ground covers all that lies behind it: nothing above needs to be cut to its shape. -->
 			<Bottom {frame} {bed} {windMps} />
 			{#if !narrow}<Scales {frame} bed={ground} {units} />{/if}
 			{@render over?.(frame, ground)}
 			{#if onchange}
-				<rect class="wet" {...waterBox(frame)} clip-path="url(#{wet})" aria-hidden="true" onclick={point} />
 				<Grips {frame} {reading} {units} {grips} held={dragged?.band ?? reading} {onchange} {ondrag} />
 			{/if}
 			{#each labels as label (label.id)}<Tag x={label.x} y={label.y} text={label.text} />{/each}
@@ -219,6 +218,8 @@
 	.section {
 		position: relative;
 		contain: layout paint style;
+		/* A picture of its own: what moves in it does not have the page put together anew. */
+		will-change: transform;
 		container-type: inline-size;
 		width: 100%;
 	}

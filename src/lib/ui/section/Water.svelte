@@ -8,14 +8,12 @@
 	interface Props {
 		frame: Frame;
 		reading: Reading;
-		/** The clip to what is under water and over the bed. */
-		wet: string;
 		sunDeg: number;
 		lamp: boolean;
 		/** Its colours as the server worked them out, until the optics are here. */
 		tint?: readonly Stop[] | undefined;
 	}
-	const { frame, reading, wet, sunDeg, lamp, tint }: Props = $props();
+	const { frame, reading, sunDeg, lamp, tint }: Props = $props();
 	const id = $props.id();
 	/** Where nothing is known of its colour yet: a breath of water. */
 	const PLAIN: readonly Stop[] = [
@@ -27,10 +25,14 @@
 	onMount(async () => {
 		tinted = (await import('$lib/forms/tint')).waterStops;
 	});
-	const stops = $derived(tinted ? tinted(reading, frame.maxM, lamp) : (tint ?? PLAIN));
-	const sunny = $derived(reading.light === 'day' && (reading.sky === 'sun' || reading.sky === 'broken'));
+	// Fact by fact: whatever else is moved, the water is worked out once.
+	const { sunElevationDeg, light, sky, moon, wind, stain, visibilityM } = $derived(reading);
+	const { maxM } = $derived(frame);
+	const facts = $derived({ sunElevationDeg, light, sky, moon, wind, stain, visibilityM });
+	const stops = $derived(tinted ? tinted(facts, maxM, lamp) : (tint ?? PLAIN));
+	const sunny = $derived(light === 'day' && (sky === 'sun' || sky === 'broken'));
 	/** Rays are gone a little under what is seen. */
-	const deep = $derived(yOf(frame, reading.visibilityM * 1.25));
+	const deep = $derived(yOf(frame, visibilityM * 1.25));
 	const lean = $derived(rayLean(sunDeg) * (deep - frame.sky));
 	const RAYS = [0.04, 0.13, 0.2, 0.31, 0.4, 0.5, 0.58, 0.7];
 </script>
@@ -43,10 +45,11 @@
 		<stop offset="0" stop-color="#fff" stop-opacity={lamp ? 0.14 : 0.3} />
 		<stop offset="1" stop-color="#fff" stop-opacity="0" />
 	</linearGradient>
+	<clipPath id="under-{id}"><rect {...waterBox(frame)} /></clipPath>
 </defs>
-<rect fill="url(#water-{id})" clip-path="url(#{wet})" {...waterBox(frame)} />
+<rect fill="url(#water-{id})" {...waterBox(frame)} />
 {#if sunny}
-	<g clip-path="url(#{wet})">
+	<g clip-path="url(#under-{id})">
 		{#each RAYS as share, at (share)}
 			{@const wide = 5 + (at % 3) * 5}
 			<path

@@ -21,6 +21,9 @@ export interface Bed {
 	readonly profile?: readonly { readonly outM: number; readonly depthM: number }[] | undefined;
 }
 
+/** A place in px, to a tenth. */
+export const tenths = (px: number): number => Math.round(px * 10) / 10;
+
 /** Space under the deepest point, px. */
 const FLOOR = 8;
 
@@ -92,7 +95,7 @@ export function bedPath(bed: Bed, frame: Frame): string {
 	return Array.from({ length: SAMPLES + 1 }, (_, at) => {
 		const share = at / SAMPLES;
 		const y = Math.max(yOf(frame, bedM(bed, share)), frame.sky - 26);
-		return `${at === 0 ? 'M' : 'L'}${(frame.left + share * span).toFixed(1)} ${y.toFixed(1)}`;
+		return `${at === 0 ? 'M' : 'L'}${tenths(frame.left + share * span)} ${tenths(y)}`;
 	}).join('');
 }
 
@@ -107,14 +110,14 @@ export function surfacePath(frame: Frame, windMps: number): string {
 	return Array.from({ length: steps + 1 }, (_, at) => {
 		const x = Math.min(frame.right, frame.left + at * 6);
 		const swell = Math.sin(x / 13) * 0.5 + Math.sin(x / 29 + 1) * 0.35 + Math.sin(x / 7 + 2) * 0.15;
-		return `${at === 0 ? 'M' : 'L'}${x} ${(frame.sky + height * swell).toFixed(1)}`;
+		return `${at === 0 ? 'M' : 'L'}${x} ${tenths(frame.sky + height * swell)}`;
 	}).join('');
 }
 
 /** A usual wind (m/s) for a class of surface, where only the class was read. */
 export const USUAL_WIND_MPS = { calm: 0, ripple: 2.5, chop: 6, heavy: 10 } as const;
 
-/** A stem of weed from the bed to its top. */
+/** A stem of weed, from under the bed to its top. */
 export interface Stem {
 	readonly d: string;
 	/** The part of it that bears leaves; empty for a bare stem. */
@@ -127,9 +130,11 @@ export const WHORL_PX = 9;
 
 const STEM_GAP_PX = { sparse: 14, medium: 7, thick: 4.5, matted: 3 } as const;
 
-/** Stems of weed between two shares of the width, up to their top depth; the same water draws the same weed. */
+/**
+ * Stems of weed between two shares of the width, up to their top depth; the same water draws the same weed. All begin at
+ * the drawing's foot, where the ground covers them: a bed that is dragged leaves them as they are.
+ */
 export function weedStems(
-	bed: Bed,
 	frame: Frame,
 	cover: Reading['cover'][number],
 	from: number,
@@ -142,14 +147,14 @@ export function weedStems(
 	const bare = cover.kind === 'stems';
 	for (let x = from * span; x < to * span; x += STEM_GAP_PX[cover.density] * (0.7 + random() * 0.6)) {
 		if (cover.form === 'pockets' && Math.floor(x / 46) % 2 === 1) continue;
-		const foot = yOf(frame, bedM(bed, x / span));
+		const foot = frame.height;
 		const reach = bare ? frame.sky - 18 - random() * 34 : yOf(frame, cover.topM - 0.08 + random() * 0.22);
 		const top = Math.max(bare ? 12 : frame.sky + 1, reach);
 		if (top > foot - 4) continue;
 		const lean = (random() - 0.5) * (bare ? 8 : 14);
 		const at = frame.left + x;
 		const from = (y: number): string =>
-			`M${at.toFixed(1)} ${y.toFixed(1)}Q${at.toFixed(1)} ${((foot + top) / 2).toFixed(1)} ${(at + lean).toFixed(1)} ${top.toFixed(1)}`;
+			`M${tenths(at)} ${tenths(y)}Q${tenths(at)} ${tenths((foot + top) / 2)} ${tenths(at + lean)} ${tenths(top)}`;
 		// No two stems bear their whorls at the same heights.
 		const bearing = bare ? '' : from(foot - 6 - random() * WHORL_PX);
 		stems.push({ d: from(foot), bearing, shade: Math.floor(random() * 3) as 0 | 1 | 2 });

@@ -48,7 +48,7 @@ describe('the section', () => {
 		expect(bedM(bed, 0.62)).toBeCloseTo(4, 1);
 		expect(bedM(bed, 0.965)).toBeCloseTo(0, 6);
 		expect(bedM({ ...bed, ditch: true }, 0.2)).toBeGreaterThan(bedM(bed, 0.2));
-		expect(bedPath(bed, frameOf(4, 800, 430, true))).toMatch(/^M44\.0 /);
+		expect(bedPath(bed, frameOf(4, 800, 430, true))).toMatch(/^M44 /);
 	});
 
 	it('follows the spot’s own soundings: the bank at the bank, the reading’s bottom at their end and beyond', () => {
@@ -116,7 +116,7 @@ describe('the section', () => {
 		);
 		const frame = frameOf(3, 800, 430, true);
 		const stems = (density: 'sparse' | 'medium' | 'thick') =>
-			weedStems({ bottomM: 3, ditch: false }, frame, { ...reading.cover[0]!, density }, 0.3, 0.58, 11);
+			weedStems(frame, { ...reading.cover[0]!, density }, 0.3, 0.58, 11);
 		expect(stems('medium')).toEqual(stems('medium'));
 		expect(stems('thick').length).toBeGreaterThan(stems('sparse').length);
 	});

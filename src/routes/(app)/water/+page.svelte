@@ -18,6 +18,8 @@
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();
 	const app = useApp();
+	/** Whether the hand is on the section. */
+	let held = $state(false);
 	let keptName = $state<string | null>(null);
 	let nameless = $state<string | null>(null);
 	let unfinished = $state(false);
@@ -140,14 +142,18 @@
 
 	<div class="picture">
 		<Section
-			reading={app.complete}
+			reading={app.inHand.complete}
 			profile={app.spot?.spot.profile}
 			units={app.units}
 			height={424}
 			narrowHeight={352}
 			tint={data.tint}
 			lamp={isLamp(page.data.theme)}
-			onchange={(patch, key) => app.change(patch, key)}
+			onchange={(patch, key) => (held ? app.move(patch, key) : app.change(patch, key))}
+			onheld={(on) => {
+				held = on;
+				if (!on) app.slide.land();
+			}}
 		/>
 		<div class="below">
 			<section aria-labelledby="day">
@@ -238,10 +244,10 @@
 		width: 100%;
 	}
 	.spot {
-		width: 180px;
+		width: 164px;
 	}
 	.clock {
-		width: 170px;
+		width: 190px;
 	}
 	.notice {
 		grid-column: 1;
@@ -314,7 +320,7 @@
 		}
 		.place {
 			display: grid;
-			grid-template-columns: minmax(0, 0.75fr) minmax(0, 1fr);
+			grid-template-columns: minmax(0, 0.64fr) minmax(0, 1fr);
 		}
 		.place :global(.field) {
 			width: 100%;

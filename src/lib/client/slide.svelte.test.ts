@@ -1,0 +1,43 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Slide } from './slide.svelte';
+
+beforeEach(() => void vi.useFakeTimers());
+afterEach(() => void vi.useRealTimers());
+
+describe('what a hand is moving', () => {
+	const held = () => {
+		const change = vi.fn();
+		return { change, slide: new Slide(change) };
+	};
+
+	it('is shown at once and changed once the hand rests', () => {
+		const { change, slide } = held();
+		for (const bottomM of [3, 2.9, 2.8]) {
+			slide.move({ bottomM }, 'bottom');
+			expect(slide.patch).toEqual({ bottomM });
+			vi.advanceTimersByTime(100);
+		}
+		expect(change).not.toHaveBeenCalled();
+		vi.advanceTimersByTime(100);
+		expect(change.mock.calls).toEqual([[{ bottomM: 2.8 }, 'bottom']]);
+		expect(slide.patch).toBeNull();
+	});
+
+	it('is changed when it lets go, and only once', () => {
+		const { change, slide } = held();
+		slide.move({ bottomM: 3, fishToM: 3 }, 'bottom');
+		slide.move({ bottomM: 2 }, 'bottom');
+		slide.land();
+		slide.land();
+		vi.runAllTimers();
+		expect(change.mock.calls).toEqual([[{ bottomM: 2, fishToM: 3 }, 'bottom']]);
+	});
+
+	it('of one control is changed before another one moves', () => {
+		const { change, slide } = held();
+		slide.move({ bottomM: 3 }, 'bottom');
+		slide.move({ visibilityM: 1 }, 'seen');
+		expect(change.mock.calls).toEqual([[{ bottomM: 3 }, 'bottom']]);
+		expect(slide.patch).toEqual({ visibilityM: 1 });
+	});
+});
