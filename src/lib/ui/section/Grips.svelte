@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { bandWithin } from '$lib/core/reading/band';
-	import type { Reading } from '$lib/core/reading/complete';
 	import { spokenFirst } from '$lib/core/naming/spoken';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import type { UnitSystem } from '$lib/core/records/schemas';
@@ -8,14 +7,15 @@
 	import Handle from '../parts/Handle.svelte';
 	import { depthAt, PLACES, yOf, type Frame } from './geometry';
 	import type { Grip } from './grips';
+	import type { Drawn } from './scene';
 
 	interface Props {
 		frame: Frame;
-		reading: Reading;
+		reading: Drawn;
 		units: UnitSystem;
 		grips: readonly Grip[];
 		/** What stood when the drag began: the band must not collapse for good. */
-		held: Pick<Reading, 'fishFromM' | 'fishToM'>;
+		held: Pick<Drawn, 'fishFromM' | 'fishToM'>;
 		onchange: (patch: Partial<ParsedReading>, key: string) => void;
 		ondrag: (on: boolean) => void;
 	}

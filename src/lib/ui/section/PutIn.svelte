@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { LIST_MAX } from '$lib/core/schema/limits';
 	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
-	import type { Reading } from '$lib/core/reading/complete';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Cover, Forage, ParsedReading } from '$lib/core/schema/reading';
 	import { COVER_KINDS, FORAGE_KINDS } from '$lib/core/schema/words';
 	import { coverWith, forageWith, withoutKind } from '$lib/forms/putIn';
 	import { withUnit } from '$lib/forms/units';
+	import type { Drawn } from './scene';
 
 	interface Props {
-		reading: Reading;
+		reading: Drawn;
 		units: UnitSystem;
 		onchange: (patch: Partial<ParsedReading>, key: string) => void;
 	}

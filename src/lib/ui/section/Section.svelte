@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { Reading } from '$lib/core/reading/complete';
 	import { sunDegOf } from '$lib/core/reading/light';
 	import { mainForageIn } from '$lib/core/reading/forage';
 	import { spoken } from '$lib/core/naming/spoken';
@@ -30,13 +29,13 @@
 	import Life from './Life.svelte';
 	import PutIn from './PutIn.svelte';
 	import Scales from './Scales.svelte';
-	import { bassIn, boxOfFish, shoalIn } from './scene';
+	import { bassIn, boxOfFish, shoalIn, type Drawn } from './scene';
 	import Sky from './Sky.svelte';
 	import Tag from './Tag.svelte';
 	import Water from './Water.svelte';
 
 	interface Props {
-		reading: Reading;
+		reading: Drawn;
 		/** Soundings of the spot, from its bank outwards. */
 		profile?: Bed['profile'];
 		units: UnitSystem;
@@ -55,7 +54,7 @@
 		over?: Snippet<[Frame, Bed]>;
 	}
 	const {
-		reading,
+		reading: given,
 		profile,
 		units,
 		lamp = false,
@@ -74,52 +73,52 @@
 	const NARROW_PX = 520;
 	const narrow = $derived(bare || width < NARROW_PX);
 	const height = $derived(width < NARROW_PX ? narrowHeight : wideHeight);
-	// Facts by themselves, so that a warmer day does not bend the weed again.
-	const bottomM = $derived(reading.bottomM);
-	const ditch = $derived(reading.cover.some(({ kind }) => kind === 'ditch'));
+	// Facts by themselves, so that a warmer day does not draw the water again, nor a new sky the weed.
+	const { bank, bottomM, cover, fishFromM, fishToM, forage, light } = $derived(given);
+	const { moon, sky, stain, sunElevationDeg, visibilityM, wind, windMps: windRead } = $derived(given);
+	const seen = $derived({ light, moon, sky, stain, sunElevationDeg, visibilityM, wind });
+	const ditch = $derived(cover.some(({ kind }) => kind === 'ditch'));
 	const ground = $derived({ bottomM, ditch, profile });
-	const coverList = $derived(reading.cover);
-	const drawn = $derived([...new Map(coverList.map((cover) => [cover.kind, cover])).values()]);
+	const drawn = $derived([...new Map(cover.map((one) => [one.kind, one])).values()]);
 	/** What stood when a drag began: the scale must not move under the pointer. */
-	let dragged = $state.raw<{ bottomM: number; band: Pick<Reading, 'fishFromM' | 'fishToM'> } | null>(null);
+	let dragged = $state.raw<{ bottomM: number; band: Pick<Drawn, 'fishFromM' | 'fishToM'> } | null>(null);
 	const ondrag = (on: boolean) => {
-		const { fishFromM, fishToM } = reading;
 		dragged = on ? { bottomM, band: { fishFromM, fishToM } } : null;
 		onheld?.(on);
 	};
 	const frame = $derived(frameOf(dragged?.bottomM ?? bottomM, width, height, !narrow));
 	const bed = $derived(bedPath(ground, frame));
-	const windMps = $derived(reading.windMps ?? USUAL_WIND_MPS[reading.wind]);
+	const windMps = $derived(windRead ?? USUAL_WIND_MPS[wind]);
 	const windText = $derived(withUnit(units, 'wind', windMps));
-	const sunDeg = $derived(sunDegOf(reading));
-	const bass = $derived(bassIn(frame, reading));
-	const shoal = $derived(shoalIn(frame, reading));
+	const sunDeg = $derived(sunDegOf(seen));
+	const bass = $derived(bassIn(frame, { fishFromM, fishToM }));
+	const shoal = $derived(shoalIn(frame, { forage, bottomM, fishFromM }));
 	/** Where the bed is as deep as the reading says: beyond the soundings, where there are any. */
 	const bottomX = $derived(frame.left + (frame.right - frame.left) * (profile ? 0.3 : 0.44));
-	const grips = $derived(onchange ? gripsOf(frame, reading, bottomX) : []);
+	const grips = $derived(onchange ? gripsOf(frame, { fishFromM, fishToM, bottomM, cover }, bottomX) : []);
 	const depth = (value: number): string => withUnit(units, 'depth', value);
 
 	function textOf(grip: Grip): string {
 		if (grip.of === 'fishFromM') return `fish from ${depth(grip.depthM)}`;
 		if (grip.of === 'fishToM') return `to ${depth(grip.depthM)}`;
 		if (grip.of !== 'cover') return `bottom ${depth(grip.depthM)}`;
-		return `${spoken(reading.cover[grip.index]!.kind)} ${figureText(units, 'depth', grip.depthM)}`;
+		return `${spoken(cover[grip.index]!.kind)} ${figureText(units, 'depth', grip.depthM)}`;
 	}
 
 	/** Labels that only repeat what the strip says. */
 	const spare = $derived.by((): Wanted[] => {
 		if (narrow || over) return [];
 		const sun = sunAt(frame, arcOf(frame), sunDeg);
-		const seenY = yOf(frame, reading.visibilityM);
-		const forage = reading.forage.find(({ amount }) => amount !== 'none');
+		const seenY = yOf(frame, visibilityM);
+		const eaten = forage.find(({ amount }) => amount !== 'none');
 		const texts: (Wanted | false | undefined)[] = [
 			windMps >= 0.5 && {
 				id: 'wind',
-				text: `wind ${windText}, ${spoken(reading.bank)} bank`,
+				text: `wind ${windText}, ${spoken(bank)} bank`,
 				at: [[frame.left + 66 + arrowPx(windMps), frame.sky - 24]]
 			},
-			reading.sunElevationDeg !== undefined &&
-				reading.light !== 'night' && {
+			sunElevationDeg !== undefined &&
+				light !== 'night' && {
 					id: 'sun',
 					text: `sun ${Math.round(sunDeg)}°`,
 					at: [
@@ -129,14 +128,14 @@
 				},
 			seenY < height - 30 && {
 				id: 'seen',
-				text: `seen to ${depth(reading.visibilityM)}`,
-				at: around(`seen to ${depth(reading.visibilityM)}`, frame.left + (frame.right - frame.left) * 0.53, seenY, 12)
+				text: `seen to ${depth(visibilityM)}`,
+				at: around(`seen to ${depth(visibilityM)}`, frame.left + (frame.right - frame.left) * 0.53, seenY, 12)
 			},
-			forage &&
+			eaten &&
 				shoal.length > 0 && {
 					id: 'forage',
-					text: `${spoken(forage.kind)} ${mainForageIn(reading)} in`,
-					at: around(`${spoken(forage.kind)} ${mainForageIn(reading)} in`, shoal[4]!.x, shoal[4]!.y, 34)
+					text: `${spoken(eaten.kind)} ${mainForageIn({ forage })} in`,
+					at: around(`${spoken(eaten.kind)} ${mainForageIn({ forage })} in`, shoal[4]!.x, shoal[4]!.y, 34)
 				}
 		];
 		return texts.filter((one): one is Wanted => Boolean(one)).map((one) => ({ ...one, spare: true }));
@@ -164,7 +163,7 @@
 	}
 
 	const title = $derived(
-		`Section of the water: bottom ${spokenFigure(units, 'depth', reading.bottomM)}, fish from ${spokenFigure(units, 'depth', reading.fishFromM)} to ${spokenFigure(units, 'depth', reading.fishToM)}, seen to ${spokenFigure(units, 'depth', reading.visibilityM)}, ${spoken(reading.stain)} water, ${spoken(reading.sky)}, ${spoken(reading.wind)}.`
+		`Section of the water: bottom ${spokenFigure(units, 'depth', bottomM)}, fish from ${spokenFigure(units, 'depth', fishFromM)} to ${spokenFigure(units, 'depth', fishToM)}, seen to ${spokenFigure(units, 'depth', visibilityM)}, ${spoken(stain)} water, ${spoken(sky)}, ${spoken(wind)}.`
 	);
 </script>
 
@@ -178,40 +177,22 @@
 		aria-label={title}
 	>
 		<BrowserOnly>
-			<Sky
-				{frame}
-				sky={reading.sky}
-				light={reading.light}
-				moon={reading.moon}
-				{sunDeg}
-				{windMps}
-				{windText}
-				bare={narrow}
-				{onchange}
-				{ondrag}
-			/>
-			<Water {frame} {reading} {sunDeg} {lamp} {tint} />
+			<Sky {frame} {sky} {light} {moon} {sunDeg} {windMps} {windText} bare={narrow} {onchange} {ondrag} />
+			<Water {frame} {seen} {sunDeg} {lamp} {tint} />
 			{#each drawn as cover, at (cover.kind)}<Cover bed={ground} {frame} {cover} seed={at * 97 + 11} />{/each}
-			<Life
-				{frame}
-				fishFromM={reading.fishFromM}
-				fishToM={reading.fishToM}
-				visibilityM={reading.visibilityM}
-				{bass}
-				{shoal}
-			/>
+			<Life {frame} {fishFromM} {fishToM} {visibilityM} {bass} {shoal} />
 			{#if onchange}<rect class="wet" {...waterBox(frame)} aria-hidden="true" onclick={point} />{/if}
 			<!-- The ground covers all that lies behind it: nothing above needs to be cut to its shape. -->
 			<Bottom {frame} {bed} {windMps} />
 			{#if !narrow}<Scales {frame} bed={ground} {units} />{/if}
 			{@render over?.(frame, ground)}
 			{#if onchange}
-				<Grips {frame} {reading} {units} {grips} held={dragged?.band ?? reading} {onchange} {ondrag} />
+				<Grips {frame} reading={given} {units} {grips} held={dragged?.band ?? given} {onchange} {ondrag} />
 			{/if}
 			{#each labels as label (label.id)}<Tag x={label.x} y={label.y} text={label.text} />{/each}
 		</BrowserOnly>
 	</svg>
-	{#if onchange && !bare}<PutIn bind:this={putIn} {reading} {units} {onchange} />{/if}
+	{#if onchange && !bare}<PutIn bind:this={putIn} reading={given} {units} {onchange} />{/if}
 </div>
 
 <style>

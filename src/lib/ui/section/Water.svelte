@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Reading } from '$lib/core/reading/complete';
+	import type { TintFacts } from '$lib/forms/tint';
 	import { rayLean } from './scene';
 	import { waterBox, yOf, type Frame } from './geometry';
 	import { onMount } from 'svelte';
@@ -7,13 +7,13 @@
 
 	interface Props {
 		frame: Frame;
-		reading: Reading;
+		seen: TintFacts;
 		sunDeg: number;
 		lamp: boolean;
 		/** Its colours as the server worked them out, until the optics are here. */
 		tint?: readonly Stop[] | undefined;
 	}
-	const { frame, reading, sunDeg, lamp, tint }: Props = $props();
+	const { frame, seen, sunDeg, lamp, tint }: Props = $props();
 	const id = $props.id();
 	/** Where nothing is known of its colour yet: a breath of water. */
 	const PLAIN: readonly Stop[] = [
@@ -25,11 +25,9 @@
 	onMount(async () => {
 		tinted = (await import('$lib/forms/tint')).waterStops;
 	});
-	// Fact by fact: whatever else is moved, the water is worked out once.
-	const { sunElevationDeg, light, sky, moon, wind, stain, visibilityM } = $derived(reading);
+	const { light, sky, visibilityM } = $derived(seen);
 	const { maxM } = $derived(frame);
-	const facts = $derived({ sunElevationDeg, light, sky, moon, wind, stain, visibilityM });
-	const stops = $derived(tinted ? tinted(facts, maxM, lamp) : (tint ?? PLAIN));
+	const stops = $derived(tinted ? tinted(seen, maxM, lamp) : (tint ?? PLAIN));
 	const sunny = $derived(light === 'day' && (sky === 'sun' || sky === 'broken'));
 	/** Rays are gone a little under what is seen. */
 	const deep = $derived(yOf(frame, visibilityM * 1.25));

@@ -4,6 +4,25 @@ import type { Reading } from '$lib/core/reading/complete';
 import { pxPerM, yOf, type Frame } from './geometry';
 import type { Box } from './labels';
 
+/** All of a reading that is drawn. */
+export type Drawn = Pick<
+	Reading,
+	| 'bank'
+	| 'bottomM'
+	| 'cover'
+	| 'fishFromM'
+	| 'fishToM'
+	| 'forage'
+	| 'light'
+	| 'moon'
+	| 'sky'
+	| 'stain'
+	| 'sunElevationDeg'
+	| 'visibilityM'
+	| 'wind'
+	| 'windMps'
+>;
+
 /** A fish in the drawing: nose and middle line, and its length, px. */
 export interface Fish {
 	readonly x: number;
