@@ -18,7 +18,7 @@ describe('what a hand is moving', () => {
 			vi.advanceTimersByTime(100);
 		}
 		expect(change).not.toHaveBeenCalled();
-		vi.advanceTimersByTime(100);
+		vi.advanceTimersByTime(300);
 		expect(change.mock.calls).toEqual([[{ bottomM: 2.8 }, 'bottom']]);
 		expect(slide.patch).toBeNull();
 	});

@@ -2,8 +2,11 @@ import type { ParsedReading } from '$lib/core/schema/reading';
 
 type Patch = Partial<ParsedReading>;
 
-/** How long (ms) a hand rests until what it moved is changed; it is at once when it lets go. */
-const RESTS_MS = 120;
+/**
+ * How long (ms) a hand rests until what it moved is changed, longer than a slow device needs from one place to the next;
+ * it is changed at once when the hand lets go.
+ */
+const RESTS_MS = 250;
 
 /**
  * What a hand is moving of the reading. It is shown with every frame and changed once the hand rests or lets go, so that

@@ -13,7 +13,7 @@
 
 	const app = useApp();
 	/** The strip repeats what is changed elsewhere: it comes after it, and never holds it up. */
-	const RESTED_MS = 200;
+	const RESTED_MS = 100;
 	const rested = following(() => app.complete, RESTED_MS);
 	const reading = $derived(rested.value);
 	const build = $derived(app.bench.build);

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { flushSync } from 'svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { following } from './following.svelte';
+import { following, heldBack } from './following.svelte';
 
 beforeEach(() => void vi.useFakeTimers());
 afterEach(() => void vi.useRealTimers());
@@ -28,20 +28,17 @@ describe('what follows another', () => {
 		expect(value()).toBe(4);
 	});
 
-	it('comes at once while the hand is here, and later while it is away and until all of that has come', () => {
+	it('goes along at once, and where a hand is busy elsewhere only a while after that', () => {
 		let led = $state(1);
-		let away = $state(false);
+		let busy = $state(false);
 		const found: { readonly value: number }[] = [];
-		const end = $effect.root(
-			() =>
-				void found.push(
-					following(
-						() => led,
-						50,
-						() => away
-					)
-				)
-		);
+		const make = () =>
+			heldBack(
+				() => led,
+				() => busy,
+				50
+			);
+		const end = $effect.root(() => void found.push(make()));
 		const seen = (next: number): number => {
 			led = next;
 			flushSync();
@@ -49,13 +46,12 @@ describe('what follows another', () => {
 		};
 		flushSync();
 		expect(seen(2)).toBe(2);
-		away = true;
+		busy = true;
 		expect(seen(3)).toBe(2);
-		vi.advanceTimersByTime(60);
-		expect(seen(4)).toBe(3);
-		away = false;
-		// Let go: what was moved last comes with the rest of it, and from then on all comes at once again.
-		expect(seen(5)).toBe(3);
+		vi.advanceTimersByTime(600);
+		expect(seen(4)).toBe(2);
+		busy = false;
+		expect(seen(5)).toBe(2);
 		vi.advanceTimersByTime(60);
 		expect(found[0]!.value).toBe(5);
 		expect(seen(6)).toBe(6);

@@ -5,28 +5,47 @@ import { untrack } from 'svelte';
  *
  * @param of What it follows; to be called while a component is made.
  * @param afterMs How long that rests first.
- * @param away Whether the hand is elsewhere; where it is not, and all that it did there has come, it follows at once.
  */
-export function following<T>(of: () => T, afterMs: number, away = () => true): { readonly value: T } {
-	let rested = $state.raw(of());
-	let behind = $state.raw(away());
+export function following<T>(of: () => T, afterMs: number): { readonly value: T } {
+	let value = $state.raw(of());
 	$effect(() => {
 		const next = of();
-		const stays = away();
-		if (stays) behind = true;
-		if (!untrack(() => behind)) {
-			rested = next;
-			return;
-		}
-		const later = setTimeout(() => {
-			rested = next;
-			behind = stays;
-		}, afterMs);
+		const later = setTimeout(() => (value = next), afterMs);
 		return () => clearTimeout(later);
 	});
 	return {
 		get value() {
-			return behind || away() ? rested : of();
+			return value;
+		}
+	};
+}
+
+/**
+ * A value that goes along with another at once, but stays as it is while a hand is busy elsewhere, and comes after that.
+ *
+ * @param busy Whether it is.
+ * @param afterMs How long after that.
+ */
+export function heldBack<T>(of: () => T, busy: () => boolean, afterMs: number): { readonly value: T } {
+	let last = $state.raw(of());
+	let behind = $state.raw(busy());
+	$effect(() => {
+		const next = of();
+		if (busy()) {
+			behind = true;
+			return;
+		}
+		const come = () => {
+			last = next;
+			behind = false;
+		};
+		if (!untrack(() => behind)) return come();
+		const later = setTimeout(come, afterMs);
+		return () => clearTimeout(later);
+	});
+	return {
+		get value() {
+			return behind || busy() ? last : of();
 		}
 	};
 }

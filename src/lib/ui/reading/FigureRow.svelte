@@ -99,7 +99,7 @@
 				name={field.key}
 				inputmode="decimal"
 				autocomplete="off"
-				required={field.required}
+				aria-required={field.required}
 				value={draft ?? text}
 				placeholder={assumed === undefined ? '' : figureText(units, field.measure, assumed)}
 				aria-invalid={told ? 'true' : undefined}

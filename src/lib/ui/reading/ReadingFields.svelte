@@ -4,7 +4,7 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { ANSWERS, EVENTS } from '$lib/core/schema/words';
 	import { useApp } from '$lib/client/app.svelte';
-	import { following } from '../parts/following.svelte';
+	import { heldBack } from '../parts/following.svelte';
 	import Segment from '../parts/Segment.svelte';
 	import { spoken } from '$lib/core/naming/spoken';
 	import BandRow from './BandRow.svelte';
@@ -50,14 +50,14 @@
 		'cover',
 		'forage'
 	] as const satisfies readonly (keyof ParsedReading)[];
-	const RESTED_MS = 260;
-	// While a hand moves something, only what it moves and the section go with it.
-	const followed = following(
+	/** While a hand moves something, only that and the section go with it; the rest comes so long after it rests. */
+	const AFTER_MS = 40;
+	const held = heldBack(
 		() => app.inHand,
-		RESTED_MS,
-		() => app.slide.patch !== null
+		() => app.slide.patch !== null,
+		AFTER_MS
 	);
-	const shown = $derived(followed.value);
+	const shown = $derived(held.value);
 	// Each by itself: what stays the same is not asked anew.
 	const reading = $derived(shown.reading);
 	const complete = $derived(shown.complete);

@@ -78,7 +78,8 @@
 	const { moon, sky, stain, sunElevationDeg, visibilityM, wind, windMps: windRead } = $derived(given);
 	const seen = $derived({ light, moon, sky, stain, sunElevationDeg, visibilityM, wind });
 	const ditch = $derived(cover.some(({ kind }) => kind === 'ditch'));
-	const ground = $derived({ bottomM, ditch, profile });
+	const sounded = $derived(profile);
+	const ground = $derived({ bottomM, ditch, profile: sounded });
 	const drawn = $derived([...new Map(cover.map((one) => [one.kind, one])).values()]);
 	/** What stood when a drag began: the scale must not move under the pointer. */
 	let dragged = $state.raw<{ bottomM: number; band: Pick<Drawn, 'fishFromM' | 'fishToM'> } | null>(null);
@@ -86,7 +87,9 @@
 		dragged = on ? { bottomM, band: { fishFromM, fishToM } } : null;
 		onheld?.(on);
 	};
-	const frame = $derived(frameOf(dragged?.bottomM ?? bottomM, width, height, !narrow));
+	// By itself: a frame that is put together anew and says the same would have all of it drawn again.
+	const scaledM = $derived(dragged?.bottomM ?? bottomM);
+	const frame = $derived(frameOf(scaledM, width, height, !narrow));
 	const bed = $derived(bedPath(ground, frame));
 	const windMps = $derived(windRead ?? USUAL_WIND_MPS[wind]);
 	const windText = $derived(withUnit(units, 'wind', windMps));
