@@ -364,7 +364,7 @@ export class App {
 	}
 
 	get canUndo(): boolean {
-		return this.#back() !== undefined || this.keeping.deletionOn(this.#screen()) !== null;
+		return this.slide.patch !== null || this.#back() !== undefined || this.keeping.deletionOn(this.#screen()) !== null;
 	}
 
 	get canRedo(): boolean {

@@ -351,11 +351,10 @@ describe('undo', () => {
 
 	it('takes back what a hand had just moved, whether it rested or not', async () => {
 		const app = await page(new MemoryDevice());
-		app.change({ bottomM: 4 }, 'bottomM');
 		app.move({ bottomM: 4.5 }, 'drag bottomM');
-		expect([app.inHand.complete.bottomM, app.reading.bottomM]).toEqual([4.5, 4]);
+		expect([app.inHand.complete.bottomM, app.reading.bottomM, app.canUndo]).toEqual([4.5, 3, true]);
 		app.undo();
-		expect([app.inHand.complete.bottomM, app.reading.bottomM]).toEqual([4, 4]);
+		expect([app.inHand.complete.bottomM, app.reading.bottomM, app.canUndo]).toEqual([3, 3, false]);
 		expect(app.move({ fishToM: 9 }, 'drag fishToM')).toMatch(/bottom/);
 		expect(app.inHand.complete.fishToM).not.toBe(9);
 	});

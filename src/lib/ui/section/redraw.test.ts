@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
-import { tick } from 'svelte';
+import { flushSync, tick } from 'svelte';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { completeReading } from '$lib/core/reading/complete';
 import { layNothingOut } from '$lib/client/testing/beside';
@@ -46,5 +46,6 @@ it.each([
 	const drawn = [geometry.bedPath, geometry.weedStems, geometry.surfacePath].map((one) => vi.mocked(one));
 	for (const one of drawn) one.mockClear();
 	await rerender({ ...props, reading: { ...reading, ...patch } });
-	expect(drawn.map((one) => one.mock.calls.length)).toEqual(anew);
+	flushSync();
+	await vi.waitFor(() => expect(drawn.map((one) => one.mock.calls.length)).toEqual(anew));
 });

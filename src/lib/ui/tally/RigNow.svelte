@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { bladesText, finishText, ouncesText, rigName, trailerText } from '$lib/core/naming/describe';
+	import { bladesText, finishText, ouncesText, rigName, skirtText, trailerText } from '$lib/core/naming/describe';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { Rig } from '$lib/core/schema/rig';
 	import { FINISHES, RETRIEVES, SKIRT_COLOURS } from '$lib/core/schema/words';
@@ -46,7 +46,7 @@
 	<RigDrawing {drawing} {scale} decorative />
 	<p>
 		<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>
-		<span>{bladesText(rig)}, {finishText(rig)}; {spoken(rig.skirt.colour)}</span>
+		<span>{bladesText(rig)}, {finishText(rig)}; {skirtText(rig)}</span>
 		<span>{trailerText(rig)}; {spoken(rig.retrieve.style)}, {withUnit(units, 'speed', rig.retrieve.speedMps)}</span>
 	</p>
 	<button class="button" type="button" disabled={fixed} aria-expanded={open} onclick={() => (open = !open)}

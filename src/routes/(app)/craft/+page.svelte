@@ -20,6 +20,9 @@
 	let decision = $state('');
 	let strength = $state('');
 	let split = $state('');
+	/** On a phone the filters come when they are asked for: rules are what the page is for. */
+	let narrowing = $state(false);
+	const setCount = $derived([family, decision, strength, split].filter((one) => one !== '').length);
 	let onlySpeaking = $state(false);
 	const VIEWS = { rules: 'Rules', sides: 'Where they disagree', own: 'My own rules' } as const;
 	let view = $state<keyof typeof VIEWS>('rules');
@@ -63,31 +66,39 @@
 			<label class="find"
 				>Find <input class="field" type="search" bind:value={find} placeholder="willow, clear, SKT-04" /></label
 			>
-			<label
-				>Family <select class="field" bind:value={family}
-					><option value="">all</option>{#each FAMILIES as one (one)}<option value={one}>{spokenFirst(one)}</option
-						>{/each}</select
-				></label
+			<button
+				class="button phone-only"
+				type="button"
+				aria-expanded={narrowing}
+				aria-controls="narrower"
+				onclick={() => (narrowing = !narrowing)}>{setCount > 0 ? `Filters: ${setCount} set` : 'Filters'}</button
 			>
-			<label
-				>Decision <select class="field" bind:value={decision}
-					><option value="">all</option>{#each DECISIONS as [key, name] (key)}<option value={key}>{name}</option
-						>{/each}</select
-				></label
-			>
-			<label
-				>Strength <select class="field" bind:value={strength}
-					><option value="">all</option><option value="3">decides</option><option value="2">sound habit</option><option
-						value="1">nudge</option
-					></select
-				></label
-			>
-			<label
-				>Split <select class="field" bind:value={split}
-					><option value="">all</option><option value="any">any split</option
-					>{#each SPLITS as { topic, about } (topic)}<option value={topic}>{about}</option>{/each}</select
-				></label
-			>
+			<div id="narrower" class:shut={!narrowing}>
+				<label
+					>Family <select class="field" bind:value={family}
+						><option value="">all</option>{#each FAMILIES as one (one)}<option value={one}>{spokenFirst(one)}</option
+							>{/each}</select
+					></label
+				>
+				<label
+					>Decision <select class="field" bind:value={decision}
+						><option value="">all</option>{#each DECISIONS as [key, name] (key)}<option value={key}>{name}</option
+							>{/each}</select
+					></label
+				>
+				<label
+					>Strength <select class="field" bind:value={strength}
+						><option value="">all</option><option value="3">decides</option><option value="2">sound habit</option
+						><option value="1">nudge</option></select
+					></label
+				>
+				<label
+					>Split <select class="field" bind:value={split}
+						><option value="">all</option><option value="any">any split</option
+						>{#each SPLITS as { topic, about } (topic)}<option value={topic}>{about}</option>{/each}</select
+					></label
+				>
+			</div>
 			<label class="check"><input type="checkbox" bind:checked={onlySpeaking} /> only what speaks now</label>
 		</form>
 		<p class="count" role="status">{shown.length} {shown.length === 1 ? 'rule' : 'rules'}</p>
@@ -155,6 +166,9 @@
 		align-items: end;
 		gap: 8px 14px;
 		padding: 10px 16px;
+	}
+	#narrower {
+		display: contents;
 	}
 	.filters label {
 		display: grid;
@@ -245,6 +259,9 @@
 		}
 		.filters label {
 			flex: 1 1 40%;
+		}
+		#narrower.shut {
+			display: none;
 		}
 		.filters :is(input:not([type='checkbox']), select) {
 			width: 100%;

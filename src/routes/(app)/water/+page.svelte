@@ -19,7 +19,7 @@
 	const { data, form }: { data: PageData; form: ActionData } = $props();
 	const app = useApp();
 	/** Whether the hand is on the section. */
-	let held = $state(false);
+	let held = false;
 	let keptName = $state<string | null>(null);
 	let nameless = $state<string | null>(null);
 	let unfinished = $state(false);

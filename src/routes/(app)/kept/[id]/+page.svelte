@@ -3,8 +3,7 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import { dequal } from 'dequal';
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { describeRig, ouncesText, rigName } from '$lib/core/naming/describe';
-	import { spoken } from '$lib/core/naming/spoken';
+	import { describeRig, ouncesText, rigName, skirtText } from '$lib/core/naming/describe';
 	import { confidenceOf } from '$lib/ui/call/confidence';
 	import Plan from '$lib/ui/call/Plan.svelte';
 	import Why from '$lib/ui/call/Why.svelte';
@@ -82,7 +81,7 @@
 				<h2>What else was called</h2>
 				<ul>
 					{#each others as { rig }, at (at)}<li>
-							{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {spoken(rig.skirt.colour)}
+							{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {skirtText(rig)}
 						</li>{/each}
 				</ul>
 			</section>
