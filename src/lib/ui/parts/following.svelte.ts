@@ -21,12 +21,12 @@ export function following<T>(of: () => T, afterMs: number): { readonly value: T 
 }
 
 /**
- * A value that goes along with another at once, but stays as it is while a hand is busy elsewhere, and comes after that.
+ * A value that goes along with another at once, but stays as it is while a hand is busy elsewhere, and comes right after
+ * that, in a task of its own.
  *
  * @param busy Whether it is.
- * @param afterMs How long after that.
  */
-export function heldBack<T>(of: () => T, busy: () => boolean, afterMs: number): { readonly value: T } {
+export function heldBack<T>(of: () => T, busy: () => boolean): { readonly value: T } {
 	let last = $state.raw(of());
 	let behind = $state.raw(busy());
 	$effect(() => {
@@ -40,7 +40,7 @@ export function heldBack<T>(of: () => T, busy: () => boolean, afterMs: number): 
 			behind = false;
 		};
 		if (!untrack(() => behind)) return come();
-		const later = setTimeout(come, afterMs);
+		const later = setTimeout(come);
 		return () => clearTimeout(later);
 	});
 	return {

@@ -50,12 +50,10 @@
 		'cover',
 		'forage'
 	] as const satisfies readonly (keyof ParsedReading)[];
-	/** While a hand moves something, only that and the section go with it; the rest comes so long after it rests. */
-	const AFTER_MS = 40;
+	// While a hand moves something, only that and the section go with it.
 	const held = heldBack(
 		() => app.inHand,
-		() => app.slide.patch !== null,
-		AFTER_MS
+		() => app.slide.patch !== null
 	);
 	const shown = $derived(held.value);
 	// Each by itself: what stays the same is not asked anew.
