@@ -121,6 +121,7 @@
 		}
 		.mini {
 			flex-basis: 72px;
+			justify-items: start;
 		}
 		.what {
 			flex-basis: 50%;
