@@ -26,7 +26,7 @@ export function following<T>(of: () => T, afterMs: number): { readonly value: T 
  *
  * @param busy Whether it is.
  */
-export function heldBack<T>(of: () => T, busy: () => boolean): { readonly value: T } {
+export function heldBack<T>(of: () => T, busy: () => boolean): { readonly value: T; readonly behind: boolean } {
 	let last = $state.raw(of());
 	let behind = $state.raw(busy());
 	$effect(() => {
@@ -44,6 +44,9 @@ export function heldBack<T>(of: () => T, busy: () => boolean): { readonly value:
 		return () => clearTimeout(later);
 	});
 	return {
+		get behind() {
+			return behind || busy();
+		},
 		get value() {
 			return behind || busy() ? last : of();
 		}

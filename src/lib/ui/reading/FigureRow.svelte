@@ -22,19 +22,33 @@
 		typed?: string | undefined;
 		error?: string | undefined;
 		aside?: Snippet;
+		/** Whether `value` stays behind what a hand is moving. */
+		moving?: boolean;
 		/** Takes a figure in SI; says what is wrong with it, or `null`. */
 		onvalue: (patch: Partial<ParsedReading>, key: string) => string | null;
 		/** The same, of a pointer that has not come to rest. */
 		onmove?: (patch: Partial<ParsedReading>, key: string) => string | null;
 	}
-	const { field, value, as, assumed, units, typed, error, aside, onvalue, onmove = onvalue }: Props = $props();
+	const {
+		field,
+		value,
+		as,
+		assumed,
+		units,
+		typed,
+		error,
+		aside,
+		moving = false,
+		onvalue,
+		onmove = onvalue
+	}: Props = $props();
 
 	const shown = $derived(shownIn(units, field.measure));
 	/** Where the pointer was moved to, until the reading says so too. */
 	let slid = $state<number | null>(null);
 	$effect(() => {
 		void value;
-		slid = null;
+		if (!moving) slid = null;
 	});
 	const now = $derived(slid ?? value);
 	const text = $derived(now === undefined ? '' : figureText(units, field.measure, now));

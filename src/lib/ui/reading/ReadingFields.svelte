@@ -124,6 +124,7 @@
 		assumed={complete[key]}
 		typed={typed[key]?.[0]}
 		error={errors[key]}
+		moving={held.behind}
 		onvalue={change}
 		onmove={(patch, step) => app.move(all(patch), step)}
 	>

@@ -1,9 +1,11 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { beside, layNothingOut } from '$lib/client/testing/beside';
 import { FIGURES } from '$lib/forms/fields';
 import CoverRows from './CoverRows.svelte';
 import FigureRow from './FigureRow.svelte';
+import ReadingFields from './ReadingFields.svelte';
 
 afterEach(cleanup);
 const box = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name });
@@ -99,5 +101,17 @@ describe('the rows of cover', () => {
 		expect(box('Cover 1, top below the surface').value).toBe('1.25');
 		await type('Cover 1, top below the surface', 'deep');
 		expect(screen.getByRole('alert').textContent).toBe('Write a number.');
+	});
+});
+
+describe('the fields of a reading', () => {
+	it('go with the pointer at once, and back with an undo that comes before the hand rests', async () => {
+		layNothingOut();
+		const app = beside(ReadingFields, {}, { screen: 'water' });
+		const before = box('Water').value;
+		await fireEvent.input(screen.getByRole('slider', { name: 'Water, on its scale' }), { target: { value: '1' } });
+		expect(Number(box('Water').value)).toBeGreaterThan(Number(before));
+		app.undo();
+		await vi.waitFor(() => expect(box('Water').value).toBe(before));
 	});
 });
