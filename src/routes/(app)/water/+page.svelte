@@ -150,10 +150,7 @@
 			tint={data.tint}
 			lamp={isLamp(page.data.theme)}
 			onchange={(patch, key) => (held ? app.move(patch, key) : app.change(patch, key))}
-			onheld={(on) => {
-				held = on;
-				if (!on) app.slide.land();
-			}}
+			onheld={(on) => (held = on)}
 		/>
 		<div class="below">
 			<section aria-labelledby="day">
