@@ -241,11 +241,12 @@ export class App {
 	/**
 	 * Moves some of the reading, as a hand does that has not let go: the same as a change, once it rests.
 	 *
+	 * @param how `follow` for a control that shows by itself where the hand is.
 	 * @returns What is wrong, or `null` when it was moved.
 	 */
-	move(patch: Partial<ParsedReading>, step: string): string | null {
+	move(patch: Partial<ParsedReading>, step: string, how: 'move' | 'follow' = 'move'): string | null {
 		const { wrong } = patched(this.record, patch);
-		if (wrong === null) this.slide.move(patch, step);
+		if (wrong === null) this.slide[how](patch, step);
 		return wrong;
 	}
 
@@ -364,7 +365,7 @@ export class App {
 	}
 
 	get canUndo(): boolean {
-		return this.slide.patch !== null || this.#back() !== undefined || this.keeping.deletionOn(this.#screen()) !== null;
+		return this.slide.busy || this.#back() !== undefined || this.keeping.deletionOn(this.#screen()) !== null;
 	}
 
 	get canRedo(): boolean {

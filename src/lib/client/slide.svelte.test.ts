@@ -33,6 +33,26 @@ describe('what a hand is moving', () => {
 		expect(change.mock.calls).toEqual([[{ bottomM: 2, fishToM: 3 }, 'bottom']]);
 	});
 
+	it('comes in a task of its own after a control that shows the hand itself, the last place of several', () => {
+		const { change, slide } = held();
+		slide.follow({ bottomM: 3 }, 'bottom');
+		slide.follow({ bottomM: 2 }, 'bottom');
+		expect([slide.busy, slide.patch]).toEqual([true, null]);
+		vi.advanceTimersByTime(1);
+		expect(slide.patch).toEqual({ bottomM: 2 });
+		vi.advanceTimersByTime(300);
+		expect(change.mock.calls).toEqual([[{ bottomM: 2 }, 'bottom']]);
+	});
+
+	it('is not shown any more when it lands before it came', () => {
+		const { change, slide } = held();
+		slide.follow({ bottomM: 3 }, 'bottom');
+		slide.land();
+		vi.runAllTimers();
+		expect([slide.busy, slide.patch]).toEqual([false, null]);
+		expect(change.mock.calls).toEqual([[{ bottomM: 3 }, 'bottom']]);
+	});
+
 	it('of one control is changed before another one moves', () => {
 		const { change, slide } = held();
 		slide.move({ bottomM: 3 }, 'bottom');

@@ -106,21 +106,23 @@
 <div class="row" id="field-{field.key}">
 	<div class="head">
 		<label for="figure-{field.key}">{field.label}</label><Mark {as} id="as-{field.key}" />
-		<span class="value">
-			<input
-				id="figure-{field.key}"
-				class="field figure"
-				name={field.key}
-				inputmode="decimal"
-				autocomplete="off"
-				aria-required={field.required}
-				value={draft ?? text}
-				placeholder={assumed === undefined ? '' : figureText(units, field.measure, assumed)}
-				aria-invalid={told ? 'true' : undefined}
-				aria-describedby={told ? `wrong-${field.key}` : `as-${field.key}`}
-				oninput={(event) => type(event.currentTarget.value)}
-				onblur={leave}
-			/><span class="unit">{shown.unit}</span>
+		<span class="value"
+			><span class="box"
+				><input
+					id="figure-{field.key}"
+					class="field figure"
+					name={field.key}
+					inputmode="decimal"
+					autocomplete="off"
+					aria-required={field.required}
+					value={draft ?? text}
+					placeholder={assumed === undefined ? '' : figureText(units, field.measure, assumed)}
+					aria-invalid={told ? 'true' : undefined}
+					aria-describedby={told ? `wrong-${field.key}` : `as-${field.key}`}
+					oninput={(event) => type(event.currentTarget.value)}
+					onblur={leave}
+				/></span
+			><span class="unit">{shown.unit}</span>
 		</span>
 		<span class="aside">{@render aside?.()}</span>
 	</div>
@@ -152,11 +154,20 @@
 		font-weight: 640;
 	}
 	.value {
-		display: inline-flex;
-		align-items: baseline;
+		display: block;
+		white-space: nowrap;
+	}
+	/* Of its own size: a figure that changes under the hand lays out nothing but its field. */
+	.box {
+		display: inline-block;
+		contain: size layout style;
+		width: 4.75rem;
+		height: 2.15rem;
+		vertical-align: middle;
 	}
 	input {
-		width: 62px;
+		width: 100%;
+		height: 100%;
 		font-size: var(--t-l);
 	}
 	.unit {
@@ -191,8 +202,11 @@
 		.head {
 			flex-wrap: wrap;
 		}
+		.box {
+			width: 6rem;
+			height: 3.1rem;
+		}
 		input {
-			width: 92px;
 			font-size: var(--t-xl);
 		}
 		.aside {

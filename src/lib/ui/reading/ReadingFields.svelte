@@ -53,7 +53,7 @@
 	// While a hand moves something, only that and the section go with it.
 	const held = heldBack(
 		() => app.inHand,
-		() => app.slide.patch !== null
+		() => app.slide.busy
 	);
 	const shown = $derived(held.value);
 	// Each by itself: what stays the same is not asked anew.
@@ -126,7 +126,7 @@
 		error={errors[key]}
 		moving={held.behind}
 		onvalue={change}
-		onmove={(patch, step) => app.move(all(patch), step)}
+		onmove={(patch, step) => app.move(all(patch), step, 'follow')}
 	>
 		{#snippet aside()}
 			{#if beside}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { TintFacts } from '$lib/forms/tint';
 	import { rayLean } from './scene';
-	import { waterBox, yOf, type Frame } from './geometry';
+	import { tenths, waterBox, yOf, type Frame } from './geometry';
 	import { onMount } from 'svelte';
 	import type { Stop } from '$lib/forms/drawn';
 
@@ -33,6 +33,13 @@
 	const deep = $derived(yOf(frame, visibilityM * 1.25));
 	const lean = $derived(rayLean(sunDeg) * (deep - frame.sky));
 	const RAYS = [0.04, 0.13, 0.2, 0.31, 0.4, 0.5, 0.58, 0.7];
+	const rays = $derived(
+		RAYS.map((share, at) => {
+			const wide = 5 + (at % 3) * 5;
+			const from = tenths(frame.left + share * (frame.right - frame.left));
+			return `M${from} ${frame.sky}h${wide}l${tenths(-lean)} ${tenths(deep - frame.sky)}h${-3 - wide}Z`;
+		}).join('')
+	);
 </script>
 
 <defs>
@@ -47,14 +54,5 @@
 </defs>
 <rect fill="url(#water-{id})" {...waterBox(frame)} />
 {#if sunny}
-	<g clip-path="url(#under-{id})">
-		{#each RAYS as share, at (share)}
-			{@const wide = 5 + (at % 3) * 5}
-			<path
-				fill="url(#ray-{id})"
-				d="M{frame.left + share * (frame.right - frame.left)} {frame.sky}h{wide}l{-lean} {deep - frame.sky}h{-3 -
-					wide}Z"
-			/>
-		{/each}
-	</g>
+	<path clip-path="url(#under-{id})" fill="url(#ray-{id})" d={rays} />
 {/if}
