@@ -32,22 +32,12 @@
 			<button class="button button-amber">Open the demo as Maren Vossel</button>
 		</form>
 	{/if}
-	<p class="ways">
+	<p class="flex gap-10">
 		<a class="button" class:button-amber={!data.demo} href={resolve('/sign-in')}>Sign in</a>
 		<a class="button" href={resolve('/sign-up')}>Make an account</a>
 	</p>
-	<p class="small">
+	<p class="text-ink-2">
 		{#if data.demo}Three invented waters, a year of readings. What you enter stays on this machine.{/if}
 		Local rules and the authority’s word come before any advice given here.
 	</p>
 </Page>
-
-<style>
-	.ways {
-		display: flex;
-		gap: 10px;
-	}
-	.small {
-		color: var(--ink-2);
-	}
-</style>

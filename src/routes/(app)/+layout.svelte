@@ -129,10 +129,10 @@
 	onpagehide={() => app.leave()}
 />
 
-<a class="skip" href="#main">To the screen</a>
-<div class="frame" data-live={app.live || undefined}>
+<a class="skip absolute -left-999" href="#main">To the screen</a>
+<div class="frame flex min-h-screen" data-live={app.live || undefined}>
 	<Rail />
-	<div class="column">
+	<div class="flex min-w-0 flex-1 flex-col">
 		<Strip />
 		<Waiting recordsDown={data.start.recordsDown} angler={data.angler} demo={data.demo} />
 		<main id="main">{@render children()}</main>
@@ -142,30 +142,16 @@
 <Shortcuts />
 
 <style>
-	.frame {
-		display: flex;
-		min-height: 100vh;
-	}
 	.frame :global(.rail) {
 		position: sticky;
 		top: 0;
 		height: 100vh;
-	}
-	.column {
-		display: flex;
-		flex: 1;
-		flex-direction: column;
-		min-width: 0;
 	}
 	main {
 		flex: 1;
 		min-width: 0;
 		/* A pointer's large target may reach over the edge: the page gets no wider by it. */
 		overflow-x: clip;
-	}
-	.skip {
-		position: absolute;
-		left: -999px;
 	}
 	.skip:focus {
 		left: 8px;

@@ -2,25 +2,12 @@
 	const { codes }: { codes: readonly string[] } = $props();
 </script>
 
-<section aria-labelledby="codes">
+<section class="grid gap-8" aria-labelledby="codes">
 	<h2 id="codes">Codes for the day the passphrase is lost</h2>
 	<p>Each opens this account once. They are shown now and never again: write them down or print this page.</p>
-	<ul>
+	<ul
+		class="grid grid-cols-[repeat(auto-fit,minmax(13rem,1fr))] gap-x-16 gap-y-4 border border-rule-2 px-12 py-10 font-mono"
+	>
 		{#each codes as code (code)}<li>{code}</li>{/each}
 	</ul>
 </section>
-
-<style>
-	section {
-		display: grid;
-		gap: 8px;
-	}
-	ul {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(13rem, 1fr));
-		gap: 4px 16px;
-		padding: 10px 12px;
-		border: 1px solid var(--rule-2);
-		font-family: var(--font-mono);
-	}
-</style>

@@ -13,8 +13,8 @@
 	const id = $props.id();
 </script>
 
-<div class="entry">
-	<label for={id}>{label}</label>
+<div class="grid w-full max-w-[24rem] gap-4">
+	<label class="font-640" for={id}>{label}</label>
 	<input
 		{id}
 		class="field"
@@ -28,25 +28,6 @@
 		aria-invalid={wrong ? 'true' : undefined}
 		aria-describedby={wrong || hint ? `${id}-note` : undefined}
 	/>
-	{#if wrong}<p id="{id}-note" class="wrong" role="alert">{wrong}</p>
-	{:else if hint}<p id="{id}-note" class="hint">{hint}</p>{/if}
+	{#if wrong}<p id="{id}-note" class="wrong font-640 text-fails" role="alert">{wrong}</p>
+	{:else if hint}<p id="{id}-note" class="text-ink-2">{hint}</p>{/if}
 </div>
-
-<style>
-	.entry {
-		display: grid;
-		gap: 4px;
-		width: 100%;
-		max-width: 24rem;
-	}
-	label {
-		font-weight: 640;
-	}
-	.hint {
-		color: var(--ink-2);
-	}
-	.wrong {
-		color: var(--fails);
-		font-weight: 640;
-	}
-</style>

@@ -19,9 +19,9 @@
 	const drawing = $derived(rig && drawRig(rig, true));
 </script>
 
-<figure>
+<figure class="w-full border border-ink">
 	<Section reading={complete} units="metric" height={210} bare {tint} lamp={page.data.theme === 'lamp'} />
-	<figcaption>
+	<figcaption class="flex min-h-96 items-center gap-16 border-t border-t-ink px-14 py-6">
 		{#if rig && drawing}
 			<RigDrawing {drawing} scale={Math.min(190 / drawing.bounds.width, 84 / drawing.bounds.height)} decorative />
 			<span>
@@ -32,18 +32,3 @@
 		{/if}
 	</figcaption>
 </figure>
-
-<style>
-	figure {
-		width: 100%;
-		border: 1px solid var(--ink);
-	}
-	figcaption {
-		display: flex;
-		gap: 16px;
-		align-items: center;
-		min-height: 96px;
-		padding: 6px 14px;
-		border-top: 1px solid var(--ink);
-	}
-</style>

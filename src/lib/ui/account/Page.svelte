@@ -14,25 +14,15 @@
 
 <svelte:head><title>{welcome ? title : `Lucernal: ${title.toLowerCase()}`}</title></svelte:head>
 
-<main class:welcome>
+<main class="mx-auto grid min-h-screen max-w-[34rem] content-center justify-items-start gap-14 p-24" class:welcome>
 	{#if welcome}<img src="/icon.svg" alt="" width="72" height="72" />
-	{:else}<a href={resolve('/')} class="mark"><img src="/icon.svg" alt="Lucernal" width="48" height="48" /></a>{/if}
+	{:else}<a href={resolve('/')} class="block"><img src="/icon.svg" alt="Lucernal" width="48" height="48" /></a>{/if}
 	<h1>{title}</h1>
 	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
 	{@render children()}
 </main>
 
 <style>
-	main {
-		display: grid;
-		gap: 14px;
-		justify-items: start;
-		align-content: center;
-		max-width: 34rem;
-		min-height: 100vh;
-		margin: 0 auto;
-		padding: 24px;
-	}
 	.welcome {
 		gap: 10px;
 		max-width: 44rem;
@@ -43,9 +33,6 @@
 	}
 	.welcome h1 {
 		font-size: var(--t-xxl);
-	}
-	.mark {
-		display: block;
 	}
 	main :global(p a:not(.button)) {
 		text-decoration: underline;

@@ -34,7 +34,7 @@
 	const grams = $derived(lureMassG(build));
 </script>
 
-<div class="views">
+<div class="views flex flex-wrap items-center gap-x-12 gap-y-6 px-14 pt-6 pb-0 text-s">
 	<Segment
 		name="view"
 		legend="View"
@@ -49,11 +49,13 @@
 		value={pose}
 		onvalue={(next) => (pose = next as Pose)}
 	/>
-	<label class="life"><input type="checkbox" bind:checked={life} /> Life-size</label>
+	<label class="life inline-flex items-center gap-5 phone:min-h-48"
+		><input type="checkbox" bind:checked={life} /> Life-size</label
+	>
 	{#if life}
 		<button class="button" aria-pressed={calibrating} onclick={() => (calibrating = !calibrating)}>Calibrate</button>
 	{/if}
-	<span class="sum">
+	<span class="ml-auto phone:ml-0">
 		<span class="figure">{grams.toFixed(1)}</span><span class="unit">g</span>,
 		<span class="figure">{(grams / 1000 / KG_PER_OZ).toFixed(2)}</span><span class="unit">oz whole</span>, parts cost {cost[0].toFixed(
 			0
@@ -64,32 +66,10 @@
 <Picture {build} {view} {pose} lifeSize={life ? pxPerMm : null} height={HEIGHT_PX} />
 
 <style>
-	.views {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 12px;
-		padding: 6px 14px 0;
-		font-size: var(--t-s);
-	}
-	.life {
-		display: inline-flex;
-		gap: 5px;
-		align-items: center;
-	}
-	.sum {
-		margin-left: auto;
-	}
 	@media (width < 56rem) {
-		.life {
-			min-height: 48px;
-		}
 		.life input {
 			width: 22px;
 			height: 22px;
-		}
-		.sum {
-			margin-left: 0;
 		}
 	}
 </style>

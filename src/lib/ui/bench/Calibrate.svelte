@@ -10,10 +10,11 @@
 	const { pxPerMm, onscale }: Props = $props();
 </script>
 
-<div class="calibrate">
-	<label
+<div class="grid gap-6 overflow-x-auto border-b border-b-ink px-14 py-8">
+	<label class="grid gap-4"
 		>Hold a bank card to the screen and slide until the bar is as wide as the card
 		<input
+			class="phone:min-h-48"
 			type="range"
 			min="2"
 			max="12"
@@ -22,30 +23,6 @@
 			oninput={({ currentTarget }) => onscale(Number(currentTarget.value))}
 		/></label
 	>
-	<div class="card" style:width="{CARD_MM * pxPerMm}px"></div>
+	<div class="h-26 border border-ink bg-panel" style:width="{CARD_MM * pxPerMm}px"></div>
 	<p><span class="figure">{pxPerMm.toFixed(2)}</span> pixels per mm on this screen</p>
 </div>
-
-<style>
-	.calibrate {
-		display: grid;
-		gap: 6px;
-		padding: 8px 14px;
-		border-bottom: 1px solid var(--ink);
-		overflow-x: auto;
-	}
-	label {
-		display: grid;
-		gap: 4px;
-	}
-	.card {
-		height: 26px;
-		border: 1px solid var(--ink);
-		background: var(--panel);
-	}
-	@media (width < 56rem) {
-		input {
-			min-height: 48px;
-		}
-	}
-</style>

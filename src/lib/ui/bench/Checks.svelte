@@ -18,7 +18,7 @@
 </script>
 
 {#if open.length > 0}
-	<ul class="open" aria-label="What does not hold">
+	<ul class="open border-b border-b-ink" aria-label="What does not hold">
 		{#each open as check (check.id)}
 			{@const text = checkText(units, check)}
 			<li>
@@ -26,17 +26,19 @@
 				<p>
 					<strong>{text.title}: {text.said}.</strong>
 					{check.reason}
-					<span class="basis">By {text.basis}: {text.figure} {text.what}, {text.limit}</span>
+					<span class="text-ink-2">By {text.basis}: {text.figure} {text.what}, {text.limit}</span>
 				</p>
 			</li>
 		{/each}
 	</ul>
 {/if}
-<details class="held">
-	<summary>
+<details class="held px-14 py-2 text-s">
+	<summary class="flex min-h-28 cursor-pointer list-none items-center gap-7 phone:min-h-48">
 		<State state="holds" />
 		<strong>{open.length === 0 ? `All ${held.length} hold` : `${held.length} hold`}</strong>
-		<span class="names">{held.map(({ id }) => THRESHOLDS[id].title.toLowerCase()).join(', ')}</span>
+		<span class="names overflow-hidden text-ellipsis whitespace-nowrap text-ink-2"
+			>{held.map(({ id }) => THRESHOLDS[id].title.toLowerCase()).join(', ')}</span
+		>
 	</summary>
 	<ul aria-label="What holds">
 		{#each held as check (check.id)}
@@ -44,40 +46,22 @@
 			<li>
 				<strong>{text.title}: {text.said}.</strong>
 				{check.reason}
-				<span class="basis">By {text.basis}: {text.figure} {text.what}, {text.limit}</span>
+				<span class="text-ink-2">By {text.basis}: {text.figure} {text.what}, {text.limit}</span>
 			</li>
 		{/each}
 	</ul>
 </details>
 
 <style>
-	.open {
-		border-bottom: 1px solid var(--ink);
-	}
 	.open li {
 		display: flex;
 		gap: 8px;
 		padding: 3px 14px;
 		font-size: var(--t-s);
 	}
-	.basis {
-		color: var(--ink-2);
-	}
-	.held {
-		padding: 2px 14px;
-		font-size: var(--t-s);
-	}
 	.held li {
 		padding: 3px 0 3px 20px;
 		border-bottom: 1px solid var(--rule);
-	}
-	summary {
-		display: flex;
-		align-items: center;
-		gap: 7px;
-		min-height: 28px;
-		cursor: pointer;
-		list-style: none;
 	}
 	summary::-webkit-details-marker {
 		display: none;
@@ -85,18 +69,7 @@
 	summary strong {
 		white-space: nowrap;
 	}
-	.names {
-		color: var(--ink-2);
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
-	}
 	details[open] .names {
 		display: none;
-	}
-	@media (width < 56rem) {
-		summary {
-			min-height: 48px;
-		}
 	}
 </style>

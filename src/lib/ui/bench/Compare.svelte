@@ -45,8 +45,8 @@
 	});
 </script>
 
-<section aria-label="Compared with {other.name}">
-	<header>
+<section class="px-14 py-4 text-s" aria-label="Compared with {other.name}">
+	<header class="flex items-center gap-8">
 		<p>
 			{facets.length === 0 ? 'The rigs are alike.' : `They differ in ${facets.join(', ')}.`}
 			{facets.length === 1 ? 'One thing differs, so a trial tells.' : ''}
@@ -54,15 +54,15 @@
 		<button class="button" onclick={onswap}>Swap</button>
 		<button class="button" onclick={onclose}>Close</button>
 	</header>
-	<div class="two">
+	<div class="grid grid-cols-[1fr_1fr] gap-12 py-6 phone:grid-cols-[1fr]">
 		{#each drawings as drawing, at (at)}
-			<figure>
+			<figure class="grid content-end justify-items-center gap-4">
 				<RigDrawing {drawing} {scale} />
 				<figcaption>{at === 0 ? 'A: on the bench' : `B: ${other.name}`}</figcaption>
 			</figure>
 		{/each}
 	</div>
-	<table>
+	<table class="w-full border-collapse">
 		<thead><tr><th scope="col">What differs</th><th scope="col">A</th><th scope="col">B</th></tr></thead>
 		<tbody>
 			{#each rows as { slot, name, a, b } (slot)}<tr><th scope="row">{name}</th><td>{a}</td><td>{b}</td></tr>{/each}
@@ -78,33 +78,8 @@
 </section>
 
 <style>
-	section {
-		padding: 4px 14px;
-		font-size: var(--t-s);
-	}
-	header {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-	}
 	header p {
 		flex: 1;
-	}
-	.two {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 12px;
-		padding: 6px 0;
-	}
-	figure {
-		display: grid;
-		align-content: end;
-		justify-items: center;
-		gap: 4px;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
 	}
 	th {
 		text-align: left;
@@ -118,10 +93,5 @@
 	td :global(svg) {
 		display: inline;
 		vertical-align: -2px;
-	}
-	@media (width < 56rem) {
-		.two {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

@@ -49,10 +49,10 @@
 		{#each control.options as { value, text } (value)}<option {value}>{text}</option>{/each}
 	</select>
 {:else}
-	<label class="figure-field">
-		<span class="what">{control.label}</span>
+	<label class="inline-flex flex-[1_1_72px] flex-nowrap items-center gap-3 text-s phone:basis-132">
+		<span class="whitespace-nowrap text-ink-2">{control.label}</span>
 		<input
-			class="field figure"
+			class="field figure w-40 px-4 phone:w-72"
 			type="text"
 			inputmode="decimal"
 			aria-label={name}
@@ -84,31 +84,9 @@
 			var(--paper);
 		font-size: var(--t-s);
 	}
-	.figure-field {
-		display: inline-flex;
-		flex: 1 1 72px;
-		flex-wrap: nowrap;
-		align-items: center;
-		gap: 3px;
-		font-size: var(--t-s);
-	}
-	.what {
-		color: var(--ink-2);
-		white-space: nowrap;
-	}
-	input {
-		width: 40px;
-		padding-inline: 4px;
-	}
 	@media (width < 56rem) {
 		select {
 			flex-basis: max(132px, calc(var(--letters) * 8.2px + 30px));
-		}
-		.figure-field {
-			flex-basis: 132px;
-		}
-		input {
-			width: 72px;
 		}
 	}
 </style>

@@ -38,16 +38,19 @@
 	}
 </script>
 
-<section aria-label="Fault finder">
-	<div class="what">
+<section
+	class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)] gap-18 px-14 py-6 text-s phone:grid-cols-[1fr]"
+	aria-label="Fault finder"
+>
+	<div class="what grid content-start justify-items-start gap-8">
 		<label
 			>What is wrong?
-			<select class="field" bind:value={symptom}>
+			<select class="field max-w-full" bind:value={symptom}>
 				{#each Object.entries(SYMPTOMS) as [id, text] (id)}<option value={id}>{text}</option>{/each}
 			</select></label
 		>
 		{#if open}
-			<div class="open" role="status">
+			<div class="grid gap-5 border-l-3 border-l-amber bg-panel px-10 py-6" role="status">
 				<p>
 					<strong>Being tried: {open.change.replaceAll('-', ' ')}.</strong> Fish it as long as you fished without. Then:
 				</p>
@@ -58,15 +61,17 @@
 							? `Changed: ${changed[0]}.`
 							: 'Nothing on the rig was changed yet.'}
 				</p>
-				<div class="answers">
+				<div class="flex flex-wrap gap-6">
 					<button class="button" onclick={() => close('better')}>Better</button>
 					<button class="button" onclick={() => close('same')}>No change</button>
 					<button class="button" onclick={() => close('worse')}>Worse</button>
 				</div>
 			</div>
-		{:else if lesson}<p class="lesson" role="status">{lesson}</p>
+		{:else if lesson}<p class="text-l font-560" role="status">{lesson}</p>
 		{:else if now}
-			<p class="ask" role="status">Change one thing: {now.change.charAt(0).toLowerCase() + now.change.slice(1)}.</p>
+			<p class="text-l font-560" role="status">
+				Change one thing: {now.change.charAt(0).toLowerCase() + now.change.slice(1)}.
+			</p>
 			<button class="button button-amber" onclick={() => begin(now.id)}
 				>{now.apply ? 'Change it on the bench and try' : 'Try it'}</button
 			>
@@ -75,63 +80,27 @@
 	</div>
 	<ol aria-label="Checks in order">
 		{#each steps as step (step.id)}
-			<li class:now={step === now} class:skipped={step.skipped !== null}>
+			<li
+				class="grid grid-cols-[104px_minmax(0,1fr)_minmax(0,0.8fr)] gap-8 border-b border-b-rule px-6 py-3 phone:grid-cols-[1fr] phone:gap-0"
+				class:now={step === now}
+				class:skipped={step.skipped !== null}
+			>
 				<strong>{step.look}</strong>
 				<span>{step.change}</span>
-				<em>{step.skipped ?? (step.tried ? TRIED[step.tried] : '')}</em>
+				<em class="text-ink-2 not-italic">{step.skipped ?? (step.tried ? TRIED[step.tried] : '')}</em>
 			</li>
 		{/each}
 	</ol>
 </section>
 
 <style>
-	section {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
-		gap: 18px;
-		padding: 6px 14px;
-		font-size: var(--t-s);
-	}
-	.what {
-		display: grid;
-		align-content: start;
-		justify-items: start;
-		gap: 8px;
-	}
 	.what label {
 		display: grid;
 		gap: 2px;
 	}
-	select {
-		max-width: 100%;
-	}
-	.ask,
-	.lesson {
-		font-size: var(--t-l);
-		font-weight: 560;
-	}
-	.open {
-		display: grid;
-		gap: 5px;
-		padding: 6px 10px;
-		border-left: 3px solid var(--amber);
-		background: var(--panel);
-	}
 	.warn {
 		font-weight: 620;
 		color: var(--fails);
-	}
-	.answers {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 104px minmax(0, 1fr) minmax(0, 0.8fr);
-		gap: 8px;
-		padding: 3px 6px;
-		border-bottom: 1px solid var(--rule);
 	}
 	li.now {
 		background: var(--amber-wash);
@@ -139,18 +108,7 @@
 	li.skipped {
 		color: var(--ink-3);
 	}
-	em {
-		font-style: normal;
-		color: var(--ink-2);
-	}
 	@media (width < 56rem) {
-		section {
-			grid-template-columns: 1fr;
-		}
-		li {
-			grid-template-columns: 1fr;
-			gap: 0;
-		}
 		.what label,
 		select {
 			width: 100%;

@@ -40,8 +40,8 @@
 	const short = (value: number): string => String(Number(value.toPrecision(3)));
 </script>
 
-<div class="scroll">
-	<table>
+<div class="overflow-x-auto px-14 py-2">
+	<table class="w-full border-collapse text-s">
 		<caption class="sr-only">Every figure that the checks stand on, with its range and basis</caption>
 		<thead
 			><tr
@@ -69,15 +69,6 @@
 </div>
 
 <style>
-	.scroll {
-		overflow-x: auto;
-		padding: 2px 14px;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-		font-size: var(--t-s);
-	}
 	th {
 		text-align: left;
 		font-weight: 560;
@@ -94,7 +85,5 @@
 	tr.first th,
 	thead th {
 		border-top: 1px solid var(--rule);
-	}
-	@media (width < 56rem) {
 	}
 </style>

@@ -17,7 +17,10 @@
 	const scale = $derived(picture ? Math.min(3.4, 330 / picture.bounds.width, 170 / picture.bounds.height) : 1);
 </script>
 
-<section aria-label="Modifications">
+<section
+	class="grid grid-cols-[150px_minmax(0,1fr)_270px] gap-12 px-14 py-4 text-s phone:grid-cols-[1fr]"
+	aria-label="Modifications"
+>
 	<ul>
 		{#each mods as one (one.id)}
 			<li>
@@ -28,13 +31,13 @@
 		{/each}
 	</ul>
 	{#if mod && picture}
-		<div class="picture"><RigDrawing drawing={picture} {scale} /></div>
-		<div class="how">
+		<div class="grid min-h-150 place-items-center overflow-hidden"><RigDrawing drawing={picture} {scale} /></div>
+		<div class="grid content-start gap-4">
 			<p>{mod.why}</p>
-			<ol>
+			<ol class="list-decimal pl-18">
 				{#each mod.steps as step (step)}<li>{step}</li>{/each}
 			</ol>
-			{#each mod.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
+			{#each mod.cautions as caution (caution)}<p class="border-l-3 border-l-ink pl-8">{caution}</p>{/each}
 			<button class="button" type="button" onclick={() => onbuild(done ? mod.undo(build) : mod.apply(build), '')}>
 				{done ? 'Put it back' : 'Done on this rig'}
 			</button>
@@ -45,13 +48,6 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		grid-template-columns: 150px minmax(0, 1fr) 270px;
-		gap: 12px;
-		padding: 4px 14px;
-		font-size: var(--t-s);
-	}
 	ul button {
 		width: 100%;
 		padding: 3px 6px;
@@ -68,29 +64,7 @@
 		float: right;
 		font-weight: 450;
 	}
-	.picture {
-		display: grid;
-		place-items: center;
-		min-height: 150px;
-		overflow: hidden;
-	}
-	.how {
-		display: grid;
-		align-content: start;
-		gap: 4px;
-	}
-	ol {
-		padding-left: 18px;
-		list-style: decimal;
-	}
-	.caution {
-		padding-left: 8px;
-		border-left: 3px solid var(--ink);
-	}
 	@media (width < 56rem) {
-		section {
-			grid-template-columns: 1fr;
-		}
 		ul button {
 			min-height: 48px;
 		}

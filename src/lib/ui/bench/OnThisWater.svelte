@@ -56,14 +56,16 @@
 	);
 </script>
 
-<section class="water" aria-labelledby="on-this-water" aria-live="polite">
-	<h2 id="on-this-water">On this water <span>{place}</span></h2>
+<section class="grid gap-4 border-t border-t-ink px-12 py-6 text-s" aria-labelledby="on-this-water" aria-live="polite">
+	<h2 class="font-640" id="on-this-water">On this water <span>{place}</span></h2>
 	{#if better.length > 0}
-		<ul aria-label="Single changes that gain most">
+		<ul class="flex flex-wrap gap-4" aria-label="Single changes that gain most">
 			{#each better as { rig, text } (text)}
 				<li>
-					<button class="button" type="button" onclick={() => onbuild(withRig(build, rig), `gain:${text}`)}
-						>{text}</button
+					<button
+						class="button px-8 py-2 text-s phone:min-h-48"
+						type="button"
+						onclick={() => onbuild(withRig(build, rig), `gain:${text}`)}>{text}</button
 					>
 				</li>
 			{/each}
@@ -78,33 +80,9 @@
 </section>
 
 <style>
-	.water {
-		display: grid;
-		gap: 4px;
-		padding: 6px 12px;
-		border-top: 1px solid var(--ink);
-		font-size: var(--t-s);
-	}
-	h2 {
-		font-weight: 640;
-	}
 	h2 span,
 	.quiet {
 		font-weight: 450;
 		color: var(--ink-2);
-	}
-	ul {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px;
-	}
-	.button {
-		padding: 2px 8px;
-		font-size: var(--t-s);
-	}
-	@media (width < 56rem) {
-		.button {
-			min-height: 48px;
-		}
 	}
 </style>

@@ -21,10 +21,10 @@
 	const add = () => (strands = [...strands, newStrand()]);
 </script>
 
-<fieldset>
+<fieldset class="grid flex-[1_1_100%] justify-items-start gap-4">
 	<legend>Colour of its own</legend>
 	{#each strands as strand, at (at)}
-		<div class="strand">
+		<div class="flex flex-wrap items-center gap-6">
 			<select class="field" aria-label="Strand {at + 1}, how its colour is told" bind:value={strand.way}>
 				{#each WAYS as way (way)}<option value={way}>{WAY_WORDS[way]}</option>{/each}
 			</select>
@@ -36,7 +36,7 @@
 				<input type="color" aria-label="Strand {at + 1}, colour as it looks by day" bind:value={strand.rgb} />
 			{:else}
 				<input
-					class="field measured"
+					class="field w-220"
 					aria-label="Strand {at + 1}, what it throws back: 31 figures from 400 to 700 nm"
 					placeholder="31 figures, 400 to 700 nm"
 					autocomplete="off"
@@ -63,8 +63,8 @@
 		<button class="button" type="button" onclick={add}>{strands.length === 0 ? '+ a colour' : '+ a strand'}</button>
 	{/if}
 	{#if shown && nearest}
-		<p class="mixed">
-			<span class="chip" style:background="rgb({shown.join(' ')})"></span>
+		<p class="flex flex-wrap items-center gap-6">
+			<span class="chip h-26 w-44 border border-ink" style:background="rgb({shown.join(' ')})"></span>
 			<label
 				>The rules take it for
 				<select class="field" bind:value={countsAs}>
@@ -81,19 +81,6 @@
 </fieldset>
 
 <style>
-	fieldset {
-		display: grid;
-		flex: 1 1 100%;
-		gap: 4px;
-		justify-items: start;
-	}
-	.strand,
-	.mixed {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-		align-items: center;
-	}
 	input[type='color'] {
 		width: 56px;
 		height: 30px;
@@ -101,16 +88,8 @@
 		border: 1px solid var(--ink);
 		background: var(--paper);
 	}
-	.measured {
-		width: 220px;
-	}
 	.share .figure {
 		width: 60px;
-	}
-	.chip {
-		width: 44px;
-		height: 26px;
-		border: 1px solid var(--ink);
 	}
 	@media (width < 56rem) {
 		input[type='color'] {

@@ -118,9 +118,9 @@
 </script>
 
 <section aria-labelledby="own-parts">
-	<h2 id="own-parts">My own parts</h2>
+	<h2 class="border-b border-b-ink py-2" id="own-parts">My own parts</h2>
 	{#if message}
-		<p class="notice" role="status">
+		<p class="notice mx-0 my-4 flex items-center gap-10" role="status">
 			{message}
 			{#if gone}<button class="button" onclick={bringBack}>Undo</button>{/if}
 		</p>
@@ -128,8 +128,8 @@
 	<ul>
 		{#each own as entry (entry.id)}
 			{@const { part } = entry.record}
-			<li>
-				<span class="what"
+			<li class="flex min-h-32 flex-wrap items-center gap-6 border-b border-b-rule">
+				<span class="flex-[1_1_180px]"
 					><strong>{part.name}</strong>
 					{KIND_WORDS[part.kind]} like {spoken(part.form)}, <span class="figure">{part.lengthMm}</span> mm,
 					<span class="figure">{part.massG}</span> g{part.colour
@@ -147,9 +147,12 @@
 				<button class="button" aria-label="Change {part.name}" onclick={() => edit(entry)}>Change</button>
 				<button class="button" aria-label="Delete {part.name}" onclick={() => drop(entry)}>Delete</button>
 			</li>
-		{:else}<li class="quiet">None yet. Weigh and measure a part, and the model uses your figures.</li>{/each}
+		{:else}<li class="quiet flex min-h-32 flex-wrap items-center gap-6 border-b border-b-rule">
+				None yet. Weigh and measure a part, and the model uses your figures.
+			</li>{/each}
 	</ul>
 	<form
+		class="flex flex-wrap items-end gap-x-10 gap-y-6 pt-8"
 		novalidate
 		onsubmit={(event) => {
 			event.preventDefault();
@@ -173,7 +176,7 @@
 				{#each OWN_FORMS[draft.kind] as form (form)}<option value={form}>{spoken(form)}</option>{/each}
 			</select></label
 		>
-		<label class="wide"
+		<label class="flex-[1_1_150px]"
 			>Name <input class="field" bind:value={draft.name} aria-invalid={'name' in wrong} maxlength="80" />
 			{#if wrong.name}<span class="wrong">{wrong.name}</span>{/if}</label
 		>
@@ -200,42 +203,11 @@
 </section>
 
 <style>
-	h2 {
-		padding: 2px 0;
-		border-bottom: 1px solid var(--ink);
-	}
-	li {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-		align-items: center;
-		min-height: 32px;
-		border-bottom: 1px solid var(--rule);
-	}
-	.what {
-		flex: 1 1 180px;
-	}
-	form {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px 10px;
-		align-items: end;
-		padding-top: 8px;
-	}
 	label {
 		display: grid;
 		gap: 1px;
 	}
-	.wide {
-		flex: 1 1 150px;
-	}
 	input.figure {
 		width: 76px;
-	}
-	.notice {
-		display: flex;
-		gap: 10px;
-		align-items: center;
-		margin: 4px 0;
 	}
 </style>

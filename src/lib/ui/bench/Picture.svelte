@@ -82,11 +82,16 @@
 </script>
 
 <div class="picture" bind:clientWidth={width} style:min-height="{height}px">
-	<div class="plate" style:width="{whole}px" style:height="{tall + RULER_PX}px">
-		<div class="rig" style:left="{origin.x}px" style:top="{origin.y}px">
+	<div class="relative" style:width="{whole}px" style:height="{tall + RULER_PX}px">
+		<div class="absolute" style:left="{origin.x}px" style:top="{origin.y}px">
 			<RigDrawing drawing={{ ...drawing, text: describeBuild(build) }} {scale} />
 		</div>
-		<svg class="over" width={whole} height={tall} aria-hidden="true">
+		<svg
+			class="pointer-events-none absolute top-0 left-0 overflow-visible"
+			width={whole}
+			height={tall}
+			aria-hidden="true"
+		>
 			<BrowserOnly>
 				{#if exploded}
 					{#each exploded.ways as { part, from, to } (part)}
@@ -95,19 +100,25 @@
 					{/each}
 				{/if}
 				{#each labels as { part, text, anchor, at, side: where } (part)}
-					<line class="leader" x1={at.x + (where === 'left' ? 3 : -3)} y1={at.y} x2={anchor.x} y2={anchor.y} />
-					<circle class="touch" cx={anchor.x} cy={anchor.y} r="1.8" />
+					<line
+						class="stroke-ink-2 stroke-[0.9]"
+						x1={at.x + (where === 'left' ? 3 : -3)}
+						y1={at.y}
+						x2={anchor.x}
+						y2={anchor.y}
+					/>
+					<circle class="fill-paper stroke-ink" cx={anchor.x} cy={anchor.y} r="1.8" />
 					<text x={at.x} y={at.y + 4} text-anchor={where === 'left' ? 'end' : 'start'}>{short(text)}</text>
 				{/each}
 				{#if numbered}
 					{#each named as { part, number, balloon } (part)}
-						<circle class="balloon" cx={balloon.x} cy={balloon.y} r={BALLOON_PX} />
+						<circle class="fill-paper stroke-ink" cx={balloon.x} cy={balloon.y} r={BALLOON_PX} />
 						<text class="number" x={balloon.x} y={balloon.y + 4} text-anchor="middle">{number}</text>
 					{/each}
 				{/if}
 			</BrowserOnly>
 		</svg>
-		<div class="ruler" style:left="{origin.x}px" style:top="{tall}px">
+		<div class="ruler absolute" style:left="{origin.x}px" style:top="{tall}px">
 			<LengthRuler lengthMm={drawing.bounds.width} {scale} />
 		</div>
 	</div>
@@ -118,28 +129,6 @@
 		overflow: auto hidden;
 		min-width: 0;
 	}
-	.plate {
-		position: relative;
-	}
-	.rig,
-	.ruler,
-	.over {
-		position: absolute;
-	}
-	.over {
-		left: 0;
-		top: 0;
-		pointer-events: none;
-		overflow: visible;
-	}
-	.leader {
-		stroke: var(--ink-2);
-		stroke-width: 0.9;
-	}
-	.touch {
-		fill: var(--paper);
-		stroke: var(--ink);
-	}
 	.way {
 		stroke: var(--ink-2);
 		stroke-width: 1;
@@ -149,10 +138,6 @@
 		font-size: var(--t-xs);
 		font-weight: 520;
 		fill: var(--ink);
-	}
-	.balloon {
-		fill: var(--paper);
-		stroke: var(--ink);
 	}
 	.number {
 		font-family: var(--font-mono);

@@ -99,9 +99,9 @@
 </script>
 
 <section aria-labelledby="kept-rigs">
-	<h2 id="kept-rigs">Kept rigs</h2>
+	<h2 class="border-b border-b-ink py-2" id="kept-rigs">Kept rigs</h2>
 	{#if message}
-		<p class="notice" role="status">
+		<p class="notice mx-0 my-4 flex flex-wrap items-center gap-10" role="status">
 			{message}
 			{#if gone}<button class="button" onclick={bringBack}>Undo</button>{/if}
 		</p>
@@ -109,15 +109,18 @@
 	<ul>
 		{#each rigs as rig (rig.id)}
 			{@const drawing = drawLaid(layRig(rig.record.build), true)}
-			<li class:here={bench.record?.rigId === rig.id}>
-				<span class="mini"
+			<li
+				class="flex min-h-42 flex-wrap items-center gap-6 border-b border-b-rule"
+				class:here={bench.record?.rigId === rig.id}
+			>
+				<span class="grid flex-[0_0_78px] place-items-center"
 					><RigDrawing
 						{drawing}
 						scale={Math.min(76 / drawing.bounds.width, 36 / drawing.bounds.height)}
 						decorative
 					/></span
 				>
-				<span class="what"
+				<span class="what flex-[1_1_130px]"
 					><strong>{rig.record.name}</strong>
 					{rigName(rig.record.build.rig)}, {ouncesText(rig.record.build.rig.weightOz)} oz</span
 				>
@@ -129,9 +132,11 @@
 				>
 				<button class="button" aria-label="Delete {rig.record.name}" onclick={() => drop(rig)}>Delete</button>
 			</li>
-		{:else}<li class="quiet">No rig kept yet. Name the one on the bench and press “Keep”.</li>{/each}
+		{:else}<li class="quiet flex min-h-42 flex-wrap items-center gap-6 border-b border-b-rule">
+				No rig kept yet. Name the one on the bench and press “Keep”.
+			</li>{/each}
 	</ul>
-	<div class="files">
+	<div class="flex flex-wrap items-center gap-x-12 gap-y-6 pt-6">
 		<button class="button" onclick={saveJson}>Save as JSON</button>
 		<button class="button" onclick={saveSvg}>Save drawing as SVG</button>
 		<label
@@ -143,7 +148,7 @@
 		>
 	</div>
 	{#if brought}
-		<p class="notice" role="status">
+		<p class="notice mx-0 my-4 flex flex-wrap items-center gap-10" role="status">
 			“{brought.name}”: {rigName(brought.build.rig)}, {ouncesText(brought.build.rig.weightOz)} oz, {brought.parts
 				.length} parts,
 			{brought.log.length} entries of history. It goes on the bench; nothing kept changes.
@@ -159,45 +164,11 @@
 </section>
 
 <style>
-	h2 {
-		padding: 2px 0;
-		border-bottom: 1px solid var(--ink);
-	}
-	li {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-		align-items: center;
-		min-height: 42px;
-		border-bottom: 1px solid var(--rule);
-	}
 	li.here {
 		border-left: 3px solid var(--amber);
 		padding-left: 5px;
 	}
-	.mini {
-		display: grid;
-		flex: 0 0 78px;
-		place-items: center;
-	}
-	.what {
-		flex: 1 1 130px;
-	}
 	.what strong {
 		display: block;
-	}
-	.files {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px 12px;
-		align-items: center;
-		padding-top: 6px;
-	}
-	.notice {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-		align-items: center;
-		margin: 4px 0;
 	}
 </style>

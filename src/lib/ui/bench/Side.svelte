@@ -26,8 +26,8 @@
 	const layout = $derived(layoutChoice(build));
 </script>
 
-<div class="head">
-	<label class="name"
+<div class="head flex items-center gap-6 px-12 pt-6 pb-0 text-s phone:flex-wrap">
+	<label class="name flex flex-1 items-center gap-6"
 		>Rig <input
 			class="field"
 			maxlength="120"
@@ -38,7 +38,7 @@
 	>
 	<button class="button" onclick={onhold} title="Hold this build beside what comes next">Hold as B</button>
 </div>
-<div class="head">
+<div class="head flex items-center gap-6 px-12 pt-6 pb-0 text-s phone:flex-wrap">
 	<label class="sr-only" for="family">Family</label>
 	<select
 		id="family"
@@ -52,7 +52,7 @@
 	<button class="button" onclick={() => bench.lay(startBuild(build.rig.family))}>From nothing</button>
 </div>
 <PartRows {build} {own} {units} {marked} {onbuild} />
-<p class="caution">
+<p class="px-12 py-6 text-xs text-ink-2">
 	Eye protection with wire, pliers and knives. {build.rig.headMaterial === 'lead'
 		? 'Lead: wash hands, keep it from children.'
 		: ''}
@@ -60,35 +60,12 @@
 </p>
 
 <style>
-	.head {
-		display: flex;
-		gap: 6px;
-		align-items: center;
-		padding: 6px 12px 0;
-		font-size: var(--t-s);
-	}
 	.head .button {
 		white-space: nowrap;
 		padding-inline: 8px;
 	}
-	.name {
-		display: flex;
-		flex: 1;
-		gap: 6px;
-		align-items: center;
-	}
 	.name input {
 		flex: 1;
 		min-width: 0;
-	}
-	.caution {
-		padding: 6px 12px;
-		font-size: var(--t-xs);
-		color: var(--ink-2);
-	}
-	@media (width < 56rem) {
-		.head {
-			flex-wrap: wrap;
-		}
 	}
 </style>

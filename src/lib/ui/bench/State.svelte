@@ -7,9 +7,9 @@
 <svg class={state} width="13" height="13" viewBox="0 0 13 13" role="img" aria-label={state}>
 	{#if state === 'holds'}<circle cx="6.5" cy="6.5" r="5.5" />
 	{:else if state === 'thin'}
-		<circle class="ring" cx="6.5" cy="6.5" r="5" />
+		<circle class="fill-none stroke-thin stroke-[1.4]" cx="6.5" cy="6.5" r="5" />
 		<path d="M6.5 1.5a5 5 0 0 1 0 10z" />
-	{:else}<path class="cross" d="M2 2l9 9M11 2l-9 9" />{/if}
+	{:else}<path class="stroke-fails stroke-[2.6] [stroke-linecap:round]" d="M2 2l9 9M11 2l-9 9" />{/if}
 </svg>
 
 <style>
@@ -21,15 +21,5 @@
 	}
 	.thin {
 		fill: var(--thin);
-	}
-	.ring {
-		fill: none;
-		stroke: var(--thin);
-		stroke-width: 1.4;
-	}
-	.cross {
-		stroke: var(--fails);
-		stroke-width: 2.6;
-		stroke-linecap: round;
 	}
 </style>

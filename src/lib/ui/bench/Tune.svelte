@@ -78,11 +78,14 @@
 	};
 </script>
 
-<section class="tune" aria-label="Tune at the boat side">
-	<div class="guide">
-		<p class="count">Step {session.length + 1} <span class="claim">{step.claim}</span></p>
+<section
+	class="grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)] gap-16 px-14 py-6 text-s phone:grid-cols-[1fr]"
+	aria-label="Tune at the boat side"
+>
+	<div class="grid content-start gap-6">
+		<p class="count">Step {session.length + 1} <span class="font-mono text-ink-3">{step.claim}</span></p>
 		{#if step.kind === 'flick'}
-			<p class="ask" role="status">{step.ask}</p>
+			<p class="text-l font-560 phone:text-l" role="status">{step.ask}</p>
 			<div class="answers">
 				<button class="button" onclick={() => bench.note({ kind: 'flick', at: isoNow(), spins: true })}
 					>Yes, freely</button
@@ -90,7 +93,7 @@
 				<button class="button" onclick={() => bench.note({ kind: 'flick', at: isoNow(), spins: false })}>No</button>
 			</div>
 		{:else if step.kind === 'run'}
-			<p class="ask" role="status">{step.ask}</p>
+			<p class="text-l font-560 phone:text-l" role="status">{step.ask}</p>
 			<div class="answers">
 				{#each step.options as saw (saw)}
 					<button class="button" onclick={() => bench.note({ kind: 'run', at: isoNow(), saw })}
@@ -99,7 +102,7 @@
 				{/each}
 			</div>
 		{:else if step.kind === 'act'}
-			<p class="ask" role="status">{step.text}</p>
+			<p class="text-l font-560 phone:text-l" role="status">{step.text}</p>
 			<div class="answers">
 				<button
 					class="button button-amber"
@@ -108,14 +111,14 @@
 				>
 			</div>
 		{:else}
-			<p class="ask" role="status">{step.text}</p>
+			<p class="text-l font-560 phone:text-l" role="status">{step.text}</p>
 			<div class="answers">
 				<button class="button" onclick={() => bench.note({ kind: 'begin', at: isoNow() })}>Begin a new round</button>
 			</div>
 		{/if}
-		<p class="caution">Eye protection when bending; mind the hook at the boat side.</p>
+		<p class="border-l-3 border-l-ink pl-8">Eye protection when bending; mind the hook at the boat side.</p>
 	</div>
-	<div class="wear">
+	<div class="grid content-start gap-6">
 		<p class="due" class:now={due.due}><strong>{due.due ? 'Retune now.' : 'No retune due.'}</strong> {due.why}</p>
 		{#if left !== null}
 			<p>Wire life left <span class="figure">{Math.round(left * 100)}</span><span class="unit">%</span></p>
@@ -153,44 +156,22 @@
 		<h2>History</h2>
 		<ol>
 			{#each history as event, at (history.length - at)}
-				<li><time datetime={event.at}>{dated.format(new Date(event.at))}</time> {told(event)}</li>
+				<li>
+					<time class="font-mono text-xs text-ink-2" datetime={event.at}>{dated.format(new Date(event.at))}</time>
+					{told(event)}
+				</li>
 			{:else}<li class="quiet">Nothing yet. Every answer and bend is written here.</li>{/each}
 		</ol>
 	</div>
 </section>
 
 <style>
-	.tune {
-		display: grid;
-		grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) minmax(0, 1fr);
-		gap: 16px;
-		padding: 6px 14px;
-		font-size: var(--t-s);
-	}
-	.guide,
-	.wear {
-		display: grid;
-		align-content: start;
-		gap: 6px;
-	}
-	.claim {
-		color: var(--ink-3);
-		font-family: var(--font-mono);
-	}
-	.ask {
-		font-size: var(--t-l);
-		font-weight: 560;
-	}
 	.answers,
 	.log {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 6px;
 		align-items: center;
-	}
-	.caution {
-		padding-left: 8px;
-		border-left: 3px solid var(--ink);
 	}
 	.due.now {
 		padding: 3px 8px;
@@ -210,20 +191,9 @@
 		max-height: 180px;
 		overflow-y: auto;
 	}
-	time {
-		font-family: var(--font-mono);
-		color: var(--ink-2);
-		font-size: var(--t-xs);
-	}
 	@media (width < 56rem) {
-		.tune {
-			grid-template-columns: 1fr;
-		}
 		.answers .button {
 			flex: 1 1 45%;
-		}
-		.ask {
-			font-size: var(--t-l);
 		}
 		.log input {
 			width: 84px;

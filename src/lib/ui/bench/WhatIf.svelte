@@ -113,9 +113,9 @@
 	};
 </script>
 
-<section aria-label="What if">
-	<div class="row">
-		<label
+<section class="px-14 py-4" aria-label="What if">
+	<div class="flex flex-wrap gap-x-14 gap-y-4 text-s">
+		<label class="inline-flex items-center gap-5"
 			>Sweep
 			<select
 				class="field"
@@ -126,7 +126,7 @@
 			</select></label
 		>
 		{#each [0, 1] as const as at (at)}
-			<label
+			<label class="inline-flex items-center gap-5"
 				>{at === 0 ? 'against' : 'and'}
 				<svg width="24" height="6" aria-hidden="true"
 					><line
@@ -145,26 +145,5 @@
 		{/each}
 	</div>
 	<LineChart {lines} x={across} left={axisOf(shown[0])} right={axisOf(shown[1])} height={PLOT_PX} />
-	<p class="told">{told} Model figures, everything else held.</p>
+	<p class="text-xs text-ink-2">{told} Model figures, everything else held.</p>
 </section>
-
-<style>
-	section {
-		padding: 4px 14px;
-	}
-	.row {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 14px;
-		font-size: var(--t-s);
-	}
-	label {
-		display: inline-flex;
-		align-items: center;
-		gap: 5px;
-	}
-	.told {
-		font-size: var(--t-xs);
-		color: var(--ink-2);
-	}
-</style>

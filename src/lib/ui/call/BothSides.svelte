@@ -32,12 +32,14 @@
 	});
 </script>
 
-<section class="both" aria-label="Both sides, beside each other">
+<section class="grid gap-4" aria-label="Both sides, beside each other">
 	{#each topics as topic (topic)}
-		<h3>{splitOf(topic)?.about}</h3>
-		<ul>
+		<h3 class="font-640">{splitOf(topic)?.about}</h3>
+		<ul class="flex flex-wrap gap-6">
 			{#each sides.filter((side) => side.topic === topic) as { school, called } (school)}
-				<li>
+				<li
+					class="grid flex-[1_1_200px] grid-cols-[1fr_auto] gap-x-10 gap-y-0 rounded-[3px] border border-rule-2 px-8 py-6"
+				>
 					<strong>{school.replaceAll('-', ' ')}</strong>
 					{#if called}<span
 							>{rigName(called.rig)}, {ouncesText(called.rig.weightOz)} oz, {bladesText(called.rig)}, {plainWords(
@@ -52,27 +54,6 @@
 </section>
 
 <style>
-	.both {
-		display: grid;
-		gap: 4px;
-	}
-	h3 {
-		font-weight: 640;
-	}
-	ul {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		gap: 0 10px;
-		flex: 1 1 200px;
-		padding: 6px 8px;
-		border: 1px solid var(--rule-2);
-		border-radius: 3px;
-	}
 	li strong {
 		grid-column: 1 / -1;
 	}

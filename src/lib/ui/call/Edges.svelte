@@ -9,8 +9,8 @@
 	const asPercent = (share: number): string => (Number.isFinite(share) ? `${Math.round(share * 100)} %` : 'all');
 </script>
 
-<section aria-label="Small edges compound">
-	<div class="row">
+<section class="grid gap-4" aria-label="Small edges compound">
+	<div class="flex flex-wrap gap-x-14 gap-y-6">
 		<span
 			>An edge of <FigureField
 				label="Edge, percent"
@@ -44,15 +44,3 @@
 	</p>
 	<p class="quiet">Your own assumption, not a finding.</p>
 </section>
-
-<style>
-	section {
-		display: grid;
-		gap: 4px;
-	}
-	.row {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px 14px;
-	}
-</style>

@@ -33,18 +33,20 @@
 	};
 </script>
 
-<section class="flips" aria-labelledby="flips" aria-busy={busy}>
+<section class="border-t border-t-ink px-14 py-8 text-s" aria-labelledby="flips" aria-busy={busy}>
 	<h2 id="flips">
-		What would flip this {#if busy}<span class="quiet">still looking</span>{/if}
+		What would flip this {#if busy}<span class="quiet ml-6 font-450 text-ink-2">still looking</span>{/if}
 	</h2>
-	<p class="tried" role="status">
+	<p class="flex flex-wrap items-center gap-x-8 gap-y-4" role="status">
 		{#if tried}Tried: <strong>{tried}</strong>
 			<button class="button" type="button" onclick={onback}>Back to what was read</button>{/if}
 	</p>
 	<ul>
 		{#each all ? sorted : sorted.slice(0, FIRST) as flip (flip.field + flip.to)}
 			{@const text = flipText(units, flip)}
-			<li>
+			<li
+				class="grid grid-cols-[1fr_auto_128px] items-center gap-8 phone:relative phone:min-h-48 phone:grid-cols-[1fr_auto] phone:content-center phone:gap-x-8 phone:gap-y-0"
+			>
 				<button type="button" title="Try it: the reading is changed, with a way back" onclick={() => ontry(flip, text)}
 					>{text}</button
 				>
@@ -52,7 +54,11 @@
 				<strong>{becomes(flip)}</strong>
 			</li>
 		{:else}
-			{#if !busy}<li>Nothing near changes it.</li>{/if}
+			{#if !busy}<li
+					class="grid grid-cols-[1fr_auto_128px] items-center gap-8 phone:relative phone:min-h-48 phone:grid-cols-[1fr_auto] phone:content-center phone:gap-x-8 phone:gap-y-0"
+				>
+					Nothing near changes it.
+				</li>{/if}
 		{/each}
 	</ul>
 	{#if sorted.length > FIRST}
@@ -63,22 +69,6 @@
 </section>
 
 <style>
-	.flips {
-		padding: 8px 14px;
-		border-top: 1px solid var(--ink);
-		font-size: var(--t-s);
-	}
-	.quiet {
-		margin-left: 6px;
-		font-weight: 450;
-		color: var(--ink-2);
-	}
-	li {
-		display: grid;
-		grid-template-columns: 1fr auto 128px;
-		gap: 8px;
-		align-items: center;
-	}
 	.now {
 		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-2);
@@ -98,20 +88,7 @@
 	.more:hover {
 		text-decoration-color: var(--ink);
 	}
-	.tried {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 8px;
-		align-items: center;
-	}
 	@media (width < 56rem) {
-		li {
-			position: relative;
-			grid-template-columns: 1fr auto;
-			gap: 0 8px;
-			min-height: 48px;
-			align-content: center;
-		}
 		li strong {
 			grid-column: 1 / -1;
 			text-align: left;

@@ -39,7 +39,7 @@
 	const first = $derived(LIKE[worn ?? ''] ?? 'white');
 </script>
 
-<div class="short">
+<div class="grid max-w-[64ch] gap-4 text-m">
 	<p>
 		<strong>Two lures:</strong>
 		{lures.map(({ rig }) => rigName(rig).toLowerCase()).join(', then ')}.
@@ -58,12 +58,3 @@
 		{window ? cadenceWords(window.turnsPerS) : 'steadily'}, all the way in. If nothing comes, change one thing.
 	</p>
 </div>
-
-<style>
-	.short {
-		display: grid;
-		gap: 4px;
-		max-width: 64ch;
-		font-size: var(--t-m);
-	}
-</style>

@@ -8,12 +8,12 @@
 	const parts = $derived(partAdvice(plan));
 </script>
 
-<div class="plan" role="group" aria-label="The plan of the cast">
+<div class="plan columns-[3_200px] gap-x-16" role="group" aria-label="The plan of the cast">
 	{#each steps as { key, title, items }, place (key)}
 		<div>
 			<h3><span class="figure">{place + 1}</span> {title}</h3>
 			<ul>
-				{#each items as item (item.claim)}<li>
+				{#each items as item (item.claim)}<li class="break-inside-avoid py-1">
 						{item.text}{#if item.split}<Split side={item.split} />{/if}
 					</li>{/each}
 			</ul>
@@ -23,27 +23,22 @@
 		<div>
 			<h3>On the parts</h3>
 			<ul>
-				{#each parts as { part, text } (text)}<li><strong>{part}:</strong> {text}</li>{/each}
+				{#each parts as { part, text } (text)}<li class="break-inside-avoid py-1">
+						<strong>{part}:</strong>
+						{text}
+					</li>{/each}
 			</ul>
 		</div>
 	{/if}
 </div>
 
 <style>
-	.plan {
-		columns: 3 200px;
-		column-gap: 16px;
-	}
 	.plan > div {
 		margin-bottom: 6px;
 	}
 	h3 {
 		break-after: avoid;
 		font-weight: 640;
-	}
-	li {
-		break-inside: avoid;
-		padding: 1px 0;
 	}
 	li strong {
 		font-weight: 560;

@@ -26,7 +26,7 @@
 	const tip = (metres: number): string => withUnit(units, 'depth', metres);
 </script>
 
-<p class="running">
+<p class="min-h-34 text-s">
 	<strong>{plainWords(rig.retrieve.style)}</strong> at
 	<span class="figure">{withUnit(units, 'speed', rig.retrieve.speedMps)}</span>
 	{#if turns !== null}= {cadenceText(turns)}.{/if}
@@ -40,7 +40,7 @@
 				.join(' or ')}.{/if}
 	{/if}
 	{#if window}
-		<span class="limits"
+		<span class="text-ink-2"
 			>Model: {window.keepMps > 0 ? `turns from ${withUnit(units, 'speed', window.keepMps)}, ` : ''}{window.rollMps
 				? `rolls at ${withUnit(units, 'speed', window.rollMps)}, `
 				: ''}{window.surface ? `up from ${withUnit(units, 'speed', window.surface.planeMps)}, ` : ''}{window.wire
@@ -49,15 +49,3 @@
 		>
 	{/if}
 </p>
-
-<style>
-	.running {
-		min-height: 34px;
-		font-size: var(--t-s);
-	}
-	.limits {
-		color: var(--ink-2);
-	}
-	@media (width < 56rem) {
-	}
-</style>

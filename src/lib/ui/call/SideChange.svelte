@@ -37,27 +37,11 @@
 </script>
 
 {#if said}
-	<p class="changed" role="status">
+	<p class="border-b border-b-rule bg-amber-wash px-14 py-4 text-s" role="status">
 		<strong>With that side</strong>
-		{said} <button type="button" onclick={() => (said = null)}>Close</button>
+		{said}
+		<button class="ml-6 cursor-pointer underline phone:min-h-48" type="button" onclick={() => (said = null)}
+			>Close</button
+		>
 	</p>
 {/if}
-
-<style>
-	.changed {
-		padding: 4px 14px;
-		border-bottom: 1px solid var(--rule);
-		background: var(--amber-wash);
-		font-size: var(--t-s);
-	}
-	button {
-		margin-left: 6px;
-		text-decoration: underline;
-		cursor: pointer;
-	}
-	@media (width < 56rem) {
-		button {
-			min-height: 48px;
-		}
-	}
-</style>

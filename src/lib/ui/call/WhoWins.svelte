@@ -57,15 +57,15 @@
 	});
 </script>
 
-<section class="wins" aria-labelledby="wins">
-	<header>
+<section class="text-s" aria-labelledby="wins">
+	<header class="flex flex-wrap items-center gap-x-10 gap-y-4">
 		<h2 id="wins" class="sr-only">Who wins where</h2>
 		<div class="pick-one" role="group" aria-label="Along which field of the reading">
 			{#each ['waterTemperatureC', 'visibilityM', 'depthM'] as const as one (one)}
 				<button type="button" aria-pressed={field === one} onclick={() => (field = one)}>{fieldName(one)}</button>
 			{/each}
 		</div>
-		<span class="key"
+		<span class="key ml-auto flex flex-wrap gap-x-10 gap-y-2 text-ink-2"
 			>{#each Object.entries(DASHES) as [family, dash] (family)}<span
 					><svg width="22" height="6" aria-hidden="true"
 						><line
@@ -82,11 +82,11 @@
 		>
 	</header>
 	{#if curve && span}
-		<div class="plot" aria-hidden="true">
+		<div class="relative mt-3 h-84" aria-hidden="true">
 			<LineChart {lines} x={{ log: field === 'visibilityM', min: span[0], max: span[1] }} height={PLOT_PX} />
-			<span class="cursor" style:left="{place(now[field])}%"></span>
+			<span class="absolute top-0 -bottom-20 -ml-1 w-2 bg-ink" style:left="{place(now[field])}%"></span>
 		</div>
-		<div class="band">
+		<div class="band relative h-19 border border-ink">
 			{#each stretches as { family, from, to } (from)}
 				<span
 					class={family}
@@ -98,7 +98,7 @@
 				>
 			{/each}
 		</div>
-		<p class="ends">
+		<p class="ends relative flex justify-between font-mono text-ink-2">
 			<span>{said(span[0])}</span>
 			<strong style:left="{place(now[field])}%">{said(now[field])} now</strong>
 			<span>{said(span[1])}</span>
@@ -108,49 +108,15 @@
 			{shownIn(units, MEASURE[field]).spokenUnit}
 		</p>
 	{:else}
-		<p class="wait">Working it out.</p>
+		<p class="h-100 text-ink-2">Working it out.</p>
 	{/if}
 </section>
 
 <style>
-	.wins {
-		font-size: var(--t-s);
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 4px 10px;
-	}
-	.key {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 10px;
-		margin-left: auto;
-		color: var(--ink-2);
-	}
 	.key span {
 		display: flex;
 		align-items: center;
 		gap: 4px;
-	}
-	.plot {
-		position: relative;
-		height: 84px;
-		margin-top: 3px;
-	}
-	.cursor {
-		position: absolute;
-		top: 0;
-		bottom: -20px;
-		width: 2px;
-		margin-left: -1px;
-		background: var(--ink);
-	}
-	.band {
-		position: relative;
-		height: 19px;
-		border: 1px solid var(--ink);
 	}
 	.band > span {
 		position: absolute;
@@ -182,22 +148,11 @@
 		color: var(--on-amber);
 		font-weight: 640;
 	}
-	.ends {
-		position: relative;
-		display: flex;
-		justify-content: space-between;
-		font-family: var(--font-mono);
-		color: var(--ink-2);
-	}
 	.ends strong {
 		position: absolute;
 		padding: 0 4px;
 		color: var(--ink);
 		background: var(--paper);
 		transform: translateX(-50%);
-	}
-	.wait {
-		height: 100px;
-		color: var(--ink-2);
 	}
 </style>

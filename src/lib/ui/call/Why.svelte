@@ -42,14 +42,14 @@
 	<span class="text"
 		>{reason.text}{#if reason.split}
 			<Split side={reason.split} />{/if}{#if isOwn(reason)}
-			<em>your rule</em>{/if}</span
+			<em class="rounded-[3px] border border-ink-2 px-4 text-xs not-italic">your rule</em>{/if}</span
 	>
-	{#if bySight(reason)}<a class="id" href={resolve('/sight')}>{reason.claim}</a>
-	{:else}<a class="id" href="{resolve('/craft')}?find={reason.claim}">{reason.claim}</a>{/if}
+	{#if bySight(reason)}<a class="id phone:hidden" href={resolve('/sight')}>{reason.claim}</a>
+	{:else}<a class="id phone:hidden" href="{resolve('/craft')}?find={reason.claim}">{reason.claim}</a>{/if}
 {/snippet}
 
-<section class="why" aria-labelledby="why-title">
-	<header>
+<section class="why px-14 py-8" aria-labelledby="why-title">
+	<header class="border-b border-b-ink pb-4">
 		<h2 id="why-title">Why</h2>
 		<p class="quiet">{close}</p>
 	</header>
@@ -65,7 +65,7 @@
 			{#each more ? given : given.slice(0, SHOWN) as reason (reason.claim)}
 				<li class="conflict">
 					{@render rule(reason)}
-					<span class="bar" role="img" aria-label="gives up {size(reason)}"
+					<span class="bar block h-9 border border-rule-2" role="img" aria-label="gives up {size(reason)}"
 						><span style:width="{Math.min(100, (100 * -reason.counts) / FULL)}%"></span></span
 					>
 				</li>
@@ -73,8 +73,11 @@
 		</BrowserOnly>
 	</ul>
 	{#if given.length > SHOWN}
-		<button class="more" type="button" aria-expanded={more} onclick={() => (more = !more)}
-			>{more ? 'Show fewer' : `${given.length - SHOWN} smaller`}</button
+		<button
+			class="mt-4 cursor-pointer underline phone:min-h-48"
+			type="button"
+			aria-expanded={more}
+			onclick={() => (more = !more)}>{more ? 'Show fewer' : `${given.length - SHOWN} smaller`}</button
 		>
 	{/if}
 	<h3>Met in full <span class="quiet">{met.length} rules</span></h3>
@@ -86,20 +89,16 @@
 		</BrowserOnly>
 	</ul>
 	{#if met.length > SHOWN}
-		<button class="more" type="button" aria-expanded={all} onclick={() => (all = !all)}
-			>{all ? 'Show fewer' : `${met.length - SHOWN} more`}</button
+		<button
+			class="mt-4 cursor-pointer underline phone:min-h-48"
+			type="button"
+			aria-expanded={all}
+			onclick={() => (all = !all)}>{all ? 'Show fewer' : `${met.length - SHOWN} more`}</button
 		>
 	{/if}
 </section>
 
 <style>
-	.why {
-		padding: 8px 14px;
-	}
-	header {
-		padding-bottom: 4px;
-		border-bottom: 1px solid var(--ink);
-	}
 	.quiet,
 	.none {
 		font-weight: 450;
@@ -139,38 +138,15 @@
 		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-3);
 	}
-	.bar {
-		display: block;
-		height: 9px;
-		border: 1px solid var(--rule-2);
-	}
 	.bar > span {
 		display: block;
 		height: 100%;
 		background: repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, transparent 1.5px 4px);
 	}
-	em {
-		padding: 0 4px;
-		border: 1px solid var(--ink-2);
-		border-radius: 3px;
-		font-size: var(--t-xs);
-		font-style: normal;
-	}
-	.more {
-		margin-top: 4px;
-		text-decoration: underline;
-		cursor: pointer;
-	}
 	@media (width < 56rem) {
 		li,
 		.conflict {
 			grid-template-columns: 25px 1fr 48px;
-		}
-		.id {
-			display: none;
-		}
-		.more {
-			min-height: 48px;
 		}
 	}
 </style>

@@ -51,15 +51,17 @@
 	}
 </script>
 
-<div class="own">
-	<p class="quiet">Weighed beside the craft’s rules at their strength, and marked as yours in every ledger.</p>
+<div class="own grid max-w-[62rem] gap-10 px-16 py-10">
+	<p class="quiet text-ink-2">
+		Weighed beside the craft’s rules at their strength, and marked as yours in every ledger.
+	</p>
 	<ul>
 		{#each app.stand.houseRules as rule (rule.id)}
-			<li>
+			<li class="grid grid-cols-[25px_66px_1fr_auto] items-center gap-10 border-t border-t-rule py-6">
 				<Strength of={rule.strength} />
 				<span class="id">{rule.id}</span>
-				<span>{rule.because} <small>{sentenceOf(rule)}</small></span>
-				<span class="doing">
+				<span>{rule.because} <small class="block text-s text-ink-2">{sentenceOf(rule)}</small></span>
+				<span class="flex gap-6">
 					{#if isWritable(rule)}
 						<button class="button" type="button" onclick={() => start(draftOf(rule))} aria-label="Change {rule.id}"
 							>Change</button
@@ -71,7 +73,9 @@
 				</span>
 			</li>
 		{:else}
-			<li class="none">No rules of your own yet.</li>
+			<li class="none grid grid-cols-[25px_66px_1fr_auto] items-center gap-10 border-t border-t-rule px-0 py-6">
+				No rules of your own yet.
+			</li>
 		{/each}
 	</ul>
 	{#if deleted}
@@ -90,34 +94,8 @@
 </div>
 
 <style>
-	.own {
-		display: grid;
-		gap: 10px;
-		max-width: 62rem;
-		padding: 10px 16px;
-	}
-	.quiet,
-	small {
-		color: var(--ink-2);
-	}
-	small {
-		display: block;
-		font-size: var(--t-s);
-	}
-	li {
-		display: grid;
-		grid-template-columns: 25px 66px 1fr auto;
-		align-items: center;
-		gap: 10px;
-		padding: 6px 0;
-		border-top: 1px solid var(--rule);
-	}
 	li.none {
 		display: block;
-	}
-	.doing {
-		display: flex;
-		gap: 6px;
 	}
 	.id {
 		font: var(--t-xs) var(--font-mono);

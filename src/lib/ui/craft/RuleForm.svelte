@@ -21,6 +21,7 @@
 </script>
 
 <form
+	class="grid gap-8 border-t border-t-ink pt-10"
 	onsubmit={(event) => {
 		event.preventDefault();
 		onsay(draft);
@@ -68,9 +69,9 @@
 			{/if}
 		{/each},
 	</p>
-	{#if refuses('when', 'prefers', 'scope')}<p class="refused" role="alert">{refused?.message}</p>{/if}
+	{#if refuses('when', 'prefers', 'scope')}<p class="font-560 text-fails" role="alert">{refused?.message}</p>{/if}
 	<p class="sentence">
-		<label class="because"
+		<label class="because flex flex-[1_1_24rem] items-center gap-8"
 			>because
 			<input class="field" maxlength="200" aria-invalid={refuses('because')} bind:value={draft.because} /></label
 		>
@@ -81,7 +82,7 @@
 			</select></label
 		>
 	</p>
-	{#if refuses('because', 'id', '')}<p class="refused" role="alert">{refused?.message}</p>{/if}
+	{#if refuses('because', 'id', '')}<p class="font-560 text-fails" role="alert">{refused?.message}</p>{/if}
 	<p class="sentence">
 		<button class="button button-amber">{draft.id ? 'Keep the change' : 'Add the rule'}</button>
 		{#if draft.id}<button class="button" type="button" onclick={oncancel}>Leave it as it was</button>{/if}
@@ -89,12 +90,6 @@
 </form>
 
 <style>
-	form {
-		display: grid;
-		gap: 8px;
-		padding-top: 10px;
-		border-top: 1px solid var(--ink);
-	}
 	.sentence {
 		display: flex;
 		flex-wrap: wrap;
@@ -102,19 +97,9 @@
 		align-items: center;
 		line-height: 2.2;
 	}
-	.because {
-		display: flex;
-		flex: 1 1 24rem;
-		gap: 8px;
-		align-items: center;
-	}
 	.because input {
 		flex: 1;
 		min-width: 0;
-	}
-	.refused {
-		color: var(--fails);
-		font-weight: 560;
 	}
 	@media (width < 56rem) {
 		.sentence :is(select, input) {

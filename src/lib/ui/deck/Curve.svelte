@@ -17,7 +17,7 @@
 	const enough = $derived(curve.find(({ value }) => value - (curve.at(-1)?.value ?? 0) < NOTHING)?.rods);
 </script>
 
-<h2 class="block-title">What would another rod buy?</h2>
+<h2 class="passage-title">What would another rod buy?</h2>
 <ul class="curve">
 	{#each curve as { rods, value } (rods)}
 		<li class:now={rods === now}>

@@ -39,7 +39,7 @@
 	>
 {/snippet}
 
-<div class="filters">
+<div class="filters flex flex-wrap items-end gap-x-14 gap-y-4 border-b border-b-rule px-14 py-6">
 	<label
 		>Day <input
 			class="field"
@@ -51,10 +51,10 @@
 	{@render number('From', 'from', 0, day.to - 1)}
 	{@render number('to', 'to', day.from + 1, HOURS)}
 	{@render number('Rods', 'rods', 1, RODS_MAX)}
-	<fieldset>
-		<legend>Spots of {waterName}</legend>
+	<fieldset class="flex flex-wrap gap-x-12 gap-y-2">
+		<legend class="text-xs">Spots of {waterName}</legend>
 		{#each spots as spot (spot.id)}
-			<label class="tick"
+			<label class="tick min-h-28 phone:min-h-48"
 				><input
 					type="checkbox"
 					checked={ticked.includes(spot)}
@@ -68,7 +68,7 @@
 		{/each}
 	</fieldset>
 	{#if lures > 0}
-		<label class="tick"
+		<label class="tick min-h-28 phone:min-h-48"
 			><input
 				type="checkbox"
 				checked={day.kept}
@@ -77,7 +77,7 @@
 			Only lures that I keep ({lures})</label
 		>
 	{/if}
-	<label class="tick"
+	<label class="tick min-h-28 phone:min-h-48"
 		><input
 			type="checkbox"
 			checked={day.record}
@@ -94,22 +94,10 @@
 			onchange={({ currentTarget }) => look(currentTarget)}
 		/></label
 	>
-	<p role="status" class="said">{said}</p>
+	<p role="status" class="basis-full text-s">{said}</p>
 </div>
 
 <style>
-	.filters {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 14px;
-		align-items: end;
-		padding: 6px 14px;
-		border-bottom: 1px solid var(--rule);
-	}
-	.said {
-		flex-basis: 100%;
-		font-size: var(--t-s);
-	}
 	label.button {
 		position: relative;
 	}
@@ -121,21 +109,7 @@
 		display: grid;
 		font-size: var(--t-xs);
 	}
-	fieldset {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 12px;
-	}
-	legend {
-		font-size: var(--t-xs);
-	}
-	.tick {
-		min-height: 28px;
-	}
 	@media (width < 56rem) {
-		.tick {
-			min-height: 48px;
-		}
 		.filters input:not([type='checkbox']) {
 			min-height: 48px;
 		}

@@ -54,7 +54,7 @@
 	}
 </script>
 
-<article class="card" aria-hidden="true">
+<article class="card hidden" aria-hidden="true">
 	<h2>{title}</h2>
 	<p>
 		{best} Lures {size === 1 ? 'as large as life' : `at ${Math.round(size * 100)} % of life size`}. A model; local rules
@@ -70,7 +70,7 @@
 				</h3>
 				{#each carried as one (one.stays[0]!.from)}
 					{@const { rig } = one}
-					<div class="lure">
+					<div class="lure flex break-inside-avoid items-center gap-14 px-0 py-4">
 						<RigDrawing drawing={drawRig(rig)} scale={size * PX_PER_MM} decorative />
 						<p>
 							<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong><br />
@@ -95,9 +95,6 @@
 </article>
 
 <style>
-	.card {
-		display: none;
-	}
 	@media print {
 		.card {
 			display: grid;
@@ -113,13 +110,6 @@
 	section {
 		padding-top: 4px;
 		border-top: 1px solid #000;
-	}
-	.lure {
-		display: flex;
-		gap: 14px;
-		align-items: center;
-		padding: 4px 0;
-		break-inside: avoid;
 	}
 	.lure :global(svg) {
 		flex: none;

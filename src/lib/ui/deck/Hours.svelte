@@ -38,9 +38,9 @@
 	const WIND_MAX_MPS = 25;
 </script>
 
-<div class="scroll">
-	<table class="listed">
-		<thead>
+<div class="overflow-x-auto">
+	<table class="listed text-s">
+		<thead class="phone:hidden">
 			<tr>
 				<th scope="col">Hour</th><th scope="col">Light</th><th scope="col">Sky</th><th scope="col">Wind, {wind.unit}</th
 				>
@@ -55,7 +55,7 @@
 					<td class="light">{spoken(reading.light ?? 'day')}</td>
 					<td class="sky">
 						<select
-							class="field"
+							class="field min-h-28 py-0"
 							aria-label="Sky at {hour}"
 							value={weather.sky}
 							onchange={({ currentTarget }) => onedit(at, { sky: currentTarget.value as Weather['sky'] })}
@@ -71,13 +71,13 @@
 							high={Number(figureText(units, 'wind', WIND_MAX_MPS))}
 							unit={wind.unit}
 							onvalue={(figure) => onedit(at, { windMps: wind.read(figure) })}
-							><span class="unit">{wind.unit}</span></FigureField
+							><span class="unit hidden phone:inline">{wind.unit}</span></FigureField
 						>
 					</td>
-					<td class="figure water">{figureText(units, 'temperature', reading.waterTemperatureC)}</td>
+					<td class="figure phone:hidden">{figureText(units, 'temperature', reading.waterTemperatureC)}</td>
 					<td class="at">
 						<select
-							class="field where"
+							class="field where min-h-28 py-0"
 							aria-label="Where at {hour}"
 							value={edit.spot ?? ''}
 							onchange={({ currentTarget }) => onedit(at, { spot: currentTarget.value || undefined })}
@@ -91,8 +91,12 @@
 							{worth.blades}{/if}</td
 					>
 					<td class="lure">
-						{#if rod !== null}<strong class="figure rod">{rod}</strong> {lure}{:else}{lure}{/if}
-						{#if weather.thunder}<em>thunder: off the water</em>{/if}
+						{#if rod !== null}<strong
+								class="figure mr-4 inline-grid h-20 w-20 place-items-center rounded-[50%] border border-ink"
+								>{rod}</strong
+							>
+							{lure}{:else}{lure}{/if}
+						{#if weather.thunder}<em class="ml-6 font-640 text-fails not-italic">thunder: off the water</em>{/if}
 					</td>
 				</tr>
 			{/each}
@@ -101,12 +105,6 @@
 </div>
 
 <style>
-	.scroll {
-		overflow-x: auto;
-	}
-	table {
-		font-size: var(--t-s);
-	}
 	th,
 	td {
 		white-space: nowrap;
@@ -118,41 +116,16 @@
 		border-left: 4px solid var(--cool);
 		padding-left: 4px;
 	}
-	select {
-		min-height: 28px;
-		padding-block: 0;
-	}
 	.where {
 		max-width: 132px;
-	}
-	.rod {
-		display: inline-grid;
-		place-items: center;
-		width: 20px;
-		height: 20px;
-		margin-right: 4px;
-		border: 1px solid var(--ink);
-		border-radius: 50%;
-	}
-	em {
-		margin-left: 6px;
-		font-style: normal;
-		font-weight: 640;
-		color: var(--fails);
 	}
 	@media (width < 56rem) {
 		select {
 			min-height: 48px;
 		}
 	}
-	.unit {
-		display: none;
-	}
 	/* A phone has no room for eight columns: an hour is a card of three lines. */
 	@media (width < 56rem) {
-		thead {
-			display: none;
-		}
 		tr {
 			display: grid;
 			grid-template-columns: 4.2rem 1fr auto;
@@ -188,9 +161,6 @@
 		.lure {
 			grid-area: lure;
 		}
-		.water {
-			display: none;
-		}
 		select {
 			width: 100%;
 			max-width: none;
@@ -201,9 +171,6 @@
 		}
 		.at select {
 			max-width: none;
-		}
-		.unit {
-			display: inline;
 		}
 	}
 </style>

@@ -50,10 +50,10 @@
 	const fileName = $derived(water.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-'));
 </script>
 
-<section class="block" aria-labelledby="map-files">
+<section class="passage" aria-labelledby="map-files">
 	<h2 id="map-files">Map files</h2>
 	<p class="doing">
-		<label class="button"
+		<label class="button relative"
 			>Bring in GPX, GeoJSON or CSV
 			<input
 				class="sr-only"
@@ -102,9 +102,6 @@
 	p {
 		padding: 4px 0;
 		font-size: var(--t-s);
-	}
-	label {
-		position: relative;
 	}
 	label:focus-within {
 		outline: 2px solid var(--ink);

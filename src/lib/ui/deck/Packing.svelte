@@ -11,12 +11,12 @@
 	<dl>
 		{#each sections as { title, items } (title)}
 			<div>
-				<dt>{title}</dt>
+				<dt class="text-ink-2">{title}</dt>
 				<dd>{items.join('; ')}</dd>
 			</div>
 		{/each}
 	</dl>
-	<p class="quiet">A second of every lure. Where lead is not allowed, look at each head first.</p>
+	<p class="quiet pt-4 text-s">A second of every lure. Where lead is not allowed, look at each head first.</p>
 </details>
 
 <style>
@@ -25,13 +25,6 @@
 		grid-template-columns: 92px 1fr;
 		padding: 3px 0;
 		border-bottom: 1px solid var(--rule);
-		font-size: var(--t-s);
-	}
-	dt {
-		color: var(--ink-2);
-	}
-	p {
-		padding-top: 4px;
 		font-size: var(--t-s);
 	}
 </style>

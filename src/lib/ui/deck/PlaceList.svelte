@@ -32,14 +32,21 @@
 <ol>
 	{#each ranked as one (one.spot)}
 		<li class:marked={marked === one.spot}>
-			<button type="button" aria-pressed={marked === one.spot} onclick={() => onmark(one.spot)}>
-				<strong class="figure rank">{one.rank}</strong>
+			<button
+				class="flex min-h-32 w-full cursor-pointer items-center gap-8 text-left phone:min-h-48"
+				type="button"
+				aria-pressed={marked === one.spot}
+				onclick={() => onmark(one.spot)}
+			>
+				<strong class="figure rank inline-grid h-22 w-22 place-items-center rounded-[50%] border border-ink"
+					>{one.rank}</strong
+				>
 				<strong>{one.name}</strong>
-				{#if one.blades}<span class="blades">blades {one.blades}</span>{/if}
+				{#if one.blades}<span class="ml-auto text-s">blades {one.blades}</span>{/if}
 			</button>
-			<p class="quiet">{lieText(one)}.</p>
+			<p class="quiet pl-30 text-s">{lieText(one)}.</p>
 			{#if marked === one.spot || one.rank === 1}
-				<ul>
+				<ul class="pl-30 text-s">
 					{#each one.reasons as { claim, because }, at (at)}
 						<li>
 							{because}
@@ -58,43 +65,12 @@
 		padding: 4px 0;
 		border-bottom: 1px solid var(--rule);
 	}
-	button {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		width: 100%;
-		min-height: 32px;
-		text-align: left;
-		cursor: pointer;
-	}
-	.rank {
-		display: inline-grid;
-		place-items: center;
-		width: 22px;
-		height: 22px;
-		border: 1px solid var(--ink);
-		border-radius: 50%;
-	}
 	.marked .rank {
 		background: var(--amber);
 		color: var(--on-amber);
 	}
-	.blades {
-		margin-left: auto;
-		font-size: var(--t-s);
-	}
-	p,
-	ul {
-		padding-left: 30px;
-		font-size: var(--t-s);
-	}
 	.id {
 		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-3);
-	}
-	@media (width < 56rem) {
-		button {
-			min-height: 48px;
-		}
 	}
 </style>

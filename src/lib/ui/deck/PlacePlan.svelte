@@ -98,16 +98,16 @@
 	});
 </script>
 
-<div class="plan" bind:clientWidth={wide}>
-	<svg width={wide} height={high} viewBox="0 0 {wide} {high}" role="img" aria-label={text}>
+<div class="overflow-hidden" bind:clientWidth={wide}>
+	<svg class="block" width={wide} height={high} viewBox="0 0 {wide} {high}" role="img" aria-label={text}>
 		<BrowserOnly>
 			<path class="water" d={shore} fill-rule="evenodd" />
 			<defs>
 				<pattern id="weed" width="9" height="9" patternUnits="userSpaceOnUse">
-					<path class="weed" d="M2,8Q1,5 3,2M6,9Q7,6 5,4" />
+					<path class="fill-none stroke-ink-2 stroke-1" d="M2,8Q1,5 3,2M6,9Q7,6 5,4" />
 				</pattern>
 				<pattern id="timber" width="10" height="10" patternUnits="userSpaceOnUse">
-					<path class="timber" d="M3,9V2M1,4L3,6L5,3M8,10V6" />
+					<path class="fill-none stroke-ink-2 stroke-1" d="M3,9V2M1,4L3,6L5,3M8,10V6" />
 				</pattern>
 			</defs>
 			{#each grown as { kind, path } (kind)}
@@ -122,7 +122,7 @@
 			{#each spots as { id, at, shadeM, bankBearingDeg } (id)}
 				{#if shadeM > 0 && Number.isFinite(shadeM)}
 					<rect
-						class="shade"
+						class="fill-ink opacity-28"
 						x={x(at) - (SHADE_WIDE_M * scale) / 2}
 						y={y(at) - Math.min(SHADE_MOST_M, shadeM) * scale}
 						width={SHADE_WIDE_M * scale}
@@ -131,7 +131,7 @@
 					/>
 				{/if}
 			{/each}
-			<path class="shore" d={shore} />
+			<path class="fill-none stroke-ink stroke-[1.6]" d={shore} />
 			{#each proposals as one (`${one.kind}${one.eastM}`)}
 				<text class="proposed" x={x(one)} y={y(one) + 6} text-anchor="middle"
 					>{PROPOSED_LOOKS[one.kind].sign}<title>{retold(units, one.because)}</title></text
@@ -143,8 +143,8 @@
 					<!-- The list beside the plan does the same for the keyboard. -->
 					<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
 					<g class="grip" onclick={() => onmark(id)}>
-						<circle cx={x(at)} cy={y(at)} r="22" class="target" />
-						<circle cx={x(at)} cy={y(at)} r="11" class="pin" />
+						<circle cx={x(at)} cy={y(at)} r="22" class="cursor-pointer fill-transparent" />
+						<circle cx={x(at)} cy={y(at)} r="11" class="pin fill-paper stroke-ink stroke-[1.5]" />
 						<text x={x(at)} y={y(at) + 4.5} text-anchor="middle" class="figure">{rank}</text>
 					</g>
 					<text class="name" x={x(at) + (isLeft ? -16 : 16)} y={y(at) + 4} text-anchor={isLeft ? 'end' : 'start'}
@@ -160,10 +160,10 @@
 			</g>
 			{#if sun.elevationDeg > 0}
 				<g class="sun" transform="translate({wide - 44} 136)">
-					<circle r="18" class="sky" />
+					<circle r="18" class="fill-none stroke-rule-2" />
 					<circle
 						r="5"
-						class="disc"
+						class="fill-ink"
 						cx={18 * Math.sin((sun.azimuthDeg * Math.PI) / 180)}
 						cy={-18 * Math.cos((sun.azimuthDeg * Math.PI) / 180)}
 					/>
@@ -183,12 +183,6 @@
 </div>
 
 <style>
-	.plan {
-		overflow: hidden;
-	}
-	svg {
-		display: block;
-	}
 	.water {
 		fill: color-mix(in srgb, var(--cool) 16%, var(--paper));
 	}
@@ -198,17 +192,6 @@
 		paint-order: stroke;
 		stroke: color-mix(in srgb, var(--cool) 16%, var(--paper));
 		stroke-width: 4px;
-	}
-	.shore {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 1.6;
-	}
-	.weed,
-	.timber {
-		fill: none;
-		stroke: var(--ink-2);
-		stroke-width: 1;
 	}
 	.grown {
 		stroke: var(--ink-2);
@@ -220,19 +203,6 @@
 		stroke-width: 2.2px;
 		stroke-linecap: round;
 		opacity: 0.55;
-	}
-	.shade {
-		fill: var(--ink);
-		opacity: 0.28;
-	}
-	.pin {
-		fill: var(--paper);
-		stroke: var(--ink);
-		stroke-width: 1.5;
-	}
-	.target {
-		fill: transparent;
-		cursor: pointer;
 	}
 	.marked .pin {
 		fill: var(--amber);
@@ -262,12 +232,5 @@
 		fill: none;
 		stroke: var(--ink);
 		stroke-width: 1.6;
-	}
-	.sky {
-		fill: none;
-		stroke: var(--rule-2);
-	}
-	.disc {
-		fill: var(--ink);
 	}
 </style>

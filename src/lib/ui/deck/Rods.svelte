@@ -35,12 +35,12 @@
 <ol>
 	{#each rods as rod, at (at)}
 		{@const { outfit } = rod}
-		<li>
-			<p class="outfit">
+		<li class="break-inside-avoid border-b border-b-ink py-5">
+			<p class="outfit font-560">
 				<strong class="figure">{at + 1}</strong>
 				{outfitText(outfit)}
 			</p>
-			<label class="tick own"
+			<label class="tick own min-h-28 text-s phone:min-h-48"
 				><input
 					type="checkbox"
 					checked={isOwned(outfit)}
@@ -50,11 +50,11 @@
 			>
 			{#each luresOf(rod) as { rig, stays } (stays[0]!.from)}
 				{@const drawing = drawRig(rig, true)}
-				<div class="lure">
+				<div class="grid grid-cols-[90px_1fr] items-center gap-8 py-4 text-s">
 					<RigDrawing {drawing} scale={Math.min(84 / drawing.bounds.width, 42 / drawing.bounds.height)} decorative />
 					<span
 						>{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {finishText(rig)}, {skirtText(rig)}
-						<small
+						<small class="block text-ink-2"
 							>{spoken(rig.retrieve.style)} at {withUnit(units, 'speed', rig.retrieve.speedMps)}: {spansText(
 								stays,
 								clock
@@ -67,21 +67,13 @@
 	{/each}
 </ol>
 {#if another && !full}
-	<p class="another">
+	<p class="another px-0 py-6">
 		<button class="button" type="button" onclick={() => onown(another, true)}>Plan with the rod in hand</button>
-		<small>{outfitText(another)}</small>
+		<small class="block text-ink-2">{outfitText(another)}</small>
 	</p>
 {/if}
 
 <style>
-	li {
-		padding: 5px 0;
-		border-bottom: 1px solid var(--ink);
-		break-inside: avoid;
-	}
-	.outfit {
-		font-weight: 560;
-	}
 	.outfit strong {
 		display: inline-grid;
 		place-items: center;
@@ -91,34 +83,10 @@
 		border: 1px solid var(--ink);
 		border-radius: 50%;
 	}
-	.own {
-		min-height: 28px;
-		font-size: var(--t-s);
-	}
-	.another {
-		padding: 6px 0;
-	}
-	@media (width < 56rem) {
-		.own {
-			min-height: 48px;
-		}
-	}
 	@media print {
 		.own,
 		.another {
 			display: none;
 		}
-	}
-	.lure {
-		display: grid;
-		grid-template-columns: 90px 1fr;
-		gap: 8px;
-		align-items: center;
-		padding: 4px 0;
-		font-size: var(--t-s);
-	}
-	small {
-		display: block;
-		color: var(--ink-2);
 	}
 </style>

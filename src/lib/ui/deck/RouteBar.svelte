@@ -33,11 +33,17 @@
 	}
 </script>
 
-<div class="bar" bind:clientWidth={width}>
-	<svg {width} height={HEIGHT} role="group" aria-label="The day’s way by its hours: move where a stop ends">
+<div class="bar overflow-hidden" bind:clientWidth={width}>
+	<svg
+		class="block"
+		{width}
+		height={HEIGHT}
+		role="group"
+		aria-label="The day’s way by its hours: move where a stop ends"
+	>
 		{#each stops as stop, at (stop.from)}
 			<rect
-				class="stop"
+				class="fill-panel stroke-ink"
 				class:odd={at % 2 === 1}
 				x={x(stop.from)}
 				y="8"
@@ -66,16 +72,6 @@
 </div>
 
 <style>
-	.bar {
-		overflow: hidden;
-	}
-	svg {
-		display: block;
-	}
-	.stop {
-		fill: var(--panel);
-		stroke: var(--ink);
-	}
 	.odd {
 		fill: var(--paper);
 	}

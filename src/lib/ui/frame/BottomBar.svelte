@@ -19,7 +19,10 @@
 	}
 </script>
 
-<nav class="bar" aria-label="Screens">
+<nav
+	class="bar sticky bottom-0 z-10 hidden grid-cols-[repeat(4,1fr)] border-t border-t-ink bg-panel phone:grid"
+	aria-label="Screens"
+>
 	{#each MAIN as screen (screen.path)}
 		<a href={resolve(screen.path)} aria-current={here(screen.path) ? 'page' : undefined}>
 			<Icon icon={screen.icon} size={24} line={1.5} />
@@ -33,15 +36,6 @@
 {#if Sheet}<Sheet bind:open rest={REST} />{/if}
 
 <style>
-	.bar {
-		position: sticky;
-		bottom: 0;
-		z-index: 10;
-		display: none;
-		grid-template-columns: repeat(4, 1fr);
-		border-top: 1px solid var(--ink);
-		background: var(--panel);
-	}
 	.bar a,
 	.bar .bar-more {
 		display: grid;
@@ -55,11 +49,6 @@
 	.bar a[aria-current='page'] {
 		box-shadow: inset 0 4px 0 var(--amber);
 		font-weight: 680;
-	}
-	@media (width < 56rem) {
-		.bar {
-			display: grid;
-		}
 	}
 	:global(.sheet-veil) {
 		position: fixed;

@@ -10,11 +10,11 @@
 	const here = (path: string): boolean => page.url.pathname.startsWith(path);
 </script>
 
-<nav class="rail" aria-label="Screens">
+<nav class="rail flex w-64 flex-col border-r border-r-ink bg-panel" aria-label="Screens">
 	<a class="logo" href={resolve('/water')} aria-label="Lucernal"
 		><img src="/icon.svg" alt="" width="38" height="38" /></a
 	>
-	<ul>
+	<ul class="flex-1 p-4">
 		{#each SCREENS as screen, at (screen.path)}
 			<li class:parted={at > 0 && screen.group !== SCREENS[at - 1]!.group}>
 				<a href={resolve(screen.path)} aria-current={here(screen.path) ? 'page' : undefined}>
@@ -25,26 +25,15 @@
 			</li>
 		{/each}
 	</ul>
-	<div class="foot"><ThemeSwitch /></div>
+	<div class="p-6"><ThemeSwitch /></div>
 </nav>
 
 <style>
-	.rail {
-		display: flex;
-		flex-direction: column;
-		width: 64px;
-		border-right: 1px solid var(--ink);
-		background: var(--panel);
-	}
 	.logo {
 		display: grid;
 		place-items: center;
 		height: 66px;
 		border-bottom: 1px solid var(--ink);
-	}
-	ul {
-		flex: 1;
-		padding: 4px;
 	}
 	.parted {
 		margin-top: 5px;
@@ -75,9 +64,6 @@
 		top: 1px;
 		left: 3px;
 		font: var(--t-xs) var(--font-mono);
-	}
-	.foot {
-		padding: 6px;
 	}
 	@media (forced-colors: active) {
 		li a[aria-current='page'] {

@@ -13,7 +13,7 @@
 			<dl>
 				{#each SHORTCUTS as [key, what] (key)}
 					<div>
-						<dt>{key}</dt>
+						<dt class="min-w-64 font-mono">{key}</dt>
 						<dd>{what}</dd>
 					</div>
 				{/each}
@@ -44,9 +44,5 @@
 		gap: 12px;
 		padding: 4px 0;
 		border-bottom: 1px solid var(--rule);
-	}
-	dt {
-		min-width: 64px;
-		font-family: var(--font-mono);
 	}
 </style>

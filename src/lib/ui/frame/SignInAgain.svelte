@@ -16,7 +16,7 @@
 
 <div class="notice notice-fails" role="alert">
 	<p>Your session is over. What you entered is kept on this device and is told once you are back.</p>
-	<form onsubmit={again}>
+	<form class="flex flex-wrap items-end gap-x-12 gap-y-8" onsubmit={again}>
 		<input type="text" name="name" value={name} autocomplete="username" hidden readonly />
 		{#if !demo}
 			<Entry name="passphrase" label="Passphrase of {name}" type="password" {wrong} autocomplete="current-password" />
@@ -24,12 +24,3 @@
 		<button class="button">Sign in again</button>
 	</form>
 </div>
-
-<style>
-	form {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px 12px;
-		align-items: end;
-	}
-</style>

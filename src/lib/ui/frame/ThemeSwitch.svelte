@@ -11,7 +11,7 @@
 </script>
 
 <form
-	class="switch"
+	class="switch flex flex-col overflow-clip rounded-[3px] border border-ink"
 	class:wide
 	method="POST"
 	action="/settings?/theme"
@@ -23,26 +23,19 @@
 >
 	<input type="hidden" name="back" value={page.url.pathname} />
 	{#each THEMES as [value, name] (value)}
-		<button name="theme" {value} aria-pressed={theme === value} aria-label="{name} theme">{name}</button>
+		<button
+			class="min-h-28 flex-1 cursor-pointer font-560"
+			name="theme"
+			{value}
+			aria-pressed={theme === value}
+			aria-label="{name} theme">{name}</button
+		>
 	{/each}
 </form>
 
 <style>
-	.switch {
-		display: flex;
-		flex-direction: column;
-		border: 1px solid var(--ink);
-		border-radius: 3px;
-		overflow: clip;
-	}
 	.switch.wide {
 		flex-direction: row;
-	}
-	button {
-		flex: 1;
-		min-height: 28px;
-		font-weight: 560;
-		cursor: pointer;
 	}
 	button:hover {
 		text-decoration: underline;

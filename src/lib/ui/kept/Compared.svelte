@@ -7,37 +7,27 @@
 	const lines = $derived(compared(entries, units));
 </script>
 
-<div class="scroll">
-	<table class="listed">
+<div class="overflow-x-auto">
+	<table class="listed text-s">
 		<thead>
 			<tr>
-				<td></td>
-				{#each entries as entry (entry.id)}<th scope="col">{entry.name}</th>{/each}
+				<td class="align-top"></td>
+				{#each entries as entry (entry.id)}<th class="align-top" scope="col">{entry.name}</th>{/each}
 			</tr>
 		</thead>
 		<tbody>
 			{#each lines as { title, values, differs } (title)}
 				<tr class:differs>
-					<th scope="row">{title}</th>
-					{#each values as value, at (at)}<td>{value ?? '–'}</td>{/each}
+					<th class="align-top" scope="row">{title}</th>
+					{#each values as value, at (at)}<td class="align-top">{value ?? '–'}</td>{/each}
 				</tr>
 			{/each}
 		</tbody>
 	</table>
 </div>
-<p class="quiet">What differs is bold.</p>
+<p class="quiet pt-4 text-ink-2">What differs is bold.</p>
 
 <style>
-	.scroll {
-		overflow-x: auto;
-	}
-	table {
-		font-size: var(--t-s);
-	}
-	th,
-	td {
-		vertical-align: top;
-	}
 	th[scope='row'] {
 		color: var(--ink-2);
 		font-weight: 450;
@@ -45,9 +35,5 @@
 	}
 	.differs td {
 		font-weight: 640;
-	}
-	.quiet {
-		padding-top: 4px;
-		color: var(--ink-2);
 	}
 </style>

@@ -42,11 +42,11 @@
 	}
 </script>
 
-<h2>Take out, bring in</h2>
-<p><a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a></p>
+<h2 class="border-b border-b-ink py-6">Take out, bring in</h2>
+<p class="mt-8"><a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a></p>
 {#if preview && held !== left}
 	<form
-		class="notice"
+		class="notice mt-8 flex flex-wrap items-center gap-10"
 		method="POST"
 		action="?/import"
 		use:enhance={() => {
@@ -58,7 +58,7 @@
 		}}
 	>
 		<input type="hidden" name="held" value={held} />
-		<p>This file brings <ImportSays plan={preview} /> Nothing is changed yet.</p>
+		<p class="mt-8">This file brings <ImportSays plan={preview} /> Nothing is changed yet.</p>
 		<button class="button button-amber" disabled={busy}>{busy ? 'Bringing it in…' : 'Bring it in'}</button>
 		{#if busy}<progress aria-label="Bringing it in"></progress>{:else}
 			<button class="button" type="button" onclick={leave}>Leave it</button>
@@ -66,7 +66,7 @@
 	</form>
 {/if}
 <form
-	class="file"
+	class="mt-8 flex flex-wrap items-center gap-10"
 	method="POST"
 	action="?/preview"
 	enctype="multipart/form-data"
@@ -90,28 +90,10 @@
 			onchange={(event) => look(event.currentTarget)}
 		/></label
 	>
-	{#if refused}<p class="wrong" role="alert">{refused}</p>{/if}
+	{#if refused}<p class="wrong mt-8" role="alert">{refused}</p>{/if}
 	<button class="button" disabled={busy}>{busy ? 'Reading the file…' : 'See what it would change'}</button>
 	{#if reading}
 		<progress aria-label="Reading the file"></progress>
 		<button class="button" type="button" onclick={stop}>Stop</button>
 	{/if}
 </form>
-
-<style>
-	h2 {
-		padding: 6px 0;
-		border-bottom: 1px solid var(--ink);
-	}
-	form,
-	p {
-		margin-top: 8px;
-	}
-	.notice,
-	.file {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-		align-items: center;
-	}
-</style>

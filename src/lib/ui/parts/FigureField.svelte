@@ -29,7 +29,7 @@
 </script>
 
 <input
-	class="field figure"
+	class="field figure mr-4 min-h-28 w-[4.4rem] py-0 phone:min-h-48"
 	inputmode={whole ? 'numeric' : 'decimal'}
 	autocomplete="off"
 	aria-label={label}
@@ -38,23 +38,5 @@
 	onchange={({ currentTarget }) => take(currentTarget.value)}
 />
 {@render children?.()}
-{#if refused !== null}<span class="refused" role="alert">{low} to {high}{unit && ` ${unit}`}</span>{/if}
-
-<style>
-	input {
-		width: 4.4rem;
-		margin-right: 4px;
-		min-height: 28px;
-		padding-block: 0;
-	}
-	.refused {
-		display: block;
-		font-size: var(--t-xs);
-		color: var(--fails);
-	}
-	@media (width < 56rem) {
-		input {
-			min-height: 48px;
-		}
-	}
-</style>
+{#if refused !== null}<span class="block text-xs text-fails" role="alert">{low} to {high}{unit && ` ${unit}`}</span
+	>{/if}

@@ -33,16 +33,12 @@
 		/>
 		<text x="{(at(part.from) + at(part.to)) / 2}%" y="31" text-anchor="middle">{part.word}</text>
 	{/each}
-	<svg x="{at(value)}%" y="10" overflow="visible"><path d="M0 3l-5-9h10z" /></svg>
+	<svg x="{at(value)}%" y="10" overflow="visible"><path class="fill-amber stroke-ink" d="M0 3l-5-9h10z" /></svg>
 </svg>
 
 <style>
 	text {
 		font-size: 11.5px;
 		fill: var(--ink-2);
-	}
-	path {
-		fill: var(--amber);
-		stroke: var(--ink);
 	}
 </style>

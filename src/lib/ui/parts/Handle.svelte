@@ -102,12 +102,12 @@
 	onlostpointercapture={() => ondrag?.(false)}
 	{onkeydown}
 >
-	<rect class="reach" x={at.x - 24} y={at.y - 24} width="48" height="48" />
+	<rect class="reach fill-transparent" x={at.x - 24} y={at.y - 24} width="48" height="48" />
 	{#if children}
 		{@render children()}
 	{:else}
-		<rect class="grip" x={x - 11} y={y - 7} width="22" height="14" rx="2" />
-		<path class="bars" d="M{x - 6} {y - 3.5}v7m4-7v7m4-7v7m4-7v7" />
+		<rect class="grip fill-paper stroke-ink stroke-[1.4]" x={x - 11} y={y - 7} width="22" height="14" rx="2" />
+		<path class="pointer-events-none fill-none stroke-ink stroke-[1.4]" d="M{x - 6} {y - 3.5}v7m4-7v7m4-7v7m4-7v7" />
 	{/if}
 </g>
 
@@ -122,20 +122,6 @@
 	}
 	.along {
 		cursor: ew-resize;
-	}
-	.reach {
-		fill: transparent;
-	}
-	.grip {
-		fill: var(--paper);
-		stroke: var(--ink);
-		stroke-width: 1.4;
-	}
-	.bars {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 1.4;
-		pointer-events: none;
 	}
 	.handle:hover .grip {
 		fill: var(--amber-wash);

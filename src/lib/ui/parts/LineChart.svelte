@@ -111,11 +111,4 @@
 </script>
 
 <!-- A picture of figures that stand in words beside it. -->
-<div class="plot" style:height="{height}px"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>
-
-<style>
-	.plot {
-		position: relative;
-		min-width: 0;
-	}
-</style>
+<div class="relative min-w-0" style:height="{height}px"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>

@@ -101,7 +101,7 @@
 			<path class="ticks" d={marks} />
 			{#if value !== null && to !== null}
 				<rect
-					class="range"
+					class="range fill-ink"
 					x={across(value)}
 					width={across(to) - across(value)}
 					y={(small ? 13 : top) - 2}
@@ -110,11 +110,11 @@
 			{/if}
 		</svg>
 		{#if !small}
-			<svg class="words" width="100%" {height} overflow="visible" aria-hidden="true">
+			<svg class="absolute inset-0" width="100%" {height} overflow="visible" aria-hidden="true">
 				{#each bands as band (band.name)}
 					<rect
 						class:current={band.current}
-						class="zone"
+						class="zone fill-none stroke-rule"
 						x="{band.from}%"
 						width="{band.to - band.from}%"
 						y="0"
@@ -167,10 +167,6 @@
 		position: relative;
 		width: 100%;
 	}
-	.words {
-		position: absolute;
-		inset: 0;
-	}
 	.base,
 	.ticks {
 		fill: none;
@@ -185,10 +181,6 @@
 		fill: var(--ink-2);
 		text-anchor: middle;
 	}
-	.zone {
-		fill: none;
-		stroke: var(--rule);
-	}
 	.zone.current {
 		fill: var(--amber);
 	}
@@ -199,9 +191,6 @@
 	.zone-name.bold {
 		font-weight: 660;
 		fill: var(--on-amber);
-	}
-	.range {
-		fill: var(--ink);
 	}
 	/* A triangle: under the scale it points up at its value; above it, as an end of a stretch or small, down. */
 	.pointer {

@@ -22,10 +22,10 @@
 	]);
 </script>
 
-<fieldset>
+<fieldset class="grid gap-4">
 	<legend class="sr-only">{split.about}</legend>
 	{#each options as { value, name, why } (value)}
-		<label>
+		<label class="grid cursor-pointer grid-cols-[18px_1fr] items-baseline phone:min-h-48 phone:items-center">
 			<input
 				type="radio"
 				name="{id}-{topic}"
@@ -37,22 +37,3 @@
 		</label>
 	{/each}
 </fieldset>
-
-<style>
-	fieldset {
-		display: grid;
-		gap: 4px;
-	}
-	label {
-		display: grid;
-		grid-template-columns: 18px 1fr;
-		align-items: baseline;
-		cursor: pointer;
-	}
-	@media (width < 56rem) {
-		label {
-			min-height: 48px;
-			align-items: center;
-		}
-	}
-</style>

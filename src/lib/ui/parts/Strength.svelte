@@ -5,15 +5,11 @@
 	const boxes = (count: number): string => 'M.5.5h6v9h-6zM9.5.5h6v9h-6zM18.5.5h6v9h-6z'.split('z', count).join('z');
 </script>
 
-<svg width="25" height="10" role="img" aria-label="strength {of} of 3, {WORDS[of]}"
+<svg class="fill-none stroke-ink" width="25" height="10" role="img" aria-label="strength {of} of 3, {WORDS[of]}"
 	><path d={boxes(of)} /><path d="{boxes(3)}z" /></svg
 >
 
 <style>
-	svg {
-		fill: none;
-		stroke: var(--ink);
-	}
 	svg > :global(:first-child) {
 		fill: var(--ink);
 	}

@@ -16,7 +16,8 @@
 </script>
 
 {#if listed}
-	<label class="tab-list phone-only"
+	<label
+		class="tab-list phone-only phone:flex phone:items-center phone:gap-10 phone:border-y phone:border-y-ink phone:px-12 phone:py-4"
 		>{label}
 		<select class="field" bind:value>
 			{#each tabs as [id, name] (id)}<option value={id}>{name}</option>{/each}
@@ -52,13 +53,6 @@
 	@media (width < 56rem) {
 		:global(.tab-bar button) {
 			min-height: 48px;
-		}
-		.tab-list {
-			display: flex;
-			gap: 10px;
-			align-items: center;
-			padding: 4px 12px;
-			border-block: 1px solid var(--ink);
 		}
 		.tab-list select {
 			flex: 1;

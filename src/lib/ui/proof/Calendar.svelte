@@ -24,7 +24,7 @@
 
 {#each years as { year, weeks } (year)}
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex (wider than a phone: it is scrolled by key too) -->
-	<div class="calendar" role="region" aria-label="Calendar of {year}" tabindex="0">
+	<div class="calendar overflow-x-auto pb-4" role="region" aria-label="Calendar of {year}" tabindex="0">
 		<svg width={weeks.length * STEP + 40} height={HEAD + 7 * STEP} role="img" aria-label="Days on the water in {year}">
 			<text x="0" y="11" class="bold">{year}</text>
 			{#each startsOf(weeks) as { name, week } (name)}<text x={40 + week * STEP} y="11">{name}</text>{/each}
@@ -39,16 +39,21 @@
 							<g>
 								<title>{dayText(one.fished)}</title>
 								<rect {x} {y} width={BOX} height={BOX} class="fished shade-{shadeOf(one.fished.strikes)}" />
-								{#if one.fished.landed > 0}<circle cx={x + BOX / 2} cy={y + BOX / 2} r="2.2" class="fish" />{/if}
+								{#if one.fished.landed > 0}<circle
+										cx={x + BOX / 2}
+										cy={y + BOX / 2}
+										r="2.2"
+										class="fish fill-paper stroke-ink stroke-[0.8]"
+									/>{/if}
 							</g>
-						{:else}<rect {x} {y} width={BOX} height={BOX} class="day" />{/if}
+						{:else}<rect {x} {y} width={BOX} height={BOX} class="fill-none stroke-rule" />{/if}
 					{/if}
 				{/each}
 			{/each}
 		</svg>
 	</div>
 {/each}
-<p class="quiet key">
+<p class="quiet key flex flex-wrap gap-x-14 gap-y-2 pt-4 pb-10 text-s text-ink-2">
 	{#each ['no strike', '1 or 2', '3 to 5', '6 and more'] as words, shade (words)}
 		<span
 			><svg width={BOX + 1} height={BOX + 1} aria-hidden="true"
@@ -64,10 +69,6 @@
 </ul>
 
 <style>
-	.calendar {
-		overflow-x: auto;
-		padding-bottom: 4px;
-	}
 	.calendar svg {
 		display: block;
 	}
@@ -78,10 +79,6 @@
 	.bold {
 		font-weight: 680;
 		fill: var(--ink);
-	}
-	.day {
-		fill: none;
-		stroke: var(--rule);
 	}
 	.fished {
 		fill: var(--ink);
@@ -96,25 +93,9 @@
 	.shade-2 {
 		fill: color-mix(in oklab, var(--ink) 64%, var(--paper));
 	}
-	.fish {
-		fill: var(--paper);
-		stroke: var(--ink);
-		stroke-width: 0.8;
-	}
-	.key {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 14px;
-		padding-bottom: 10px;
-	}
 	.key span {
 		display: flex;
 		gap: 5px;
 		align-items: center;
-	}
-	.quiet {
-		padding-top: 4px;
-		font-size: var(--t-s);
-		color: var(--ink-2);
 	}
 </style>

@@ -27,7 +27,7 @@
 </script>
 
 <div class="abreast">
-	{#if weeded.length === 0}<p class="quiet">No time was lost to weed in what is left.</p>
+	{#if weeded.length === 0}<p class="quiet pt-6">No time was lost to weed in what is left.</p>
 	{:else}
 		<table class="listed">
 			<thead>
@@ -45,10 +45,10 @@
 		</table>
 	{/if}
 	<div>
-		<label
+		<label class="grid"
 			>An outing costs, in your money
 			<input
-				class="field figure"
+				class="field figure w-[8rem]"
 				inputmode="decimal"
 				aria-invalid={wrong !== ''}
 				value={cost ?? ''}
@@ -57,23 +57,11 @@
 			{#if wrong}<span class="refused" role="alert">{wrong}</span>{/if}</label
 		>
 		{#if all !== null}
-			<p>
+			<p class="pt-6">
 				<strong class="figure">{money(all / Math.max(0.1, left.hours))}</strong> an hour fished,
 				{#if left.landed > 0}<strong class="figure">{money(all / left.landed)}</strong> a fish landed{:else}no fish
 					landed yet{/if}; {left.outings} outings.
 			</p>
-		{:else}<p class="quiet">Way, fuel, lost lures: say about what, and an hour and a fish get their price.</p>{/if}
+		{:else}<p class="quiet pt-6">Way, fuel, lost lures: say about what, and an hour and a fish get their price.</p>{/if}
 	</div>
 </div>
-
-<style>
-	label {
-		display: grid;
-	}
-	input {
-		width: 8rem;
-	}
-	p {
-		padding-top: 6px;
-	}
-</style>

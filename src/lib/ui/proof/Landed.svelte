@@ -15,7 +15,9 @@
 </script>
 
 {#if hooked.length === 0}
-	<p class="quiet">No hooked fish was told with its place yet: say it on Tally when it comes to hand, or off.</p>
+	<p class="quiet pt-6 text-s">
+		No hooked fish was told with its place yet: say it on Tally when it comes to hand, or off.
+	</p>
 {:else}
 	<div class="abreast">
 		<table class="listed">
@@ -27,7 +29,7 @@
 			</tbody>
 		</table>
 		<div>
-			<label
+			<label class="flex items-center gap-8"
 				>Brought to hand, by
 				<select class="field" bind:value={gear}>
 					{#each GEAR as one (one)}<option value={one}>{one}</option>{/each}
@@ -54,22 +56,10 @@
 			</table>
 		</div>
 	</div>
-	{#if advice}<p><strong>{advice}</strong></p>{/if}
-	<p class="quiet">
+	{#if advice}<p class="pt-6 text-s"><strong>{advice}</strong></p>{/if}
+	<p class="quiet pt-6 text-s">
 		In 100: where the share lies, nine chances in ten. {gear === 'hookset'
 			? 'Only fish of which it was told how the hook was set.'
 			: ''}
 	</p>
 {/if}
-
-<style>
-	label {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-	}
-	p {
-		padding-top: 6px;
-		font-size: var(--t-s);
-	}
-</style>

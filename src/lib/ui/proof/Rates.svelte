@@ -22,7 +22,7 @@
 			<th scope="col">{title}</th>
 			<th scope="col">casts</th>
 			<th scope="col">strikes</th>
-			<th scope="col" class="wide">strikes in 100 casts, with nine chances in ten between the ends</th>
+			<th scope="col" class="w-[62%]">strikes in 100 casts, with nine chances in ten between the ends</th>
 		</tr>
 	</thead>
 	<tbody>
@@ -34,12 +34,12 @@
 				<td class="figure">{casts}</td>
 				<td class="figure">{strikes}</td>
 				<td>
-					<span class="rate"
-						><span class="line" aria-hidden="true">
+					<span class="flex items-center gap-10 phone:grid"
+						><span class="relative h-14 flex-1 border-b border-b-rule-2 phone:w-120" aria-hidden="true">
 							<span class="bar" style:left="{at(from)}%" style:width="{at(to) - at(from)}%"></span>
-							<span class="dot" style:left="{at(rate)}%"></span>
+							<span class="absolute top-0 -ml-2 h-14 w-4 bg-ink" style:left="{at(rate)}%"></span>
 						</span>
-						<span class="figure said">{figure(rate)} <small>({figure(from)} to {figure(to)})</small></span></span
+						<span class="figure min-w-116">{figure(rate)} <small>({figure(from)} to {figure(to)})</small></span></span
 					>
 				</td>
 			</tr>
@@ -48,15 +48,12 @@
 		{/each}
 	</tbody>
 </table>
-{#if grouped.never.length > 0}<p class="quiet">Never tried: {grouped.never.join(', ')}.</p>{/if}
+{#if grouped.never.length > 0}<p class="quiet pt-6 text-ink-2">Never tried: {grouped.never.join(', ')}.</p>{/if}
 
 <style>
 	thead th {
 		font-size: var(--t-s);
 		color: var(--ink-2);
-	}
-	.wide {
-		width: 62%;
 	}
 	th button {
 		min-height: 28px;
@@ -67,17 +64,6 @@
 	.picked {
 		background: var(--amber-wash);
 	}
-	.rate {
-		display: flex;
-		gap: 10px;
-		align-items: center;
-	}
-	.line {
-		position: relative;
-		flex: 1;
-		height: 14px;
-		border-bottom: 1px solid var(--rule-2);
-	}
 	.bar {
 		position: absolute;
 		top: 3px;
@@ -85,28 +71,7 @@
 		border: 1px solid var(--ink);
 		background: repeating-linear-gradient(-45deg, var(--ink-2) 0 1px, transparent 1px 4px);
 	}
-	.dot {
-		position: absolute;
-		top: 0;
-		width: 4px;
-		height: 14px;
-		margin-left: -2px;
-		background: var(--ink);
-	}
-	.said {
-		min-width: 116px;
-	}
-	.quiet {
-		padding-top: 6px;
-		color: var(--ink-2);
-	}
 	@media (width < 56rem) {
-		.rate {
-			display: grid;
-		}
-		.line {
-			width: 120px;
-		}
 		th button {
 			min-height: 48px;
 		}

@@ -15,7 +15,7 @@
 	let all = $state(false);
 </script>
 
-<section class="block" aria-labelledby="rules-moved">
+<section class="passage" aria-labelledby="rules-moved">
 	<h2 id="rules-moved">What your record says of the rules</h2>
 	<label class="tick">
 		<input
@@ -32,13 +32,18 @@
 			{#each all ? moved : moved.slice(0, SHOWN) as { claim, because, factor, outings } (claim)}
 				<li>
 					<span class="figure">{factor.toFixed(1)}</span>
-					<span>{because} <small>{factorText(factor)}, {outings} {outings === 1 ? 'outing' : 'outings'}</small></span>
+					<span
+						>{because}
+						<small class="block text-ink-2"
+							>{factorText(factor)}, {outings} {outings === 1 ? 'outing' : 'outings'}</small
+						></span
+					>
 					<a class="id" href="{resolve('/craft')}?find={claim}">{claim}</a>
 				</li>
 			{:else}<li class="quiet">It says nothing of any rule yet: fish two ways on one outing.</li>{/each}
 		</ul>
 		{#if moved.length > SHOWN}
-			<button class="more" type="button" aria-expanded={all} onclick={() => (all = !all)}
+			<button class="min-h-32 cursor-pointer underline" type="button" aria-expanded={all} onclick={() => (all = !all)}
 				>{all ? 'Show fewer' : `${moved.length - SHOWN} more`}</button
 			>
 		{/if}
@@ -62,10 +67,6 @@
 	li.quiet {
 		display: block;
 	}
-	small {
-		display: block;
-		color: var(--ink-2);
-	}
 	.id {
 		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-3);
@@ -73,10 +74,5 @@
 	.quiet {
 		padding: 6px 0;
 		color: var(--ink-2);
-	}
-	.more {
-		min-height: 32px;
-		text-decoration: underline;
-		cursor: pointer;
 	}
 </style>

@@ -15,9 +15,9 @@
 {:else}
 	<ul>
 		{#each trials as { outingId, differs, pairs, evidence } (outingId)}
-			<li>
+			<li class="border-b border-b-rule py-4">
 				<strong>{nameOf(outingId)}</strong>
-				<span
+				<span class="ml-8 text-ink-2"
 					>{differs.length > 0 ? differs.join('; ') : 'the same rig twice'}; {pairs}
 					{pairs === 1 ? 'pair' : 'pairs'}</span
 				>
@@ -33,14 +33,3 @@
 		{/each}
 	</ul>
 {/if}
-
-<style>
-	li {
-		padding: 4px 0;
-		border-bottom: 1px solid var(--rule);
-	}
-	span {
-		margin-left: 8px;
-		color: var(--ink-2);
-	}
-</style>

@@ -12,15 +12,15 @@
 	const times = (ratio: number): string => ratio.toFixed(ratio < 10 ? 1 : 0);
 </script>
 
-<section aria-label="{a} against {b}">
-	<header>
+<section class="border-y border-y-ink bg-panel px-14 py-8" aria-label="{a} against {b}">
+	<header class="flex items-center justify-between">
 		<h2>{a} against {b}</h2>
 		<button class="button" type="button" onclick={onclear}>Leave it</button>
 	</header>
 	{#if !evidence}
 		<p>They were never fished on the same outing: a good day would speak for whichever had it. Fish both on one day.</p>
 	{:else}
-		<p class="verdict">{verdictText(evidence.verdict, a, b)}</p>
+		<p class="text-l font-680">{verdictText(evidence.verdict, a, b)}</p>
 		<p>
 			{a} brings <strong class="figure">{times(evidence.ratio.median)}</strong> strikes for each of {b}, nine chances in
 			ten from {times(evidence.ratio.from)} to {times(evidence.ratio.to)}. {chanceText(evidence.better.a, a, b)}
@@ -34,20 +34,3 @@
 		{#each evidence.warnings as warning (warning)}<p class="quiet">{warning}</p>{/each}
 	{/if}
 </section>
-
-<style>
-	section {
-		padding: 8px 14px;
-		border-block: 1px solid var(--ink);
-		background: var(--panel);
-	}
-	header {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-	}
-	.verdict {
-		font-size: var(--t-l);
-		font-weight: 680;
-	}
-</style>

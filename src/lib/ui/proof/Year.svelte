@@ -13,12 +13,20 @@
 </script>
 
 <Calendar {days} />
-<div class="year" role="img" aria-label="Strikes of each day on the water, month by month">
+<div
+	class="year flex flex-wrap items-end gap-x-10 gap-y-4"
+	role="img"
+	aria-label="Strikes of each day on the water, month by month"
+>
 	{#each months as { month, days: fished, casts, strikes } (month)}
 		<div>
-			<span class="days">
+			<span class="flex h-54 items-end gap-2">
 				{#each fished as { day, strikes: count } (day)}
-					<span class="bar" title="{day}: {counted(count, 'strike')}" style:height="{8 + (44 * count) / most}px"></span>
+					<span
+						class="bar w-6 bg-ink"
+						title="{day}: {counted(count, 'strike')}"
+						style:height="{8 + (44 * count) / most}px"
+					></span>
 				{/each}
 			</span>
 			<span>{nameOf(month)}</span>
@@ -26,36 +34,15 @@
 		</div>
 	{/each}
 </div>
-<p class="quiet">
+<p class="quiet pt-4 text-s text-ink-2">
 	A bar for each day on the water; below, strikes in 100 casts as they were counted, where there were {FEW_CASTS} casts.
 </p>
 
 <style>
-	.year {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 10px;
-		align-items: end;
-	}
 	.year > div {
 		display: grid;
 		justify-items: center;
 		min-width: 46px;
 		font-size: var(--t-s);
-	}
-	.days {
-		display: flex;
-		gap: 2px;
-		align-items: end;
-		height: 54px;
-	}
-	.bar {
-		width: 6px;
-		background: var(--ink);
-	}
-	.quiet {
-		padding-top: 4px;
-		font-size: var(--t-s);
-		color: var(--ink-2);
 	}
 </style>

@@ -37,21 +37,36 @@
 	}
 </script>
 
-<div class="guide">
-	<button class="open" type="button" aria-expanded={open} onclick={() => (open = !open)}>How to measure it</button>
+<div class="w-full text-s">
+	<button
+		class="cursor-pointer text-ink-2 underline phone:min-h-48"
+		type="button"
+		aria-expanded={open}
+		onclick={() => (open = !open)}>How to measure it</button
+	>
 	{#if open}
 		<ol>
 			<li>Take a white lure, on the shaded side of the boat, without tinted glasses.</li>
 			<li>
 				<label>
 					Lower it until it is lost. Line out, {shown.unit}:
-					<input class="field figure" inputmode="decimal" autocomplete="off" bind:value={lost} /></label
+					<input
+						class="field figure w-62 phone:min-h-48"
+						inputmode="decimal"
+						autocomplete="off"
+						bind:value={lost}
+					/></label
 				>
 			</li>
 			<li>
 				<label>
 					Raise it until it is seen again:
-					<input class="field figure" inputmode="decimal" autocomplete="off" bind:value={back} /></label
+					<input
+						class="field figure w-62 phone:min-h-48"
+						inputmode="decimal"
+						autocomplete="off"
+						bind:value={back}
+					/></label
 				>
 			</li>
 		</ol>
@@ -60,7 +75,12 @@
 			<label>
 				Or along the surface: with a camera or a mask a hand deep, held out until it is lost (an arm is about
 				{withUnit(units, 'depth', ARM_M)}). Seen as far as, {shown.unit}:
-				<input class="field figure" inputmode="decimal" autocomplete="off" bind:value={away} /></label
+				<input
+					class="field figure w-62 phone:min-h-48"
+					inputmode="decimal"
+					autocomplete="off"
+					bind:value={away}
+				/></label
 			>
 		</p>
 		<button class="button" type="button" onclick={takeAlong}>Take as depth</button>
@@ -69,15 +89,6 @@
 </div>
 
 <style>
-	.guide {
-		width: 100%;
-		font-size: var(--t-s);
-	}
-	.open {
-		color: var(--ink-2);
-		text-decoration: underline;
-		cursor: pointer;
-	}
 	ol,
 	p {
 		padding: 4px 0;
@@ -85,16 +96,5 @@
 	ol {
 		padding-left: 18px;
 		list-style: decimal;
-	}
-	input {
-		width: 62px;
-	}
-	@media (width < 56rem) {
-		.open {
-			min-height: 48px;
-		}
-		input {
-			min-height: 48px;
-		}
 	}
 </style>

@@ -20,10 +20,10 @@
 </script>
 
 <section aria-label={title}>
-	<h2>{title}</h2>
+	<h2 class="border-b border-b-ink pt-4">{title}</h2>
 	{@render children?.()}
 	<details bind:open>
-		<summary><span>{rest}</span></summary>
+		<summary class="cursor-pointer py-5 text-ink-2 phone:min-h-48 phone:px-0 phone:py-12"><span>{rest}</span></summary>
 		{@render more()}
 	</details>
 </section>
@@ -32,25 +32,10 @@
 	section + :global(section) {
 		margin-top: 10px;
 	}
-	h2 {
-		padding-top: 4px;
-		border-bottom: 1px solid var(--ink);
-	}
-	summary {
-		padding: 5px 0;
-		color: var(--ink-2);
-		cursor: pointer;
-	}
 	summary:hover {
 		background: var(--panel);
 	}
 	details[open] summary span {
 		color: var(--ink);
-	}
-	@media (width < 56rem) {
-		summary {
-			min-height: 48px;
-			padding: 12px 0;
-		}
 	}
 </style>

@@ -28,7 +28,7 @@
 <label class="inline">
 	<span class="sr-only">Open a past reading</span>
 	<select
-		class="field"
+		class="field max-w-140"
 		onfocus={look}
 		onpointerdown={look}
 		onchange={(event) => open(event.currentTarget)}
@@ -43,9 +43,3 @@
 	</select>
 </label>
 {#if away}<span id="past-away" class="sr-only" role="status">The past readings cannot be read just now.</span>{/if}
-
-<style>
-	select {
-		max-width: 140px;
-	}
-</style>

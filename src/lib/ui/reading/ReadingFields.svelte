@@ -172,8 +172,8 @@
 	</fieldset>
 {/snippet}
 
-<p class="progress phone-only">
-	<progress max={COMMON.length} value={readCount}></progress>
+<p class="phone-only phone:flex phone:items-center phone:gap-10 phone:px-0 phone:py-6 phone:text-ink-2">
+	<progress class="h-6 flex-1 appearance-none border-0 bg-rule" max={COMMON.length} value={readCount}></progress>
 	<span>{readCount} of {COMMON.length} read{readCount < COMMON.length ? ', the rest is assumed' : ''}</span>
 </p>
 <Group title="Now" rest={restOf(NOW, complete.events)} wrong={isWrong(NOW)}>
@@ -263,32 +263,12 @@
 			{#if wrongRules ?? errors['rules.hooksMax'] ?? errors['rules.pointsMax']}
 				<p class="wrong" role="alert">{wrongRules ?? 'A whole number of one or more.'}</p>
 			{/if}
-			<p class="hint">Enter the rule of the water; the authority decides.</p>
+			<p class="pt-2 pb-4 text-ink-2">Enter the rule of the water; the authority decides.</p>
 		</fieldset>
 	{/snippet}
 </Group>
 
 <style>
-	.hint {
-		padding: 2px 0 4px;
-		color: var(--ink-2);
-	}
-	@media (width < 56rem) {
-		.progress {
-			display: flex;
-			gap: 10px;
-			align-items: center;
-			padding: 6px 0;
-			color: var(--ink-2);
-		}
-	}
-	progress {
-		flex: 1;
-		height: 6px;
-		border: 0;
-		background: var(--rule);
-		appearance: none;
-	}
 	progress::-webkit-progress-bar {
 		background: var(--rule);
 	}

@@ -23,11 +23,11 @@
 		app.change({ phase: value === '' ? undefined : (value as ParsedReading['phase']) }, 'phase');
 </script>
 
-<div class="row" id="field-phase">
-	<label for="phase">Season<Mark as={given ? 'read' : 'assumed'} /></label>
+<div class="flex items-center gap-8 py-3" id="field-phase">
+	<label class="min-w-98 font-640" for="phase">Season<Mark as={given ? 'read' : 'assumed'} /></label>
 	<select
 		id="phase"
-		class="field"
+		class="field flex-1"
 		name="phase"
 		value={given ?? ''}
 		onchange={(event) => choose(event.currentTarget.value)}
@@ -36,24 +36,4 @@
 		{#each PHASES as phase (phase)}<option value={phase} selected={given === phase}>{spoken(phase)}</option>{/each}
 	</select>
 </div>
-{#if word}<p class="word">{word}</p>{/if}
-
-<style>
-	.row {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		padding: 3px 0;
-	}
-	label {
-		min-width: 98px;
-		font-weight: 640;
-	}
-	select {
-		flex: 1;
-	}
-	.word {
-		padding: 0 0 4px;
-		color: var(--amber-ink);
-	}
-</style>
+{#if word}<p class="pb-4 text-amber-ink">{word}</p>{/if}

@@ -32,7 +32,7 @@
 	aria-label="Ruler, {Math.round(lengthMm)} mm"
 >
 	<BrowserOnly>
-		<path d="M0 {LINE_Y}H{width}{ticks}" />
+		<path class="fill-none stroke-ink-2 stroke-[0.8]" d="M0 {LINE_Y}H{width}{ticks}" />
 		{#each count(MM_PER_IN) as at (at)}
 			<text x={at * MM_PER_IN * scale} y="9" dx="3">{at}&quot;</text>
 		{/each}
@@ -43,11 +43,6 @@
 </svg>
 
 <style>
-	path {
-		fill: none;
-		stroke: var(--ink-2);
-		stroke-width: 0.8;
-	}
 	text {
 		font: 11px var(--font-mono);
 		fill: var(--ink-2);

@@ -7,16 +7,8 @@
 </script>
 
 <!-- How a rig is drawn comes after the page: the words beside the box do not wait for it. -->
-<span class="small-rig" style:width="{width}px" style:height="{height}px">
+<span class="small-rig grid max-w-full place-items-center" style:width="{width}px" style:height="{height}px">
 	{#await import('./FittedRig.svelte') then { default: Fitted }}
 		<Fitted {build} {width} {height} />
 	{/await}
 </span>
-
-<style>
-	.small-rig {
-		display: grid;
-		place-items: center;
-		max-width: 100%;
-	}
-</style>

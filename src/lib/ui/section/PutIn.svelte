@@ -48,8 +48,8 @@
 	present: readonly { readonly kind: Kind }[],
 	toggle: (kind: Kind, there: boolean) => void
 )}
-	<fieldset>
-		<legend>{title}</legend>
+	<fieldset class="flex flex-wrap gap-4 pt-4">
+		<legend class="text-ink-2">{title}</legend>
 		{#each all as kind (kind)}
 			{@const there = present.some((one) => one.kind === kind)}
 			<button
@@ -65,7 +65,7 @@
 {/snippet}
 
 <button
-	class="button opener"
+	class="button absolute right-48 bottom-30 bg-paper phone:right-8 phone:bottom-8"
 	type="button"
 	aria-haspopup="dialog"
 	onclick={(event) => {
@@ -73,49 +73,25 @@
 		openAt((reading.fishFromM + reading.fishToM) / 2, left, top - ROOM.height);
 	}}>+ cover, bait</button
 >
-<div class="choices" popover="auto" role="dialog" aria-labelledby="put-{id}" bind:this={list}>
+<div
+	class="choices fixed inset-auto max-h-[80vh] w-330 overflow-y-auto border border-ink bg-paper px-10 py-8 text-ink"
+	popover="auto"
+	role="dialog"
+	aria-labelledby="put-{id}"
+	bind:this={list}
+>
 	<p id="put-{id}"><strong>At {withUnit(units, 'depth', depthM)}</strong>: what is there?</p>
 	{@render kinds('Cover, its tops here', PLACEABLE, reading.cover, toggleCover)}
 	{@render kinds('Bait', FORAGE_KINDS, reading.forage, toggleBait)}
 </div>
 
 <style>
-	.opener {
-		position: absolute;
-		right: 48px;
-		bottom: 30px;
-		background: var(--paper);
-	}
-	.choices {
-		position: fixed;
-		inset: auto;
-		width: 330px;
-		max-height: 80vh;
-		overflow-y: auto;
-		padding: 8px 10px;
-		border: 1px solid var(--ink);
-		background: var(--paper);
-		color: var(--ink);
-	}
-	fieldset {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px;
-		padding-top: 4px;
-	}
-	legend {
-		color: var(--ink-2);
-	}
 	.choices .button[aria-pressed='true'] {
 		border-color: var(--ink);
 		background: var(--ink);
 		color: var(--paper);
 	}
 	@media (width < 56rem) {
-		.opener {
-			right: 8px;
-			bottom: 8px;
-		}
 		/* Within the thumb's reach, wherever the finger pointed. */
 		.choices {
 			inset: auto 0 0 0 !important;

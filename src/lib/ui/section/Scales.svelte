@@ -30,7 +30,7 @@
 
 {#each depths as { unit, x, dir, ticks } (unit)}
 	<path
-		class="axis"
+		class="stroke-ink"
 		d="M{x} {frame.sky}V{frame.height - 2}{ticks
 			.map(({ y, major }) => `M${x} ${px(y)}h${dir * (major ? 9 : 5)}`)
 			.join('')}"
@@ -38,29 +38,23 @@
 	{#each ticks.filter(({ major }) => major) as tick (tick.value)}
 		<text class={['numeral', dir < 0 && 'before']} x={x + dir * 12} y={px(tick.y + 4)}>{tick.value}</text>
 	{/each}
-	<text class="unit middle" x={x + dir * 20} y={frame.sky - 12}>{unit}</text>
+	<text class="unit [text-anchor:middle]" x={x + dir * 20} y={frame.sky - 12}>{unit}</text>
 {/each}
-<path class="axis" d={distances.map(({ x, major }) => `M${px(x)} ${frame.height}v${major ? -7 : -4}`).join('')} />
+<path class="stroke-ink" d={distances.map(({ x, major }) => `M${px(x)} ${frame.height}v${major ? -7 : -4}`).join('')} />
 {#each distances.filter(({ major, value }) => major && value > 0) as tick (tick.value)}
-	<text class="numeral middle" x={px(tick.x)} y={frame.height - 10}>{tick.value}</text>
+	<text class="numeral [text-anchor:middle]" x={px(tick.x)} y={frame.height - 10}>{tick.value}</text>
 {/each}
 <text class="numeral before" x={frame.right - 4} y={frame.height - 10}
 	>{shownIn(units, 'distance').unit} from the bank{bed.profile ? '' : ', bed assumed'}</text
 >
 
 <style>
-	.axis {
-		stroke: var(--ink);
-	}
 	.numeral {
 		font: 12px var(--font-mono);
 		fill: var(--ink);
 	}
 	.before {
 		text-anchor: end;
-	}
-	.middle {
-		text-anchor: middle;
 	}
 	.unit {
 		font-size: 11.5px;

@@ -172,6 +172,7 @@
 
 <div class="section" bind:clientWidth={width}>
 	<svg
+		class="block select-none"
 		width="100%"
 		{height}
 		style:--narrow="{narrowHeight}px"
@@ -206,10 +207,6 @@
 		will-change: transform;
 		container-type: inline-size;
 		width: 100%;
-	}
-	svg {
-		display: block;
-		user-select: none;
 	}
 	/* Narrow as NARROW_PX has it, before the scripts know the width: nothing under it moves when they do. */
 	@container (width < 520px) {

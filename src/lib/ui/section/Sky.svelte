@@ -55,23 +55,23 @@
 
 {#each RULES as rule (rule)}
 	{@const y = frame.sky - 12 - rule * 16}
-	<line class="sky-rule" x1={frame.left} x2={frame.right} y1={y} y2={y} opacity={0.7 - rule * 0.11} />
+	<line class="stroke-rule" x1={frame.left} x2={frame.right} y1={y} y2={y} opacity={0.7 - rule * 0.11} />
 {/each}
 {#each clouds as cloud, at (at)}
 	<path
-		class="cloud"
+		class="cloud fill-paper stroke-ink-2"
 		class:dark={sky === 'dark'}
 		d="M{cloud.x} {cloud.y}q2-12 16-11q10-13 26-4q16-6 19 7q17 0 16 10h-76q-6-1-1-2"
 	/>
 {/each}
 {#if !bare}
 	<path
-		class="protractor"
+		class="fill-none stroke-ink-2"
 		d="M{arc.centre + arc.radius} {frame.sky}A{arc.radius} {arc.radius} 0 0 0 {arc.centre} {frame.sky - arc.radius}"
 	/>
 	{#each ticks as tick, at (at)}
 		<line
-			class="protractor"
+			class="fill-none stroke-ink-2"
 			x1={arc.centre + arc.radius * tick.cos}
 			y1={frame.sky - arc.radius * tick.sin}
 			x2={arc.centre + (arc.radius - tick.long) * tick.cos}
@@ -117,7 +117,10 @@
 {/if}
 {#if !bare && arrow > 0}
 	{#each [0, 1, 2] as line (line)}
-		<path class="wind" d="M{wind.x + line * 12} {wind.y + line * 9}h{arrow}m-7-4l7 4l-7 4" />
+		<path
+			class="fill-none stroke-ink stroke-[1.3]"
+			d="M{wind.x + line * 12} {wind.y + line * 9}h{arrow}m-7-4l7 4l-7 4"
+		/>
 	{/each}
 {/if}
 {#if onchange && !bare}
@@ -135,11 +138,11 @@
 		onvalue={windTo}
 		{ondrag}
 	>
-		<circle class="knob" r="6" />
+		<circle class="fill-paper stroke-ink stroke-[1.4]" r="6" />
 	</Handle>
 	{@const at = SKIES.indexOf(sky)}
-	<line class="sky-rule" x1={cloudAt(0)} x2={cloudAt(3)} y1="11" y2="11" />
-	{#each SKIES as one, stop (one)}<circle class="stop" cx={cloudAt(stop)} cy="11" r="2" />{/each}
+	<line class="stroke-rule" x1={cloudAt(0)} x2={cloudAt(3)} y1="11" y2="11" />
+	{#each SKIES as one, stop (one)}<circle class="fill-rule-2" cx={cloudAt(stop)} cy="11" r="2" />{/each}
 	<Handle
 		x={cloudAt(at)}
 		y={11}
@@ -154,24 +157,13 @@
 		onvalue={cloudsTo}
 		{ondrag}
 	>
-		<path class="knob" d="M-11 6q-3-8 5-8q4-7 10-2q7-1 7 5q4 1 2 5Z" />
+		<path class="fill-paper stroke-ink stroke-[1.4]" d="M-11 6q-3-8 5-8q4-7 10-2q7-1 7 5q4 1 2 5Z" />
 	</Handle>
 {/if}
 
 <style>
-	.sky-rule {
-		stroke: var(--rule);
-	}
-	.cloud {
-		fill: var(--paper);
-		stroke: var(--ink-2);
-	}
 	.cloud.dark {
 		fill: var(--rule);
-	}
-	.protractor {
-		fill: none;
-		stroke: var(--ink-2);
 	}
 	.sun circle {
 		fill: #f6e6a8;
@@ -190,18 +182,5 @@
 	}
 	.moon path {
 		fill: #f5f0da;
-	}
-	.wind {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 1.3;
-	}
-	.knob {
-		fill: var(--paper);
-		stroke: var(--ink);
-		stroke-width: 1.4;
-	}
-	.stop {
-		fill: var(--rule-2);
 	}
 </style>

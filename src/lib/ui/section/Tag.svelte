@@ -11,22 +11,15 @@
 	const width = $derived(labelWidth(text));
 </script>
 
-<g class="tag">
-	<rect {x} y={y - LABEL_HEIGHT / 2} {width} height={LABEL_HEIGHT} rx="2" />
+<g class="pointer-events-none">
+	<rect class="fill-paper stroke-ink" {x} y={y - LABEL_HEIGHT / 2} {width} height={LABEL_HEIGHT} rx="2" />
 	<text x={x + width / 2} y={y + 4} text-anchor="middle">{text}</text>
 </g>
 
 <style>
-	rect {
-		fill: var(--paper);
-		stroke: var(--ink);
-	}
 	text {
 		font-size: 12px;
 		font-weight: 560;
 		fill: var(--ink);
-	}
-	.tag {
-		pointer-events: none;
 	}
 </style>

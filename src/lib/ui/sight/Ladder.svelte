@@ -14,7 +14,7 @@
 </script>
 
 <table>
-	<caption>How colours die with depth</caption>
+	<caption class="py-4 text-left font-660">How colours die with depth</caption>
 	<thead>
 		<tr>
 			<th scope="col"><span class="sr-only">Depth</span></th>
@@ -26,8 +26,11 @@
 			<tr>
 				<th scope="row">{depth(scene.depthM)}</th>
 				{#each named as one (one.colour)}
-					<td style:background={css(waterRgb(scene))}
-						><span class="dot" style:background={css(swatchRgb(one.target, scene))}></span></td
+					<td class="p-3 text-center" style:background={css(waterRgb(scene))}
+						><span
+							class="inline-block h-15 w-[74%] rounded-[8px] align-middle"
+							style:background={css(swatchRgb(one.target, scene))}
+						></span></td
 					>
 				{/each}
 			</tr>
@@ -41,11 +44,6 @@
 		table-layout: fixed;
 		font-size: var(--t-s);
 	}
-	caption {
-		padding: 4px 0;
-		font-weight: 660;
-		text-align: left;
-	}
 	th {
 		overflow: hidden;
 		padding: 1px 4px;
@@ -53,16 +51,5 @@
 		text-align: left;
 		text-overflow: ellipsis;
 		white-space: nowrap;
-	}
-	td {
-		padding: 3px;
-		text-align: center;
-	}
-	.dot {
-		display: inline-block;
-		width: 74%;
-		height: 15px;
-		border-radius: 8px;
-		vertical-align: middle;
 	}
 </style>

@@ -59,14 +59,14 @@
 	});
 </script>
 
-<div class="pair">
+<div class="grid grid-cols-[repeat(auto-fill,minmax(120px,1fr))] gap-6">
 	{#each beside as one (one.id)}
 		<div><span class="quiet">{PART_WORDS[one.named.kind]}</span><Swatch shown={one} {water} /></div>
 	{/each}
 </div>
 {#if mine.length > 0}
 	<h3>Of your own</h3>
-	<div class="pair">
+	<div class="grid grid-cols-[repeat(auto-fill,minmax(120px,1fr))] gap-6">
 		{#each mine as { shown, note, tied }, at (at)}
 			<div><span class="quiet">{note}{tied ? ': fits' : ''}</span><Swatch {shown} {water} /></div>
 		{/each}
@@ -80,11 +80,3 @@
 		{:else}No skirt is like {spoken(forage)} down there.{/if}
 	</p>
 {/if}
-
-<style>
-	.pair {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
-		gap: 6px;
-	}
-</style>

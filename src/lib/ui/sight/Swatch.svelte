@@ -20,11 +20,13 @@
 	<!-- Boxes and not a picture: all of them change with every pixel that the depth is slid. -->
 	<div class="seen" aria-hidden="true">
 		<span style:background={css(shown.inHand)}></span>
-		<span class="water" style:background={water}><span class="lure" style:background={css(here)}></span></span>
+		<span class="grid place-items-center" style:background={water}
+			><span class="h-26 w-[73%] rounded-[50%]" style:background={css(here)}></span></span
+		>
 	</div>
-	<p>
+	<p class="flex flex-wrap justify-between gap-x-6 gap-y-0 px-6 py-2 text-s">
 		<strong>{named.name ?? spoken(named.colour)}</strong>
-		<span class="looks">{SIGNS[looked.looks]}</span>
+		<span class="whitespace-nowrap text-ink-2">{SIGNS[looked.looks]}</span>
 	</p>
 </div>
 
@@ -39,26 +41,5 @@
 		grid-template-columns: 34fr 66fr;
 		height: 44px;
 		forced-color-adjust: none;
-	}
-	.water {
-		display: grid;
-		place-items: center;
-	}
-	.lure {
-		width: 73%;
-		height: 26px;
-		border-radius: 50%;
-	}
-	p {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 0 6px;
-		padding: 2px 6px;
-		font-size: var(--t-s);
-	}
-	.looks {
-		color: var(--ink-2);
-		white-space: nowrap;
 	}
 </style>

@@ -38,32 +38,32 @@
 	};
 </script>
 
-<div class="answers" {@attach swiped(stroke)}>
+<div class="answers grid grid-cols-[repeat(3,1fr)] gap-7 px-12 py-7" {@attach swiped(stroke)}>
 	{#each ANSWERS as [answer, name] (answer)}
 		<button type="button" {disabled} onclick={() => onanswer(answer)} aria-label="{name}, {countOf(now, answer)}">
-			<span class="figure count" aria-hidden="true">{countOf(now, answer)}</span>
+			<span class="figure absolute top-6 right-10 text-l" aria-hidden="true">{countOf(now, answer)}</span>
 			<Icon icon={ICONS[answer]} size={30} line={1.8} />
 			{name}
 		</button>
 	{/each}
-	<button type="button" class="undo" disabled={disabled || last === null} onclick={onundo}>
+	<button type="button" class="undo px-4" disabled={disabled || last === null} onclick={onundo}>
 		<Icon icon={Undo} size={26} line={1.8} />
 		Undo
-		<small>{last ?? 'nothing yet'}</small>
+		<small class="block max-w-full overflow-hidden text-s font-450 text-ellipsis whitespace-nowrap"
+			>{last ?? 'nothing yet'}</small
+		>
 	</button>
 	<button type="button" class="cast" {disabled} onclick={oncast} aria-label="Cast, {now.casts}">
-		<span>Cast<small>tap, or stroke right</small></span>
+		<span
+			>Cast<small class="block max-w-full overflow-hidden text-s font-450 text-ellipsis whitespace-nowrap"
+				>tap, or stroke right</small
+			></span
+		>
 		<strong class="figure" aria-hidden="true">{now.casts}</strong>
 	</button>
 </div>
 
 <style>
-	.answers {
-		display: grid;
-		grid-template-columns: repeat(3, 1fr);
-		gap: 7px;
-		padding: 7px 12px;
-	}
 	button {
 		position: relative;
 		display: grid;
@@ -87,24 +87,6 @@
 	button[disabled] {
 		color: var(--ink-3);
 		cursor: default;
-	}
-	.count {
-		position: absolute;
-		top: 6px;
-		right: 10px;
-		font-size: var(--t-l);
-	}
-	small {
-		display: block;
-		max-width: 100%;
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
-		font-size: var(--t-s);
-		font-weight: 450;
-	}
-	.undo {
-		padding-inline: 4px;
 	}
 	.cast {
 		grid-column: span 2;

@@ -44,7 +44,7 @@
 		`${name} (${rigName(one).toLowerCase()}, ${ouncesText(one.weightOz)} oz)`;
 </script>
 
-<form onsubmit={begin} novalidate>
+<form class="grid max-w-[40rem] gap-12 px-16 py-14" onsubmit={begin} novalidate>
 	<h2>Begin an outing</h2>
 	<p class="quiet">{place}. The water is taken as it was read last; a new reading is two taps away at any time.</p>
 	<label
@@ -76,7 +76,7 @@
 			{:else if differs.length === 1}They differ in one thing, the {differs[0]}: good.
 			{:else}They differ in {differs.join(', ')}: whatever comes of it will not say which of these did it.{/if}
 		</p>
-		<p class="row">
+		<p class="row flex gap-16">
 			{#each [['pairs', 'Pairs of turns'], ['casts', 'Casts a turn']] as const as [name, label] (name)}
 				<label
 					>{label}
@@ -96,17 +96,11 @@
 			</p>
 		{/each}
 	{/if}
-	<button class="button button-amber" disabled={!rig || (comparing && differs.length === 0)}>Begin</button>
+	<button class="button button-amber min-h-56" disabled={!rig || (comparing && differs.length === 0)}>Begin</button>
 	{#if rigs.length === 0}<p class="quiet">No rig is in hand yet: take one on Call, or keep one on Bench.</p>{/if}
 </form>
 
 <style>
-	form {
-		display: grid;
-		gap: 12px;
-		max-width: 40rem;
-		padding: 14px 16px;
-	}
 	label {
 		display: grid;
 		gap: 2px;
@@ -121,10 +115,6 @@
 		width: 22px;
 		height: 22px;
 	}
-	.row {
-		display: flex;
-		gap: 16px;
-	}
 	.row input {
 		width: 7rem;
 	}
@@ -134,9 +124,6 @@
 	}
 	.refused[role='alert'] {
 		color: var(--fails);
-	}
-	.button {
-		min-height: 56px;
 	}
 	@media (width < 56rem) {
 		:is(input:not([type='checkbox']), select) {

@@ -54,7 +54,7 @@
 	{#if reReading}
 		<NewReading {reading} units={app.units} {onread} onclose={() => (reReading = false)} />
 	{:else}
-		<button class="button wide" onclick={() => (reReading = true)}>The water, read anew</button>
+		<button class="button min-h-40" onclick={() => (reReading = true)}>The water, read anew</button>
 	{/if}
 	<label
 		>At
@@ -69,17 +69,17 @@
 	>
 </section>
 <section aria-label="Notes">
-	<form class="row" onsubmit={write}>
+	<form class="row flex flex-wrap items-center gap-6" onsubmit={write}>
 		<select class="field" aria-label="Kind of note" bind:value={noteKind}>
 			<option value="note">a word</option><option value="sonar">sonar</option>
 		</select>
 		<input class="field" aria-label="What it says" maxlength="200" placeholder="typed or spoken" bind:value={note} />
-		<button class="button">Note it</button>
+		<button class="button min-h-40">Note it</button>
 	</form>
-	<p class="row">
+	<p class="row flex flex-wrap items-center gap-6">
 		Damaged:
 		{#each DAMAGES as part (part)}
-			<button class="button" onclick={() => onadd({ kind: 'damage', part })}>{part}</button>
+			<button class="button min-h-40" onclick={() => onadd({ kind: 'damage', part })}>{part}</button>
 		{/each}
 	</p>
 </section>
@@ -117,16 +117,6 @@
 		gap: 8px;
 		padding: 8px 14px;
 		border-bottom: 1px solid var(--rule);
-	}
-	.wide,
-	.button {
-		min-height: 40px;
-	}
-	.row {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-		align-items: center;
 	}
 	.row input {
 		flex: 1;

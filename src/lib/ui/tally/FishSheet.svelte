@@ -42,12 +42,12 @@
 	words: Readonly<Record<Value, string>>,
 	present: Value | null
 )}
-	<fieldset>
-		<legend>{legend}</legend>
+	<fieldset class="flex flex-wrap gap-6">
+		<legend class="text-s text-ink-2">{legend}</legend>
 		{#each values as value (value)}
 			<button
 				type="button"
-				class="chip"
+				class="chip min-h-48 cursor-pointer rounded-[4px] border border-ink bg-paper px-12 py-0"
 				aria-pressed={present === value}
 				onclick={() => say({ [key]: present === value ? undefined : value })}>{words[value]}</button
 			>
@@ -55,8 +55,8 @@
 	</fieldset>
 {/snippet}
 
-<section class="fish" aria-label="More about it">
-	<header>
+<section class="grid gap-8 border-y border-y-ink bg-panel px-12 py-8" aria-label="More about it">
+	<header class="flex items-center justify-between">
 		<h2>{{ bite: 'Bite', short: 'Short strike', landed: 'Landed', lost: 'Lost' }[what.kind]}: more, if you like</h2>
 		<button class="button" type="button" onclick={onclose}>Done</button>
 	</header>
@@ -66,7 +66,7 @@
 		{@render one('The hook was set', 'set', HOOKSETS, SET_WORDS, what.set ?? null)}
 	{/if}
 	{#if what.kind === 'landed'}
-		<div class="figures">
+		<div class="figures flex flex-wrap gap-6">
 			<label
 				>Length, {imperial ? 'in' : 'cm'}
 				<input
@@ -88,41 +88,11 @@
 				/></label
 			>
 		</div>
-		{#each Object.values(wrong) as message (message)}<p class="refused" role="alert">{message}</p>{/each}
+		{#each Object.values(wrong) as message (message)}<p class="font-560 text-fails" role="alert">{message}</p>{/each}
 	{/if}
 </section>
 
 <style>
-	.fish {
-		display: grid;
-		gap: 8px;
-		padding: 8px 12px;
-		border-block: 1px solid var(--ink);
-		background: var(--panel);
-	}
-	header {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-	}
-	fieldset,
-	.figures {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-	}
-	legend {
-		font-size: var(--t-s);
-		color: var(--ink-2);
-	}
-	.chip {
-		min-height: 48px;
-		padding: 0 12px;
-		border: 1px solid var(--ink);
-		border-radius: 4px;
-		background: var(--paper);
-		cursor: pointer;
-	}
 	.chip[aria-pressed='true'] {
 		background: var(--ink);
 		color: var(--paper);
@@ -134,9 +104,5 @@
 	.figures input {
 		width: 7rem;
 		min-height: 48px;
-	}
-	.refused {
-		color: var(--fails);
-		font-weight: 560;
 	}
 </style>

@@ -33,9 +33,9 @@
 </script>
 
 {#if found.length > 0}
-	<ul class="histories" aria-label="Histories of your rigs">
+	<ul class="mx-16 mt-8" aria-label="Histories of your rigs">
 		{#each found as one (one.id)}
-			<li>
+			<li class="flex flex-wrap items-center justify-between gap-8 border-b border-b-rule py-4">
 				<span><strong>{one.record.name}</strong> {saidOf(one.events)}</span>
 				<button class="button" disabled={one.done} onclick={() => write(one)}
 					>{one.done ? 'In its history' : 'Write it into its history'}</button
@@ -44,18 +44,3 @@
 		{/each}
 	</ul>
 {/if}
-
-<style>
-	.histories {
-		margin: 8px 16px 0;
-	}
-	li {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		align-items: center;
-		justify-content: space-between;
-		padding: 4px 0;
-		border-bottom: 1px solid var(--rule);
-	}
-</style>

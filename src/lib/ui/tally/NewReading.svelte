@@ -42,16 +42,21 @@
 	}
 </script>
 
-<form onsubmit={read} novalidate aria-label="The water, read anew">
+<form
+	class="grid grid-cols-[1fr_1fr] items-end gap-8 py-8"
+	onsubmit={read}
+	novalidate
+	aria-label="The water, read anew"
+>
 	{#each FIGURES as [key, label, measure] (key)}
-		<label
+		<label class="grid text-s"
 			>{label}, {shownIn(units, measure).unit}
 			<input class="field figure" inputmode="decimal" aria-invalid={key in wrong} bind:value={typed[key]} />
-			{#if wrong[key]}<span class="refused" role="alert">{wrong[key]}</span>{/if}</label
+			{#if wrong[key]}<span class="text-fails" role="alert">{wrong[key]}</span>{/if}</label
 		>
 	{/each}
 	{#each [['Sky', 'sky', SKIES], ['Light', 'light', LIGHTS], ['Wind', 'wind', WINDS]] as const as [label, key, options] (key)}
-		<label
+		<label class="grid text-s"
 			>{label}
 			<select class="field" bind:value={chosen[key]}>
 				<option value={undefined}>not read</option>
@@ -64,21 +69,7 @@
 </form>
 
 <style>
-	form {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 8px;
-		align-items: end;
-		padding: 8px 0;
-	}
-	label {
-		display: grid;
-		font-size: var(--t-s);
-	}
 	:is(input, select, .button) {
 		min-height: 48px;
-	}
-	.refused {
-		color: var(--fails);
 	}
 </style>

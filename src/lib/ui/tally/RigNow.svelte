@@ -42,10 +42,12 @@
 	};
 </script>
 
-<div class="rig">
+<div
+	class="rig grid min-h-84 grid-cols-[150px_1fr_auto] items-center gap-10 border-l-5 border-l-amber px-12 py-4 phone:grid-cols-[104px_1fr_auto]"
+>
 	<RigDrawing {drawing} {scale} decorative />
-	<p>
-		<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>
+	<p class="grid text-s leading-[1.3]">
+		<strong class="text-m">{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>
 		<span>{bladesText(rig)}, {finishText(rig)}; {skirtText(rig)}</span>
 		<span>{trailerText(rig)}; {spoken(rig.retrieve.style)}, {withUnit(units, 'speed', rig.retrieve.speedMps)}</span>
 	</p>
@@ -54,24 +56,36 @@
 	>
 </div>
 {#if open && !fixed}
-	<div class="sheet" role="group" aria-label="Change one thing">
-		<label
+	<div
+		class="sheet grid grid-cols-[1fr_1fr] gap-8 border-y border-y-ink bg-panel px-12 py-8"
+		role="group"
+		aria-label="Change one thing"
+	>
+		<label class="grid text-s"
 			>Another from the deck
-			<select class="field" value="" onchange={({ currentTarget }) => take(deck[Number(currentTarget.value)]!.rig)}>
+			<select
+				class="field min-h-48 w-full"
+				value=""
+				onchange={({ currentTarget }) => take(deck[Number(currentTarget.value)]!.rig)}
+			>
 				<option value="" disabled>choose</option>
 				{#each deck as { name }, at (at)}<option value={at}>{name}</option>{/each}
 			</select></label
 		>
-		<label
+		<label class="grid text-s"
 			>Rear blade
-			<select class="field" value={rear.finish} onchange={({ currentTarget }) => take(finished(currentTarget.value))}>
+			<select
+				class="field min-h-48 w-full"
+				value={rear.finish}
+				onchange={({ currentTarget }) => take(finished(currentTarget.value))}
+			>
 				{#each FINISHES as finish (finish)}<option value={finish}>{spoken(finish)}</option>{/each}
 			</select></label
 		>
-		<label
+		<label class="grid text-s"
 			>Skirt
 			<select
-				class="field"
+				class="field min-h-48 w-full"
 				value={rig.skirt.colour}
 				onchange={({ currentTarget }) =>
 					take({ ...rig, skirt: { ...rig.skirt, colour: currentTarget.value as Rig['skirt']['colour'] } })}
@@ -79,10 +93,10 @@
 				{#each SKIRT_COLOURS as colour (colour)}<option value={colour}>{spoken(colour)}</option>{/each}
 			</select></label
 		>
-		<label
+		<label class="grid text-s"
 			>Retrieve
 			<select
-				class="field"
+				class="field min-h-48 w-full"
 				value={rig.retrieve.style}
 				onchange={({ currentTarget }) =>
 					take({ ...rig, retrieve: { ...rig.retrieve, style: currentTarget.value as Rig['retrieve']['style'] } })}
@@ -90,7 +104,7 @@
 				{#each RETRIEVES as style (style)}<option value={style}>{spoken(style)}</option>{/each}
 			</select></label
 		>
-		<span class="pace">
+		<span class="pace col-span-full flex gap-8">
 			<button class="button" type="button" onclick={() => take(wound(-STEP_MPS))}>Slower</button>
 			<button class="button" type="button" onclick={() => take(wound(STEP_MPS))}>Faster</button>
 			{#if rig.trailer && rig.family !== 'underspin'}
@@ -101,52 +115,11 @@
 {/if}
 
 <style>
-	.rig {
-		display: grid;
-		grid-template-columns: 150px 1fr auto;
-		gap: 10px;
-		align-items: center;
-		min-height: 84px;
-		padding: 4px 12px;
-		border-left: 5px solid var(--amber);
-	}
-	p {
-		display: grid;
-		font-size: var(--t-s);
-		line-height: 1.3;
-	}
-	strong {
-		font-size: var(--t-m);
-	}
-	.sheet {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 8px;
-		padding: 8px 12px;
-		background: var(--panel);
-		border-block: 1px solid var(--ink);
-	}
-	label {
-		display: grid;
-		font-size: var(--t-s);
-	}
-	select {
-		width: 100%;
-		min-height: 48px;
-	}
-	.pace {
-		grid-column: 1 / -1;
-		display: flex;
-		gap: 8px;
-	}
 	.pace .button {
 		flex: 1;
 		min-height: 48px;
 	}
 	@media (width < 56rem) {
-		.rig {
-			grid-template-columns: 104px 1fr auto;
-		}
 		.rig :global(svg) {
 			max-width: 104px;
 		}

@@ -17,37 +17,22 @@
 	const twins = $derived(twinsHere(spot, water, bank));
 </script>
 
-<section aria-label="Twins of this place">
+<section class="grid gap-4 border-b border-b-rule px-14 py-8" aria-label="Twins of this place">
 	<h2>Twins of {spot.name} <a class="id" href="{resolve('/craft')}?find=POS-11">POS-11</a></h2>
 	<p class="quiet">It gave a strike: cast there again, slower, then look for places like it.</p>
 	<ul>
 		{#each twins as { id, name, alike, other } (id)}
-			<li>
+			<li class="flex min-h-48 items-center justify-between gap-8">
 				<span><strong>{name}</strong>: {textOf(alike, other)}</span>
-				<button class="button" onclick={() => onmove(id)}>Go there</button>
+				<button class="button min-h-48 flex-none" onclick={() => onmove(id)}>Go there</button>
 			</li>
-		{:else}<li class="quiet">No other spot of {water.name} is much like it.</li>{/each}
+		{:else}<li class="quiet flex min-h-48 items-center justify-between gap-8">
+				No other spot of {water.name} is much like it.
+			</li>{/each}
 	</ul>
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 4px;
-		padding: 8px 14px;
-		border-bottom: 1px solid var(--rule);
-	}
-	li {
-		display: flex;
-		gap: 8px;
-		justify-content: space-between;
-		align-items: center;
-		min-height: 48px;
-	}
-	.button {
-		flex: none;
-		min-height: 48px;
-	}
 	.id {
 		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-3);

@@ -154,7 +154,7 @@
 				cx={x}
 				cy={y}
 				r={one.angleDeg === chosenDeg ? 8 : 3}
-				class="end"
+				class="end fill-ink-2"
 				class:chosen={one.angleDeg === chosenDeg}
 			/>
 		{/each}
@@ -215,9 +215,6 @@
 		fill: none;
 		stroke: #6f8a3c;
 		stroke-width: 1.2;
-	}
-	.end {
-		fill: var(--ink-2);
 	}
 	.end.chosen {
 		fill: var(--amber);

@@ -34,25 +34,16 @@
 {:else}
 	<ul>
 		{#each changes as change (change.kind)}
-			<li>
-				<button class="button" type="button" onclick={() => onapply(change)}>{words(change)}</button>
+			<li class="flex items-center gap-10 py-2">
+				<button class="button justify-start text-left" type="button" onclick={() => onapply(change)}
+					>{words(change)}</button
+				>
 				<span class="figure">{modelShare(change.share)}</span>
 			</li>
 		{:else}
-			<li>{busy ? 'Trying one thing after the other.' : 'No single change keeps it there for longer.'}</li>
+			<li class="flex items-center gap-10 py-2">
+				{busy ? 'Trying one thing after the other.' : 'No single change keeps it there for longer.'}
+			</li>
 		{/each}
 	</ul>
 {/if}
-
-<style>
-	li {
-		display: flex;
-		gap: 10px;
-		align-items: center;
-		padding: 2px 0;
-	}
-	.button {
-		justify-content: start;
-		text-align: left;
-	}
-</style>

@@ -27,10 +27,10 @@
 	const depth = $derived(shownIn(units, 'depth'));
 </script>
 
-<div class="crank">
+<div class="crank border-y border-y-ink bg-panel px-10 py-4">
 	<p>
-		<span class="label">Crank</span>
-		<strong class="figure big">{turns.toFixed(2)}</strong> turns a second
+		<span class="inline-block min-w-60 font-640">Crank</span>
+		<strong class="figure text-xl">{turns.toFixed(2)}</strong> turns a second
 	</p>
 	<Ruler
 		scale={{ low: 0, high: 3 }}
@@ -40,7 +40,7 @@
 		step={STEP}
 		onvalue={(perS) => onspeed(perS * turnM)}
 	/>
-	<p class="hold">
+	<p class="flex flex-wrap items-center gap-x-12 gap-y-4">
 		<CountField bind:seconds={countdownS} />
 		<label
 			>Tip <FigureField
@@ -55,25 +55,3 @@
 		<span class="quiet">{turnText(turnM / M_PER_IN, units)}, {rig.reel.ratio}:1, half the cast out</span>
 	</p>
 </div>
-
-<style>
-	.crank {
-		padding: 4px 10px;
-		background: var(--panel);
-		border-block: 1px solid var(--ink);
-	}
-	.label {
-		display: inline-block;
-		min-width: 60px;
-		font-weight: 640;
-	}
-	.big {
-		font-size: var(--t-xl);
-	}
-	.hold {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 12px;
-		align-items: center;
-	}
-</style>

@@ -44,7 +44,7 @@
 </script>
 
 <h2>To hold a depth</h2>
-<p class="hold">
+<p class="flex flex-wrap items-center gap-4">
 	<FigureField
 		label="Depth to hold, {depth.spokenUnit}"
 		value={figureText(units, 'depth', holdM)}
@@ -68,12 +68,3 @@
 		>
 	{:else if found?.why}{WHY[found.why]}{/if}
 </p>
-
-<style>
-	.hold {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px;
-		align-items: center;
-	}
-</style>

@@ -29,47 +29,14 @@
 	const beatHz = $derived(beats.rearHz || beats.frontHz);
 </script>
 
-<figure class="loupe">
-	<div class="glass">
+<figure class="absolute right-52 bottom-34 w-150 text-center phone:hidden">
+	<div class="grid h-110 w-150 place-items-center overflow-clip rounded-[55px] border-2 border-ink bg-paper">
 		<div style:transform="rotate({-riseDeg}deg)"><RigDrawing drawing={still} {turning} {scale} decorative /></div>
 	</div>
-	<figcaption>
+	<figcaption class="rounded-[2px] border border-ink bg-paper px-6 py-2 text-xs leading-[1.25]">
 		{rise === 0 ? 'level' : rise > 0 ? `up ${rise}°` : `down ${-rise}°`}{leanDeg === null
 			? ''
 			: `, leans ${Math.round(leanDeg)}°`};
 		{beatHz > 0 ? `${beatHz.toFixed(1)} beats a second, shown ${SLOWER} times slower` : 'nothing turns'}
 	</figcaption>
 </figure>
-
-<style>
-	.loupe {
-		position: absolute;
-		right: 52px;
-		bottom: 34px;
-		width: 150px;
-		text-align: center;
-	}
-	.glass {
-		display: grid;
-		place-items: center;
-		width: 150px;
-		height: 110px;
-		border: 2px solid var(--ink);
-		border-radius: 55px;
-		background: var(--paper);
-		overflow: clip;
-	}
-	figcaption {
-		padding: 2px 6px;
-		border: 1px solid var(--ink);
-		border-radius: 2px;
-		background: var(--paper);
-		font-size: var(--t-xs);
-		line-height: 1.25;
-	}
-	@media (width < 56rem) {
-		.loupe {
-			display: none;
-		}
-	}
-</style>

@@ -25,26 +25,26 @@
 	}
 </script>
 
-<form onsubmit={add} novalidate>
-	<label
+<form class="grid justify-items-start gap-8 pt-8" onsubmit={add} novalidate>
+	<label class="grid gap-2 text-s"
 		>What was measured
 		<select class="field" bind:value={kind}>
 			{#each Object.entries(MEASURE_KINDS) as [key, { name }] (key)}<option value={key}>{name}</option>{/each}
 		</select></label
 	>
-	<div class="fields">
+	<div class="flex flex-wrap gap-x-14 gap-y-8">
 		{#each MEASURE_KINDS[kind].fields as field (field.key)}
-			<label
+			<label class="grid gap-2 text-s"
 				>{field.label}, {unitOf(field, units)}
 				<input
-					class="field figure"
+					class="field figure w-[7rem]"
 					inputmode="decimal"
 					autocomplete="off"
 					aria-invalid={field.key in wrong}
 					aria-describedby={field.key in wrong ? `${id}-${field.key}` : undefined}
 					bind:value={typed[field.key]}
 				/>
-				{#if wrong[field.key]}<span class="refused" id="{id}-{field.key}">{wrong[field.key]}</span>{/if}
+				{#if wrong[field.key]}<span class="font-560 text-fails" id="{id}-{field.key}">{wrong[field.key]}</span>{/if}
 			</label>
 		{/each}
 	</div>
@@ -52,29 +52,6 @@
 </form>
 
 <style>
-	form {
-		display: grid;
-		gap: 8px;
-		justify-items: start;
-		padding-top: 8px;
-	}
-	.fields {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px 14px;
-	}
-	label {
-		display: grid;
-		gap: 2px;
-		font-size: var(--t-s);
-	}
-	input {
-		width: 7rem;
-	}
-	.refused {
-		color: var(--fails);
-		font-weight: 560;
-	}
 	@media (width < 56rem) {
 		form :is(input, select) {
 			min-height: 48px;

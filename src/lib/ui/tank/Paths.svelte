@@ -65,9 +65,12 @@
 	<path class="zone" d={zone} />
 {/if}
 {#if thrown.towardsBank}
-	<path class="boat" d="M{tip.x - 66} {frame.sky - 9}h46l-8 14h-34z" />
+	<path class="fill-paper stroke-ink stroke-[1.4]" d="M{tip.x - 66} {frame.sky - 9}h46l-8 14h-34z" />
 {/if}
-<path class="rod" d="M{tip.x + side * 34} {frame.sky - 12}Q{tip.x + side * 14} {tip.y - 4} {tip.x} {tip.y}" />
+<path
+	class="fill-none stroke-ink stroke-2"
+	d="M{tip.x + side * 34} {frame.sky - 12}Q{tip.x + side * 14} {tip.y - 4} {tip.x} {tip.y}"
+/>
 {#each watched as { sign, tow } (sign)}
 	<path class="under" d={pathOf(tow)} />
 	<path class="path {sign}" d={pathOf(tow)} />
@@ -79,7 +82,10 @@
 {#each watched as { sign, tow }, at (sign)}
 	{@const now = sampleAt(tow.samples, atS)}
 	{@const text = `${sign}: ${depth(now.zM)}${now.where === 'cover' ? ', in the cover' : ''}`}
-	{#if at === 0}<path class="line" d="M{tip.x} {tip.y}L{x(now.xM)} {yOf(frame, now.zM)}" />{/if}
+	{#if at === 0}<path
+			class="fill-none stroke-ink stroke-[0.8]"
+			d="M{tip.x} {tip.y}L{x(now.xM)} {yOf(frame, now.zM)}"
+		/>{/if}
 	<circle class="now {sign}" cx={x(now.xM)} cy={yOf(frame, now.zM)} r="6.5" />
 	<Tag {...placeOf(text, now, sides[at]!)} {text} />
 {/each}
@@ -89,22 +95,6 @@
 		/* As the fish band of the section: amber is what is in hand. */
 		fill: #fff;
 		opacity: 0.2;
-	}
-	.boat {
-		fill: var(--paper);
-		stroke: var(--ink);
-		stroke-width: 1.4;
-	}
-	.rod,
-	.line {
-		fill: none;
-		stroke: var(--ink);
-	}
-	.rod {
-		stroke-width: 2;
-	}
-	.line {
-		stroke-width: 0.8;
 	}
 	.under,
 	.path {

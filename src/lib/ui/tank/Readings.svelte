@@ -127,7 +127,7 @@
 				note="most {(peakN / N_PER_LBF).toFixed(2)} lb"
 			/>
 		{/if}
-		<p class="quiet">
+		<p class="quiet pt-6 text-xs text-ink-2">
 			Still water, a line without vibration.
 			{#if bow !== null}
 				A wind of {withUnit(units, 'wind', reading.windMps ?? 0)} across the cast bows the line in the air by about
@@ -136,11 +136,3 @@
 		</p>
 	{/if}
 </div>
-
-<style>
-	.quiet {
-		padding-top: 6px;
-		font-size: var(--t-xs);
-		color: var(--ink-2);
-	}
-</style>

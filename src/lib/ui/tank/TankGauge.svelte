@@ -28,9 +28,11 @@
 	);
 </script>
 
-<div class="gauge">
-	<p>
-		<span class="label">{label}</span> <strong class="figure">{text}</strong><span class="note" class:fails>{note}</span
+<div class="border-b border-b-rule pt-5 pb-2">
+	<p class="flex items-baseline gap-8">
+		<span class="min-w-92 font-640">{label}</span> <strong class="figure text-l">{text}</strong><span
+			class="note flex-1 text-right text-ink-2"
+			class:fails>{note}</span
 		>
 	</p>
 	<svg width="100%" height="34" aria-hidden="true" overflow="visible">
@@ -43,57 +45,28 @@
 			{#each shown as part (part.word)}
 				<rect x="{part.x}%" width="{part.width}%" y="6" height="8" fill="url(#no-{id})" stroke="var(--ink)" />
 			{/each}
-			<line x1="0" x2="100%" y1="14" y2="14" class="base" />
+			<line x1="0" x2="100%" y1="14" y2="14" class="stroke-ink" />
 			{#each ticks as tick (tick.value)}
-				<line class="base" x1="{at(tick.value)}%" x2="{at(tick.value)}%" y1="14" y2={tick.major ? 20 : 17} />
+				<line class="stroke-ink" x1="{at(tick.value)}%" x2="{at(tick.value)}%" y1="14" y2={tick.major ? 20 : 17} />
 				{#if tick.major}<text x="{at(tick.value)}%" y="31" text-anchor="middle">{tick.value}</text>{/if}
 			{/each}
-			{#if b !== null}<svg x="{at(b)}%" y="14" overflow="visible"><path class="b" d="M0 1l5 9h-10z" /></svg>{/if}
-			{#if a !== null}<svg x="{at(a)}%" y="14" overflow="visible"><path class="a" d="M0-1l-6-11h12z" /></svg>{/if}
+			{#if b !== null}<svg x="{at(b)}%" y="14" overflow="visible"
+					><path class="fill-paper stroke-ink stroke-[1.4]" d="M0 1l5 9h-10z" /></svg
+				>{/if}
+			{#if a !== null}<svg x="{at(a)}%" y="14" overflow="visible"
+					><path class="fill-amber stroke-ink" d="M0-1l-6-11h12z" /></svg
+				>{/if}
 		</BrowserOnly>
 	</svg>
 </div>
 
 <style>
-	.gauge {
-		padding: 5px 0 2px;
-		border-bottom: 1px solid var(--rule);
-	}
-	p {
-		display: flex;
-		gap: 8px;
-		align-items: baseline;
-	}
-	.label {
-		min-width: 92px;
-		font-weight: 640;
-	}
-	.figure {
-		font-size: var(--t-l);
-	}
-	.note {
-		flex: 1;
-		text-align: right;
-		color: var(--ink-2);
-	}
 	.note.fails {
 		color: var(--fails);
 		font-weight: 640;
 	}
-	.base {
-		stroke: var(--ink);
-	}
 	text {
 		font: 11px var(--font-mono);
 		fill: var(--ink-2);
-	}
-	.a {
-		fill: var(--amber);
-		stroke: var(--ink);
-	}
-	.b {
-		fill: var(--paper);
-		stroke: var(--ink);
-		stroke-width: 1.4;
 	}
 </style>

@@ -12,7 +12,7 @@
 
 <h2>Time at work, one cast</h2>
 {#each watched as { sign, tow, band } (sign)}
-	<div class="row">
+	<div class="flex items-center gap-8">
 		<strong>{sign}</strong>
 		<svg width="100%" height="14" aria-hidden="true">
 			<defs>
@@ -30,10 +30,10 @@
 					fill={what === 'cover' ? `url(#weed-${id}-${sign})` : undefined}
 				/>
 			{/each}
-			<rect x="0" y="1" width="{(100 * tow.endS) / longest}%" height="12" class="frame" />
+			<rect x="0" y="1" width="{(100 * tow.endS) / longest}%" height="12" class="fill-none stroke-ink" />
 		</svg>
 	</div>
-	<p>
+	<p class="pb-6">
 		{#if band}<span class="figure">{modelShare(tow.band?.timeShare ?? 0)}</span> of the winding among the fish, {modelShare(
 				tow.band?.distanceShare ?? 0
 			)} of the way{:else}<span class="figure">{modelShare(onTopShare(tow.samples))}</span> of the winding on top{/if}; {Math.round(
@@ -43,14 +43,6 @@
 {/each}
 
 <style>
-	.row {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-	}
-	p {
-		padding-bottom: 6px;
-	}
 	.in {
 		fill: var(--holds);
 	}
@@ -60,9 +52,5 @@
 	}
 	.sinking {
 		fill: var(--rule);
-	}
-	.frame {
-		fill: none;
-		stroke: var(--ink);
 	}
 </style>

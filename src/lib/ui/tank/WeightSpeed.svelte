@@ -95,9 +95,11 @@
 </script>
 
 <h2>
-	Weight and speed <span class="quiet">{done < 1 ? `${Math.round(done * 100)} % worked out` : told}</span>
+	Weight and speed <span class="quiet font-450 text-ink-2"
+		>{done < 1 ? `${Math.round(done * 100)} % worked out` : told}</span
+	>
 </h2>
-<div class="map" bind:clientWidth={width}>
+<div class="map min-w-0 phone:overflow-x-auto" bind:clientWidth={width}>
 	<svg
 		{width}
 		height={height + 20}
@@ -143,23 +145,34 @@
 			{/each}
 			{#each MAP_WEIGHTS_OZ as oz (oz)}
 				<text x={LEFT - 6} y={y(oz) + ROW / 2 + 4} text-anchor="end">{ouncesText(oz)}</text>
-				<line class="rule" x1={LEFT} x2={LEFT + span} y1={y(oz)} y2={y(oz)} />
+				<line class="stroke-rule stroke-[0.5]" x1={LEFT} x2={LEFT + span} y1={y(oz)} y2={y(oz)} />
 			{/each}
 			{#each ticks as tick (tick.value)}
 				<text x={tick.x} y={height + 14} text-anchor="middle">{tick.value}</text>
 			{/each}
 			<text x={width - 8} y={height + 14} text-anchor="end">{shownIn(units, 'speed').unit}</text>
-			<rect class="frame" x={LEFT} y="0" width={span} {height} />
+			<rect class="fill-none stroke-ink" x={LEFT} y="0" width={span} {height} />
 			{#if mark}
-				<rect class="mark" x={x(mark.speedMps)} y={y(mark.weightOz)} width={wide} height={ROW} />
+				<rect
+					class="fill-none stroke-ink stroke-2"
+					x={x(mark.speedMps)}
+					y={y(mark.weightOz)}
+					width={wide}
+					height={ROW}
+				/>
 			{/if}
-			<circle class="own" cx={x(speedMps) + wide / 2} cy={y(own.weightOz) + ROW / 2} r="7" />
+			<circle
+				class="own fill-amber stroke-ink stroke-[1.6]"
+				cx={x(speedMps) + wide / 2}
+				cy={y(own.weightOz) + ROW / 2}
+				r="7"
+			/>
 			<text class="sign" x={x(speedMps) + wide / 2} y={y(own.weightOz) + ROW / 2 + 4} text-anchor="middle">A</text>
 		</BrowserOnly>
 	</svg>
 </div>
-<p class="key">
-	<span><i class="k-in"></i>among them</span>
+<p class="key flex flex-wrap gap-x-12 gap-y-0 text-xs text-ink-2">
+	<span><i class="h-12 w-14 bg-holds"></i>among them</span>
 	{#each [['above', 'above'], ['below', 'below'], ['weed', 'in cover'], ['stalls', 'stalls'], ['rolls', 'rolls']] as [one, word] (one)}
 		<span
 			><svg width="14" height="12" aria-hidden="true"><rect width="14" height="12" fill="url(#{one}-{id})" /></svg
@@ -170,13 +183,6 @@
 </p>
 
 <style>
-	.quiet {
-		color: var(--ink-2);
-		font-weight: 450;
-	}
-	.map {
-		min-width: 0;
-	}
 	.map svg {
 		display: block;
 		cursor: crosshair;
@@ -186,49 +192,14 @@
 		font: 11px var(--font-mono);
 		fill: var(--ink);
 	}
-	.rule {
-		stroke: var(--rule);
-		stroke-width: 0.5;
-	}
-	.frame {
-		fill: none;
-		stroke: var(--ink);
-	}
-	.mark {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 2;
-	}
-	.own {
-		fill: var(--amber);
-		stroke: var(--ink);
-		stroke-width: 1.6;
-	}
 	.sign {
 		font: 700 10px var(--font-sans);
 		fill: var(--on-amber);
 		pointer-events: none;
 	}
-	.key {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 12px;
-		font-size: var(--t-xs);
-		color: var(--ink-2);
-	}
 	.key span {
 		display: inline-flex;
 		gap: 4px;
 		align-items: center;
-	}
-	.k-in {
-		width: 14px;
-		height: 12px;
-		background: var(--holds);
-	}
-	@media (width < 56rem) {
-		.map {
-			overflow-x: auto;
-		}
 	}
 </style>

@@ -89,14 +89,14 @@
 </script>
 
 <div class="screen bench">
-	<div class="screen-title title">
+	<div class="screen-title gap-16 phone:px-12 phone:py-8">
 		<h1>Do these parts work together?</h1>
 		{#if build}
-			<p class="verdict" role="status">
+			<p class="flex flex-1 items-center gap-7 phone:basis-full phone:flex-wrap" role="status">
 				<State state={worst} /><strong>{VERDICT[worst]}</strong>
-				<span class="count">{count('fails')} fail, {count('thin')} thin, {count('holds')} hold</span>
+				<span class="text-ink-2">{count('fails')} fail, {count('thin')} thin, {count('holds')} hold</span>
 			</p>
-			<span class="doing">
+			<span class="doing flex gap-6 phone:w-full phone:flex-wrap">
 				<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
 				<button class="button" disabled={!app.canRedo} onclick={() => app.redo()}>Redo</button>
 				<a class="button" href={resolve('/bench/sheet')}>Build sheet</a>
@@ -106,9 +106,9 @@
 	</div>
 
 	{#if !build}
-		<div class="empty">
+		<div class="col-span-full grid content-start gap-12 p-16">
 			<p>No rig is in hand. Take one from <a href={resolve('/call')}>Call</a>, or build one from nothing:</p>
-			<p class="families">
+			<p class="flex flex-wrap gap-8">
 				{#each FAMILIES as family (family)}
 					<button class="button" onclick={() => bench.lay(startBuild(family))}>{spokenFirst(family)}</button>
 				{/each}
@@ -118,10 +118,12 @@
 	{:else}
 		<div class="screen-main">
 			<noscript
-				><p class="notice">Drawing and checks are of the rig in hand. To change it here, scripts must run.</p></noscript
+				><p class="notice mx-14 mt-6 mb-0">
+					Drawing and checks are of the rig in hand. To change it here, scripts must run.
+				</p></noscript
 			>
-			{#if message}<p class="notice" role="status">{message}</p>{/if}
-			{#if data.unreachable}<p class="notice notice-fails" role="alert">
+			{#if message}<p class="notice mx-14 mt-6 mb-0" role="status">{message}</p>{/if}
+			{#if data.unreachable}<p class="notice notice-fails mx-14 mt-6 mb-0" role="alert">
 					Kept rigs and own parts cannot be read while the records are out of reach. The bench goes on; nothing is lost.
 				</p>{/if}
 			{#if other}
@@ -137,7 +139,7 @@
 				<Board {build} />
 				<div class="bar">
 					<TabBar label="What to show" tabs={TABS} bind:value={tab} phoneOnly="parts" listed>
-						<div class="panel" class:phone-hidden={tab === 'parts'}>
+						<div class="pt-2 pb-10" class:phone-hidden={tab === 'parts'}>
 							{#if tab === 'checks' || tab === 'parts'}<Checks {checks} units={app.units} />
 							{:else if tab === 'what-if'}<WhatIf {build} reading={app.complete} units={app.units} />
 							{:else if tab === 'modify'}<Mods {build} {onbuild} />
@@ -145,7 +147,7 @@
 							{:else if tab === 'faults'}<Faults {bench} reading={app.complete} stances={app.stand.stances} />
 							{:else if tab === 'figures'}<Figures {build} />
 							{:else if tab === 'looks'}
-								<div class="looks">
+								<div class="px-14 py-6">
 									{#await import('$lib/ui/sight/RigHere.svelte') then { default: RigHere }}
 										<RigHere
 											rig={build.rig}
@@ -156,7 +158,7 @@
 									{/await}
 								</div>
 							{:else if tab === 'rigs'}
-								<div class="lists">
+								<div class="grid gap-14 px-14 py-4 text-s">
 									<Rigs
 										{bench}
 										{rigs}
@@ -168,7 +170,7 @@
 									<OwnParts {build} {own} {onbuild} />
 								</div>
 							{:else}
-								<label class="notes"
+								<label class="grid gap-4 px-14 py-6"
 									>Notes on this rig
 									<textarea
 										class="field"
@@ -184,7 +186,7 @@
 				</div>
 			{/if}
 		</div>
-		<div class="screen-side side" class:phone-hidden={tab !== 'parts' || other !== null}>
+		<div class="screen-side phone:border-t-0" class:phone-hidden={tab !== 'parts' || other !== null}>
 			<Side
 				{bench}
 				{build}
@@ -205,75 +207,13 @@
 	.bench {
 		--beside: 430px;
 	}
-	.title {
-		gap: 16px;
-	}
-	.verdict {
-		display: flex;
-		flex: 1;
-		gap: 7px;
-		align-items: center;
-	}
-	.count {
-		color: var(--ink-2);
-	}
-	.doing {
-		display: flex;
-		gap: 6px;
-	}
 	.bar :global(.tab-bar) {
 		padding: 3px 14px;
 		border-block: 1px solid var(--ink);
 	}
-	.panel {
-		padding: 2px 0 10px;
-	}
-	.looks {
-		padding: 6px 14px;
-	}
-	.lists {
-		display: grid;
-		gap: 14px;
-		padding: 4px 14px;
-		font-size: var(--t-s);
-	}
-	.notes {
-		display: grid;
-		gap: 4px;
-		padding: 6px 14px;
-	}
-	.notice {
-		margin: 6px 14px 0;
-	}
-	.empty {
-		grid-column: 1 / -1;
-		display: grid;
-		align-content: start;
-		gap: 12px;
-		padding: 16px;
-	}
-	.families {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
 	@media (width < 56rem) {
-		.title {
-			padding: 8px 12px;
-		}
-		.verdict {
-			flex-wrap: wrap;
-			flex-basis: 100%;
-		}
-		.doing {
-			flex-wrap: wrap;
-			width: 100%;
-		}
 		.doing .button {
 			flex: 1 1 40%;
-		}
-		.side {
-			border-top: 0;
 		}
 		.phone-hidden {
 			display: none;

@@ -125,9 +125,11 @@
 </script>
 
 <div class="screen call">
-	<div class="screen-title title">
+	<div
+		class="screen-title gap-10 phone:sticky phone:top-0 phone:z-5 phone:flex-nowrap phone:bg-paper phone:px-10 phone:py-4"
+	>
 		<h1 class="phone-voiced">What should I tie on?</h1>
-		<p class="lead">{answer ? VERDICT[answer.verdict.blades] : ''}</p>
+		<p class="flex-1 text-ink-2">{answer ? VERDICT[answer.verdict.blades] : ''}</p>
 		<form
 			method="POST"
 			action="?/take"
@@ -160,19 +162,19 @@
 	<p class="sr-only" role="status" aria-live="polite">{spoken}</p>
 
 	<div class="screen-main main">
-		{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
-		{#if kept}<p class="notice" role="status">
+		{#if message}<p class="notice notice-fails mx-14 my-8" role="alert">{message}</p>{/if}
+		{#if kept}<p class="notice mx-14 my-8" role="status">
 				Kept “{kept.name}”: reading and call together. <a href={resolve('/kept')}>See what is kept</a>
 			</p>{/if}
 		<SideChange {answer} />
 		{#if answer && (answer.verdict.blades !== 'good' || !called)}
-			<p class="verdict" class:poor={answer.verdict.blades === 'poor'}>
+			<p class="verdict border-b border-b-rule px-14 py-4 text-s" class:poor={answer.verdict.blades === 'poor'}>
 				{answer.verdict.reasons.join(' ')}{#if answer.verdict.insteadTry.length > 0}
 					Rather: {answer.verdict.insteadTry.join(', ')}. The best of the four all the same:{/if}
 			</p>
 		{/if}
 		{#if answer && answer.ignored.length > 0}
-			<p class="verdict">
+			<p class="verdict border-b border-b-rule px-14 py-4 text-s">
 				Set aside: {answer.ignored.map(({ path, why }) => `${path}: ${why}`).join('; ')}
 			</p>
 		{/if}
@@ -180,8 +182,10 @@
 				<Families families={answer.families} calls={answer.calls} {marked} onmark={(index) => (marked = index)} />
 			</div>{/if}
 		{#if called && answer}
-			<div class="answer" {@attach swiped(turn)}>
-				<p class="turn phone-only">
+			<div class="phone:-order-1" {@attach swiped(turn)}>
+				<p
+					class="turn phone-only phone:flex phone:items-center phone:justify-between phone:gap-10 phone:px-12 phone:pt-6 phone:pb-0"
+				>
 					<button
 						class="button"
 						type="button"
@@ -202,8 +206,14 @@
 			</div>
 			<Outfit {called} units={app.units} {costs} />
 			<Alternates calls={answer.calls} {marked} units={app.units} onmark={(index) => (marked = index)} />
-			{#if both.length > 0}<div class="below"><BothSides topics={both} /></div>{/if}
-			<section class="below" class:live={app.live} aria-label="More about this call">
+			{#if both.length > 0}<div class="below border-t border-t-ink px-14 py-6 text-s">
+					<BothSides topics={both} />
+				</div>{/if}
+			<section
+				class="below border-t border-t-ink px-14 py-6 text-s"
+				class:live={app.live}
+				aria-label="More about this call"
+			>
 				<TabBar label="What to show" tabs={TABS} bind:value={tab}>
 					{#if tab === 'wins' && app.live}<WhoWins curves={flipper.curves} {now} units={app.units} />
 					{:else if tab === 'edges'}<Edges />
@@ -227,16 +237,19 @@
 				</TabBar>
 			</section>
 			{#if cautions.length > 0}
-				<ul class="cautions" aria-label="Cautions">
+				<ul
+					class="cautions flex flex-wrap gap-x-14 gap-y-0 border-t border-t-rule px-14 pt-3 pb-4 text-xs"
+					aria-label="Cautions"
+				>
 					{#each cautions as item (item.claim)}<li>{item.text}</li>{/each}
 				</ul>
 			{/if}
 		{:else if !answer}
-			<p class="wait" role="status">Weighing the rules.</p>
+			<p class="p-24" role="status">Weighing the rules.</p>
 		{/if}
 	</div>
 	<div class="screen-side side">
-		<div class="why" id="why">
+		<div class="why overflow-y-auto" id="why">
 			{#if called}<Why {called} close={marked === 0 ? confidence.words : 'An alternative.'} />{/if}
 		</div>
 		{#if app.live}<Flips
@@ -252,77 +265,25 @@
 </div>
 
 <style>
-	.title {
-		gap: 10px;
-	}
-	.lead {
-		flex: 1;
-		color: var(--ink-2);
-	}
 	.side {
 		display: grid;
 		grid-template-rows: minmax(0, 1fr) auto;
 	}
-	.why {
-		overflow-y: auto;
-	}
-	.notice {
-		margin: 8px 14px;
-	}
-	.verdict {
-		padding: 4px 14px;
-		border-bottom: 1px solid var(--rule);
-		font-size: var(--t-s);
-	}
 	.verdict.poor {
 		border-left: 6px solid var(--fails);
 	}
-	.below {
-		padding: 6px 14px;
-		border-top: 1px solid var(--ink);
-		font-size: var(--t-s);
-	}
 	.below:not(.live) :global(.tab-bar) {
 		display: none;
-	}
-	.cautions {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 14px;
-		padding: 3px 14px 4px;
-		border-top: 1px solid var(--rule);
-		font-size: var(--t-xs);
 	}
 	.cautions li::before {
 		content: '▲ ';
 		color: var(--fails);
 	}
-	.wait {
-		padding: 24px;
-	}
 	@media (width < 56rem) {
-		.title {
-			position: sticky;
-			top: 0;
-			z-index: 5;
-			flex-wrap: nowrap;
-			padding: 4px 10px;
-			background: var(--paper);
-		}
 		/* The answer first: one screen, one lure. */
 		.main {
 			display: flex;
 			flex-direction: column;
-		}
-		.answer {
-			order: -1;
-		}
-		.turn {
-			display: flex;
-			gap: 10px;
-			align-items: center;
-			justify-content: space-between;
-			padding: 6px 12px 0;
 		}
 		.turn .button {
 			min-width: 48px;

@@ -49,11 +49,11 @@
 	const KINDS = { score: 'weighed', plan: 'plan', advice: 'told', limit: 'limit', caution: 'caution' } as const;
 </script>
 
-<div class="craft">
+<div class="pb-24">
 	<div class="title">
 		<h1>Which rules speak, and where do I stand?</h1>
-		<p class="lead"><span class="figure">{loud}</span> of {heard.length} speak on this reading.</p>
-		<div class="pick-one" role="group" aria-label="What to show">
+		<p class="flex-1 text-ink-2"><span class="figure">{loud}</span> of {heard.length} speak on this reading.</p>
+		<div class="pick-one phone:w-full" role="group" aria-label="What to show">
 			{#each Object.entries(VIEWS) as [key, name] (key)}
 				<button type="button" aria-pressed={view === key} onclick={() => (view = key as keyof typeof VIEWS)}
 					>{name}</button
@@ -101,7 +101,7 @@
 			</div>
 			<label class="check"><input type="checkbox" bind:checked={onlySpeaking} /> only what speaks now</label>
 		</form>
-		<p class="count" role="status">{shown.length} {shown.length === 1 ? 'rule' : 'rules'}</p>
+		<p class="px-16 pt-0 pb-4 text-ink-2" role="status">{shown.length} {shown.length === 1 ? 'rule' : 'rules'}</p>
 		<ul class="rules">
 			{#each shown.slice(0, most) as { claim, share } (claim.id)}
 				<li class:silent={share === 0}>
@@ -110,9 +110,9 @@
 					<span class="text"
 						>{claim.because}{#if claim.split}<Split side={claim.split} />{/if}</span
 					>
-					<span class="kind">{KINDS[claim.kind]}</span>
+					<span class="kind text-xs text-ink-2">{KINDS[claim.kind]}</span>
 					<span
-						class="share"
+						class="share h-9 border border-rule-2"
 						role="img"
 						aria-label={share === 0 ? 'silent here' : `speaks ${Math.round(share * 100)} %`}
 					>
@@ -144,9 +144,6 @@
 </div>
 
 <style>
-	.craft {
-		padding-bottom: 24px;
-	}
 	.title {
 		display: flex;
 		flex-wrap: wrap;
@@ -155,10 +152,6 @@
 		min-height: 40px;
 		padding: 0 14px 0 16px;
 		border-bottom: 1px solid var(--ink);
-	}
-	.lead {
-		flex: 1;
-		color: var(--ink-2);
 	}
 	.filters {
 		display: flex;
@@ -190,10 +183,6 @@
 	.find input {
 		width: 220px;
 	}
-	.count {
-		padding: 0 16px 4px;
-		color: var(--ink-2);
-	}
 	.rules li {
 		display: grid;
 		grid-template-columns: 25px 66px 1fr 60px 90px 52px;
@@ -213,16 +202,8 @@
 		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-3);
 	}
-	.kind {
-		font-size: var(--t-xs);
-		color: var(--ink-2);
-	}
 	.silent .text {
 		color: var(--ink-2);
-	}
-	.share {
-		height: 9px;
-		border: 1px solid var(--rule-2);
 	}
 	.share span {
 		display: block;
@@ -250,9 +231,6 @@
 	@media (width < 56rem) {
 		.title {
 			padding: 6px 10px;
-		}
-		.pick-one {
-			width: 100%;
 		}
 		.pick-one button {
 			flex: 1;

@@ -143,18 +143,18 @@
 
 <svelte:head><title>Deck · Lucernal</title></svelte:head>
 
-<div class="screen deck">
+<div class="screen deck phone:flex phone:flex-col">
 	<div class="screen-title">
 		<h1 class="phone-voiced">Which rods, when, and where?</h1>
 		<Views />
-		<p class="say" role="status">
+		<p class="flex-1" role="status">
 			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {givesUp(
 						answer
 					)} points, {answer.reties}
 					{answer.reties === 1 ? 'knot' : 'knots'}{answer.exact ? ', proven' : ''}{/if}{:else}The day is being worked
 				out.{/if}
 		</p>
-		<span class="doing">
+		<span class="flex gap-6">
 			<button class="button" disabled={!answer} onclick={calendar}>Calendar</button>
 			<button class="button" disabled={!answer} onclick={handOn}>Share</button>
 			<button class="button" onclick={() => print()}>Print</button>
@@ -163,7 +163,7 @@
 	</div>
 	<div class="screen-main">
 		{#if !water}
-			<p class="pad">No water with spots is kept yet: a day is planned over spots.</p>
+			<p class="px-14 py-6">No water with spots is kept yet: a day is planned over spots.</p>
 		{:else}
 			<DayForm
 				day={plan}
@@ -173,9 +173,9 @@
 				lures={data.lures.length}
 				onset={(more) => day.set(more)}
 			/>
-			<div class="pad">
+			<div class="px-14 py-6">
 				<Hours {rows} spots={ticked} {zone} units={app.units} onedit={(at, more) => day.edit(at, more)} />
-				<p class="quiet">
+				<p class="quiet pt-4 text-ink-2">
 					The weather is made up by the station that ships with the application, no forecast: set sky and wind as yours
 					says. The water is the one in hand, warmed by the day. A blue edge: pressure falls before a front.
 				</p>
@@ -186,17 +186,17 @@
 		{/if}
 	</div>
 	<div class="screen-side" aria-busy={busy}>
-		<section class="block" aria-label="The deck">
+		<section class="passage" aria-label="The deck">
 			<h2>The deck</h2>
 			{#if busy}
-				<p class="working">
+				<p class="working flex min-h-48 items-center justify-between gap-10">
 					<label>
 						{called ? `Hour ${called.called + 1} of ${called.of} is being called.` : 'The rods are being chosen.'}
 						<progress max={called?.of ?? 1} value={called?.called}></progress>
 					</label>
 					<button class="button" onclick={() => app.work && day.solved.stop(app.work)}>Stop</button>
 				</p>
-			{:else if !answer && !failed}<p class="quiet">Stopped. Any change of the day begins anew.</p>{/if}
+			{:else if !answer && !failed}<p class="quiet pt-4 text-ink-2">Stopped. Any change of the day begins anew.</p>{/if}
 			{#if answer}
 				<Rods
 					rods={answer.rods}
@@ -228,39 +228,14 @@
 	.deck {
 		--beside: 400px;
 	}
-	.say {
-		flex: 1;
-	}
-	.doing {
-		display: flex;
-		gap: 6px;
-	}
-	.working {
-		display: flex;
-		gap: 10px;
-		align-items: center;
-		justify-content: space-between;
-		min-height: 48px;
-	}
 	progress {
 		display: block;
 		width: 100%;
 		height: 8px;
 		accent-color: var(--ink);
 	}
-	.pad {
-		padding: 6px 14px;
-	}
-	.quiet {
-		padding-top: 4px;
-		color: var(--ink-2);
-	}
 	/* On a phone the deck itself comes first, the hours behind it. */
 	@media (width < 56rem) {
-		.deck {
-			display: flex;
-			flex-direction: column;
-		}
 		.deck > .screen-main {
 			order: 1;
 		}

@@ -166,12 +166,12 @@
 	}
 </script>
 
-<div class="kept">
-	<header>
+<div class="px-16 pt-8 pb-24">
+	<header class="flex flex-wrap items-center justify-between gap-8 pb-6">
 		<h1>What have I kept?</h1>
-		<div class="tools">
+		<div class="tools flex flex-wrap items-center gap-8 phone:w-full">
 			<input
-				class="field find"
+				class="field w-250 phone:w-full"
 				type="search"
 				placeholder="find by water, season, lure, word"
 				aria-label="Find"
@@ -213,14 +213,16 @@
 	{#if back ?? restored}<p class="notice" role="status">“{back ?? restored}” is back.</p>{/if}
 	{#if imported}<p class="notice" role="status">Imported. <ImportSays plan={imported} /></p>{/if}
 
-	<div class="lists">
+	<div class="grid grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)] gap-28 phone:grid-cols-[1fr]">
 		<section aria-label="Kept things">
-			<p class="quiet" role="status">
+			<p class="quiet font-450 text-ink-2" role="status">
 				{shown.length} of {entries.length}{nextReading === null && nextCall === null ? '' : ' and older ones'}
 			</p>
 			{#each stretches as { title, items } (title)}
-				{#if by !== ''}<h2>{title || 'Elsewhere'} <span class="quiet">{items.length}</span></h2>{/if}
-				<ul>
+				{#if by !== ''}<h2 class="flex items-center gap-8 border-b border-b-ink py-6">
+						{title || 'Elsewhere'} <span class="quiet font-450 text-ink-2">{items.length}</span>
+					</h2>{/if}
+				<ul class="border-t border-t-rule">
 					{#each items as entry, at (entry.id)}
 						<BrowserOnly sent={at < FIRST_ROWS}>
 							<Row
@@ -237,7 +239,7 @@
 					{/each}
 				</ul>
 			{:else}
-				<p class="empty">
+				<p class="font-450 text-ink-2">
 					{entries.length > 0
 						? 'Nothing kept says that. Another word, or everything?'
 						: 'Nothing kept yet. Press “Keep” on Water, Call or Bench.'}
@@ -253,18 +255,18 @@
 		<aside>
 			{#if chosen.length > 0}
 				<section aria-label="Chosen">
-					<h2>
+					<h2 class="flex items-center gap-8 border-b border-b-ink py-6">
 						{chosen.length} chosen
 						<button class="button" type="button" onclick={done(removeChosen)}>Delete them</button>
 						<button class="button" type="button" onclick={() => (chosenIds = [])}>Choose none</button>
 					</h2>
 					{#if chosen.length > COMPARED_MAX}
-						<p class="quiet">The first {COMPARED_MAX} beside each other.</p>
+						<p class="quiet font-450 text-ink-2">The first {COMPARED_MAX} beside each other.</p>
 					{/if}
 					<Compared entries={chosen.slice(0, COMPARED_MAX)} units={app.units} />
 				</section>
 			{:else}
-				<p class="quiet hint">Tick two or three to see them beside each other.</p>
+				<p class="quiet pb-10 font-450 text-ink-2">Tick two or three to see them beside each other.</p>
 			{/if}
 			<Transfer {preview} {held} />
 		</aside>
@@ -272,46 +274,6 @@
 </div>
 
 <style>
-	.kept {
-		padding: 8px 16px 24px;
-	}
-	header,
-	.tools {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px;
-	}
-	header {
-		justify-content: space-between;
-		padding-bottom: 6px;
-	}
-	.find {
-		width: 250px;
-	}
-	.lists {
-		display: grid;
-		grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr);
-		gap: 28px;
-	}
-	h2 {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		padding: 6px 0;
-		border-bottom: 1px solid var(--ink);
-	}
-	ul {
-		border-top: 1px solid var(--rule);
-	}
-	.quiet,
-	.empty {
-		color: var(--ink-2);
-		font-weight: 450;
-	}
-	.hint {
-		padding-bottom: 10px;
-	}
 	aside section {
 		margin-bottom: 14px;
 	}
@@ -322,13 +284,6 @@
 		margin-bottom: 8px;
 	}
 	@media (width < 56rem) {
-		.lists {
-			grid-template-columns: 1fr;
-		}
-		.tools,
-		.find {
-			width: 100%;
-		}
 		.tools select {
 			flex: 1;
 			min-width: 0;

@@ -117,7 +117,7 @@
 	<div class="screen-title">
 		<h1 class="phone-voiced">What does my own record show?</h1>
 		{#if left}
-			<p class="left" role="status">
+			<p class="flex-1 phone:basis-full" role="status">
 				<strong class="figure">{left.outings}</strong> outings, <strong class="figure">{left.casts}</strong> casts,
 				<strong class="figure">{left.strikes}</strong> strikes, <strong class="figure">{left.landed}</strong> landed; {left.hours.toFixed(
 					0
@@ -136,17 +136,22 @@
 		>
 	</div>
 	<div class="screen-main">
-		<noscript><p class="notice">The record is reckoned with here, in the browser: scripts must run.</p></noscript>
-		{#if brought}<p class="notice" role="status">{brought}</p>{/if}
-		<div class="filters">
+		<noscript
+			><p class="notice mx-14 my-10">The record is reckoned with here, in the browser: scripts must run.</p></noscript
+		>
+		{#if brought}<p class="notice mx-14 my-10" role="status">{brought}</p>{/if}
+		<div class="filters flex flex-wrap gap-x-12 gap-y-4 border-b border-b-rule px-14 py-6">
 			<label
 				>Look by
 				<select class="field" bind:value={facet} onchange={() => (pair = [])}>
 					{#each FACETS as { id, title } (id)}<option value={id}>{title}</option>{/each}
 				</select></label
 			>
-			<button class="button narrow" type="button" aria-expanded={narrowing} onclick={() => (narrowing = !narrowing)}
-				>Narrow it{narrowedBy > 0 ? `: ${narrowedBy}` : ''}</button
+			<button
+				class="button hidden phone:block phone:min-h-48 phone:self-end"
+				type="button"
+				aria-expanded={narrowing}
+				onclick={() => (narrowing = !narrowing)}>Narrow it{narrowedBy > 0 ? `: ${narrowedBy}` : ''}</button
 			>
 			<label class:narrowing
 				>Spot
@@ -166,25 +171,25 @@
 			{/each}
 		</div>
 		{#if source === 'away'}
-			<p class="notice notice-fails">
+			<p class="notice notice-fails mx-14 my-10">
 				The record cannot be read just now: the line or the records are away. What you tap on Tally is safe on this
 				device.
 			</p>
-		{:else if !look}<p class="pad" role="status">The record is being read.</p>
+		{:else if !look}<p class="pad px-14 py-8" role="status">The record is being read.</p>
 		{:else if look.left.casts === 0 && Object.values(filter).every((value) => value === '')}
-			<p class="pad">
+			<p class="pad px-14 py-8">
 				Nothing was tallied yet. Begin an outing on <a href={resolve('/tally')}>Tally</a>; a few hundred casts begin to
 				say something.
 			</p>
 		{:else}
-			<div class="pad">
+			<div class="pad px-14 py-8">
 				<Rates grouped={look.grouped} title={facetOf(shown).title} {pair} onpick={pick} />
-				{#if pair.length < 2}<p class="quiet">Choose two to hold them against each other.</p>{/if}
+				{#if pair.length < 2}<p class="quiet pt-4 text-ink-2">Choose two to hold them against each other.</p>{/if}
 			</div>
 			{#if pair.length === 2}
 				<Verdict a={pair[0]!} b={pair[1]!} {evidence} onclear={() => (pair = [])} />
 			{/if}
-			<div class="pad">
+			<div class="pad px-14 py-8">
 				<TabBar label="More of the record" tabs={TABS} bind:value={tab}>
 					{#if tab === 'year'}<Year days={look.days} />
 					{:else if tab === 'hooked'}<Landed hooked={look.hooked} kept={look.kept} advice={look.advice} />
@@ -208,16 +213,6 @@
 	.proof {
 		--beside: 400px;
 	}
-	.left {
-		flex: 1;
-	}
-	.filters {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 12px;
-		padding: 6px 14px;
-		border-bottom: 1px solid var(--rule);
-	}
 	.filters label {
 		display: grid;
 		font-size: var(--t-xs);
@@ -226,36 +221,15 @@
 	.filters select {
 		max-width: 130px;
 	}
-	.narrow {
-		display: none;
-	}
-	.pad {
-		padding: 8px 14px;
-	}
 	.pad a {
 		text-decoration: underline;
 	}
-	.quiet {
-		padding-top: 4px;
-		color: var(--ink-2);
-	}
-	.notice {
-		margin: 10px 14px;
-	}
 	@media (width < 56rem) {
-		.left {
-			flex-basis: 100%;
-		}
 		.filters label {
 			flex: 1 1 40%;
 		}
 		.filters label:not(.narrowing, :first-child) {
 			display: none;
-		}
-		.narrow {
-			display: block;
-			align-self: end;
-			min-height: 48px;
 		}
 		.filters select {
 			max-width: none;

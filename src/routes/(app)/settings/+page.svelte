@@ -16,7 +16,12 @@
 	{#if form && 'message' in form && !('field' in form)}<p class="notice notice-fails" role="alert">
 			{form.message}
 		</p>{/if}
-	<form method="POST" action="?/settings" use:enhance={({ cancel }) => cancel()}>
+	<form
+		class="grid justify-items-start gap-10"
+		method="POST"
+		action="?/settings"
+		use:enhance={({ cancel }) => cancel()}
+	>
 		<div class="row">
 			<span aria-hidden="true">Units</span>
 			<Segment
@@ -47,7 +52,7 @@
 			<h2>Shortcuts</h2>
 			<dl>
 				{#each SHORTCUTS as [key, what] (key)}<div>
-						<dt>{key}</dt>
+						<dt class="min-w-70 font-mono">{key}</dt>
 						<dd>{what}</dd>
 					</div>{/each}
 			</dl>
@@ -62,11 +67,6 @@
 		justify-items: start;
 		max-width: 64rem;
 		padding: 10px 16px 24px;
-	}
-	form {
-		display: grid;
-		gap: 10px;
-		justify-items: start;
 	}
 	.sides {
 		display: grid;
@@ -95,9 +95,5 @@
 		gap: 16px;
 		padding: 3px 0;
 		border-bottom: 1px solid var(--rule);
-	}
-	dt {
-		min-width: 70px;
-		font-family: var(--font-mono);
 	}
 </style>

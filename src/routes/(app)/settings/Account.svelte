@@ -36,7 +36,7 @@
 	}
 </script>
 
-<section aria-labelledby="account">
+<section class="w-full content-start" aria-labelledby="account">
 	<h2 id="account">Account</h2>
 	{#if form && 'done' in form}<p class="notice" role="status">{form.done}</p>{/if}
 	<form method="POST" action="?/close" bind:this={closing} onsubmit={close}>
@@ -53,9 +53,9 @@
 	</form>
 
 	<h3>Open sessions</h3>
-	<ul>
+	<ul class="w-full max-w-[34rem]">
 		{#each shown as { id, device, openedAt, seenAt } (id)}
-			<li>
+			<li class="flex items-center justify-between gap-12 border-b border-b-rule py-6">
 				<span>
 					<strong>{device || 'A browser'}</strong>{id === data.session ? ', this one' : ''}<br />
 					<span class="quiet">since {day(openedAt)}, last used {day(seenAt)}</span>
@@ -135,22 +135,6 @@
 		display: grid;
 		gap: 10px;
 		justify-items: start;
-	}
-	section {
-		align-content: start;
-		width: 100%;
-	}
-	ul {
-		width: 100%;
-		max-width: 34rem;
-	}
-	li {
-		display: flex;
-		justify-content: space-between;
-		gap: 12px;
-		align-items: center;
-		padding: 6px 0;
-		border-bottom: 1px solid var(--rule);
 	}
 	details {
 		width: 100%;

@@ -121,10 +121,10 @@
 	<div class="screen-title">
 		<h1>How do these colours look, here?</h1>
 		<Segment name="view" legend="From where" options={VIEWS} value={view} onvalue={(value) => (view = value as View)} />
-		<span class="quiet from">{VIEW_WORDS[view]}; left in the hand, right down there</span>
+		<span class="quiet flex-[1_1_14ch]">{VIEW_WORDS[view]}; left in the hand, right down there</span>
 	</div>
-	<div class="screen-main main">
-		<div class="depth">
+	<div class="screen-main main px-16 pt-6 pb-12 phone:px-10">
+		<div class="pb-4">
 			<strong class="told">Depth {depth(depthM)}</strong>
 			<Ruler
 				scale={{ low: 0, high: depthShown.show(reading.bottomM) }}
@@ -142,14 +142,14 @@
 		{#each levels as { reach, shown } (reach)}
 			<section aria-label={REACH_WORDS[reach]}>
 				<h2>{REACH_WORDS[reach]}</h2>
-				<div class="swatches">
+				<div class="grid grid-cols-[repeat(auto-fill,minmax(156px,1fr))] gap-6">
 					{#each shown as one (one.id)}<Swatch shown={one} here={here.get(one.named)!} {water} />{/each}
 				</div>
 			</section>
 		{/each}
 		<Ladder scenes={rungs} named={ladder} {depth} />
 	</div>
-	<div class="screen-side side">
+	<div class="screen-side side px-16 pt-6 pb-12 phone:px-10">
 		{#if thick}
 			<p class="notice">
 				In this water nothing is seen far, and bright and dark come near each other: it is itself bright from the side,
@@ -163,7 +163,7 @@
 		</section>
 		<section aria-label="A second colour">
 			<h2>A second colour beside</h2>
-			<p class="second">
+			<p class="leading-[1.7]">
 				<select class="field" aria-label="First colour" bind:value={fixed}>
 					{#each SKIRTS as { colour } (colour)}<option value={colour}>{spoken(colour)}</option>{/each}
 				</select>
@@ -176,7 +176,7 @@
 		</section>
 		<section aria-label="Blades">
 			<h2>Blades: between flashes, in them, in the {beam}</h2>
-			<table class="listed">
+			<table class="listed text-s">
 				<thead><tr><th>Blade</th><th>between</th><th>in a flash</th><th>{beam}</th></tr></thead>
 				<tbody>
 					{#each blades as { name, looked, flash } (name)}
@@ -215,16 +215,6 @@
 </div>
 
 <style>
-	.main,
-	.side {
-		padding: 6px 16px 12px;
-	}
-	.from {
-		flex: 1 1 14ch;
-	}
-	.depth {
-		padding-bottom: 4px;
-	}
 	/* Figures that change with every pixel of the hand lay out nothing but themselves. */
 	.told {
 		contain: size layout style;
@@ -240,24 +230,7 @@
 	h2 {
 		padding: 5px 0 3px;
 	}
-	.swatches {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(156px, 1fr));
-		gap: 6px;
-	}
-	.second {
-		line-height: 1.7;
-	}
-	table {
-		font-size: var(--t-s);
-	}
 	.side section {
 		padding-bottom: 4px;
-	}
-	@media (width < 56rem) {
-		.main,
-		.side {
-			padding-inline: 10px;
-		}
 	}
 </style>

@@ -179,17 +179,17 @@
 <svelte:document onvisibilitychange={() => document.visibilityState === 'visible' && void onDeck.hold()} />
 
 <div class="screen tally">
-	<div class="screen-title">
+	<div class="screen-title phone:flex-nowrap phone:gap-x-10 phone:gap-y-6">
 		<h1 class={{ 'phone-voiced': under }}>What just happened, and what next?</h1>
 		{#if under && outing}
-			<strong class="name">{outing.record.name}</strong>
-			<span class="figure clock" role="timer" aria-label="Fished for">{clockText(clock)}</span>
-			<span class="quiet kept" role="status">
+			<strong class="overflow-hidden text-ellipsis whitespace-nowrap">{outing.record.name}</strong>
+			<span class="figure text-xl" role="timer" aria-label="Fished for">{clockText(clock)}</span>
+			<span class="quiet kept flex-1 phone:text-s phone:leading-[1.1]" role="status">
 				{#if tally.full}This device is full: send what waits before more is tapped.
 				{:else if app.forgetful}A private window: nothing outlives it.
 				{:else if waiting > 0}{waiting} kept here, on the way{:else}all told{/if}
 			</span>
-			<span class="doing">
+			<span class="doing flex gap-8">
 				<button
 					class="button"
 					aria-label={under.paused ? 'Go on' : 'Pause'}
@@ -201,7 +201,7 @@
 		{/if}
 	</div>
 	{#if under && next}
-		<div class="screen-main main">
+		<div class="screen-main flex flex-col">
 			{#if fish}
 				<FishSheet
 					what={fish.what as never}
@@ -211,7 +211,7 @@
 					onclose={() => (more = null)}
 				/>
 			{:else}
-				<div class="water" class:spare={next.kind === 'change'} aria-hidden="true">
+				<div class="water border-b border-b-ink" class:spare={next.kind === 'change'} aria-hidden="true">
 					<Section
 						reading={complete}
 						profile={spotNow?.spot.profile}
@@ -228,12 +228,14 @@
 					onrig={(rig) => add({ kind: 'rig', rig })}
 				/>
 				{#if trial}
-					<div class="next" role="status">
+					<div class="next grid gap-2 border-y border-y-ink bg-amber-wash px-12 py-8" role="status">
 						<p class="quiet">Trial, turn {trial.turn + 1} of {trial.of}: {trial.arm.toUpperCase()}</p>
-						<p class="title">{trial.left > 0 ? `${trial.left} casts left` : 'This turn is fished out'}</p>
-						<p class="doing">
+						<p class="title text-l font-680">
+							{trial.left > 0 ? `${trial.left} casts left` : 'This turn is fished out'}
+						</p>
+						<p class="doing flex gap-8">
 							{#if trial.left === 0 && !trial.last}
-								<button class="button button-dark" onclick={() => add({ kind: 'turn', turn: trial.turn + 1 })}
+								<button class="button bg-ink text-paper" onclick={() => add({ kind: 'turn', turn: trial.turn + 1 })}
 									>Next turn</button
 								>
 							{:else if trial.left === 0}<span>The trial is over: Proof says what it shows.</span>
@@ -241,19 +243,25 @@
 						</p>
 					</div>
 				{:else if next.title !== notYet}
-					<div class="next" class:calm={next.kind === 'wait'} role="status">
+					<div
+						class="next grid gap-2 border-y border-y-ink bg-amber-wash px-12 py-8"
+						class:calm={next.kind === 'wait'}
+						role="status"
+					>
 						<p class="quiet kind">
 							{{ change: 'Next, one change', advice: 'Look at this', wait: 'Next', 'learned-nothing': 'Careful' }[
 								next.kind
 							]}
 						</p>
-						<p class="title">{next.title}</p>
+						<p class="title text-l font-680">{next.title}</p>
 						<p>{next.because}</p>
 						{#if next.kind === 'change'}
-							<p class="doing">
+							<p class="doing flex gap-8">
 								{#if next.rig}
 									{@const rig = next.rig}
-									<button class="button button-dark" onclick={() => add({ kind: 'rig', rig })}>Done, changed</button>
+									<button class="button bg-ink text-paper" onclick={() => add({ kind: 'rig', rig })}
+										>Done, changed</button
+									>
 								{/if}
 								<button class="button" onclick={() => (notYet = next.title)}>Not yet</button>
 							</p>
@@ -294,7 +302,7 @@
 	{:else}
 		<div class="screen-main">
 			{#if story?.ended && outing}
-				<p class="notice over">
+				<p class="notice mx-16 mt-12 mb-0 flex flex-wrap items-center gap-8">
 					“{outing.record.name}” is over: {clockText(story.activeS)} fished, {counted(castsOf(story), 'cast')},
 					{counted(struck, 'strike')}, {landed} landed.
 					<button class="button" onclick={() => void tally.undo()}>It goes on</button>
@@ -304,7 +312,9 @@
 			{/if}
 			{#if tally.ready}
 				<Begin usualName={app.usualName || 'Outing'} {rigs} {place} onbegin={begin} />
-			{:else}<p class="quiet over">Opening what this device holds.</p>{/if}
+			{:else}<p class="quiet mx-16 mt-12 mb-0 flex flex-wrap items-center gap-8">
+					Opening what this device holds.
+				</p>{/if}
 		</div>
 	{/if}
 </div>
@@ -313,69 +323,17 @@
 	.tally {
 		--beside: 420px;
 	}
-	.name {
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
-	}
-	.clock {
-		font-size: var(--t-xl);
-	}
-	.kept {
-		flex: 1;
-	}
-	.doing {
-		display: flex;
-		gap: 8px;
-	}
-	.main {
-		display: flex;
-		flex-direction: column;
-	}
-	.water {
-		border-bottom: 1px solid var(--ink);
-	}
-	.next {
-		display: grid;
-		gap: 2px;
-		padding: 8px 12px;
-		border-block: 1px solid var(--ink);
-		background: var(--amber-wash);
-	}
 	.next.calm {
 		background: none;
 	}
 	.next.calm :is(.kind, .title) {
 		display: none;
 	}
-	.title {
-		font-size: var(--t-l);
-		font-weight: 680;
-	}
 	.next .button {
 		flex: 1;
 		min-height: 48px;
 	}
-	.button-dark {
-		background: var(--ink);
-		color: var(--paper);
-	}
-	.over {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		align-items: center;
-		margin: 12px 16px 0;
-	}
 	@media (width < 56rem) {
-		.kept {
-			font-size: var(--t-s);
-			line-height: 1.1;
-		}
-		.screen-title {
-			flex-wrap: nowrap;
-			gap: 6px 10px;
-		}
 		.screen-title .doing {
 			margin-left: auto;
 		}

@@ -198,7 +198,7 @@
 	);
 </script>
 
-<div class="screen tank">
+<div class="screen tank phone:flex phone:flex-col">
 	<div class="screen-title">
 		<h1 class="sr-only">Where does it run?</h1>
 		<Views />
@@ -210,11 +210,11 @@
 				value={handNow}
 				onvalue={(value) => (hand = value as HandName)}
 			/>
-			<span class="quiet note phone-voiced">A dot every two seconds. Model, ± {depth(MODEL_OFF_M)}.</span>
+			<span class="quiet phone-voiced flex-1">A dot every two seconds. Model, ± {depth(MODEL_OFF_M)}.</span>
 		{/if}
 	</div>
 	{#if !rig || !build}
-		<div class="empty">
+		<div class="empty col-span-full grid content-start justify-items-start gap-12 p-16">
 			<p>
 				No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> or build one on
 				<a href={resolve('/bench')}>Bench</a>, and see here where it runs.
@@ -228,7 +228,7 @@
 	{:else}
 		<div class="screen-main">
 			<p class="sr-only" role="status">{told}</p>
-			<div class="picture">
+			<div class="relative phone:order-1">
 				<Section
 					{reading}
 					profile={app.spot?.spot.profile}
@@ -250,7 +250,7 @@
 					/>
 				{/if}
 			</div>
-			<div class="scrub">
+			<div class="scrub flex items-center gap-10 border-y border-y-rule px-16 py-2 phone:order-2">
 				<button class="button button-amber" disabled={!towA} onclick={() => player.toggle(endS)}
 					>{player.playing ? 'Hold' : 'Run'}</button
 				>
@@ -268,7 +268,7 @@
 				>
 				<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
 			</div>
-			<div class="below">
+			<div class="below grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] phone:order-5 phone:grid-cols-[minmax(0,1fr)]">
 				<section aria-label="Weight and speed">
 					{#if band}
 						<WeightSpeed
@@ -307,8 +307,8 @@
 				</section>
 			</div>
 		</div>
-		<div class="screen-side side">
-			<div class="rigs">
+		<div class="screen-side side px-16 pt-4 pb-10">
+			<div class="rigs grid gap-3 pb-4 phone:order-4 phone:px-16 phone:py-8">
 				<p>
 					<strong>A {rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>,
 					<span class="quiet">in hand, {plainWords(rig.retrieve.style)}</span>
@@ -353,19 +353,6 @@
 	.tank {
 		--beside: 372px;
 	}
-	.note {
-		flex: 1;
-	}
-	.picture {
-		position: relative;
-	}
-	.scrub {
-		display: flex;
-		gap: 10px;
-		align-items: center;
-		padding: 2px 16px;
-		border-block: 1px solid var(--rule);
-	}
 	.scrub label {
 		display: flex;
 		flex: 1;
@@ -377,23 +364,11 @@
 		flex: 1;
 		min-width: 0;
 	}
-	.below {
-		display: grid;
-		grid-template-columns: minmax(0, 1.45fr) minmax(0, 1fr);
-	}
 	.below section {
 		padding: 6px 14px;
 	}
 	.below section + section {
 		border-left: 1px solid var(--ink);
-	}
-	.side {
-		padding: 4px 16px 10px;
-	}
-	.rigs {
-		display: grid;
-		gap: 3px;
-		padding-bottom: 4px;
 	}
 	.rigs label {
 		display: flex;
@@ -404,22 +379,10 @@
 		flex: 1;
 		min-width: 0;
 	}
-	.empty {
-		grid-column: 1 / -1;
-		display: grid;
-		gap: 12px;
-		align-content: start;
-		justify-items: start;
-		padding: 16px;
-	}
 	.empty a {
 		text-decoration: underline;
 	}
 	@media (width < 56rem) {
-		.tank {
-			display: flex;
-			flex-direction: column;
-		}
 		.tank > :global(.screen-main),
 		.side {
 			display: contents;
@@ -433,27 +396,13 @@
 		.tank :global(.segment span) {
 			padding-inline: 2px;
 		}
-		.picture {
-			order: 1;
-		}
-		.scrub {
-			order: 2;
-		}
 		.side > :global(.crank) {
 			order: 3;
 			padding: 8px 16px;
 		}
-		.below {
-			order: 5;
-			grid-template-columns: minmax(0, 1fr);
-		}
 		.below section + section {
 			border-left: 0;
 			order: -1;
-		}
-		.rigs {
-			order: 4;
-			padding: 8px 16px;
 		}
 		.side > :global(.readings) {
 			order: 6;

@@ -78,7 +78,7 @@
 
 	<div class="title">
 		<h1>What is in front of me?</h1>
-		<span class="doing">
+		<span class="doing flex items-center gap-8">
 			<button class="button" type="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
 			<button class="button" type="button" onclick={() => app.begin(new Date().toISOString())}>New</button>
 			{#if app.record.readingId !== null}
@@ -86,11 +86,13 @@
 			{/if}
 			<button class="button">Keep</button>
 		</span>
-		<span class="place">
+		<span
+			class="place col-span-full flex items-center gap-8 phone:grid phone:grid-cols-[minmax(0,0.64fr)_minmax(0,1fr)]"
+		>
 			<label class="inline">
 				<span class="sr-only">Spot</span>
 				<select
-					class="field spot"
+					class="field w-164"
 					name="spotId"
 					value={app.record.spotId ?? ''}
 					onchange={(event) => app.moveTo(event.currentTarget.value || null)}
@@ -108,17 +110,17 @@
 			<label class="inline">
 				<span class="sr-only">Taken at, in the water’s own time</span>
 				<input
-					class="field clock"
+					class="field w-190"
 					type="datetime-local"
 					value={takenHere}
 					onchange={(event) => app.put({ takenAt: utcTime(event.currentTarget.value, zone) ?? app.takenAt })}
 				/>
 			</label>
 			<PastReadings />
-			<label class="inline grow">
+			<label class="inline min-w-60 flex-1">
 				<span class="sr-only">Name of the reading</span>
 				<input
-					class="field name"
+					class="field w-full"
 					name="name"
 					placeholder={app.usualName || 'name this reading'}
 					maxlength="120"
@@ -156,7 +158,7 @@
 			<section aria-labelledby="day">
 				<h2 id="day">A day for blades?</h2>
 				{#if verdict}
-					<p class="said">{SAID[verdict.blades]}</p>
+					<p class="text-xxl font-680">{SAID[verdict.blades]}</p>
 					<Gauge
 						low={-3}
 						high={6}
@@ -168,26 +170,26 @@
 							{ word: 'good', to: 6 }
 						]}
 					/>
-					<ul>
+					<ul class="grid gap-4 pt-4">
 						{#each verdict.reasons.slice(0, 2) as reason (reason)}<li>{reason}</li>{/each}
 					</ul>
 					{#if verdict.insteadTry.length > 0}<p>Rather: {verdict.insteadTry.join(', ')}.</p>{/if}
 				{:else}
-					<p class="wait">Press “What to tie on” for the verdict.</p>
+					<p class="text-ink-2">Press “What to tie on” for the verdict.</p>
 				{/if}
 			</section>
 			<section aria-labelledby="means">
 				<h2 id="means">What it means on the water</h2>
-				<ul>
-					{#each plan as item (item.claim)}<li class="item">
+				<ul class="grid gap-4 pt-4">
+					{#each plan as item (item.claim)}<li class="item grid grid-cols-[28px_1fr] gap-8">
 							<Strength of={item.strength} /><span>{item.text}</span>
 						</li>{/each}
-					{#each cautions as item (item.claim)}<li class="item caution">
+					{#each cautions as item (item.claim)}<li class="item grid grid-cols-[28px_1fr] gap-8 text-fails">
 							<span aria-hidden="true">▲</span><span>{item.text}</span>
 						</li>{/each}
 				</ul>
 			</section>
-			<section class="tie" aria-labelledby="tie">
+			<section class="grid content-start justify-items-start gap-8" aria-labelledby="tie">
 				<h2 id="tie">Tie on</h2>
 				{#if call && build}
 					<SmallRig {build} width={150} height={62} />
@@ -224,28 +226,6 @@
 		gap: 4px 8px;
 		padding: 4px 10px 4px 16px;
 	}
-	.doing,
-	.place {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-	}
-	.place {
-		grid-column: 1 / -1;
-	}
-	.grow {
-		flex: 1;
-		min-width: 60px;
-	}
-	.name {
-		width: 100%;
-	}
-	.spot {
-		width: 164px;
-	}
-	.clock {
-		width: 190px;
-	}
 	.notice {
 		grid-column: 1;
 		margin: 0 16px 6px;
@@ -267,34 +247,8 @@
 	.below section + section {
 		border-left: 1px solid var(--rule);
 	}
-	.said {
-		font-size: var(--t-xxl);
-		font-weight: 680;
-	}
-	ul {
-		display: grid;
-		gap: 4px;
-		padding-top: 4px;
-	}
-	.item {
-		display: grid;
-		grid-template-columns: 28px 1fr;
-		gap: 8px;
-	}
 	.item :global(svg) {
 		margin-top: 4px;
-	}
-	.caution {
-		color: var(--fails);
-	}
-	.tie {
-		display: grid;
-		gap: 8px;
-		justify-items: start;
-		align-content: start;
-	}
-	.wait {
-		color: var(--ink-2);
 	}
 	.fields {
 		contain: layout paint style;
@@ -314,10 +268,6 @@
 		.title {
 			grid-template-columns: 1fr;
 			padding: 6px 10px;
-		}
-		.place {
-			display: grid;
-			grid-template-columns: minmax(0, 0.64fr) minmax(0, 1fr);
 		}
 		.place :global(.field) {
 			width: 100%;

@@ -23,26 +23,26 @@
 	const figure = (value: number | undefined): string => (value === undefined ? '' : value.toFixed(1));
 </script>
 
-<article class="build-sheet">
+<article class="build-sheet max-w-1100 px-16 pt-10 pb-24">
 	{#if !build}
 		<h1>How do I build it?</h1>
 		<p>No rig is on the bench. <a href={resolve('/bench')}>Go to the bench</a></p>
 	{:else}
-		<header>
+		<header class="flex items-baseline gap-14 border-b border-b-ink pb-6 phone:flex-wrap">
 			<h1>{name}</h1>
 			<p>{rigName(build.rig)}, {ouncesText(build.rig.weightOz)} oz, swims to the left</p>
-			<span class="doing">
+			<span class="doing flex gap-6">
 				<a class="button" href={resolve('/bench')}>Back to the bench</a>
 				<button class="button button-amber" onclick={() => window.print()}>Print</button>
 			</span>
 		</header>
-		<div class="life">
+		<div class="life overflow-x-auto px-0 py-10">
 			<!-- Our own figures and colours; the name is escaped where the document is written. -->
 			<!-- eslint-disable-next-line svelte/no-at-html-tags -->
 			{@html markup}
 			<p>Life-size at 100 %: the bar is {BAR_MM} mm. Print without fitting to the page.</p>
 		</div>
-		<div class="below">
+		<div class="below grid grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] gap-20 text-s phone:grid-cols-[1fr]">
 			<ol class="steps" aria-label="Steps">
 				{#each steps as step, at (step.title)}
 					<li>
@@ -54,15 +54,24 @@
 					<li><strong>{mod.title}</strong> {mod.steps.join(' ')}</li>
 				{/each}
 			</ol>
-			<div class="parts">
-				<table>
-					<thead><tr><th scope="col">Part</th><th scope="col">mm</th><th scope="col">g</th></tr></thead>
+			<div class="grid content-start gap-6">
+				<table class="w-full border-collapse">
+					<thead
+						><tr
+							><th class="border-b border-b-rule px-3 py-1 text-left font-620" scope="col">Part</th><th
+								class="border-b border-b-rule px-3 py-1 text-left font-620"
+								scope="col">mm</th
+							><th class="border-b border-b-rule px-3 py-1 text-left font-620" scope="col">g</th></tr
+						></thead
+					>
 					<tbody>
 						{#each parts as placed (placed.slot)}
 							<tr>
-								<th scope="row">{slotWord(placed.slot, build)} <span>{partWords(placed, build)}</span></th>
-								<td class="figure">{figure(placed.part.figures.lengthMm?.value)}</td>
-								<td class="figure"
+								<th class="border-b border-b-rule px-3 py-1 text-left font-620" scope="row"
+									>{slotWord(placed.slot, build)} <span>{partWords(placed, build)}</span></th
+								>
+								<td class="figure border-b border-b-rule px-3 py-1">{figure(placed.part.figures.lengthMm?.value)}</td>
+								<td class="figure border-b border-b-rule px-3 py-1"
 									>{placed.part.figures.massG ? figure(placed.part.figures.massG.value * placed.count) : ''}</td
 								>
 							</tr>
@@ -85,27 +94,8 @@
 </article>
 
 <style>
-	.build-sheet {
-		padding: 10px 16px 24px;
-		max-width: 1100px;
-	}
-	header {
-		display: flex;
-		gap: 14px;
-		align-items: baseline;
-		padding-bottom: 6px;
-		border-bottom: 1px solid var(--ink);
-	}
 	header p {
 		flex: 1;
-	}
-	.doing {
-		display: flex;
-		gap: 6px;
-	}
-	.life {
-		padding: 10px 0;
-		overflow-x: auto;
 	}
 	.life :global(svg) {
 		background: #fff;
@@ -113,12 +103,6 @@
 	}
 	.life p {
 		color: var(--ink-2);
-		font-size: var(--t-s);
-	}
-	.below {
-		display: grid;
-		grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-		gap: 20px;
 		font-size: var(--t-s);
 	}
 	.steps {
@@ -135,26 +119,8 @@
 	.steps .figure {
 		color: var(--amber-ink);
 	}
-	.parts {
-		display: grid;
-		align-content: start;
-		gap: 6px;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th {
-		text-align: left;
-		font-weight: 620;
-	}
 	tbody th span {
 		font-weight: 450;
-	}
-	td,
-	th {
-		padding: 1px 3px;
-		border-bottom: 1px solid var(--rule);
 	}
 	td,
 	thead th + th {
@@ -166,12 +132,6 @@
 		margin-bottom: 3px;
 	}
 	@media (width < 56rem) {
-		header {
-			flex-wrap: wrap;
-		}
-		.below {
-			grid-template-columns: 1fr;
-		}
 		.steps {
 			column-count: 1;
 		}

@@ -154,7 +154,7 @@
 	<div class="screen-title">
 		<h1 class="phone-voiced">Where, in this hour?</h1>
 		<Views />
-		<p class="say" role="status">
+		<p class="flex-1" role="status">
 			{#if failed}{failed}
 			{:else if weather?.thunder}Thunder at {clock(weather.at)}: off the water.
 			{:else if best && weather}<strong>{best.name}</strong> at {clock(weather.at)}, wind from the {compass(
@@ -165,7 +165,7 @@
 	</div>
 	<div class="screen-main">
 		{#if water && weather}
-			<div class="when">
+			<div class="when flex items-center gap-12 px-14 py-6">
 				<label>Hour <input class="slide" type="range" min="0" max={hours.length - 1} bind:value={hour} /></label>
 				<output class="figure">{clock(weather.at)}</output>
 				<span class="quiet">{date.format(Date.parse(weather.at))}, {spoken(weather.sky, 'sky')}</span>
@@ -186,12 +186,12 @@
 					onmark={(id) => (marked = marked === id ? null : id)}
 				/>
 			{:else}
-				<p class="pad">No spot of {water.name} says where it lies: bring in a map file, beside.</p>
+				<p class="px-14 py-8 text-s">No spot of {water.name} says where it lies: bring in a map file, beside.</p>
 			{/if}
-			<section class="block" aria-label="The day’s way">
-				<h2 class="block-title">The day’s way</h2>
+			<section class="passage" aria-label="The day’s way">
+				<h2 class="passage-title">The day’s way</h2>
 				<RouteBar stops={route} {nameOf} {clock} onmove={(spots) => day.settle(spots)} />
-				<ol class="way">
+				<ol class="flex flex-wrap gap-x-22 gap-y-4">
 					{#each route as { spot, from, to, travelMin } (from)}
 						<li>
 							<strong class="figure">{clock(from)}–{clock(to)}</strong>
@@ -205,15 +205,15 @@
 					<button class="button" onclick={() => day.unsettle()}>Let the plan choose the places again</button>
 				{/if}
 			</section>
-		{:else}<p class="pad">Keep a water with spots first; places are ranked over them.</p>{/if}
+		{:else}<p class="px-14 py-8 text-s">Keep a water with spots first; places are ranked over them.</p>{/if}
 	</div>
 	<div class="screen-side">
-		<section class="block" aria-label="Your places in this hour">
+		<section class="passage" aria-label="Your places in this hour">
 			<h2>Your places in this hour</h2>
 			<PlaceList {ranked} units={app.units} {marked} onmark={(id) => (marked = marked === id ? null : id)} />
 		</section>
 		{#if chart}
-			<section class="block" aria-label="Worth a look">
+			<section class="passage" aria-label="Worth a look">
 				<h2>Worth a look <span class="quiet">by outline, soundings, weed and timber</span></h2>
 				<ul class="worth">
 					{#each proposals ?? [] as one (`${one.kind}${one.eastM}`)}
@@ -231,7 +231,7 @@
 			</section>
 		{/if}
 		{#if water && (chart || !held)}<MapFiles {water} {chart} {written} ontake={take} />{/if}
-		<p class="quiet foot">
+		<p class="quiet px-14 py-8 text-s">
 			Depths and distances in {distance.unit}. Fetch is straight into the wind to the first shore, waves by a formula
 			for deep water, shade by bank height and sun. A chart for fishing, not for finding your way.
 		</p>
@@ -241,15 +241,6 @@
 <style>
 	.places {
 		--beside: 420px;
-	}
-	.say {
-		flex: 1;
-	}
-	.when {
-		display: flex;
-		gap: 12px;
-		align-items: center;
-		padding: 6px 14px;
 	}
 	.when label {
 		display: flex;
@@ -261,16 +252,6 @@
 		flex: 1;
 		min-height: 44px;
 		accent-color: var(--amber);
-	}
-	.pad,
-	.foot {
-		padding: 8px 14px;
-		font-size: var(--t-s);
-	}
-	.way {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 22px;
 	}
 	.worth li {
 		display: flex;

@@ -39,14 +39,14 @@
 		<p class="quiet">
 			kept {timeText(record.keptAt, zone)}{place ? `, ${place.spot.name}, ${place.water.name}` : ''}
 		</p>
-		<span class="doing">
+		<span class="ml-auto flex gap-6">
 			<a class="button" href={resolve('/kept')}>All that is kept</a>
 			{#if called}<button class="button" onclick={() => app.bench.take(called.rig)}>Take in hand</button>{/if}
 		</span>
 	</div>
 	<div class="screen-main">
 		{#if called && drawing}
-			<section class="block" aria-label="The lure">
+			<section class="passage" aria-label="The lure">
 				<h2>{rigName(called.rig)}, {ouncesText(called.rig.weightOz)} oz</h2>
 				<div class="lure">
 					<RigDrawing {drawing} {scale} />
@@ -67,26 +67,26 @@
 		{/if}
 	</div>
 	<div class="screen-side">
-		<section class="block" aria-label="The water">
+		<section class="passage" aria-label="The water">
 			<h2>The water, as it was read</h2>
 			<dl>
 				{#each lines as { title, value } (title)}<div>
-						<dt>{title}</dt>
+						<dt class="flex-[0_0_110px] text-ink-2">{title}</dt>
 						<dd>{value}</dd>
 					</div>{/each}
 			</dl>
 		</section>
 		{#if others.length > 0}
-			<section class="block" aria-label="What else was called">
+			<section class="passage" aria-label="What else was called">
 				<h2>What else was called</h2>
 				<ul>
-					{#each others as { rig }, at (at)}<li>
+					{#each others as { rig }, at (at)}<li class="border-b border-b-rule py-4">
 							{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {skirtText(rig)}
 						</li>{/each}
 				</ul>
 			</section>
 		{/if}
-		<section class="block" aria-label="The cast">
+		<section class="passage" aria-label="The cast">
 			<h2>The cast</h2>
 			<Plan plan={answer.plan} />
 		</section>
@@ -94,11 +94,6 @@
 </div>
 
 <style>
-	.doing {
-		display: flex;
-		gap: 6px;
-		margin-left: auto;
-	}
 	.lure {
 		display: flex;
 		flex-wrap: wrap;
@@ -113,14 +108,6 @@
 		display: flex;
 		gap: 12px;
 		padding: 3px 0;
-		border-bottom: 1px solid var(--rule);
-	}
-	dt {
-		flex: 0 0 110px;
-		color: var(--ink-2);
-	}
-	li {
-		padding: 4px 0;
 		border-bottom: 1px solid var(--rule);
 	}
 </style>

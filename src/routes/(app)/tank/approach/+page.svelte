@@ -96,11 +96,11 @@
 		<Views />
 	</div>
 	{#if !rig}
-		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
+		<p class="empty p-16">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
 			{#if chosen && most}
-				<p class="answer" role="status">
+				<p class="px-16 pt-6 pb-8" role="status">
 					<strong
 						>{turnedDeg === null ? 'Cast' : 'As turned:'} {wayText(chosen.angleDeg)}{bearing(chosen.angleDeg)}.</strong
 					>
@@ -124,8 +124,8 @@
 					{depth}
 					onchoose={(angle) => (turnedDeg = angle)}
 				/>
-			{:else}<p class="answer" role="status">The casts are being worked out.</p>{/if}
-			<div class="turn">
+			{:else}<p class="px-16 pt-6 pb-8" role="status">The casts are being worked out.</p>{/if}
+			<div class="turn flex flex-wrap items-center gap-x-18 gap-y-6 border-t border-t-rule px-14 py-4">
 				<label
 					>Turn the cast
 					<input
@@ -158,9 +158,9 @@
 			</div>
 		</div>
 		<div class="screen-side">
-			<section class="block" aria-label="The boat">
+			<section class="passage" aria-label="The boat">
 				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</h2>
-				<p class="label">Boat to bank <strong class="figure">{distance(outM)}</strong></p>
+				<p class="pt-6">Boat to bank <strong class="figure">{distance(outM)}</strong></p>
 				<Ruler
 					scale={{ low: shown.show(4), high: shown.show(Math.max(12, reading.castM)) }}
 					value={shown.show(outM)}
@@ -169,7 +169,7 @@
 					step={1}
 					onvalue={(value) => (outM = Math.max(2, shown.read(Math.round(value))))}
 				/>
-				<p class="inputs">
+				<p class="flex flex-wrap items-center gap-x-18 gap-y-6">
 					<CountField bind:seconds={countdownS} />
 					<span
 						>Stretch <FigureField
@@ -183,8 +183,8 @@
 					>
 				</p>
 			</section>
-			<section class="block" aria-label="Ways to cast">
-				<table class="listed">
+			<section class="passage" aria-label="Ways to cast">
+				<table class="listed text-s">
 					<thead
 						><tr
 							><th scope="col">Cast</th><th scope="col">far</th><th scope="col">an hour</th><th scope="col"
@@ -231,20 +231,6 @@
 	.approach {
 		--beside: 420px;
 	}
-	.turn,
-	.inputs {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px 18px;
-		align-items: center;
-	}
-	.answer {
-		padding: 6px 16px 8px;
-	}
-	.turn {
-		padding: 4px 14px;
-		border-top: 1px solid var(--rule);
-	}
 	.turn label {
 		display: flex;
 		flex: 1 1 14rem;
@@ -254,12 +240,6 @@
 	.turn input {
 		flex: 1;
 		min-height: 40px;
-	}
-	.label {
-		padding-top: 6px;
-	}
-	table {
-		font-size: var(--t-s);
 	}
 	th button {
 		text-align: left;
@@ -277,9 +257,6 @@
 	}
 	.screen-side p {
 		padding: 5px 0;
-	}
-	.empty {
-		padding: 16px;
 	}
 	.empty a {
 		text-decoration: underline;

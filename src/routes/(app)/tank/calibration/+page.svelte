@@ -69,15 +69,15 @@
 	<div class="screen-title">
 		<h1 class="sr-only">How does it really run?</h1>
 		<Views />
-		<span class="doing">
+		<span class="ml-auto">
 			<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
 		</span>
 	</div>
 	{#if !rig || !build}
-		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
+		<p class="empty p-16">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
-			<section class="block" aria-label="Measurements">
+			<section class="passage" aria-label="Measurements">
 				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz: what you measured</h2>
 				{#if others}<p class="notice">
 						This rig was measured with other blades ({kept?.blades}). With these it runs by the tables until it is
@@ -112,7 +112,7 @@
 			</section>
 		</div>
 		<div class="screen-side" aria-live="polite">
-			<section class="block" aria-label="What it says">
+			<section class="passage" aria-label="What it says">
 				<h2>What it says</h2>
 				{#if busy}<p class="quiet">It is being fitted.</p>
 				{:else if fitted}
@@ -152,12 +152,16 @@
 					</p>
 				{/if}
 			</section>
-			<section class="block" aria-label="How to measure">
+			<section class="passage" aria-label="How to measure">
 				<h2>How to measure well</h2>
 				<ul>
-					<li>Three falls tell more than one; take a depth of 2 m or more.</li>
-					<li>A count on a tight line is mostly the line’s: it tells less of the lure.</li>
-					<li>For lift, wind one cast slowly and one fast over the same bottom, and note where each first ticks.</li>
+					<li class="border-b border-b-rule">Three falls tell more than one; take a depth of 2 m or more.</li>
+					<li class="border-b border-b-rule">
+						A count on a tight line is mostly the line’s: it tells less of the lure.
+					</li>
+					<li class="border-b border-b-rule">
+						For lift, wind one cast slowly and one fast over the same bottom, and note where each first ticks.
+					</li>
 				</ul>
 			</section>
 		</div>
@@ -165,20 +169,11 @@
 </div>
 
 <style>
-	.doing {
-		margin-left: auto;
-	}
-	.empty {
-		padding: 16px;
-	}
 	.empty a {
 		text-decoration: underline;
 	}
 	.screen-side p,
 	li {
 		padding: 5px 0;
-	}
-	li {
-		border-bottom: 1px solid var(--rule);
 	}
 </style>

@@ -66,14 +66,18 @@
 		<Views />
 	</div>
 	{#if !rig}
-		<p class="empty">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
+		<p class="empty p-16">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
-			<section class="block" aria-label="The crank">
+			<section class="passage" aria-label="The crank">
 				<h2>The crank of {rigName(rig).toLowerCase()}, {ouncesText(rig.weightOz)} oz</h2>
 				<p class="row">
-					<span class="light" class:lit={crank && sounder.lit && !reduced.current} aria-hidden="true"></span>
-					<strong class="figure big">{turnsPerS.toFixed(2)}</strong> turns a second
+					<span
+						class="h-44 w-44 rounded-[50%] border-2 border-ink"
+						class:lit={crank && sounder.lit && !reduced.current}
+						aria-hidden="true"
+					></span>
+					<strong class="figure text-xxl">{turnsPerS.toFixed(2)}</strong> turns a second
 					<button class="button button-amber" aria-pressed={crank} onclick={() => (crank = !crank)}
 						>{crank ? 'Stop' : 'Beat of the crank'}</button
 					>
@@ -83,10 +87,10 @@
 					hand keeps it by itself.
 				</p>
 			</section>
-			<section class="block" aria-label="The blades">
+			<section class="passage" aria-label="The blades">
 				<h2>The blades</h2>
 				<p class="row">
-					<strong class="figure big">{beatHz.toFixed(1)}</strong> beats a second, ± a quarter
+					<strong class="figure text-xxl">{beatHz.toFixed(1)}</strong> beats a second, ± a quarter
 					<button class="button button-amber" aria-pressed={blades} onclick={() => (blades = !blades)}
 						>{blades ? 'Stop' : 'Beat of the blades'}</button
 					>
@@ -106,13 +110,14 @@
 							: 'The beat is gone and the line has no weight: a fish swims toward you with it. Wind fast until you feel it, then set.'}
 				</p>
 			</section>
-			<section class="block" aria-label="Drill">
+			<section class="passage" aria-label="Drill">
 				<h2>Drill</h2>
 				<p class="row">
 					<button class="button" aria-pressed={drill !== null} onclick={toggleDrill}
 						>{drill ? 'End the drill' : 'Begin a drill'}</button
 					>
-					{#if drill}<button class="button button-amber answer" onclick={answer}>It changed</button>{/if}
+					{#if drill}<button class="button button-amber min-h-64 min-w-[12rem]" onclick={answer}>It changed</button
+						>{/if}
 				</p>
 				<p class="quiet" role="status">
 					{#if drill}
@@ -123,7 +128,7 @@
 			</section>
 		</div>
 		<div class="screen-side">
-			<section class="block" aria-label="How it is told">
+			<section class="passage" aria-label="How it is told">
 				<h2>How it is told</h2>
 				<label class="tick"><input type="checkbox" bind:checked={muted} /> No sound: light and buzz alone</label>
 				<label class="tick"><input type="checkbox" bind:checked={dim} /> Screen dimmed</label>
@@ -145,28 +150,12 @@
 		align-items: center;
 		padding: 10px 0;
 	}
-	.big {
-		font-size: var(--t-xxl);
-	}
-	.light {
-		width: 44px;
-		height: 44px;
-		border: 2px solid var(--ink);
-		border-radius: 50%;
-	}
 	.lit {
 		background: var(--amber);
-	}
-	.answer {
-		min-width: 12rem;
-		min-height: 64px;
 	}
 	.dim {
 		background: #000;
 		color: #8d8d8d;
-	}
-	.empty {
-		padding: 16px;
 	}
 	.empty a {
 		text-decoration: underline;
