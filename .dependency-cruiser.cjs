@@ -27,7 +27,7 @@ const CORE = [
 /** What stands on the core, likewise. */
 const AROUND = ['core', 'forms', 'workers', 'client', 'ui'];
 const UI = [
-	'parts',
+	'controls',
 	'rig',
 	'section',
 	'reading',

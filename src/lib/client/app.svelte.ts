@@ -241,12 +241,11 @@ export class App {
 	/**
 	 * Moves some of the reading, as a hand does that has not let go: the same as a change, once it rests.
 	 *
-	 * @param how `follow` for a control that shows by itself where the hand is.
 	 * @returns What is wrong, or `null` when it was moved.
 	 */
-	move(patch: Partial<ParsedReading>, step: string, how: 'move' | 'follow' = 'move'): string | null {
+	move(patch: Partial<ParsedReading>, step: string): string | null {
 		const { wrong } = patched(this.record, patch);
-		if (wrong === null) this.slide[how](patch, step);
+		if (wrong === null) this.slide.move(patch, step);
 		return wrong;
 	}
 

@@ -43,6 +43,8 @@ async function deviceWithSeven(): Promise<Device> {
 
 /** Leaves the page: nothing more is sent from it. */
 const leave = (app: App): void => app.close();
+/** What a hand moves is shown in a task of its own. */
+const shown = () => new Promise((later) => setTimeout(later, 2));
 
 /** Until everything is told that can be. */
 async function told(app: App): Promise<void> {
@@ -285,6 +287,23 @@ describe('what the angler holds', () => {
 		expect(server.at('settings')?.record).toMatchObject({ units: 'imperial' });
 	});
 
+	it('is heard of on a page that was laid up before, once the server answers', async () => {
+		const writer = await page(new MemoryDevice());
+		writer.set({ units: 'imperial' });
+		await told(writer);
+		const late = await page(new MemoryDevice());
+		vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+		server.down = true;
+		await late.keeping.hear();
+		expect(late.keeping.changes).toBe(0);
+		server.down = false;
+		await vi.advanceTimersByTimeAsync(10_000);
+		expect(late.keeping.changes).toBe(1);
+		await vi.advanceTimersByTimeAsync(60_000);
+		expect(late.keeping.changes).toBe(1);
+		vi.useRealTimers();
+	});
+
 	it.each([413, 422])('that is refused with %i is shown, never counted as told', async (status) => {
 		const app = await page(new MemoryDevice());
 		server.refuse.push({ status, body: { error: { code: 'invalid', path: 'record', message: 'No.' } } });
@@ -352,6 +371,7 @@ describe('undo', () => {
 	it('takes back what a hand had just moved, whether it rested or not', async () => {
 		const app = await page(new MemoryDevice());
 		app.move({ bottomM: 4.5 }, 'drag bottomM');
+		await shown();
 		expect([app.inHand.complete.bottomM, app.reading.bottomM, app.canUndo]).toEqual([4.5, 3, true]);
 		app.undo();
 		expect([app.inHand.complete.bottomM, app.reading.bottomM, app.canUndo]).toEqual([3, 3, false]);
@@ -633,6 +653,7 @@ describe('any run of edits, losses of the line, reloads and two tabs', () => {
 						leave(app);
 						pair[event.tab] = await page(device);
 					}
+					await shown();
 					expect(pair[event.tab]!.inHand.complete.bottomM).toBe(model.value);
 				}
 				server.down = false;

@@ -18,6 +18,8 @@ import { newUuid } from './uuid';
 
 /** Pause (ms) after the last change of a document before the server is told. The device has it already. */
 const PAUSE_MS = 800;
+/** How often (ms) it is asked what was written elsewhere, until that is heard once. */
+const HEARS_MS = 10_000;
 
 /** A record that was deleted on a screen, until something else is. */
 interface Deletion {
@@ -60,6 +62,8 @@ export class Keeping {
 	changes = $state(0);
 	readonly #app: App;
 	#sequence = 0;
+	#hearing: ReturnType<typeof setTimeout> | undefined;
+	#closed = false;
 	readonly #timers: Record<string, ReturnType<typeof setTimeout>> = {};
 
 	constructor(app: App) {
@@ -108,17 +112,28 @@ export class Keeping {
 		for (const document of this.#app.documents) if (document.untold) this.told(document);
 	}
 
-	/** Tries again to send what waits, and asks what was written elsewhere. */
-	async look(): Promise<void> {
+	/**
+	 * Tries again to send what waits, and asks what was written elsewhere.
+	 *
+	 * @returns Whether that was heard.
+	 */
+	async look(): Promise<boolean> {
 		await this.outbox?.flush();
 		for (let more = true; more;) {
 			const heard = await server.changesSince(this.#sequence);
-			if (!heard) return;
+			if (!heard) return false;
 			more = heard.more;
 			this.#sequence = heard.sequence;
 			if (heard.changes.length > 0) this.changes++;
 		}
 		await this.#app.tally.catchUp(server.changesSince);
+		return true;
+	}
+
+	/** Looks until it hears once: a page may be one that was laid up before, where the server was too slow to send it. */
+	async hear(): Promise<void> {
+		clearTimeout(this.#hearing);
+		if (!(await this.look()) && !this.#closed) this.#hearing = setTimeout(() => void this.hear(), HEARS_MS);
 	}
 
 	/** Tells a document a moment after it has stopped changing. */
@@ -336,6 +351,8 @@ export class Keeping {
 	}
 
 	close(): void {
+		this.#closed = true;
+		clearTimeout(this.#hearing);
 		for (const timer of Object.values(this.#timers)) clearTimeout(timer);
 		this.outbox?.close();
 	}

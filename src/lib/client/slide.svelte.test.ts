@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Slide } from './slide.svelte';
 
@@ -10,8 +11,10 @@ describe('what a hand is moving', () => {
 		return { change, slide: new Slide(change) };
 	};
 
-	it('is shown at once and changed once the hand rests', () => {
+	it('is shown from its first place on, in the very task where that is quick, and changed once the hand rests', () => {
 		const { change, slide } = held();
+		slide.move({ bottomM: 3.1 }, 'bottom');
+		vi.advanceTimersByTime(1);
 		for (const bottomM of [3, 2.9, 2.8]) {
 			slide.move({ bottomM }, 'bottom');
 			expect(slide.patch).toEqual({ bottomM });
@@ -33,20 +36,32 @@ describe('what a hand is moving', () => {
 		expect(change.mock.calls).toEqual([[{ bottomM: 2, fishToM: 3 }, 'bottom']]);
 	});
 
-	it('comes in a task of its own after a control that shows the hand itself, the last place of several', () => {
+	/** Shown by something that takes so long for each place. */
+	const slow = (slide: Slide, ms: number) =>
+		$effect.root(() => {
+			$effect(() => {
+				if (slide.patch) vi.advanceTimersByTime(ms);
+			});
+		});
+
+	it('comes in a task of its own where showing takes long, the last place of several', () => {
 		const { change, slide } = held();
-		slide.follow({ bottomM: 3 }, 'bottom');
-		slide.follow({ bottomM: 2 }, 'bottom');
-		expect([slide.busy, slide.patch]).toEqual([true, null]);
+		const end = slow(slide, 20);
+		slide.move({ bottomM: 4 }, 'bottom');
+		vi.advanceTimersByTime(1);
+		slide.move({ bottomM: 3 }, 'bottom');
+		slide.move({ bottomM: 2 }, 'bottom');
+		expect([slide.busy, slide.patch]).toEqual([true, { bottomM: 4 }]);
 		vi.advanceTimersByTime(1);
 		expect(slide.patch).toEqual({ bottomM: 2 });
 		vi.advanceTimersByTime(300);
 		expect(change.mock.calls).toEqual([[{ bottomM: 2 }, 'bottom']]);
+		end();
 	});
 
 	it('is not shown any more when it lands before it came', () => {
 		const { change, slide } = held();
-		slide.follow({ bottomM: 3 }, 'bottom');
+		slide.move({ bottomM: 3 }, 'bottom');
 		slide.land();
 		vi.runAllTimers();
 		expect([slide.busy, slide.patch]).toEqual([false, null]);
@@ -58,6 +73,7 @@ describe('what a hand is moving', () => {
 		slide.move({ bottomM: 3 }, 'bottom');
 		slide.move({ visibilityM: 1 }, 'seen');
 		expect(change.mock.calls).toEqual([[{ bottomM: 3 }, 'bottom']]);
+		vi.advanceTimersByTime(1);
 		expect(slide.patch).toEqual({ visibilityM: 1 });
 	});
 });

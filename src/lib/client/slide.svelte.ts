@@ -1,3 +1,4 @@
+import { flushSync } from 'svelte';
 import type { ParsedReading } from '$lib/core/schema/reading';
 
 type Patch = Partial<ParsedReading>;
@@ -7,6 +8,8 @@ type Patch = Partial<ParsedReading>;
  * it is changed at once when the hand lets go.
  */
 const RESTS_MS = 250;
+/** Longest (ms) that what is moved may take to be shown and still leave the browser time to paint it in the same frame. */
+const QUICK_MS = 6;
 
 /** What a hand is moving, and by which control. */
 interface Moved {
@@ -23,6 +26,8 @@ export class Slide {
 	/** The same, or a place further on that is about to be shown. */
 	#latest: Moved | null = null;
 	#busy = $state(false);
+	/** Not until it was seen to be: the first place of all draws most anew. */
+	#quick = false;
 	readonly #change: (patch: Patch, step: string) => void;
 	#rest: ReturnType<typeof setTimeout> | undefined;
 	#coming: ReturnType<typeof setTimeout> | undefined;
@@ -42,18 +47,14 @@ export class Slide {
 		return this.#shown?.patch ?? null;
 	}
 
+	/**
+	 * Shows what is moved: at once where that is quick, else in a task of its own, so that a slow device never has to show
+	 * and paint in one.
+	 */
 	move(patch: Patch, step: string): void {
 		this.#take(patch, step);
-		this.#show();
-	}
-
-	/**
-	 * The same for a control that shows by itself where the hand is: all that hangs on it comes in a task of its own, so
-	 * that the two never hold up a frame together.
-	 */
-	follow(patch: Patch, step: string): void {
-		this.#take(patch, step);
-		this.#coming ??= setTimeout(() => this.#show());
+		if (this.#quick) this.#show();
+		else this.#coming ??= setTimeout(() => this.#show());
 	}
 
 	/** Changes what was moved. */
@@ -63,7 +64,9 @@ export class Slide {
 		if (!moved) return;
 		this.#latest = null;
 		this.#busy = false;
-		this.#show();
+		clearTimeout(this.#coming);
+		this.#coming = undefined;
+		this.#shown = null;
 		this.#change(moved.patch, moved.step);
 	}
 
@@ -78,6 +81,9 @@ export class Slide {
 	#show(): void {
 		clearTimeout(this.#coming);
 		this.#coming = undefined;
+		const begun = performance.now();
 		this.#shown = this.#latest;
+		flushSync();
+		this.#quick = performance.now() - begun <= QUICK_MS;
 	}
 }

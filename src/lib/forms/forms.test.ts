@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readingSchema, type ParsedReading } from '$lib/core/schema/reading';
 import { UNIT_SYSTEMS } from '$lib/core/records/schemas';
 import { anyReading } from '$lib/core/testing/arbitraries';
-import { shareOf, ticksOf, valueAt } from '../ui/parts/scale';
+import { shareOf, ticksOf, valueAt } from '../ui/controls/scale';
 import { CHOICES, FIGURES } from './fields';
 import { readingFromForm } from './readingForm';
 import { localTime, utcTime } from '../ui/time';

@@ -16,19 +16,19 @@ let newestMap = 0;
 let newestChanges = 0;
 
 /** Tells what a generator finds in slices, until it ends or is no longer the newest. */
-async function told<T>(found: Iterable<T>, isNewest: () => boolean, tell: (part: T[]) => void): Promise<boolean> {
-	let part: T[] = [];
+async function told<T>(found: Iterable<T>, isNewest: () => boolean, tell: (slice: T[]) => void): Promise<boolean> {
+	let slice: T[] = [];
 	let begun = performance.now();
 	for (const one of found) {
-		part.push(one);
+		slice.push(one);
 		if (performance.now() - begun < SLICE_MS) continue;
-		tell(part);
-		part = [];
+		tell(slice);
+		slice = [];
 		await breath();
 		if (!isNewest()) return false;
 		begun = performance.now();
 	}
-	tell(part);
+	tell(slice);
 	return true;
 }
 

@@ -35,6 +35,7 @@
 		const { Work } = await import('$lib/client/work');
 		app.work = new Work();
 		await opening;
+		void app.keeping.hear();
 		layUpLater();
 	}
 

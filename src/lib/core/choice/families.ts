@@ -19,8 +19,8 @@ const REASONS_MAX = 6;
 const LOCKED_OUT = 'What is locked leaves none of it.';
 const NOT_OWNED = 'What is locked and what the tray holds leave none of it.';
 
-/** A family's standing by the best of its rigs, running or on paper. */
-function standing(
+/** Where a family stands by the best of its rigs, running or on paper. */
+function answerOf(
 	family: Family,
 	reasons: readonly Reason[],
 	rest: Pick<FamilyAnswer, 'best' | 'barred'>
@@ -49,7 +49,7 @@ function onPaper(
 	const reasons = reasonsFor(judgements.about(best.find.space), best.find.space, best.find.assignment);
 	const locked = searches.length > 0 ? null : bounded ? NOT_OWNED : LOCKED_OUT;
 	const barred = limitOf(family, reading) ?? locked ?? best.search.lacks(best.find.assignment);
-	return standing(family, reasons, { best: null, barred });
+	return answerOf(family, reasons, { best: null, barred });
 }
 
 /** A family that locks leave nothing of, as it would be without them. */
@@ -81,7 +81,7 @@ export function familiesOf(
 		}
 		const place = called.indexOf(find);
 		const reasons = reasonsFor(judgements.about(find.space), find.space, find.assignment);
-		return standing(family, reasons, { best: place < 0 ? null : place, barred: null });
+		return answerOf(family, reasons, { best: place < 0 ? null : place, barred: null });
 	});
 	const score = ({ points, conflicts }: FamilyAnswer): number => points + conflicts;
 	return answers.sort((a, b) => Number(a.barred !== null) - Number(b.barred !== null) || score(b) - score(a));

@@ -30,7 +30,7 @@ export interface Judgement extends Speaking {
 const readsWater = (claim: Claim): boolean => claim.relation !== undefined && RELATIONS[claim.relation].readsWater;
 
 /** What a claim could say about a space, whatever the water. */
-interface Standing {
+interface Entry {
 	readonly claim: Claim;
 	readonly table: FitTable;
 	readonly most: number;
@@ -38,7 +38,7 @@ interface Standing {
 	readonly common: boolean;
 }
 
-type Book = ReadonlyMap<Space, readonly Standing[]>;
+type Book = ReadonlyMap<Space, readonly Entry[]>;
 
 /** Whether two spaces ask a relation about the very same parts, so that one table serves both. */
 function sameParts(rule: RelationRule, a: Space, b: Space): boolean {
@@ -78,7 +78,7 @@ const familySize = (family: Family): number => SPACES.filter((space) => space.fa
 
 /** The tables of some claims in every space, each with the best fit that its family has to offer. */
 function writeBook(claims: readonly Claim[], needs: Needs): Book {
-	const book = new Map<Space, Standing[]>(SPACES.map((space) => [space, []]));
+	const book = new Map<Space, Entry[]>(SPACES.map((space) => [space, []]));
 	for (const claim of claims) {
 		const tables = tablesOf(claim, needs);
 		for (const family of FAMILIES) {
@@ -99,7 +99,7 @@ const plainReading = completeReading(readingSchema.parse(PLAIN));
 let stillBook: Book | null = null;
 
 /** Tables that no reading changes, made when first needed: they depend on the catalogue and the claim base alone. */
-function standing(): Book {
+function still(): Book {
 	stillBook ??= writeBook(
 		SCORES.filter((claim) => !readsWater(claim)),
 		needsOf(plainReading, {})
@@ -108,14 +108,14 @@ function standing(): Book {
 }
 
 /** Makes what the claims say of the catalogue, whatever the water. */
-export const prepareJudging = (): void => void standing();
+export const prepareJudging = (): void => void still();
 
 /** The variables of every table that a claim of the base may ever make in a space. */
 export function scopesOf(space: Space): (readonly number[])[] {
 	const needs = needsOf(plainReading, {});
 	const watery = WATERY.flatMap((claim) => relationTable(space, claim, RELATIONS[claim.relation!], needs) ?? []);
-	const still = standing().get(space)!;
-	return [...still.map(({ table }) => table), ...watery].map(({ variables }) => variables);
+	const entries = still().get(space)!;
+	return [...entries.map(({ table }) => table), ...watery].map(({ variables }) => variables);
 }
 
 /** All that the speaking claims say about every space of rigs. */
@@ -153,14 +153,14 @@ export class Judgements {
 	about(space: Space): readonly Judgement[] {
 		let judgements = this.#about.get(space);
 		if (!judgements) {
-			const standings = [...standing().get(space)!, ...this.#own.get(space)!];
-			judgements = standings.flatMap((entry) => this.#judgementOf(space.family, entry) ?? []);
+			const entries = [...still().get(space)!, ...this.#own.get(space)!];
+			judgements = entries.flatMap((entry) => this.#judgementOf(space.family, entry) ?? []);
 			this.#about.set(space, judgements);
 		}
 		return judgements;
 	}
 
-	#judgementOf(family: Family, { claim, table, most, tier, common }: Standing): Judgement | null {
+	#judgementOf(family: Family, { claim, table, most, tier, common }: Entry): Judgement | null {
 		const known = common ? this.#common.get(claim) : undefined;
 		if (known) return known;
 		const spoken = this.hearing.in(family, claim);

@@ -195,9 +195,9 @@ export function flashOf(target: Target, scene: Scene): Flash {
 	const window = spectrum((at) => target.reflects[at]! * field.lw[at]! * here[at]!);
 	const seeing = new Seeing(scene, 'side', window, target.sizeM);
 	const solid = 2 * Math.PI * (2 * target.facets) ** 2;
-	const part = target.facets > HAMMERED_FROM ? HAMMERED_LOSS : SMOOTH_LOSS;
+	const loss = target.facets > HAMMERED_FROM ? HAMMERED_LOSS : SMOOTH_LOSS;
 	const sun = spectrum((at) => {
-		const left = Math.exp((-(water.absorbs[at]! + part * water.backscatters[at]!) * depthM) / sky.beamCosine);
+		const left = Math.exp((-(water.absorbs[at]! + loss * water.backscatters[at]!) * depthM) / sky.beamCosine);
 		return (target.reflects[at]! * (sky.beam / sky.beamCosine) * under[at]! * left) / solid;
 	});
 	const behind = behindOf(scene, 'side');

@@ -71,7 +71,7 @@ export function estimated(rgb: string): Spectrum {
 		) as Three[];
 		const step = solved(rows, left);
 		let share = 1;
-		const at = (part: number): Three => now.map((value, i) => value + part * step[i]!) as Three;
+		const at = (far: number): Three => now.map((value, i) => value + far * step[i]!) as Three;
 		while (share > 1e-4 && size(missing(at(share), wanted)) > size(left)) share /= 2;
 		now = at(share);
 	}

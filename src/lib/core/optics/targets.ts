@@ -133,12 +133,12 @@ const dull = (recipe: Recipe): Target => ({
 });
 
 /** Strands beside each other: what they throw back and glow by their share of the area. */
-export function mixed(parts: readonly (readonly [Target, number])[]): Target {
+export function mixed(strands: readonly (readonly [Target, number])[]): Target {
 	const mean = (of: (target: Target) => Spectrum): Spectrum =>
-		spectrum((at) => parts.reduce((sum, [target, share]) => sum + share * of(target)[at]!, 0));
-	const glowing = parts.filter(([target]) => target.glow !== null);
+		spectrum((at) => strands.reduce((sum, [target, share]) => sum + share * of(target)[at]!, 0));
+	const glowing = strands.filter(([target]) => target.glow !== null);
 	return {
-		...parts[0]![0],
+		...strands[0]![0],
 		reflects: mean(({ reflects }) => reflects),
 		passes: mean(({ passes }) => passes),
 		// One dye is known that glows: what it gives is the same in every strand.
@@ -153,7 +153,7 @@ export function mixed(parts: readonly (readonly [Target, number])[]): Target {
 
 const dullOf = (name: string): Target | null => {
 	const mix = MIXES[name];
-	if (mix) return mixed(mix.map(([part, share]) => [dull(RECIPES[part]), share]));
+	if (mix) return mixed(mix.map(([strand, share]) => [dull(RECIPES[strand]), share]));
 	return name in RECIPES ? dull(RECIPES[name as Name]) : null;
 };
 

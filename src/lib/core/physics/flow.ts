@@ -95,21 +95,21 @@ export class Flow {
 export function shareBetween(flow: Flow, rangeM: number, depthM: number, fromM: number, toM: number): number {
 	const mark = Math.min(MARKS - 1.001, Math.max(0, rangeM - NEAREST_MARK_M));
 	const whole = Math.floor(mark);
-	const part = mark - whole;
+	const fraction = mark - whole;
 	const { depthsM } = flow;
 	// The paths above and below the lure where the winding begins.
 	let [low, high] = [0, PATHS - 1];
 	while (high - low > 1) {
 		const middle = (low + high) >> 1;
 		const at = flow.at(middle, whole + 1) + whole;
-		if (depthsM[at]! + part * (depthsM[at + 1]! - depthsM[at]!) < depthM) low = middle;
+		if (depthsM[at]! + fraction * (depthsM[at + 1]! - depthsM[at]!) < depthM) low = middle;
 		else high = middle;
 	}
 	const first = flow.at(low, whole + 1);
 	const upper = first + whole;
 	const lower = flow.at(high, whole + 1) + whole;
-	const above = depthsM[upper]! + part * (depthsM[upper + 1]! - depthsM[upper]!);
-	const below = depthsM[lower]! + part * (depthsM[lower + 1]! - depthsM[lower]!);
+	const above = depthsM[upper]! + fraction * (depthsM[upper + 1]! - depthsM[upper]!);
+	const below = depthsM[lower]! + fraction * (depthsM[lower + 1]! - depthsM[lower]!);
 	const share = Math.min(1, Math.max(0, (depthM - above) / (below - above || 1)));
 	let inside = 0;
 	for (let at = first, end = first + whole; at <= end; at++) {

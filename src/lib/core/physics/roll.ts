@@ -3,7 +3,7 @@ import type { BladeModel } from './blade';
 import { buoyancy, type Lure } from './lure';
 
 /** What of a lure decides when it rolls. */
-export type Standing = Pick<Lure, 'engine' | 'headKg' | 'keelKg'> & {
+export type Balanced = Pick<Lure, 'engine' | 'headKg' | 'keelKg'> & {
 	readonly rig: Pick<Lure['rig'], 'family' | 'trailer'>;
 };
 
@@ -25,7 +25,7 @@ interface Balance {
 	readonly righting: number;
 }
 
-function spinnerbait({ engine, keelKg, rig }: Standing, armM: number, kinkRad: number): Balance {
+function spinnerbait({ engine, keelKg, rig }: Balanced, armM: number, kinkRad: number): Balance {
 	if (engine.kind !== 'blades') throw new RangeError('A spinnerbait carries turning blades.');
 	const rise = armM * ARM_RISE;
 	const { front, rear, wake } = engine;
@@ -38,13 +38,13 @@ function spinnerbait({ engine, keelKg, rig }: Standing, armM: number, kinkRad: n
 	return { upset: SIDE * (front ? together : back) + crooked, righting: GRAVITY_MPS2 * (keelKg * 0.03 - top) };
 }
 
-function underspin({ engine, headKg }: Standing): Balance {
+function underspin({ engine, headKg }: Balanced): Balance {
 	if (engine.kind !== 'blades') throw new RangeError('An underspin carries a turning blade.');
 	const blades = engine.rear.massKg * buoyancy(DENSITY_KGM3.brass);
 	return { upset: SIDE * sideArea(engine.rear) * 0.025, righting: GRAVITY_MPS2 * (headKg * 0.012 + blades * 0.025) };
 }
 
-function balance(lure: Standing, armM: number, kinkRad: number): Balance {
+function balance(lure: Balanced, armM: number, kinkRad: number): Balance {
 	const { engine, keelKg, headKg } = lure;
 	if (engine.kind === 'propeller') {
 		const top = engine.massKg * buoyancy(DENSITY_KGM3.aluminium) * 0.022;
@@ -64,7 +64,7 @@ function balance(lure: Standing, armM: number, kinkRad: number): Balance {
  * @param kinkRad How crooked the trailer sits, rad.
  * @returns 0 when it cannot stand at all, `null` when nothing upsets it.
  */
-export function rollMps(lure: Standing, armM: number, kinkRad = 0): number | null {
+export function rollMps(lure: Balanced, armM: number, kinkRad = 0): number | null {
 	const { upset, righting } = balance(lure, armM, kinkRad);
 	if (righting <= 0) return 0;
 	if (upset <= 0) return null;

@@ -222,16 +222,16 @@ export type When =
 	Word | { readonly all: readonly When[] } | { readonly any: readonly When[] } | { readonly not: When };
 
 /** Joined by "and" or "with": the least counts. */
-export const all = (...parts: When[]): When => ({ all: parts });
+export const all = (...conditions: When[]): When => ({ all: conditions });
 /** A list of alternatives: the most counts. */
-export const any = (...parts: When[]): When => ({ any: parts });
+export const any = (...conditions: When[]): When => ({ any: conditions });
 /** The opposite of a condition. */
-export const not = (part: When): When => ({ not: part });
+export const not = (condition: When): When => ({ not: condition });
 
 /** How far a condition holds in a reading, from 0 (not at all) to 1. */
 export function holds(when: When, reading: Reading): number {
 	if (typeof when === 'string') return WORDS[when](reading);
 	if ('not' in when) return 1 - holds(when.not, reading);
-	if ('all' in when) return Math.min(...when.all.map((part) => holds(part, reading)));
-	return Math.max(...when.any.map((part) => holds(part, reading)));
+	if ('all' in when) return Math.min(...when.all.map((condition) => holds(condition, reading)));
+	return Math.max(...when.any.map((condition) => holds(condition, reading)));
 }

@@ -40,7 +40,7 @@ export class InputFailure extends Error {
 
 	/** The same refusal with a leading path segment, as for an item of a batch. */
 	under(segment: string | number): InputFailure {
-		const path = [String(segment), this.failure.path].filter((part) => part !== '').join('.');
+		const path = [String(segment), this.failure.path].filter((step) => step !== '').join('.');
 		return new InputFailure({ ...this.failure, path });
 	}
 }

@@ -5,7 +5,7 @@
 	import type { Pose } from '$lib/core/geometry/lay';
 	import type { Build } from '$lib/core/schema/build';
 	import { KG_PER_OZ } from '$lib/core/base/units';
-	import Segment from '../parts/Segment.svelte';
+	import Segment from '../controls/Segment.svelte';
 	import Calibrate from './Calibrate.svelte';
 	import Picture from './Picture.svelte';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
 	import { partsOf } from '$lib/core/build/partsOf';
 	import { describeBuild, partWords, slotWord } from '$lib/core/naming/partNames';
 	import { drawExploded } from '$lib/core/drawing/exploded';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { download } from '../parts/download';
+	import { download } from '../controls/download';
 	import { describeBuild } from '$lib/core/naming/partNames';
 	import { changedSince, rigRecordOf } from '$lib/core/records/rigRecord';
 	import { InputFailure } from '$lib/core/schema/failure';

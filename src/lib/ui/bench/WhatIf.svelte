@@ -12,7 +12,7 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { useApp } from '$lib/client/app.svelte';
 	import { shownIn } from '$lib/forms/units';
-	import LineChart, { type ChartAxis, type ChartLine } from '../parts/LineChart.svelte';
+	import LineChart, { type ChartAxis, type ChartLine } from '../controls/LineChart.svelte';
 
 	interface Props {
 		build: Build;

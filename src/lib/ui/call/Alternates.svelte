@@ -3,7 +3,7 @@
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import type { CalledRig } from '$lib/core/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { withUnit } from '$lib/forms/units';
 	import { behindWords, whenBetter } from './whenBetter';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import FigureField from '../parts/FigureField.svelte';
+	import FigureField from '../controls/FigureField.svelte';
 	import { compound } from './edges';
 
 	let percent = $state(5);

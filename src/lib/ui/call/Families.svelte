@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { CalledRig, FamilyAnswer } from '$lib/core/schema/call';
-	import Strength from '../parts/Strength.svelte';
+	import Strength from '../controls/Strength.svelte';
 	import { spokenFirst } from '$lib/core/naming/spoken';
 	import { behindWords } from './whenBetter';
 
@@ -22,24 +22,19 @@
 		[...reasons].sort((a, b) => Math.abs(b.counts) - Math.abs(a.counts)).slice(0, place === 0 ? 2 : 1);
 </script>
 
-<section class="border-b border-b-ink px-14 py-4" aria-label="The four families on one scale">
+<section class="families" aria-label="The four families on one scale">
 	<ul>
 		{#each families as family, place (family.family)}
 			<li class:barred={family.barred !== null} class:marked={family.best !== null && family.best === marked}>
 				{#if family.best !== null}
-					<button
-						class="cursor-pointer"
-						type="button"
-						aria-pressed={family.best === marked}
-						onclick={() => onmark(family.best!)}>{spokenFirst(family.family)}</button
+					<button type="button" aria-pressed={family.best === marked} onclick={() => onmark(family.best!)}
+						>{spokenFirst(family.family)}</button
 					>
 				{:else}<span class="name">{spokenFirst(family.family)}</span>{/if}
 				{#if family.barred === null}
-					<span class="bar h-11 border border-rule-2" aria-hidden="true"
-						><span style:width="{share(family)}%"></span></span
-					>
+					<span class="bar" aria-hidden="true"><span style:width="{share(family)}%"></span></span>
 					<span class="how">{place === 0 ? 'first' : behindWords(best - score(family))}</span>
-					<span class="why grid phone:col-span-full"
+					<span class="why"
 						>{#each deciding(family, place) as reason (reason.claim)}<span class:against={reason.counts < 0}
 								><Strength of={reason.strength} /><span>{reason.counts < 0 ? 'Against: ' : ''}{reason.text}</span></span
 							>{:else}<span class="quiet">No rule names it here; it runs, and gives up little.</span>{/each}</span
@@ -47,7 +42,7 @@
 				{:else}
 					<span class="cross" aria-hidden="true">×</span>
 					<span class="how">not here</span>
-					<span class="why grid phone:col-span-full">{family.barred}</span>
+					<span class="why">{family.barred}</span>
 				{/if}
 			</li>
 		{/each}
@@ -56,6 +51,10 @@
 </section>
 
 <style>
+	.families {
+		padding: 4px 14px;
+		border-bottom: 1px solid var(--ink);
+	}
 	li {
 		display: grid;
 		grid-template-columns: 92px 84px 66px 1fr;
@@ -75,6 +74,9 @@
 		font-weight: 640;
 		text-align: left;
 	}
+	button {
+		cursor: pointer;
+	}
 	button:hover {
 		text-decoration: underline;
 	}
@@ -82,6 +84,10 @@
 		box-shadow: inset 3px 0 0 var(--amber);
 		padding-left: 8px;
 		margin-left: -8px;
+	}
+	.bar {
+		height: 11px;
+		border: 1px solid var(--rule-2);
 	}
 	.bar > span {
 		display: block;
@@ -92,6 +98,9 @@
 		font-size: 16px;
 		line-height: 11px;
 		color: var(--fails);
+	}
+	.why {
+		display: grid;
 	}
 	.why > span {
 		display: grid;
@@ -118,6 +127,9 @@
 		.name {
 			min-height: 48px;
 			font-size: 15.5px;
+		}
+		.why {
+			grid-column: 1 / -1;
 		}
 		/* The others' reasons come with their own call, a tap away: the answer stays on one screen. */
 		li:not(:first-child, .barred) .why,

@@ -7,8 +7,8 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import { costText } from './lockable';
 	import { outfitOf, type OutfitItem } from './outfit';
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
-	import Icon from '../parts/Icon.svelte';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	interface Props {
 		called: CalledRig;
@@ -25,29 +25,21 @@
 	const toggle = (item: OutfitItem): void => app.lock(item.key, isLocked(item) ? undefined : item.lock[item.key]);
 </script>
 
-<section
-	class="grid grid-cols-[48px_1fr] gap-8 border-t border-t-rule px-14 py-4 text-s phone:grid-cols-[1fr]"
-	aria-label="What it hangs on"
->
-	<h3 class="pt-3 font-640">Outfit</h3>
-	<ul class="flex flex-wrap gap-x-14 gap-y-2 phone:grid">
+<section class="outfit" aria-label="What it hangs on">
+	<h3>Outfit</h3>
+	<ul>
 		{#each items as item (item.name)}
-			<li
-				class="flex min-h-20 items-center gap-4 phone:grid phone:grid-cols-[44px_84px_1fr]"
-				class:locked={isLocked(item)}
-				title={item.why}
-			>
+			<li class:locked={isLocked(item)} title={item.why}>
 				<button
-					class="grid h-20 w-18 cursor-pointer place-items-center text-ink-3 phone:h-48 phone:w-44"
 					type="button"
 					aria-pressed={isLocked(item)}
 					aria-label="{isLocked(item) ? 'Free' : 'Lock'} {item.name}: {item.value}"
 					onclick={() => toggle(item)}
 					><BrowserOnly><Icon icon={isLocked(item) ? Lock : LockOpen} size={12} /></BrowserOnly></button
 				>
-				<span class="text-ink-2">{item.name}</span>
-				<strong class="font-560">{item.value}</strong>
-				{#if isLocked(item)}<span class="text-ink-2">{costText(costs[item.key])}</span>{/if}
+				<span class="name">{item.name}</span>
+				<strong>{item.value}</strong>
+				{#if isLocked(item)}<span class="name">{costText(costs[item.key])}</span>{/if}
 				{#if item.why}<span class="sr-only">{item.why}</span>{/if}
 			</li>
 		{/each}
@@ -55,10 +47,63 @@
 </section>
 
 <style>
+	.outfit {
+		display: grid;
+		grid-template-columns: 48px 1fr;
+		gap: 8px;
+		padding: 4px 14px;
+		border-top: 1px solid var(--rule);
+		font-size: var(--t-s);
+	}
+	h3 {
+		padding-top: 3px;
+		font-weight: 640;
+	}
+	ul {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 14px;
+	}
+	li {
+		display: flex;
+		align-items: center;
+		gap: 4px;
+		min-height: 20px;
+	}
+	.name {
+		color: var(--ink-2);
+	}
+	strong {
+		font-weight: 560;
+	}
+	button {
+		display: grid;
+		place-items: center;
+		width: 18px;
+		height: 20px;
+		color: var(--ink-3);
+		cursor: pointer;
+	}
 	button[aria-pressed='true'] {
 		color: var(--amber-ink);
 	}
 	.locked {
 		background: var(--amber-wash);
+	}
+	@media (width < 56rem) {
+		.outfit {
+			grid-template-columns: 1fr;
+		}
+		ul {
+			display: grid;
+		}
+		li {
+			display: grid;
+			grid-template-columns: 44px 84px 1fr;
+		}
+		button {
+			width: 44px;
+			height: 48px;
+		}
 	}
 </style>

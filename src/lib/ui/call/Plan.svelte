@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Advice } from '$lib/core/schema/call';
-	import Split from '../parts/Split.svelte';
+	import Split from '../controls/Split.svelte';
 	import { partAdvice, stepsOf } from './plan';
 
 	const { plan }: { plan: readonly Advice[] } = $props();

@@ -8,14 +8,14 @@
 	import type { Locks } from '$lib/core/schema/rig';
 	import type { CalledWindow } from '$lib/core/schema/window';
 	import { useApp } from '$lib/client/app.svelte';
-	import Split from '../parts/Split.svelte';
+	import Split from '../controls/Split.svelte';
 	import LengthRuler from '../rig/LengthRuler.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { costText, lockKeys, lockValue } from './lockable';
 	import Running from './Running.svelte';
 	import { labelsOf } from './labels';
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
-	import Icon from '../parts/Icon.svelte';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	interface Props {
 		called: CalledRig;
@@ -50,7 +50,7 @@
 {#snippet lockButton(label: string, name: string)}
 	{@const key = lockedKey(label)}
 	<button
-		class="lock -ml-2 grid h-20 w-18 flex-none cursor-pointer place-items-center text-ink-3 phone:h-48 phone:w-44"
+		class="lock"
 		type="button"
 		aria-pressed={key !== undefined}
 		aria-label="{key ? 'Free' : 'Lock'} {name}"
@@ -60,44 +60,34 @@
 {/snippet}
 
 {#snippet list(items: typeof labels, last = false)}
-	<ul class="grid content-center gap-5 text-s">
+	<ul>
 		{#each items as item (item.key)}
 			{@const key = lockedKey(item.key)}
-			<li class="grid" class:locked={key}>
-				<span class="facet flex items-center gap-2"
-					>{@render lockButton(item.key, item.title)}<strong>{item.title}</strong></span
-				>
+			<li class:locked={key}>
+				<span class="facet">{@render lockButton(item.key, item.title)}<strong>{item.title}</strong></span>
 				{#if key}<span>{costText(costs[key])}</span>{:else if item.why}<span
 						>{item.why}{#if item.split}
 							<Split side={item.split} />{/if}</span
 					>{/if}
 			</li>
 		{/each}
-		{#if last}<li class="phone-only grid"><a class="button" href="#why">Why this one</a></li>{/if}
+		{#if last}<li class="phone-only"><a class="button" href="#why">Why this one</a></li>{/if}
 	</ul>
 {/snippet}
 
-<section
-	class="grid grid-cols-[1fr_auto_1fr] gap-x-14 gap-y-2 px-14 py-6 phone:grid-cols-[1fr] phone:px-10 phone:pt-0 phone:pb-8"
-	aria-labelledby="call-name"
->
-	<div class="name col-span-full flex flex-col gap-2">
+<section class="top" aria-labelledby="call-name">
+	<div class="name">
 		<h2 id="call-name">
 			{@render lockButton('family', rigName(rig))}{rigName(rig)}, {ouncesText(rig.weightOz)} oz
-			{#if locked > 0}<span class="ml-8 text-s font-450 text-ink-2"
-					>{locked} {locked === 1 ? 'facet' : 'facets'} locked</span
-				>{/if}
+			{#if locked > 0}<span class="count">{locked} {locked === 1 ? 'facet' : 'facets'} locked</span>{/if}
 		</h2>
 		<Running {called} {window} {units} />
 	</div>
 	{@render list(labels.slice(0, half))}
-	<div
-		class="grid w-320 content-center justify-items-start gap-2 phone:-order-1 phone:w-full phone:overflow-hidden phone:pl-4"
-		bind:clientWidth={room}
-	>
+	<div class="drawing" bind:clientWidth={room}>
 		<RigDrawing {drawing} {scale} />
 		<LengthRuler lengthMm={drawing.bounds.width} {scale} />
-		<p class="text-xs text-ink-2">
+		<p class="scale">
 			{share === 100 ? 'life size at 96 dpi' : `${share} % of life size at 96 dpi`}, {Math.round(drawing.bounds.width)} mm
 			in all
 		</p>
@@ -106,6 +96,18 @@
 </section>
 
 <style>
+	.top {
+		display: grid;
+		grid-template-columns: 1fr auto 1fr;
+		gap: 2px 14px;
+		padding: 6px 14px;
+	}
+	.name {
+		grid-column: 1 / -1;
+		display: flex;
+		flex-direction: column;
+		gap: 2px;
+	}
 	.name h2 {
 		display: flex;
 		align-items: center;
@@ -113,12 +115,36 @@
 		font-size: var(--t-xl);
 		font-weight: 680;
 	}
+	ul {
+		display: grid;
+		gap: 5px;
+		align-content: center;
+		font-size: var(--t-s);
+	}
+	li {
+		display: grid;
+	}
 	li strong {
 		font-size: var(--t-m);
 	}
 	li > span:not(.facet) {
 		padding-left: 20px;
 		color: var(--ink-2);
+	}
+	.facet {
+		display: flex;
+		align-items: center;
+		gap: 2px;
+	}
+	.lock {
+		display: grid;
+		flex: none;
+		place-items: center;
+		width: 18px;
+		height: 20px;
+		margin-left: -2px;
+		color: var(--ink-3);
+		cursor: pointer;
 	}
 	.lock:hover {
 		color: var(--ink);
@@ -129,7 +155,28 @@
 	.locked {
 		background: var(--amber-wash);
 	}
+	.count {
+		margin-left: 8px;
+		font-size: var(--t-s);
+		font-weight: 450;
+		color: var(--ink-2);
+	}
+	.drawing {
+		display: grid;
+		align-content: center;
+		justify-items: start;
+		gap: 2px;
+		width: 320px;
+	}
+	.scale {
+		font-size: var(--t-xs);
+		color: var(--ink-2);
+	}
 	@media (width < 56rem) {
+		.top {
+			grid-template-columns: 1fr;
+			padding: 0 10px 8px;
+		}
 		/* One screen, one lure: why each part was chosen stands below, in one place. */
 		ul {
 			grid-template-columns: 1fr 1fr;
@@ -143,8 +190,18 @@
 			font-size: var(--t-s);
 			line-height: 1.25;
 		}
+		.drawing {
+			order: -1;
+			width: 100%;
+			padding-left: 4px;
+			overflow: hidden;
+		}
 		.name {
 			order: -2;
+		}
+		.lock {
+			width: 44px;
+			height: 48px;
 		}
 		li > span:not(.facet) {
 			padding-left: 46px;

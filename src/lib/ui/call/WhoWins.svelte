@@ -2,7 +2,7 @@
 	import type { Curve, CurveField } from '$lib/core/choice/flips';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Family } from '$lib/core/schema/words';
-	import LineChart, { type ChartLine } from '../parts/LineChart.svelte';
+	import LineChart, { type ChartLine } from '../controls/LineChart.svelte';
 	import { shownIn } from '$lib/forms/units';
 	import { spokenFirst } from '$lib/core/naming/spoken';
 	import { fieldName, valueText } from './fieldWords';

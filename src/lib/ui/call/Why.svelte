@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { CalledRig, Reason } from '$lib/core/schema/call';
-	import Split from '../parts/Split.svelte';
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
-	import Strength from '../parts/Strength.svelte';
+	import Split from '../controls/Split.svelte';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
+	import Strength from '../controls/Strength.svelte';
 
 	interface Props {
 		called: CalledRig;

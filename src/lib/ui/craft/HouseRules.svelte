@@ -4,7 +4,7 @@
 	import { houseRuleSchema, houseRulesSchema, type HouseRule } from '$lib/core/claims/house';
 	import { freeRuleId } from '$lib/client/merge';
 	import { useApp } from '$lib/client/app.svelte';
-	import Strength from '../parts/Strength.svelte';
+	import Strength from '../controls/Strength.svelte';
 	import { blankDraft, drafted, draftOf, isWritable, sentenceOf, type RuleDraft } from './ruleDraft';
 	import RuleForm from './RuleForm.svelte';
 

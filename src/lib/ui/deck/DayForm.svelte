@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { HeldSpot } from '$lib/client/app.svelte';
 	import { RODS_MAX } from '$lib/core/schema/limits';
-	import FigureField from '../parts/FigureField.svelte';
+	import FigureField from '../controls/FigureField.svelte';
 	import type { DayPlan } from './day';
 
 	interface Props {

@@ -6,7 +6,7 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { SKIES } from '$lib/core/schema/words';
 	import { figureText, shownIn } from '$lib/forms/units';
-	import FigureField from '../parts/FigureField.svelte';
+	import FigureField from '../controls/FigureField.svelte';
 	import type { HourEdit, PlacedWorth } from './day';
 	import type { SpotHour } from './lies';
 

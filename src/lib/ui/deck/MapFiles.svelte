@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { HeldWater } from '$lib/client/app.svelte';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
-	import { download } from '../parts/download';
+	import { download } from '../controls/download';
 	import { notOf, takingOf, type Taking } from './mapExchange';
 	import type { MapFile } from './mapFile';
 	import { geoJsonOf, gpxOf, mapCsvOf, type Written } from './mapWrite';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
 	import type { Point } from '$lib/core/places/plane';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, retold, shownIn, withUnit } from '$lib/forms/units';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Handle from '../parts/Handle.svelte';
+	import Handle from '../controls/Handle.svelte';
 	import { endsOf, movedEnd, type Stop } from './route';
 
 	interface Props {

@@ -4,7 +4,7 @@
 	import { page } from '$app/state';
 	import { SCREENS } from './screens';
 	import type MoreSheet from './MoreSheet.svelte';
-	import Icon from '../parts/Icon.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	const MAIN = SCREENS.filter((screen) => 'onPhone' in screen);
 	const REST = SCREENS.filter((screen) => !('onPhone' in screen));

@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { SCREENS } from './screens';
 	import ThemeSwitch from './ThemeSwitch.svelte';
-	import Icon from '../parts/Icon.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	interface Props {
 		open: boolean;

@@ -4,7 +4,7 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import ThemeSwitch from './ThemeSwitch.svelte';
 	import { SCREENS } from './screens';
-	import Icon from '../parts/Icon.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	const app = useApp();
 	const here = (path: string): boolean => page.url.pathname.startsWith(path);

@@ -4,8 +4,8 @@
 	import { mainForageIn } from '$lib/core/reading/forage';
 	import { PHASES, SKIES } from '$lib/core/schema/words';
 	import { useApp } from '$lib/client/app.svelte';
-	import { following } from '../parts/following.svelte';
-	import Ruler from '../parts/Ruler.svelte';
+	import { following } from '../controls/following.svelte';
+	import Ruler from '../controls/Ruler.svelte';
 	import { FIGURES } from '$lib/forms/fields';
 	import SmallRig from '../rig/SmallRig.svelte';
 	import { figureText, shownIn, type Measure } from '$lib/forms/units';
@@ -122,19 +122,16 @@
 </script>
 
 <header class="strip">
-	<a class="place no-underline" href={resolve('/water')}>
+	<a class="place" href={resolve('/water')}>
 		<span class="quiet">{when}</span>
 		<strong>{app.spot?.water.name ?? 'No water chosen'}</strong>
-		<span class="quiet phone:hidden">{app.spot?.spot.name ?? app.record.name}</span>
+		<span class="quiet spot">{app.spot?.spot.name ?? app.record.name}</span>
 	</a>
-	<div class="cells flex min-w-0">
+	<div class="cells">
 		{#each cells as item (item.at)}
-			<a
-				class="cell min-w-56 flex-[1_1_auto] border-l border-l-rule no-underline"
-				href="{resolve('/water')}#field-{item.at}"
-			>
+			<a class="cell" href="{resolve('/water')}#field-{item.at}">
 				<span class="quiet"
-					>{item.label}{#if item.note}<span class="note ml-5 text-ink">{item.note}</span>{/if}</span
+					>{item.label}{#if item.note}<span class="note">{item.note}</span>{/if}</span
 				>
 				<span class={item.unit || item.value === '–' ? 'value figure' : 'value'}
 					>{item.value}{#if item.unit}<span class="unit">{item.unit}</span>{/if}</span
@@ -148,22 +145,16 @@
 			</a>
 		{/each}
 	</div>
-	<a
-		class="hand flex items-center gap-12 overflow-hidden border-l-3 border-l-amber py-0 pr-10 pl-14 no-underline phone:gap-6 phone:px-6 phone:py-0"
-		href={resolve('/call')}
-		aria-label="Rig in hand: {rig ? rigName(rig) : 'none yet'}"
-	>
+	<a class="hand" href={resolve('/call')} aria-label="Rig in hand: {rig ? rigName(rig) : 'none yet'}">
 		{#if rig && build}
-			<span class="picture grid flex-[0_0_134px] place-items-center"><SmallRig {build} width={134} height={60} /></span>
-			<span class="words flex min-w-0 flex-col text-xs">
+			<span class="picture"><SmallRig {build} width={134} height={60} /></span>
+			<span class="words">
 				<strong>{rigName(rig)}</strong>
 				<span>{ouncesText(rig.weightOz)} oz, {bladesText(rig)}</span>
 				<span>{lineText(rig.line)}, {rig.reel.ratio}:1</span>
 			</span>
 		{:else}
-			<span class="words flex min-w-0 flex-col text-xs"
-				><strong>No rig in hand</strong><span>Take one from the call.</span></span
-			>
+			<span class="words"><strong>No rig in hand</strong><span>Take one from the call.</span></span>
 		{/if}
 	</a>
 </header>
@@ -175,6 +166,9 @@
 		grid-template-columns: 142px 1fr 306px;
 		height: 66px;
 		border-bottom: 1px solid var(--ink);
+	}
+	a {
+		text-decoration: none;
 	}
 	.place,
 	.cell {
@@ -194,6 +188,19 @@
 		overflow: hidden;
 		text-overflow: ellipsis;
 	}
+	.note {
+		margin-left: 5px;
+		color: var(--ink);
+	}
+	.cells {
+		display: flex;
+		min-width: 0;
+	}
+	.cell {
+		flex: 1 1 auto;
+		min-width: 56px;
+		border-left: 1px solid var(--rule);
+	}
 	.value {
 		font-size: var(--t-l);
 		font-weight: 640;
@@ -207,6 +214,25 @@
 	.cell:hover,
 	.hand:hover {
 		background: var(--panel);
+	}
+	.hand {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		padding: 0 10px 0 14px;
+		border-left: 3px solid var(--amber);
+		overflow: hidden;
+	}
+	.picture {
+		flex: 0 0 134px;
+		display: grid;
+		place-items: center;
+	}
+	.words {
+		display: flex;
+		flex-direction: column;
+		min-width: 0;
+		font-size: var(--t-xs);
 	}
 	.words strong {
 		font-size: var(--t-m);
@@ -244,6 +270,9 @@
 		.place {
 			padding: 4px 10px;
 		}
+		.spot {
+			display: none;
+		}
 		.cells {
 			grid-column: 1 / -1;
 			grid-row: 2;
@@ -258,6 +287,10 @@
 		}
 		.cell :global(.ruler) {
 			display: none;
+		}
+		.hand {
+			gap: 6px;
+			padding: 0 6px;
 		}
 		.picture {
 			flex-basis: 58px;

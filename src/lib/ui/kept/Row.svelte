@@ -28,7 +28,7 @@
 	};
 </script>
 
-<li class="flex min-h-56 items-center gap-10 border-b border-b-rule py-3 phone:flex-wrap" class:chosen>
+<li class:chosen>
 	<input
 		type="checkbox"
 		class="tick"
@@ -36,20 +36,20 @@
 		checked={chosen}
 		onchange={(event) => onchoose(event.currentTarget.checked)}
 	/>
-	<span class="grid flex-[0_0_92px] place-items-center phone:basis-72 phone:justify-items-start">
+	<span class="mini">
 		{#if drawing}
 			{@const scale = Math.min(92 / drawing.bounds.width, 44 / drawing.bounds.height)}
 			<RigDrawing {drawing} {scale} {later} decorative />
-		{:else}<span class="grid min-w-0 flex-1 text-s leading-[1.3]">{entry.season}</span>{/if}
+		{:else}<span class="kind">{entry.season}</span>{/if}
 	</span>
-	<div class="what grid min-w-0 flex-1 text-s leading-[1.3] phone:basis-[50%]">
+	<div class="what">
 		{#if entry.kind === 'call' && !waits}
 			<a href={resolve(`/kept/${entry.id}`)} aria-label="See the call {entry.name}"><strong>{entry.name}</strong></a>
 		{:else}<strong>{entry.name}</strong>{/if}{#if waits}<span class="quiet">waits on this device</span>{/if}
 		{#if entry.when}<span class="quiet">{entry.when}</span>{/if}
 		<span>{entry.text}</span>
 	</div>
-	<form class="flex gap-6 phone:basis-full" method="POST">
+	<form method="POST">
 		<input type="hidden" name="id" value={entry.id} />
 		<input type="hidden" name="kind" value={entry.kind} />
 		<input type="hidden" name="name" value={entry.name} />
@@ -74,6 +74,14 @@
 </li>
 
 <style>
+	li {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		min-height: 56px;
+		padding: 3px 0;
+		border-bottom: 1px solid var(--rule);
+	}
 	.chosen {
 		background: var(--panel);
 	}
@@ -83,13 +91,43 @@
 		height: 18px;
 		accent-color: var(--ink);
 	}
+	.mini {
+		display: grid;
+		flex: 0 0 92px;
+		place-items: center;
+	}
+	.kind,
+	.what {
+		display: grid;
+		flex: 1;
+		min-width: 0;
+		font-size: var(--t-s);
+		line-height: 1.3;
+	}
 	.what strong {
 		font-size: var(--t-m);
 	}
+	form {
+		display: flex;
+		gap: 6px;
+	}
 	@media (width < 56rem) {
+		li {
+			flex-wrap: wrap;
+		}
 		.tick {
 			width: 28px;
 			height: 28px;
+		}
+		.mini {
+			flex-basis: 72px;
+			justify-items: start;
+		}
+		.what {
+			flex-basis: 50%;
+		}
+		form {
+			flex-basis: 100%;
 		}
 		form .button {
 			flex: 1;

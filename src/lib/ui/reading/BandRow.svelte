@@ -3,7 +3,7 @@
 	import type { Reading } from '$lib/core/reading/complete';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { useApp } from '$lib/client/app.svelte';
-	import Ruler from '../parts/Ruler.svelte';
+	import Ruler from '../controls/Ruler.svelte';
 	import { figureText, shownIn } from '$lib/forms/units';
 
 	interface Props {
@@ -53,12 +53,12 @@
 	}
 </script>
 
-<div class="border-b border-b-rule pt-3" id="field-fishFromM">
-	<div class="flex min-h-36 items-center gap-6">
-		<span class="min-w-98 font-640" aria-hidden="true">Fish</span>
+<div class="row" id="field-fishFromM">
+	<div class="head">
+		<span class="label" aria-hidden="true">Fish</span>
 		{#each ENDS as end (end)}
 			<input
-				class="field figure w-62 text-l phone:w-84 phone:text-xl"
+				class="field figure"
 				name={end}
 				inputmode="decimal"
 				autocomplete="off"
@@ -68,7 +68,7 @@
 				oninput={(event) => type(end, event.currentTarget.value)}
 				onblur={() => leave(end)}
 			/>
-			<span class="unit text-s">{end === 'fishFromM' ? 'to' : shown.unit}</span>
+			<span class="unit">{end === 'fishFromM' ? 'to' : shown.unit}</span>
 		{/each}
 	</div>
 	{#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
@@ -78,3 +78,33 @@
 		to={shown.show(band.fishToM)}
 	/>
 </div>
+
+<style>
+	.row {
+		padding: 3px 0 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	.head {
+		display: flex;
+		align-items: center;
+		gap: 6px;
+		min-height: 36px;
+	}
+	.label {
+		min-width: 98px;
+		font-weight: 640;
+	}
+	input {
+		width: 62px;
+		font-size: var(--t-l);
+	}
+	.unit {
+		font-size: var(--t-s);
+	}
+	@media (width < 56rem) {
+		input {
+			width: 84px;
+			font-size: var(--t-xl);
+		}
+	}
+</style>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { ReadAs } from '$lib/forms/readAs';
 	import Mark from './Mark.svelte';
-	import Segment from '../parts/Segment.svelte';
+	import Segment from '../controls/Segment.svelte';
 	import type { ChoiceField } from '$lib/forms/fields';
 
 	interface Props {
@@ -14,7 +14,22 @@
 	const { field, value, as, suggested, onvalue }: Props = $props();
 </script>
 
-<div class="flex flex-wrap items-center gap-x-8 gap-y-4 border-b border-b-rule py-3" id="field-{field.key}">
-	<span class="min-w-98 font-640">{field.label}<Mark {as} /></span>
+<div class="row" id="field-{field.key}">
+	<span class="label">{field.label}<Mark {as} /></span>
 	<Segment name={field.key} legend={field.label} options={field.options} {value} {suggested} {onvalue} />
 </div>
+
+<style>
+	.row {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 4px 8px;
+		padding: 3px 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	.label {
+		min-width: 98px;
+		font-weight: 640;
+	}
+</style>

@@ -5,7 +5,7 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { ReadAs } from '$lib/forms/readAs';
 	import Mark from './Mark.svelte';
-	import Ruler from '../parts/Ruler.svelte';
+	import Ruler from '../controls/Ruler.svelte';
 	import { figureText, shownIn, spokenFigure } from '$lib/forms/units';
 	import type { FigureField } from '$lib/forms/fields';
 	import { rangeMessage } from '$lib/forms/ranges';
@@ -103,14 +103,14 @@
 	}
 </script>
 
-<div class="border-b border-b-rule pt-3" id="field-{field.key}">
-	<div class="head flex min-h-28 items-center gap-8 phone:flex-wrap">
-		<label class="min-w-84 font-640" for="figure-{field.key}">{field.label}</label><Mark {as} id="as-{field.key}" />
-		<span class="block whitespace-nowrap"
+<div class="row" id="field-{field.key}">
+	<div class="head">
+		<label for="figure-{field.key}">{field.label}</label><Mark {as} id="as-{field.key}" />
+		<span class="value"
 			><span class="box"
 				><input
 					id="figure-{field.key}"
-					class="field figure h-full w-full text-l phone:text-xl"
+					class="field figure"
 					name={field.key}
 					inputmode="decimal"
 					autocomplete="off"
@@ -122,11 +122,11 @@
 					oninput={(event) => type(event.currentTarget.value)}
 					onblur={leave}
 				/></span
-			><span class="unit ml-4 text-s">{shown.unit}</span>
+			><span class="unit">{shown.unit}</span>
 		</span>
-		<span class="aside flex flex-1 justify-end phone:basis-full phone:justify-start">{@render aside?.()}</span>
+		<span class="aside">{@render aside?.()}</span>
 	</div>
-	{#if told}<p class="wrong mx-0 mt-2 mb-4 font-560 text-fails" id="wrong-{field.key}" role="alert">{told}</p>{/if}
+	{#if told}<p class="wrong" id="wrong-{field.key}" role="alert">{told}</p>{/if}
 	<Ruler
 		{scale}
 		{zones}
@@ -139,6 +139,24 @@
 </div>
 
 <style>
+	.row {
+		padding: 3px 0 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	.head {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 28px;
+	}
+	label {
+		min-width: 84px;
+		font-weight: 640;
+	}
+	.value {
+		display: block;
+		white-space: nowrap;
+	}
 	/* Of its own size: a figure that changes under the hand lays out nothing but its field. */
 	.box {
 		display: inline-block;
@@ -147,12 +165,26 @@
 		height: 2.15rem;
 		vertical-align: middle;
 	}
+	input {
+		width: 100%;
+		height: 100%;
+		font-size: var(--t-l);
+	}
+	.unit {
+		margin-left: 4px;
+		font-size: var(--t-s);
+	}
 	.aside :global(.segment) {
 		flex-wrap: nowrap;
 		font-size: var(--t-s);
 	}
 	.aside :global(.segment span) {
 		padding-inline: 4px;
+	}
+	.aside {
+		display: flex;
+		flex: 1;
+		justify-content: flex-end;
 	}
 	/* What was opened beside a figure has the whole width under it. */
 	.head:has(:global([aria-expanded='true'])) {
@@ -161,10 +193,25 @@
 	.aside:has(:global([aria-expanded='true'])) {
 		flex-basis: 100%;
 	}
+	.wrong {
+		margin: 2px 0 4px;
+		font-weight: 560;
+		color: var(--fails);
+	}
 	@media (width < 56rem) {
+		.head {
+			flex-wrap: wrap;
+		}
 		.box {
 			width: 6rem;
 			height: 3.1rem;
+		}
+		input {
+			font-size: var(--t-xl);
+		}
+		.aside {
+			justify-content: flex-start;
+			flex-basis: 100%;
 		}
 	}
 </style>

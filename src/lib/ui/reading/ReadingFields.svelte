@@ -4,8 +4,8 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { ANSWERS, EVENTS } from '$lib/core/schema/words';
 	import { useApp } from '$lib/client/app.svelte';
-	import { heldBack } from '../parts/following.svelte';
-	import Segment from '../parts/Segment.svelte';
+	import { heldBack } from '../controls/following.svelte';
+	import Segment from '../controls/Segment.svelte';
 	import { spoken } from '$lib/core/naming/spoken';
 	import BandRow from './BandRow.svelte';
 	import ChoiceRow from './ChoiceRow.svelte';
@@ -126,7 +126,7 @@
 		error={errors[key]}
 		moving={held.behind}
 		onvalue={change}
-		onmove={(patch, step) => app.move(all(patch), step, 'follow')}
+		onmove={(patch, step) => app.move(all(patch), step)}
 	>
 		{#snippet aside()}
 			{#if beside}

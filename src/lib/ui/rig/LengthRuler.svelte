@@ -1,5 +1,5 @@
 <script lang="ts">
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
 	import { MM_PER_IN } from '$lib/core/base/units';
 
 	interface Props {

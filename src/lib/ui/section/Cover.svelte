@@ -18,10 +18,10 @@
 	const bedY = (share: number): number => tenths(yOf(frame, bedM(bed, share)));
 	const isWeed = $derived(['grass-tops', 'leafy-weed', 'stems'].includes(cover.kind));
 	const stems = $derived(isWeed ? weedStems(frame, cover, from, to, seed) : []);
-	const weedOf = (shade: number, part: 'd' | 'bearing'): string =>
+	const weedOf = (shade: number, line: 'd' | 'bearing'): string =>
 		stems
 			.filter((stem) => stem.shade === shade)
-			.map((stem) => stem[part])
+			.map((stem) => stem[line])
 			.join('');
 	const COUNT = { sparse: 4, medium: 7, thick: 11, matted: 15 } as const;
 

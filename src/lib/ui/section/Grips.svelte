@@ -4,7 +4,7 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { spokenFigure } from '$lib/forms/units';
-	import Handle from '../parts/Handle.svelte';
+	import Handle from '../controls/Handle.svelte';
 	import { depthAt, PLACES, yOf, type Frame } from './geometry';
 	import type { Grip } from './grips';
 	import type { Drawn } from './scene';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { shownIn } from '$lib/forms/units';
-	import { ticksOf } from '../parts/scale';
+	import { ticksOf } from '../controls/scale';
 	import { reachM, tenths as px, xOf, yOf, type Bed, type Frame } from './geometry';
 
 	interface Props {

@@ -9,7 +9,7 @@
 	import { figureText, spokenFigure, withUnit } from '$lib/forms/units';
 	import Bottom from './Bottom.svelte';
 	import Cover from './Cover.svelte';
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
 	import {
 		arcOf,
 		arrowPx,

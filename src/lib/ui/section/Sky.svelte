@@ -4,7 +4,7 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import type { Reading } from '$lib/core/reading/complete';
 	import { spokenFirst } from '$lib/core/naming/spoken';
-	import Handle from '../parts/Handle.svelte';
+	import Handle from '../controls/Handle.svelte';
 	import { arcOf, arrowPx, sunAt, sunDegAt, windOf, type Frame } from './geometry';
 
 	interface Props {

@@ -8,9 +8,9 @@
 	import Sprout from 'lucide/dist/esm/icons/sprout.mjs';
 	import Undo from 'lucide/dist/esm/icons/undo-2.mjs';
 	import type { Stretch } from '$lib/core/tally/story';
-	import { swiped } from '../parts/swipe';
+	import { swiped } from '../controls/swipe';
 	import { ANSWERS, countOf, type Answer } from './words';
-	import Icon from '../parts/Icon.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	interface Props {
 		now: Stretch;

@@ -5,7 +5,7 @@
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { strikesOf, type Story } from '$lib/core/tally/story';
 	import type { OnDeck } from './deck.svelte';
-	import FigureField from '../parts/FigureField.svelte';
+	import FigureField from '../controls/FigureField.svelte';
 	import Log from './Log.svelte';
 	import NewReading from './NewReading.svelte';
 	import { castsOf } from './words';

@@ -2,7 +2,7 @@
 	import type { Approach } from '$lib/core/tow/approach';
 	import { soundedM } from '$lib/core/places/profile';
 	import type { SpotRecord } from '$lib/core/records/schemas';
-	import { stemsOf, type Standing } from './reeds';
+	import { stemsOf, type Fringe } from './reeds';
 
 	interface Props {
 		approaches: readonly Approach[];
@@ -17,11 +17,11 @@
 		/** Where north is, as an angle of a cast; `null` where no spot says it. */
 		northDeg: number | null;
 		/** What stands along the bank. */
-		standing: Standing | null;
+		fringe: Fringe | null;
 		depth: (metres: number) => string;
 		onchoose: (angleDeg: number) => void;
 	}
-	const { approaches, chosenDeg, bestDeg, outM, profile, windDeg, sunDeg, northDeg, standing, depth, onchoose }: Props =
+	const { approaches, chosenDeg, bestDeg, outM, profile, windDeg, sunDeg, northDeg, fringe, depth, onchoose }: Props =
 		$props();
 
 	/** The highest plan, its strip of bank, what is left under the boat at least, and what the signs there take, px. */
@@ -69,9 +69,9 @@
 		pads: `m${-leaf},0a${leaf},${leaf * 0.6} 0 1,0 ${2 * leaf},0a${leaf},${leaf * 0.6} 0 1,0 ${-2 * leaf},0`
 	});
 	const stems = $derived(
-		standing
-			? stemsOf(standing, profile, middle / scale, windDeg)
-					.map(({ alongM, outM: from }) => `M${middle + alongM * scale},${BANK + from * scale}${LOOKS[standing]}`)
+		fringe
+			? stemsOf(fringe, profile, middle / scale, windDeg)
+					.map(({ alongM, outM: from }) => `M${middle + alongM * scale},${BANK + from * scale}${LOOKS[fringe]}`)
 					.join('')
 			: ''
 	);
@@ -135,10 +135,10 @@
 			<line x1="0" x2={width} y1={y} y2={y} stroke="var(--rule-2)" stroke-dasharray="2 5" />
 			<text x="8" y={y - 3}>{depth(depthM)}</text>
 		{/each}
-		{#if standing && stems}
+		{#if fringe && stems}
 			<path d={stems} class="stems" />
 			<text x={width - 10} y="22" text-anchor="end" class="on-earth"
-				>{NAMES[standing]}{windDeg === null ? '' : ': their lanes run with the wind'}</text
+				>{NAMES[fringe]}{windDeg === null ? '' : ': their lanes run with the wind'}</text
 			>
 		{/if}
 		{#each approaches as one (one.angleDeg)}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import FigureField from '../parts/FigureField.svelte';
+	import FigureField from '../controls/FigureField.svelte';
 
 	/** Seconds that are counted before the winding begins. */
 	let { seconds = $bindable() }: { seconds: number } = $props();

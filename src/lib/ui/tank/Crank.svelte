@@ -4,8 +4,8 @@
 	import type { Rig } from '$lib/core/schema/rig';
 	import { figureText, shownIn } from '$lib/forms/units';
 	import { turnText } from '../call/outfit';
-	import FigureField from '../parts/FigureField.svelte';
-	import Ruler from '../parts/Ruler.svelte';
+	import FigureField from '../controls/FigureField.svelte';
+	import Ruler from '../controls/Ruler.svelte';
 	import CountField from './CountField.svelte';
 
 	interface Props {

@@ -4,7 +4,7 @@
 	import type { SpeedFor, SpeedForInput, TowInput } from '$lib/core/schema/tow';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, shownIn, withUnit } from '$lib/forms/units';
-	import FigureField from '../parts/FigureField.svelte';
+	import FigureField from '../controls/FigureField.svelte';
 
 	interface Props {
 		cast: TowInput;

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
-	import { shareOf, ticksOf } from '../parts/scale';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
+	import { shareOf, ticksOf } from '../controls/scale';
 
 	interface Props {
 		label: string;
@@ -23,7 +23,7 @@
 	const ticks = $derived(ticksOf(scale, 6));
 	const shown = $derived(
 		forbidden
-			.map((part) => ({ ...part, x: at(part.from), width: at(part.to) - at(part.from) }))
+			.map((zone) => ({ ...zone, x: at(zone.from), width: at(zone.to) - at(zone.from) }))
 			.filter(({ width }) => width > 0.5)
 	);
 </script>
@@ -42,8 +42,8 @@
 					<line x1="0" x2="0" y1="0" y2="6" stroke="var(--ink-2)" stroke-width="1.4" />
 				</pattern>
 			</defs>
-			{#each shown as part (part.word)}
-				<rect x="{part.x}%" width="{part.width}%" y="6" height="8" fill="url(#no-{id})" stroke="var(--ink)" />
+			{#each shown as zone (zone.word)}
+				<rect x="{zone.x}%" width="{zone.width}%" y="6" height="8" fill="url(#no-{id})" stroke="var(--ink)" />
 			{/each}
 			<line x1="0" x2="100%" y1="14" y2="14" class="stroke-ink" />
 			{#each ticks as tick (tick.value)}

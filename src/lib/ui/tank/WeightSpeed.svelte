@@ -1,10 +1,10 @@
 <script lang="ts">
-	import BrowserOnly from '../parts/BrowserOnly.svelte';
+	import BrowserOnly from '../controls/BrowserOnly.svelte';
 	import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell, type Outcome } from '$lib/core/tow/map';
 	import { ouncesText } from '$lib/core/naming/describe';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, modelShare, shownIn, withUnit } from '$lib/forms/units';
-	import { ticksOf } from '../parts/scale';
+	import { ticksOf } from '../controls/scale';
 
 	interface Props {
 		cells: readonly MapCell[];

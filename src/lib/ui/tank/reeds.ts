@@ -2,14 +2,13 @@ import { soundedM } from '$lib/core/places/profile';
 import type { SpotRecord } from '$lib/core/records/schemas';
 
 /** What stands along a bank so that the wind opens lanes in it. */
-export type Standing = 'stems' | 'pads';
+export type Fringe = 'stems' | 'pads';
 /** Deepest water (m) that each stands in, the broadest fringe (m) that is drawn of it, and how far (m) apart (assumed). */
-const STANDS: Readonly<
-	Record<Standing, { readonly toM: number; readonly broadestM: number; readonly apartM: number }>
-> = {
-	stems: { toM: 1.2, broadestM: 9, apartM: 0.8 },
-	pads: { toM: 1.8, broadestM: 14, apartM: 1.1 }
-};
+const FRINGES: Readonly<Record<Fringe, { readonly toM: number; readonly broadestM: number; readonly apartM: number }>> =
+	{
+		stems: { toM: 1.2, broadestM: 9, apartM: 0.8 },
+		pads: { toM: 1.8, broadestM: 14, apartM: 1.1 }
+	};
 /** A lane so broad, every so many metres across the wind (assumed, to show which way they run). */
 const LANE_M = 1.6;
 const EVERY_M = 6;
@@ -21,8 +20,8 @@ export interface Stem {
 }
 
 /** How far out (m) from the bank it stands. */
-export function fringeM(what: Standing, profile: SpotRecord['profile']): number {
-	const { toM, broadestM } = STANDS[what];
+export function fringeM(what: Fringe, profile: SpotRecord['profile']): number {
+	const { toM, broadestM } = FRINGES[what];
 	const STEP_M = 0.25;
 	let outM = 0;
 	while (outM < broadestM && soundedM(profile, outM + STEP_M) <= toM) outM += STEP_M;
@@ -43,8 +42,8 @@ export function isInLane({ alongM, outM }: Stem, windDeg: number): boolean {
  * @param halfM Half of the bank that is drawn, m.
  * @param windDeg Where the wind comes from, as an angle of a cast; `null` for a calm, which opens none.
  */
-export function stemsOf(what: Standing, profile: SpotRecord['profile'], halfM: number, windDeg: number | null): Stem[] {
-	const { apartM } = STANDS[what];
+export function stemsOf(what: Fringe, profile: SpotRecord['profile'], halfM: number, windDeg: number | null): Stem[] {
+	const { apartM } = FRINGES[what];
 	const stems: Stem[] = [];
 	const fringe = fringeM(what, profile);
 	for (let row = 0; (row + 0.5) * apartM <= fringe; row++) {

@@ -34,8 +34,8 @@ export class Searches {
 	map(work: Work, input: MapInput, measured: MeasuredParts): () => void {
 		return rested((isGone) => {
 			let found: MapCell[] = [];
-			return work.map(input, measured, (part) => {
-				if (!isGone()) this.cells = found = [...found, ...part];
+			return work.map(input, measured, (slice) => {
+				if (!isGone()) this.cells = found = [...found, ...slice];
 			});
 		});
 	}
@@ -45,9 +45,9 @@ export class Searches {
 		this.busy = true;
 		return rested(async (isGone) => {
 			let found: Change[] = [];
-			const ended = await work.changes(input, measured, (part) => {
+			const ended = await work.changes(input, measured, (slice) => {
 				if (isGone()) return;
-				for (const one of part) {
+				for (const one of slice) {
 					if (one.kind === 'own') this.own = one.share;
 					else found = [...found, one];
 				}

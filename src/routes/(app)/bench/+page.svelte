@@ -21,7 +21,7 @@
 	import Rigs from '$lib/ui/bench/Rigs.svelte';
 	import Side from '$lib/ui/bench/Side.svelte';
 	import State from '$lib/ui/bench/State.svelte';
-	import TabBar from '$lib/ui/parts/TabBar.svelte';
+	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import Tune from '$lib/ui/bench/Tune.svelte';
 	import WhatIf from '$lib/ui/bench/WhatIf.svelte';
 	import { useApp } from '$lib/client/app.svelte';

@@ -11,9 +11,9 @@
 	import Weighed from '$lib/ui/sight/Weighed.svelte';
 	import Why from '$lib/ui/call/Why.svelte';
 	import { behindWords, whenBetter } from '$lib/ui/call/whenBetter';
-	import BrowserOnly from '$lib/ui/parts/BrowserOnly.svelte';
-	import { swiped } from '$lib/ui/parts/swipe';
-	import TabBar from '$lib/ui/parts/TabBar.svelte';
+	import BrowserOnly from '$lib/ui/controls/BrowserOnly.svelte';
+	import { swiped } from '$lib/ui/controls/swipe';
+	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import TopCall from '$lib/ui/call/TopCall.svelte';
 	import BothSides from '$lib/ui/call/BothSides.svelte';
 	import { confidenceOf } from '$lib/ui/call/confidence';

@@ -9,9 +9,9 @@
 	import { DECISIONS, filtered, type Heard } from '$lib/ui/craft/filter';
 	import HouseRules from '$lib/ui/craft/HouseRules.svelte';
 	import { useApp } from '$lib/client/app.svelte';
-	import Split from '$lib/ui/parts/Split.svelte';
-	import Stance from '$lib/ui/parts/Stance.svelte';
-	import Strength from '$lib/ui/parts/Strength.svelte';
+	import Split from '$lib/ui/controls/Split.svelte';
+	import Stance from '$lib/ui/controls/Stance.svelte';
+	import Strength from '$lib/ui/controls/Strength.svelte';
 	import { spokenFirst } from '$lib/core/naming/spoken';
 
 	const app = useApp();

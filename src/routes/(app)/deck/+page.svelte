@@ -13,7 +13,7 @@
 	import { PlannedDay } from '$lib/ui/deck/planned.svelte';
 	import { deckText } from '$lib/ui/deck/shareText';
 	import Views from '$lib/ui/deck/Views.svelte';
-	import { download, share } from '$lib/ui/parts/download';
+	import { download, share } from '$lib/ui/controls/download';
 	import Curve from '$lib/ui/deck/Curve.svelte';
 	import DayForm from '$lib/ui/deck/DayForm.svelte';
 	import DeckCard from '$lib/ui/deck/DeckCard.svelte';

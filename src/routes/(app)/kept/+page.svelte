@@ -26,8 +26,8 @@
 	import ImportSays from '$lib/ui/kept/ImportSays.svelte';
 	import Row from '$lib/ui/kept/Row.svelte';
 	import Transfer from '$lib/ui/kept/Transfer.svelte';
-	import BrowserOnly from '$lib/ui/parts/BrowserOnly.svelte';
-	import { grouped, narrowed } from '$lib/ui/parts/listing';
+	import BrowserOnly from '$lib/ui/controls/BrowserOnly.svelte';
+	import { grouped, narrowed } from '$lib/ui/controls/listing';
 	import type { ActionData, PageData } from './$types';
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();

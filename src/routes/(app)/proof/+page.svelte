@@ -10,7 +10,7 @@
 	import Costs from '$lib/ui/proof/Costs.svelte';
 	import Landed from '$lib/ui/proof/Landed.svelte';
 	import Trials from '$lib/ui/proof/Trials.svelte';
-	import TabBar from '$lib/ui/parts/TabBar.svelte';
+	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import Rates from '$lib/ui/proof/Rates.svelte';
 	import Rules from '$lib/ui/proof/Rules.svelte';
 	import Verdict from '$lib/ui/proof/Verdict.svelte';

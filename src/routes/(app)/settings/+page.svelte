@@ -4,7 +4,7 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import { SHORTCUTS } from '$lib/ui/frame/screens';
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
-	import Segment from '$lib/ui/parts/Segment.svelte';
+	import Segment from '$lib/ui/controls/Segment.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();

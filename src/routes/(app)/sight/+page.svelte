@@ -8,10 +8,10 @@
 	import { NM } from '$lib/core/optics/bands';
 	import { useApp } from '$lib/client/app.svelte';
 	import { shownIn as unitsOf, spokenFigure, withUnit } from '$lib/forms/units';
-	import { following } from '$lib/ui/parts/following.svelte';
-	import LineChart, { type ChartLine } from '$lib/ui/parts/LineChart.svelte';
-	import Ruler from '$lib/ui/parts/Ruler.svelte';
-	import Segment from '$lib/ui/parts/Segment.svelte';
+	import { following } from '$lib/ui/controls/following.svelte';
+	import LineChart, { type ChartLine } from '$lib/ui/controls/LineChart.svelte';
+	import Ruler from '$lib/ui/controls/Ruler.svelte';
+	import Segment from '$lib/ui/controls/Segment.svelte';
 	import Ladder from '$lib/ui/sight/Ladder.svelte';
 	import { besideBest, css, levelsOf, sceneAt, shownIn, SKIRTS } from '$lib/ui/sight/seen';
 	import RigHere from '$lib/ui/sight/RigHere.svelte';

@@ -28,7 +28,7 @@
 	import RigNow from '$lib/ui/tally/RigNow.svelte';
 	import { castsOf, clockText, happeningText, type Answer } from '$lib/ui/tally/words';
 	import type { PageData } from './$types';
-	import Icon from '$lib/ui/parts/Icon.svelte';
+	import Icon from '$lib/ui/controls/Icon.svelte';
 
 	const { data }: { data: PageData } = $props();
 	const app = useApp();

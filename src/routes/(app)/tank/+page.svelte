@@ -19,7 +19,7 @@
 	import { modelShare, withUnit } from '$lib/forms/units';
 	import { isLamp } from '$lib/ui/frame/theme';
 	import Crank from '$lib/ui/tank/Crank.svelte';
-	import Segment from '$lib/ui/parts/Segment.svelte';
+	import Segment from '$lib/ui/controls/Segment.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
 	import Changes from '$lib/ui/tank/Changes.svelte';
 	import { handOf, HANDS, PHASES, type HandName } from '$lib/ui/tank/hands';

@@ -6,8 +6,8 @@
 	import { rigName, bladesText, ouncesText } from '$lib/core/naming/describe';
 	import { buildOf } from '$lib/core/build/fit';
 	import { useApp } from '$lib/client/app.svelte';
-	import Gauge from '$lib/ui/parts/Gauge.svelte';
-	import Strength from '$lib/ui/parts/Strength.svelte';
+	import Gauge from '$lib/ui/controls/Gauge.svelte';
+	import Strength from '$lib/ui/controls/Strength.svelte';
 	import PastReadings from '$lib/ui/reading/PastReadings.svelte';
 	import ReadingFields from '$lib/ui/reading/ReadingFields.svelte';
 	import SmallRig from '$lib/ui/rig/SmallRig.svelte';
@@ -164,7 +164,7 @@
 						high={6}
 						value={verdict.points}
 						label="Verdict {verdict.points}: {verdict.blades}"
-						parts={[
+						zones={[
 							{ word: 'poor', to: -1, forbidden: true },
 							{ word: 'fair', to: 1 },
 							{ word: 'good', to: 6 }

@@ -6,8 +6,8 @@
 	import { castsToCover, type Approach, type ApproachInput } from '$lib/core/tow/approach';
 	import { sunAt } from '$lib/forms/almanac';
 	import { shownIn, withUnit } from '$lib/forms/units';
-	import FigureField from '$lib/ui/parts/FigureField.svelte';
-	import Ruler from '$lib/ui/parts/Ruler.svelte';
+	import FigureField from '$lib/ui/controls/FigureField.svelte';
+	import Ruler from '$lib/ui/controls/Ruler.svelte';
 	import {
 		angleOf,
 		bearingOf,
@@ -62,10 +62,10 @@
 		if (app.work && input) void ask(input).catch(() => undefined);
 	});
 	/** Reeds and lanes in wind are fished from up-wind, with the wind (POS-03). */
-	const standing = $derived(
+	const fringe = $derived(
 		(['stems', 'pads'] as const).find((what) => reading.cover.some(({ kind }) => kind === what)) ?? null
 	);
-	const lanes = $derived(windMps > 2 && standing !== null);
+	const lanes = $derived(windMps > 2 && fringe !== null);
 	const downwindDeg = $derived((windDeg + 180) % 360);
 	const most = $derived(
 		found.reduce<Approach | null>((top, one) => (!top || one.zoneMPerH > top.zoneMPerH ? one : top), null)
@@ -104,7 +104,7 @@
 					<strong
 						>{turnedDeg === null ? 'Cast' : 'As turned:'} {wayText(chosen.angleDeg)}{bearing(chosen.angleDeg)}.</strong
 					>
-					{#if lanes && turnedDeg === null}{standing === 'pads' ? 'Pads' : 'Reeds'} in this wind: {best?.isLane
+					{#if lanes && turnedDeg === null}{fringe === 'pads' ? 'Pads' : 'Reeds'} in this wind: {best?.isLane
 							? 'from up-wind, with the wind, into the gaps.'
 							: 'their lanes run with it; to fish them, sit up-wind in line with one.'}{/if}
 					It works for {perHour(chosen.zoneMPerH)} an hour within {depth(OVER_M)} of the bottom{#if perHour(most.zoneMPerH) !== perHour(chosen.zoneMPerH)},
@@ -120,7 +120,7 @@
 					windDeg={windMps > 0.5 ? windDeg : null}
 					{sunDeg}
 					northDeg={spot ? angleOf(0, spot.bankBearingDeg) : null}
-					{standing}
+					{fringe}
 					{depth}
 					onchoose={(angle) => (turnedDeg = angle)}
 				/>

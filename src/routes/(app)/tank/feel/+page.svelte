@@ -7,7 +7,7 @@
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { lineDiameterM, perTurnM } from '$lib/core/physics/line';
 	import { runningWindow } from '$lib/core/physics/window';
-	import Segment from '$lib/ui/parts/Segment.svelte';
+	import Segment from '$lib/ui/controls/Segment.svelte';
 	import { beatOf } from '$lib/ui/tank/beat';
 	import { answered, drilled, drillFrom, FEEL_WORDS, FEELS, middleS, type Drill, type Feel } from '$lib/ui/tank/feel';
 	import { Sounder } from '$lib/ui/tank/sounder.svelte';

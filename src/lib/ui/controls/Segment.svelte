@@ -16,32 +16,48 @@
 	const { name, legend, options, value, suggested, short = {}, onvalue }: Props = $props();
 </script>
 
-<fieldset class="segment inline-flex min-w-0 flex-wrap overflow-clip rounded-[3px] border border-ink">
+<fieldset class="segment">
 	<legend class="sr-only">{legend}</legend>
 	{#each options as option (option)}
-		<label
-			class="relative flex flex-[1_0_auto] cursor-pointer"
-			class:suggested={value === undefined && option === suggested}
-		>
-			<input
-				class="absolute inset-0 h-full w-full cursor-pointer opacity-0"
-				type="radio"
-				{name}
-				value={option}
-				checked={value === option}
-				onchange={() => onvalue?.(option)}
-			/>
-			<span
-				class="flex-1 px-8 py-2 text-center whitespace-nowrap phone:flex phone:min-h-46 phone:items-center phone:justify-center phone:px-12 phone:py-4"
-				title={short[option] && spoken(option, name)}>{short[option] ?? spoken(option, name)}</span
-			>
+		<label class:suggested={value === undefined && option === suggested}>
+			<input type="radio" {name} value={option} checked={value === option} onchange={() => onvalue?.(option)} />
+			<span title={short[option] && spoken(option, name)}>{short[option] ?? spoken(option, name)}</span>
 		</label>
 	{/each}
 </fieldset>
 
 <style>
+	.segment {
+		display: inline-flex;
+		flex-wrap: wrap;
+		min-width: 0;
+		border: 1px solid var(--ink);
+		border-radius: 3px;
+		overflow: clip;
+	}
+	label {
+		position: relative;
+		display: flex;
+		flex: 1 0 auto;
+		cursor: pointer;
+	}
 	label + label {
 		border-left: 1px solid var(--rule-2);
+	}
+	input {
+		position: absolute;
+		opacity: 0;
+		inset: 0;
+		width: 100%;
+		height: 100%;
+		margin: 0;
+		cursor: pointer;
+	}
+	span {
+		flex: 1;
+		padding: 2px 8px;
+		text-align: center;
+		white-space: nowrap;
 	}
 	.suggested span {
 		text-decoration: underline dotted;
@@ -61,6 +77,15 @@
 	}
 	input:checked:focus-visible + span {
 		outline-color: var(--paper);
+	}
+	@media (width < 56rem) {
+		span {
+			display: flex;
+			align-items: center;
+			justify-content: center;
+			min-height: 46px;
+			padding: 4px 12px;
+		}
 	}
 	@media (forced-colors: active) {
 		input:checked + span {

@@ -129,7 +129,7 @@ describe('a segment', () => {
 });
 
 it('a gauge says what it shows', () => {
-	render(Gauge, { low: -3, high: 6, value: 4, label: 'Verdict 4: good', parts: [{ word: 'good', to: 6 }] });
+	render(Gauge, { low: -3, high: 6, value: 4, label: 'Verdict 4: good', zones: [{ word: 'good', to: 6 }] });
 	expect(screen.getByRole('img', { name: 'Verdict 4: good' })).toBeTruthy();
 });
 

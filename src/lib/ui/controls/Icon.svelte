@@ -20,15 +20,17 @@
 </script>
 
 <!-- Says nothing of itself: the words beside it do. -->
-<svg
-	class="fill-none stroke-current [stroke-linecap:round] [stroke-linejoin:round]"
-	width={size}
-	height={size}
-	viewBox="0 0 24 24"
-	stroke-width={line}
-	aria-hidden="true"
->
+<svg class="icon" width={size} height={size} viewBox="0 0 24 24" stroke-width={line} aria-hidden="true">
 	<!-- The library's own figures; one piece of markup is shorter to write and quicker to take up than as many nodes. -->
 	<!-- eslint-disable-next-line svelte/no-at-html-tags -->
 	{@html lines}
 </svg>
+
+<style>
+	.icon {
+		fill: none;
+		stroke: currentColor;
+		stroke-linecap: round;
+		stroke-linejoin: round;
+	}
+</style>

@@ -7,12 +7,12 @@
 		high: number;
 		value: number;
 		/** Stretches with a word each; the one that must not be is hatched. */
-		parts: readonly { readonly word: string; readonly to: number; readonly forbidden?: boolean }[];
+		zones: readonly { readonly word: string; readonly to: number; readonly forbidden?: boolean }[];
 		label: string;
 	}
-	const { low, high, value, parts, label }: Props = $props();
+	const { low, high, value, zones, label }: Props = $props();
 	const scale = $derived({ low, high });
-	const ends = $derived(parts.map((part, at) => ({ ...part, from: at === 0 ? low : parts[at - 1]!.to })));
+	const ends = $derived(zones.map((zone, at) => ({ ...zone, from: at === 0 ? low : zones[at - 1]!.to })));
 	const at = (x: number): number => shareOf(scale, x) * 100;
 </script>
 
@@ -22,16 +22,16 @@
 			<line x1="0" x2="0" y1="0" y2="6" stroke="var(--rule-2)" stroke-width="2" />
 		</pattern>
 	</defs>
-	{#each ends as part (part.word)}
+	{#each ends as zone (zone.word)}
 		<rect
-			x="{at(part.from)}%"
-			width="{at(part.to) - at(part.from)}%"
+			x="{at(zone.from)}%"
+			width="{at(zone.to) - at(zone.from)}%"
 			y="10"
 			height="8"
-			fill={part.forbidden ? 'url(#gauge-hatch)' : 'none'}
+			fill={zone.forbidden ? 'url(#gauge-hatch)' : 'none'}
 			stroke="var(--ink)"
 		/>
-		<text x="{(at(part.from) + at(part.to)) / 2}%" y="31" text-anchor="middle">{part.word}</text>
+		<text x="{(at(zone.from) + at(zone.to)) / 2}%" y="31" text-anchor="middle">{zone.word}</text>
 	{/each}
 	<svg x="{at(value)}%" y="10" overflow="visible"><path class="fill-amber stroke-ink" d="M0 3l-5-9h10z" /></svg>
 </svg>
