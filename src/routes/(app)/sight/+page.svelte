@@ -36,6 +36,7 @@
 	const groupM = following(() => depthM, 80);
 	const rigM = following(() => depthM, 50);
 	const figuresM = following(() => depthM, 140);
+	const rigScene = $derived(sceneAt(reading, Math.min(reading.bottomM, rigM.value)));
 	const besideScene = $derived(sceneAt(reading, Math.min(reading.bottomM, figuresM.value)));
 
 	const levels = $derived(levelsOf(shownIn(sceneAt(reading, Math.min(reading.bottomM, groupM.value)), SKIRTS, view)));
@@ -135,8 +136,8 @@
 				onvalue={(value) => (chosenM = depthShown.read(value))}
 			/>
 			<p>
-				{percent(scene.eye.share)} of the light above is left. A white disc is lost at {depth(scene.water.discM)}.
-				{#if scene.water.clamped}No {spoken(reading.stain)} water is that clear: the clearest is shown.{/if}
+				{percent(rigScene.eye.share)} of the light above is left. A white disc is lost at {depth(rigScene.water.discM)}.
+				{#if rigScene.water.clamped}No {spoken(reading.stain)} water is that clear: the clearest is shown.{/if}
 			</p>
 		</div>
 		{#each levels as { reach, shown } (reach)}
