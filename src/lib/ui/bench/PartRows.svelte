@@ -41,30 +41,27 @@
 <ol class="rows" aria-label="Parts in the order in which they go on">
 	{#each rows as { slot, title, controls, finer } (slot)}
 		{@const grams = gramsOf(slot)}
-		<li
-			class="grid grid-cols-[22px_52px_minmax(0,1fr)_42px_20px] items-center gap-x-6 gap-y-2 border-b border-b-rule pt-5 pr-12 pb-4 pl-8 phone:grid-cols-[24px_minmax(0,1fr)_60px_52px] phone:px-12 phone:py-8"
-			class:marked={marked.has(slot)}
-		>
-			<span class="figure text-right text-xs text-amber-ink" aria-hidden="true">{numbersOf(slot)}</span>
-			<span class="text-s font-620">{title}</span>
-			<span class="controls flex min-w-0 flex-wrap items-center gap-4">
+		<li class:marked={marked.has(slot)}>
+			<span class="numbers figure" aria-hidden="true">{numbersOf(slot)}</span>
+			<span class="title">{title}</span>
+			<span class="controls">
 				{#each controls as control (control.label)}<ControlField {control} of={title} {units} {onbuild} />{/each}
 			</span>
-			<span class="figure text-right text-s"
+			<span class="grams figure"
 				>{grams > 0 ? grams.toFixed(1) : ''}{#if grams > 0}<span class="unit">g</span>{/if}</span
 			>
 			{#if finer.length > 0}
 				<button
-					class="more min-h-24 cursor-pointer rounded-[3px] border border-rule-2 phone:min-h-48 phone:text-xl"
+					class="more"
 					type="button"
 					aria-expanded={unfolded[slot] ?? false}
 					aria-label="More about the {title.toLowerCase()}"
 					onclick={() => (unfolded = { ...unfolded, [slot]: !unfolded[slot] })}>{unfolded[slot] ? '−' : '+'}</button
 				>
 				{#if unfolded[slot]}
-					<span class="controls finer flex min-w-0 flex-wrap items-center gap-4">
+					<span class="controls finer">
 						{#each finer as control (control.label)}
-							{#if control.kind === 'choice'}<span class="text-ink-2">{control.label}</span>{/if}
+							{#if control.kind === 'choice'}<span class="what">{control.label}</span>{/if}
 							<ControlField {control} of={title} {units} {onbuild} />
 						{/each}
 					</span>
@@ -75,9 +72,43 @@
 </ol>
 
 <style>
+	li {
+		display: grid;
+		grid-template-columns: 22px 52px minmax(0, 1fr) 42px 20px;
+		align-items: center;
+		gap: 2px 6px;
+		padding: 5px 12px 4px 8px;
+		border-bottom: 1px solid var(--rule);
+	}
 	li.marked {
 		border-left: 4px solid var(--fails);
 		padding-left: 4px;
+	}
+	.numbers {
+		font-size: var(--t-xs);
+		color: var(--amber-ink);
+		text-align: right;
+	}
+	.title {
+		font-weight: 620;
+		font-size: var(--t-s);
+	}
+	.controls {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px;
+		min-width: 0;
+		align-items: center;
+	}
+	.grams {
+		text-align: right;
+		font-size: var(--t-s);
+	}
+	.more {
+		min-height: 24px;
+		border: 1px solid var(--rule-2);
+		border-radius: 3px;
+		cursor: pointer;
 	}
 	.more:hover {
 		border-color: var(--ink);
@@ -86,13 +117,24 @@
 		grid-column: 3 / -1;
 		font-size: var(--t-s);
 	}
+	.what {
+		color: var(--ink-2);
+	}
 	@media (width < 56rem) {
+		li {
+			grid-template-columns: 24px minmax(0, 1fr) 60px 52px;
+			padding: 8px 12px;
+		}
 		.controls {
 			grid-column: 1 / -1;
 			order: 5;
 		}
 		.finer {
 			order: 6;
+		}
+		.more {
+			min-height: 48px;
+			font-size: var(--t-xl);
 		}
 	}
 </style>

@@ -31,13 +31,10 @@
 	}
 </script>
 
-<section class="border-t border-t-ink" aria-label="The call and its alternatives">
+<section class="alternates" aria-label="The call and its alternatives">
 	<ol bind:this={list}>
 		{#each rows as { called, index, drawing } (index)}
-			<li
-				class="grid min-h-36 grid-cols-[18px_76px_minmax(0,1.15fr)_minmax(0,1fr)_66px] items-center gap-8 px-14 py-1 text-s phone:grid-cols-[18px_76px_1fr_auto] phone:px-12 phone:py-8"
-				class:marked={index === marked}
-			>
+			<li class:marked={index === marked}>
 				<span class="rank">{index + 1}</span>
 				<span class="mini"
 					><BrowserOnly
@@ -48,33 +45,53 @@
 						/></BrowserOnly
 					></span
 				>
-				<span class="what grid">
-					<button
-						class="cursor-pointer text-left text-m font-660 phone:min-h-48"
-						type="button"
-						aria-pressed={index === marked}
-						onclick={() => onmark(index)}
-						{onkeydown}>{rigName(called.rig)}</button
+				<span class="what">
+					<button type="button" aria-pressed={index === marked} onclick={() => onmark(index)} {onkeydown}
+						>{rigName(called.rig)}</button
 					>
 					<span>{wayText(called)}</span>
 				</span>
 				<span class="when">{index === 0 ? 'The call.' : whenBetter(calls[0]!, called)}</span>
-				<span class="text-right">{index === 0 ? '' : behindWords(calls[0]!.score - called.score)}</span>
+				<span class="behind">{index === 0 ? '' : behindWords(calls[0]!.score - called.score)}</span>
 			</li>
 		{/each}
 	</ol>
 </section>
 
 <style>
+	.alternates {
+		border-top: 1px solid var(--ink);
+	}
+	li {
+		display: grid;
+		grid-template-columns: 18px 76px minmax(0, 1.15fr) minmax(0, 1fr) 66px;
+		gap: 8px;
+		align-items: center;
+		min-height: 36px;
+		padding: 1px 14px;
+		font-size: var(--t-s);
+	}
 	li + li {
 		border-top: 1px solid var(--rule);
 	}
 	.rank {
 		font: var(--t-m) var(--font-mono);
 	}
+	.what {
+		display: grid;
+	}
 	.what > span,
 	.when {
 		color: var(--ink-2);
+	}
+	.behind {
+		text-align: right;
+	}
+	button {
+		font-size: var(--t-m);
+		font-weight: 660;
+		text-align: left;
+		cursor: pointer;
 	}
 	button:hover {
 		text-decoration: underline;
@@ -84,8 +101,15 @@
 		box-shadow: inset 4px 0 0 var(--amber);
 	}
 	@media (width < 56rem) {
+		li {
+			grid-template-columns: 18px 76px 1fr auto;
+			padding: 8px 12px;
+		}
 		.when {
 			grid-column: 3 / -1;
+		}
+		button {
+			min-height: 48px;
 		}
 	}
 </style>
