@@ -17,7 +17,7 @@ it('sight shows every skirt in words of how far, and changes with water, depth a
 	const before = await page.getByText(/of the light above is left/).innerText();
 	await depth.focus();
 	for (let press = 0; press < 5; press++) await page.keyboard.press('ArrowLeft');
-	expect(await page.getByText(/of the light above is left/).innerText()).not.toBe(before);
+	await expect.poll(() => page.getByText(/of the light above is left/).innerText()).not.toBe(before);
 	await page.getByRole('group', { name: 'From where' }).getByRole('radio', { name: 'below' }).check();
 	await page.getByText('from under it').waitFor();
 	await page.getByRole('combobox', { name: 'First colour' }).selectOption('black');

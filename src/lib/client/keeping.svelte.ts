@@ -136,8 +136,9 @@ export class Keeping {
 		if (!(await this.look()) && !this.#closed) this.#hearing = setTimeout(() => void this.hear(), HEARS_MS);
 	}
 
-	/** Tells a document a moment after it has stopped changing. */
+	/** Tells a document a moment after it has stopped changing; a page that is closed tells nothing more. */
 	told(document: HeldDocument<never>): void {
+		if (this.#closed) return;
 		clearTimeout(this.#timers[document.name]);
 		this.#timers[document.name] = setTimeout(() => void this.tell(document), PAUSE_MS);
 	}
