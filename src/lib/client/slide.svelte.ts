@@ -24,8 +24,9 @@ interface Moved {
 export class Slide {
 	#shown = $state.raw<Moved | null>(null);
 	/** The same, or a place further on that is about to be shown. */
-	#latest: Moved | null = null;
-	#busy = $state(false);
+	#latest = $state.raw<Moved | null>(null);
+	/** Whether a hand moves something that is not changed yet. */
+	readonly busy = $derived(this.#latest !== null);
 	/** Not until it was seen to be: the first place of all draws most anew. */
 	#quick = false;
 	readonly #change: (patch: Patch, step: string) => void;
@@ -35,11 +36,6 @@ export class Slide {
 	/** @param change Changes the reading; `step` names the control. */
 	constructor(change: (patch: Patch, step: string) => void) {
 		this.#change = change;
-	}
-
-	/** Whether a hand moves something that is not changed yet. */
-	get busy(): boolean {
-		return this.#busy;
 	}
 
 	/** What it moves, as far as that is shown. */
@@ -62,10 +58,8 @@ export class Slide {
 		clearTimeout(this.#rest);
 		const moved = this.#latest;
 		if (!moved) return;
+		this.#stop();
 		this.#latest = null;
-		this.#busy = false;
-		clearTimeout(this.#coming);
-		this.#coming = undefined;
 		this.#shown = null;
 		this.#change(moved.patch, moved.step);
 	}
@@ -74,13 +68,17 @@ export class Slide {
 		if (this.#latest && this.#latest.step !== step) this.land();
 		clearTimeout(this.#rest);
 		this.#latest = { patch: { ...this.#latest?.patch, ...patch }, step };
-		this.#busy = true;
 		this.#rest = setTimeout(() => this.land(), RESTS_MS);
 	}
 
-	#show(): void {
+	/** What was about to be shown is not. */
+	#stop(): void {
 		clearTimeout(this.#coming);
 		this.#coming = undefined;
+	}
+
+	#show(): void {
+		this.#stop();
 		const begun = performance.now();
 		this.#shown = this.#latest;
 		flushSync();

@@ -44,9 +44,7 @@
 	<ul>
 		{#each all ? sorted : sorted.slice(0, FIRST) as flip (flip.field + flip.to)}
 			{@const text = flipText(units, flip)}
-			<li
-				class="grid grid-cols-[1fr_auto_128px] items-center gap-8 phone:relative phone:min-h-48 phone:grid-cols-[1fr_auto] phone:content-center phone:gap-x-8 phone:gap-y-0"
-			>
+			<li>
 				<button type="button" title="Try it: the reading is changed, with a way back" onclick={() => ontry(flip, text)}
 					>{text}</button
 				>
@@ -54,11 +52,7 @@
 				<strong>{becomes(flip)}</strong>
 			</li>
 		{:else}
-			{#if !busy}<li
-					class="grid grid-cols-[1fr_auto_128px] items-center gap-8 phone:relative phone:min-h-48 phone:grid-cols-[1fr_auto] phone:content-center phone:gap-x-8 phone:gap-y-0"
-				>
-					Nothing near changes it.
-				</li>{/if}
+			{#if !busy}<li>Nothing near changes it.</li>{/if}
 		{/each}
 	</ul>
 	{#if sorted.length > FIRST}
@@ -69,6 +63,12 @@
 </section>
 
 <style>
+	li {
+		display: grid;
+		grid-template-columns: 1fr auto 128px;
+		gap: 8px;
+		align-items: center;
+	}
 	.now {
 		font: var(--t-xs) var(--font-mono);
 		color: var(--ink-2);
@@ -89,6 +89,13 @@
 		text-decoration-color: var(--ink);
 	}
 	@media (width < 56rem) {
+		li {
+			position: relative;
+			grid-template-columns: 1fr auto;
+			gap: 0 8px;
+			min-height: 48px;
+			align-content: center;
+		}
 		li strong {
 			grid-column: 1 / -1;
 			text-align: left;

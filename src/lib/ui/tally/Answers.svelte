@@ -49,21 +49,24 @@
 	<button type="button" class="undo px-4" disabled={disabled || last === null} onclick={onundo}>
 		<Icon icon={Undo} size={26} line={1.8} />
 		Undo
-		<small class="block max-w-full overflow-hidden text-s font-450 text-ellipsis whitespace-nowrap"
-			>{last ?? 'nothing yet'}</small
-		>
+		<small>{last ?? 'nothing yet'}</small>
 	</button>
 	<button type="button" class="cast" {disabled} onclick={oncast} aria-label="Cast, {now.casts}">
-		<span
-			>Cast<small class="block max-w-full overflow-hidden text-s font-450 text-ellipsis whitespace-nowrap"
-				>tap, or stroke right</small
-			></span
-		>
+		<span>Cast<small>tap, or stroke right</small></span>
 		<strong class="figure" aria-hidden="true">{now.casts}</strong>
 	</button>
 </div>
 
 <style>
+	small {
+		display: block;
+		max-width: 100%;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+		font-size: var(--t-s);
+		font-weight: 450;
+	}
 	button {
 		position: relative;
 		display: grid;

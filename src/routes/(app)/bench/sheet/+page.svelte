@@ -56,22 +56,13 @@
 			</ol>
 			<div class="grid content-start gap-6">
 				<table class="w-full border-collapse">
-					<thead
-						><tr
-							><th class="border-b border-b-rule px-3 py-1 text-left font-620" scope="col">Part</th><th
-								class="border-b border-b-rule px-3 py-1 text-left font-620"
-								scope="col">mm</th
-							><th class="border-b border-b-rule px-3 py-1 text-left font-620" scope="col">g</th></tr
-						></thead
-					>
+					<thead><tr><th scope="col">Part</th><th scope="col">mm</th><th scope="col">g</th></tr></thead>
 					<tbody>
 						{#each parts as placed (placed.slot)}
 							<tr>
-								<th class="border-b border-b-rule px-3 py-1 text-left font-620" scope="row"
-									>{slotWord(placed.slot, build)} <span>{partWords(placed, build)}</span></th
-								>
-								<td class="figure border-b border-b-rule px-3 py-1">{figure(placed.part.figures.lengthMm?.value)}</td>
-								<td class="figure border-b border-b-rule px-3 py-1"
+								<th scope="row">{slotWord(placed.slot, build)} <span>{partWords(placed, build)}</span></th>
+								<td class="figure">{figure(placed.part.figures.lengthMm?.value)}</td>
+								<td class="figure"
 									>{placed.part.figures.massG ? figure(placed.part.figures.massG.value * placed.count) : ''}</td
 								>
 							</tr>
@@ -118,6 +109,15 @@
 	}
 	.steps .figure {
 		color: var(--amber-ink);
+	}
+	th {
+		text-align: left;
+		font-weight: 620;
+	}
+	td,
+	th {
+		padding: 1px 3px;
+		border-bottom: 1px solid var(--rule);
 	}
 	tbody th span {
 		font-weight: 450;

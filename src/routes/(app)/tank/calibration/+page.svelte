@@ -155,13 +155,9 @@
 			<section class="passage" aria-label="How to measure">
 				<h2>How to measure well</h2>
 				<ul>
-					<li class="border-b border-b-rule">Three falls tell more than one; take a depth of 2 m or more.</li>
-					<li class="border-b border-b-rule">
-						A count on a tight line is mostly the line’s: it tells less of the lure.
-					</li>
-					<li class="border-b border-b-rule">
-						For lift, wind one cast slowly and one fast over the same bottom, and note where each first ticks.
-					</li>
+					<li>Three falls tell more than one; take a depth of 2 m or more.</li>
+					<li>A count on a tight line is mostly the line’s: it tells less of the lure.</li>
+					<li>For lift, wind one cast slowly and one fast over the same bottom, and note where each first ticks.</li>
 				</ul>
 			</section>
 		</div>
@@ -169,6 +165,9 @@
 </div>
 
 <style>
+	li {
+		border-bottom: 1px solid var(--rule);
+	}
 	.empty a {
 		text-decoration: underline;
 	}
