@@ -14,10 +14,10 @@ import { towInputSchema } from '../../src/lib/core/schema/tow';
 import { FAMILIES } from '../../src/lib/core/schema/words';
 import { MAP_WEIGHTS_OZ, mapOf } from '../../src/lib/core/tow/map';
 import { tow } from '../../src/lib/core/tow/tow';
-import { report, WARM_UP } from './figures';
+import { report } from './figures';
 
-/** Casts before Node has made the most of their loop. */
-const WARM_CASTS = 100;
+/** Runs before Node has made the most of a loop. */
+const WARM = 100;
 
 /** How the cost of a ranking grows as the catalogue of blades doubles. */
 export function benchGrowth(inputs: readonly unknown[]): void {
@@ -67,12 +67,12 @@ export function benchTow(): void {
 		band: { fromM: 1, toM: 2 }
 	});
 	const cast: number[] = [];
-	for (let run = 0; run < WARM_CASTS + 60; run++) {
+	for (let run = 0; run < WARM + 60; run++) {
 		const begun = performance.now();
 		tow(input);
 		cast.push(performance.now() - begun);
 	}
-	report('a retrieve of thirty seconds, 12 segments, 10 ms', cast.slice(WARM_CASTS));
+	report('a retrieve of thirty seconds, 12 segments, 10 ms', cast.slice(WARM));
 	const begun = performance.now();
 	let [cells, coarseMs] = [0, 0];
 	const found = mapOf({ ...input, band: input.band! });
@@ -87,7 +87,7 @@ export function benchTow(): void {
 export function benchSight(): void {
 	const all = everyTarget();
 	const [whole, tint]: [number[], number[]] = [[], []];
-	for (let run = 0; run < WARM_UP + 60; run++) {
+	for (let run = 0; run < WARM + 60; run++) {
 		const reading = completeReading(
 			readingSchema.parse({ waterTemperatureC: 18, visibilityM: 0.8 + run / 100, bottomM: 3, stain: 'green' })
 		);
@@ -98,6 +98,6 @@ export function benchSight(): void {
 		waterColours(waterOf(reading.stain, reading.visibilityM, 'lure'), skyInputOf(reading), [0, 0.5, 1, 1.5, 2, 2.5, 3]);
 		tint.push(performance.now() - begun);
 	}
-	report('sight of everything, three views, pairs and matches', whole.slice(WARM_UP));
-	report('tint of a section whose water is known', tint.slice(WARM_UP));
+	report('sight of everything, three views, pairs and matches', whole.slice(WARM));
+	report('tint of a section whose water is known', tint.slice(WARM));
 }

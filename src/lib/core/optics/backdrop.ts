@@ -1,4 +1,4 @@
-import { BANDS, spectrum, type Spectrum } from './bands';
+import { BANDS, leftOf, spectrum, type Spectrum } from './bands';
 import { EYE } from './eye';
 import type { Scene } from './scene';
 
@@ -53,27 +53,28 @@ function weigh(reaches: Spectrum, behind: Spectrum, into: Float64Array, from: nu
 		red += EYE.red[at]! * behind[at]!;
 		rod += EYE.rod[at]! * behind[at]!;
 	}
+	const [perGreen, perRed, perRod] = [1 / green, 1 / red, 1 / rod];
 	for (let at = 0; at < BANDS; at++) {
-		into[from + at] = (EYE.green[at]! * reaches[at]!) / green;
-		into[from + RED_ROW + at] = (EYE.red[at]! * reaches[at]!) / red;
-		into[from + ROD_ROW + at] = (EYE.rod[at]! * reaches[at]!) / rod;
+		const reached = reaches[at]!;
+		into[from + at] = EYE.green[at]! * reached * perGreen;
+		into[from + RED_ROW + at] = EYE.red[at]! * reached * perRed;
+		into[from + ROD_ROW + at] = EYE.rod[at]! * reached * perRod;
 	}
 }
 
-/** What is left (share, per band) of something that is lost along a way (m). */
-const leftOf = (losses: Spectrum, wayM: number): Spectrum => losses.map((loss) => Math.exp(-loss * wayM));
-
-/** The largest of a distance's weights over what it is at no distance. */
-function mostOver(weights: Float64Array, from: number): number {
+/**
+ * The largest of a distance's weights over what it is at no distance: that of the band of which most reaches the eye, to
+ * the receptor whose background fades most.
+ */
+function mostOver(weights: Float64Array, from: number, reaches: Spectrum): number {
+	let farthest = 0;
+	for (let at = 1; at < BANDS; at++) if (reaches[at]! > reaches[farthest]!) farthest = at;
 	let most = 0;
-	for (let at = 0; at < rowsOf(1); at++) {
-		const share = weights[from + at]! / weights[at]!;
-		if (share > most) most = share;
-	}
+	for (let row = farthest; row < rowsOf(1); row += BANDS) most = Math.max(most, weights[from + row]! / weights[row]!);
 	return most;
 }
 
-function multiply(by: Spectrum, into: Spectrum): void {
+function multiply(by: Spectrum, into: number[]): void {
 	for (let at = 0; at < BANDS; at++) into[at]! *= by[at]!;
 }
 
@@ -93,12 +94,12 @@ export function backdropOf(scene: Scene, view: View): Backdrop {
 	weigh(leftOf(attenuates, workM), behindAtWork, work, 0);
 	// Each distance follows from the one before: the same share is lost on every step.
 	const [step, change] = [leftOf(attenuates, stepM), leftOf(scene.loss, slope * stepM)];
-	const [reaches, light] = [spectrum(() => 1), behind.slice()];
+	const [reaches, light] = [leftOf(attenuates, 0), behind.slice()];
 	const weights = new Float64Array(rowsOf(NODES));
 	const reach = new Float64Array(NODES);
 	for (let node = 0; node < NODES; node++) {
 		weigh(reaches, light, weights, rowsOf(node));
-		reach[node] = mostOver(weights, rowsOf(node));
+		reach[node] = mostOver(weights, rowsOf(node), reaches);
 		multiply(step, reaches);
 		multiply(change, light);
 	}

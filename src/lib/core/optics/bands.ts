@@ -1,17 +1,27 @@
 import spectra from './spectra.json';
 
 /** Light by wavelength: 31 bands of 10 nm from 400 to 700 nm (optics model, section 0). */
-export type Spectrum = Float64Array;
+export type Spectrum = readonly number[];
 
 export const BANDS = 31;
 export const BAND_NM = 10;
 /** Wavelength (nm) of each band. */
-export const NM: Spectrum = Float64Array.from({ length: BANDS }, (_, at) => 400 + BAND_NM * at);
+export const NM: Spectrum = Array.from({ length: BANDS }, (_, at) => 400 + BAND_NM * at);
+
+/** Room for a spectrum. A plain array: typed ones of this length cost ten times as much to make, and many are made. */
+export const blank = (): number[] => new Array<number>(BANDS);
 
 /** A spectrum by a function of band and wavelength (nm). */
 export function spectrum(of: (at: number, nm: number) => number): Spectrum {
-	const made = new Float64Array(BANDS);
+	const made = blank();
 	for (let at = 0; at < BANDS; at++) made[at] = of(at, NM[at]!);
+	return made;
+}
+
+/** What is left (share, per band) of something that is lost along a way (m), by its loss (1/m). */
+export function leftOf(losses: Spectrum, wayM: number): number[] {
+	const made = blank();
+	for (let at = 0; at < BANDS; at++) made[at] = Math.exp(-losses[at]! * wayM);
 	return made;
 }
 
@@ -26,16 +36,7 @@ export function sumOf(of: (at: number) => number): number {
  * Base tables (optics model, section 7): absorption of pure water 1/m (Pope and Fry 1997) and of algae (Prieur and
  * Sathyendranath), the D series' S0 to S2, and the CIE 1931 observer.
  */
-export const BASE: Readonly<Record<keyof typeof spectra, Spectrum>> = {
-	absorptionOfWater: Float64Array.from(spectra.absorptionOfWater),
-	absorptionOfAlgae: Float64Array.from(spectra.absorptionOfAlgae),
-	s0: Float64Array.from(spectra.s0),
-	s1: Float64Array.from(spectra.s1),
-	s2: Float64Array.from(spectra.s2),
-	x: Float64Array.from(spectra.x),
-	y: Float64Array.from(spectra.y),
-	z: Float64Array.from(spectra.z)
-};
+export const BASE: Readonly<Record<keyof typeof spectra, Spectrum>> = spectra;
 
 /** A value between points of a rising table, held at its ends. */
 export function between(points: readonly (readonly [number, number])[], at: number): number {

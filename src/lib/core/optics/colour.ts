@@ -1,4 +1,4 @@
-import { BASE, daylight, NM, spectrum, sumOf, type Spectrum } from './bands';
+import { BANDS, BASE, daylight, spectrum, type Spectrum } from './bands';
 import { eyeAt } from './eye';
 import { levelAt, placesAt } from './field';
 import { skyOf, type SkyInput } from './sky';
@@ -16,8 +16,8 @@ const BACK: Matrix = [
 	[0.4323053, 0.5183603, 0.0492912],
 	[-0.0085287, 0.0400428, 0.9684867]
 ];
-const times = (matrix: Matrix, [a, b, c]: Three): Three =>
-	matrix.map((row) => row[0] * a + row[1] * b + row[2] * c) as unknown as Three;
+const dot = (row: Three, of: Three): number => row[0] * of[0] + row[1] * of[1] + row[2] * of[2];
+const times = ([first, second, third]: Matrix, of: Three): Three => [dot(first, of), dot(second, of), dot(third, of)];
 const D65 = times(BRADFORD, [0.95047, 1, 1.08883]);
 /** How far the eye of a person gets used to the water's colour, and within what limits (assumed). */
 const USED = 0.3;
@@ -25,8 +25,14 @@ const [LEAST_GAIN, MOST_GAIN] = [0.4, 2.5];
 /** How much darker a picture of the deep is than of the surface (assumed). */
 const DEEP = 0.15;
 const LIT = 0.9;
+/** What the eye of a person makes of a photon of each band: the observer's tables are of energy. */
+const PER_PHOTON = (['x', 'y', 'z'] as const).map((key) => spectrum((at, nm) => BASE[key][at]! / nm));
 const xyz = (photons: Spectrum): Three =>
-	(['x', 'y', 'z'] as const).map((key) => sumOf((at) => (BASE[key][at]! * photons[at]!) / NM[at]!)) as unknown as Three;
+	PER_PHOTON.map((row) => {
+		let sum = 0;
+		for (let at = 0; at < BANDS; at++) sum += row[at]! * photons[at]!;
+		return sum;
+	}) as unknown as Three;
 
 const curve = (value: number): number => (value <= 0.0031308 ? 12.92 * value : 1.055 * value ** (1 / 2.4) - 0.055);
 

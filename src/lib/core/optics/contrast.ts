@@ -10,7 +10,7 @@ import {
 	type Backdrop,
 	type View
 } from './backdrop';
-import { BAND_NM, BANDS, spectrum, sumOf, type Spectrum } from './bands';
+import { BAND_NM, BANDS, blank, spectrum, sumOf, type Spectrum } from './bands';
 import { BRIGHTNESS } from './eye';
 import type { Scene } from './scene';
 import { WATER_INDEX } from './sky';
@@ -36,15 +36,29 @@ const SMALL_RAD = (0.5 * Math.PI) / 180;
 /** Brightness (photons per steradian) of a target at no distance, seen from somewhere. */
 export function radianceOf(target: Target, { field, here }: Scene, view: View): Spectrum {
 	const { reflects, passes, mirror, glow } = target;
-	if (mirror) return spectrum((at) => reflects[at]! * field.l0[at]! * here[at]!);
-	const { front, back } = LOOKS[view];
-	const taken = glow ? sumOf((at) => glow.takes[at]! * field[front][at]! * here[at]! * BAND_NM) : 0;
-	return spectrum(
-		(at) =>
-			((reflects[at]! * field[front][at]! + passes[at]! * field[back][at]!) * here[at]! +
-				(glow ? glow.gives[at]! * taken : 0)) /
-			Math.PI
-	);
+	if (mirror) return mirrored(reflects, field.l0, here);
+	const [front, back] = [field[LOOKS[view].front], field[LOOKS[view].back]];
+	const light = blank();
+	for (let at = 0; at < BANDS; at++) {
+		light[at] = ((reflects[at]! * front[at]! + passes[at]! * back[at]!) * here[at]!) / Math.PI;
+	}
+	if (!glow) return light;
+	const taken = sumOf((at) => glow.takes[at]! * front[at]! * here[at]! * BAND_NM);
+	for (let at = 0; at < BANDS; at++) light[at]! += (glow.gives[at]! * taken) / Math.PI;
+	return light;
+}
+
+/** What metal shows of a light around it (a share of what comes down there). */
+function mirrored(reflects: Spectrum, around: Spectrum, here: Spectrum): Spectrum {
+	const light = blank();
+	for (let at = 0; at < BANDS; at++) light[at] = reflects[at]! * around[at]! * here[at]!;
+	return light;
+}
+
+function less(light: Spectrum, behind: Spectrum): Spectrum {
+	const excess = blank();
+	for (let at = 0; at < BANDS; at++) excess[at] = light[at]! - behind[at]!;
+	return excess;
 }
 
 /** What a receptor makes of an excess over the water behind. */
@@ -66,8 +80,7 @@ export class Seeing {
 		this.#scene = scene;
 		this.#view = view;
 		this.#backdrop = backdropOf(scene, view);
-		const { behind } = this.#backdrop;
-		this.#excess = spectrum((at) => radiance[at]! - behind[at]!);
+		this.#excess = less(radiance, this.#backdrop.behind);
 		this.#sizeM = sizeM;
 	}
 
@@ -192,7 +205,7 @@ const HAMMERED_FROM = 0.1;
 
 export function flashOf(target: Target, scene: Scene): Flash {
 	const { field, here, under, sky, water, depthM } = scene;
-	const window = spectrum((at) => target.reflects[at]! * field.lw[at]! * here[at]!);
+	const window = mirrored(target.reflects, field.lw, here);
 	const seeing = new Seeing(scene, 'side', window, target.sizeM);
 	const solid = 2 * Math.PI * (2 * target.facets) ** 2;
 	const loss = target.facets > HAMMERED_FROM ? HAMMERED_LOSS : SMOOTH_LOSS;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Sight } from '../schema/sight';
 import { STAINS } from '../schema/words';
-import { BASE, daylight, NM } from './bands';
+import { BASE, daylight, NM, type Spectrum } from './bands';
 import { EYE } from './eye';
 import { answerSight, everyTarget } from './sight';
 import { refusalOf } from '../testing/refusal';
@@ -145,7 +145,7 @@ describe('the light', () => {
 	});
 
 	it('is taken by each receptor of a bass most at its own peak', () => {
-		const peak = (of: Float64Array): number => NM[of.indexOf(Math.max(...of))]!;
+		const peak = (of: Spectrum): number => NM[of.indexOf(Math.max(...of))]!;
 		for (const [eye, nm] of [
 			[EYE.green, 535],
 			[EYE.red, 614],

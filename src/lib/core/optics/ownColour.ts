@@ -9,7 +9,7 @@ const THROUGH = 0.05;
 
 function strandTarget(strand: Strand): Target {
 	if ('colour' in strand) return targetOf('skirt', strand.colour)!;
-	const reflects = 'rgb' in strand ? estimated(strand.rgb) : Float64Array.from(strand.reflects);
+	const reflects = 'rgb' in strand ? estimated(strand.rgb) : strand.reflects;
 	return ofReflectance(reflects, THROUGH);
 }
 

@@ -73,15 +73,15 @@ function shown(one: Named, scene: Scene): Shown {
 	const { target } = one;
 	const light = radianceOf(target, scene, 'side');
 	const level = new Seeing(scene, 'side', light, target.sizeM);
-	const flash = target.mirror ? { flash: flashOf(target, scene) } : {};
-	const row = {
-		...nameOf(one),
+	const row: SeenTarget = {
+		kind: one.kind,
+		colour: one.colour,
 		side: lookOf(level),
 		below: lookedAt(target, scene, 'below'),
 		above: lookedAt(target, scene, 'above'),
-		...flash,
 		rgb: lightRgb(light, scene)
 	};
+	if (target.mirror) row.flash = flashOf(target, scene);
 	return { row, sizeM: target.sizeM, work: level.atWork };
 }
 
@@ -101,9 +101,10 @@ function bestPair(lures: readonly Shown[], scene: Scene): Sight['pair'] {
 function matches(lures: readonly SeenTarget[], baits: readonly SeenTarget[], scene: Scene): Sight['match'] {
 	return Object.fromEntries(
 		baits.map((bait) => {
-			const found = lures.map((lure) => ({
-				...nameOf(lure),
-				match: matchOf(lure.side, bait.side, scene.eye.cones)
+			const found = lures.map(({ kind, colour, side }) => ({
+				kind,
+				colour,
+				match: matchOf(side, bait.side, scene.eye.cones)
 			}));
 			return [bait.colour, found.sort((a, b) => b.match - a.match)];
 		})
