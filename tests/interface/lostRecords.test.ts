@@ -94,8 +94,13 @@ it('two hundred happenings tapped without a line reach records that are killed t
 	await go(page, 'Tally');
 	// The rig in hand is a write too, which would be counted with those that wait.
 	await served(page, 'bench', '"rig"');
+	// The outing itself is another: all is told also in the moment before it is on its way.
+	const begun = page.waitForResponse(
+		(response) => response.request().method() === 'PUT' && /outings/.test(response.url())
+	);
 	await page.getByRole('button', { name: 'Begin', exact: true }).click();
 	await page.getByRole('button', { name: /^Cast, / }).waitFor();
+	await begun;
 	await page.getByText('all told').waitFor();
 	const HAPPENINGS = 200;
 	await page.route('**/api/v1/**', (route) => route.abort());

@@ -24,8 +24,13 @@ import { boxOfGrip, gripsOf } from './grips';
 import { shared } from './labels';
 import { waterStops } from '$lib/forms/tint';
 
-const brightness = (colour: string): number =>
-	(colour.match(/\d+/g) ?? []).map(Number).reduce((sum, channel) => sum + channel, 0);
+const SHARES = [0.2126, 0.7152, 0.0722];
+/** Relative luminance of a colour of the screen, 0 to 1 (IEC 61966-2-1): red counts for little, blue for least. */
+const luminance = (colour: string): number =>
+	(colour.match(/\d+/g) ?? [])
+		.map((channel) => Number(channel) / 255)
+		.map((channel) => (channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4))
+		.reduce((sum, channel, at) => sum + SHARES[at]! * channel, 0);
 
 describe('the section', () => {
 	it('puts a depth where it reads it from, the surface at the foot of the sky', () => {
@@ -129,14 +134,14 @@ describe('the water', () => {
 				const reading = completeReading(readingSchema.parse(input));
 				// In soup of a hand's breadth the light is gone at once, and what is drawn is the last grey of the scale.
 				fc.pre(reading.visibilityM >= 0.3);
-				const stops = waterStops(reading, reading.bottomM, false).map(({ colour }) => brightness(colour));
+				const stops = waterStops(reading, reading.bottomM, false).map(({ colour }) => luminance(colour));
 				// What the water throws about is brightest just under the surface, not at it; deep down it hardly changes.
 				const peak = stops.indexOf(Math.max(...stops));
-				const ROUNDING = 8;
+				const ROUNDING = 0.01;
 				for (const [at, stop] of stops.slice(peak).entries()) {
 					if (at > 0) expect(stop).toBeLessThanOrEqual(stops[peak + at - 1]! + ROUNDING);
 				}
-				expect(brightness(waterStops(reading, reading.bottomM, true)[0]!.colour)).toBeLessThanOrEqual(stops[0]!);
+				expect(luminance(waterStops(reading, reading.bottomM, true)[0]!.colour)).toBeLessThanOrEqual(stops[0]!);
 			})
 		);
 	});
