@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from 'playwright-core';
-import { newAngler, signedIn, type TestAngler } from './browser';
+import { newAngler, signedIn, takeCalled, type TestAngler } from './browser';
 
 /** Every screen of a signed-in angler. */
 export const SCREENS = [
@@ -72,9 +72,6 @@ export async function foundOn(path: string, angler: TestAngler): Promise<string[
 /** An angler with a rig in hand. Tests that only look can share one. */
 export async function anglerWithRig(): Promise<TestAngler> {
 	const angler = await newAngler();
-	const page = await signedIn({ at: '/call' }, angler);
-	await page.locator('[data-live]').waitFor();
-	await page.getByRole('button', { name: 'Take in hand' }).click();
-	await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+	await takeCalled(await signedIn({ at: '/tank' }, angler));
 	return angler;
 }

@@ -109,3 +109,9 @@ export const field = (page: Page, label: string) => page.getByRole('textbox', { 
 
 /** Opens the lid over the rest of a group of the reading. */
 export const lift = (page: Page, group: string) => page.getByRole('region', { name: group }).locator('summary').click();
+
+/** Takes the called rig in hand on Tank, which waits for it; on Call all that is worked out beside it would go on. */
+export async function takeCalled(page: Page): Promise<void> {
+	await page.getByRole('button', { name: /^Take the called / }).click();
+	await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+}

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { prepareRecords, serve } from '../../scripts/lib/application.mjs';
 import { startMariadb } from '../../scripts/lib/mariadb.mjs';
 import { freePort } from '../../scripts/lib/ports.mjs';
-import { field, go, newAngler, ranked, served, signedIn } from './browser';
+import { field, go, newAngler, ranked, served, signedIn, takeCalled } from './browser';
 
 let folder = '';
 let server: Awaited<ReturnType<typeof startMariadb>>;
@@ -88,9 +88,8 @@ it('a database that hangs is told as one that is away, and all goes on when it w
 
 it('two hundred happenings tapped without a line reach records that are killed twice meanwhile: each once, in order', async () => {
 	const angler = await newAngler(server.url);
-	const page = await signedIn({ at: '/call' }, angler, application.address);
-	await page.locator('[data-live]').waitFor();
-	await page.getByRole('button', { name: 'Take in hand' }).click();
+	const page = await signedIn({ at: '/tank' }, angler, application.address);
+	await takeCalled(page);
 	await go(page, 'Tally');
 	// The rig in hand is a write too, which would be counted with those that wait.
 	await served(page, 'bench', '"rig"');

@@ -1,13 +1,12 @@
 import { expect, it } from 'vitest';
-import { newAngler, signedIn } from './browser';
+import { newAngler, signedIn, takeCalled } from './browser';
 
 const cast = { name: /^Cast/ };
 
 it('opens and works without a network, loses nothing to a killed tab, and tells it all once when the line is back', async () => {
 	const angler = await newAngler();
-	const page = await signedIn({ at: '/call', serviceWorkers: 'allow' }, angler);
-	await page.locator('[data-live]').waitFor();
-	await page.getByRole('button', { name: 'Take in hand' }).click();
+	const page = await signedIn({ at: '/tank', serviceWorkers: 'allow' }, angler);
+	await takeCalled(page);
 	const context = page.context();
 	// The first visit lays up the application and its pages.
 	await expect

@@ -1,14 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import type { Page } from 'playwright-core';
-import { go, signedIn } from './browser';
+import { go, signedIn, takeCalled } from './browser';
 
 const PHONE = { width: 390, height: 844 };
 const cast = { name: /^Cast, / };
 
 async function outing(page: Page): Promise<void> {
-	await page.locator('[data-live]').waitFor();
-	await page.getByRole('button', { name: 'Take in hand' }).click();
-	await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+	await takeCalled(page);
 	await go(page, 'Tally');
 	await page.getByRole('button', { name: 'Begin', exact: true }).click();
 	await page.getByRole('button', cast).waitFor();
@@ -26,7 +24,7 @@ async function heardAgain(page: Page): Promise<void> {
 
 describe('an outing', () => {
 	it('is tallied with the thumb, one tap each, taken back with one, and proposes one change', async () => {
-		const page = await signedIn({ at: '/call', viewport: PHONE, hasTouch: true });
+		const page = await signedIn({ at: '/tank', viewport: PHONE, hasTouch: true });
 		await outing(page);
 		for (let at = 0; at < 6; at++) await page.getByRole('button', cast).tap();
 		for (const name of ['Follow, 0', 'Follow, 1']) await page.getByRole('button', { name }).tap();
@@ -53,7 +51,7 @@ describe('an outing', () => {
 	});
 
 	it('is done by the keyboard, paused, noted and ended, and can go on', async () => {
-		const page = await signedIn({ at: '/call' });
+		const page = await signedIn({ at: '/tank' });
 		await outing(page);
 		await page.getByRole('heading', { level: 1 }).click();
 		for (let at = 0; at < 3; at++) await page.keyboard.press('Space');
@@ -117,9 +115,8 @@ describe('an outing', () => {
 	});
 
 	it('compares two rigs in turns that are drawn by lot', async () => {
-		const page = await signedIn({ at: '/call' });
-		await page.locator('[data-live]').waitFor();
-		await page.getByRole('button', { name: 'Take in hand' }).click();
+		const page = await signedIn({ at: '/tank' });
+		await takeCalled(page);
 		await go(page, 'Tally');
 		await page.getByLabel(/Compare it with another/).check();
 		await page.getByText(/^They differ in/).waitFor();

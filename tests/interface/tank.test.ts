@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { go, signedIn } from './browser';
+import { go, signedIn, takeCalled } from './browser';
 
 describe('the tank', () => {
 	it('shows where the called rig runs, and is wound, counted, changed and undone', async () => {
@@ -26,9 +26,8 @@ describe('the tank', () => {
 	});
 
 	it('shows three rigs at once, each with its letter, its path and its time among the fish', async () => {
-		const page = await signedIn({ at: '/call' });
-		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await go(page, 'Tank');
+		const page = await signedIn({ at: '/tank' });
+		await takeCalled(page);
 		await page.getByText(/^A: [\d.]+ m/).waitFor();
 		for (const sign of ['B', 'C']) {
 			const beside = page.getByRole('combobox', { name: `${sign}, beside it` });
@@ -43,9 +42,8 @@ describe('the tank', () => {
 	});
 
 	it('has a map whose cells are taken in hand by the keyboard', async () => {
-		const page = await signedIn({ at: '/call' });
-		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await go(page, 'Tank');
+		const page = await signedIn({ at: '/tank' });
+		await takeCalled(page);
 		const map = page.getByRole('slider', { name: /^Weight by speed/ });
 		await expect.poll(() => map.getAttribute('aria-valuetext'), { timeout: 30_000 }).not.toContain('not worked out');
 		const ounces = async () => (await map.getAttribute('aria-valuetext'))!.split(' oz')[0];
@@ -69,8 +67,8 @@ describe('the tank', () => {
 	});
 
 	it('says where to sit and turns by hand, and is measured, switched off and undone', async () => {
-		const page = await signedIn({ at: '/call' });
-		await page.getByRole('button', { name: 'Take in hand' }).click();
+		const page = await signedIn({ at: '/tank' });
+		await takeCalled(page);
 		await page.goto('/tank/approach');
 		const said = page.getByRole('status').first();
 		await expect.poll(() => said.innerText()).toMatch(/^Cast [\s\S]* an hour within/);
@@ -96,7 +94,7 @@ describe('the tank', () => {
 	});
 
 	it('beats on the audio’s own clock without drifting, and drills', async () => {
-		const page = await signedIn({ at: '/call' });
+		const page = await signedIn({ at: '/tank' });
 		await page.addInitScript(() => {
 			const starts: number[] = [];
 			Object.assign(globalThis, { starts });
@@ -106,7 +104,7 @@ describe('the tank', () => {
 				start.call(this, when);
 			};
 		});
-		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await takeCalled(page);
 		await page.goto('/tank/feel');
 		await page.getByRole('button', { name: 'Beat of the crank' }).click();
 		await page.waitForTimeout(4000);
