@@ -6,7 +6,7 @@ import { signedIn } from './browser';
 it('plans a day over the spots of the water, changes with its hours, and goes to calendar and tally', async () => {
 	const page = await signedIn({ at: '/deck' });
 	const said = page.getByRole('status').first();
-	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/Best hours .* proven/);
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/Best hours .* no deck less/);
 	const hours = () => page.getByRole('rowheader').count();
 	expect(await hours()).toBe(12);
 	await page.getByLabel('to', { exact: true }).fill('12');
@@ -18,7 +18,7 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 	await page.getByRole('combobox', { name: 'Sky at 08:00' }).selectOption('dark');
 	await page.reload();
 	await expect.poll(() => page.getByRole('combobox', { name: 'Sky at 08:00' }).inputValue()).toBe('dark');
-	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/proven/);
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/no deck less/);
 	// Nothing but what is kept, until that is taken off again.
 	const kept = page.getByRole('checkbox', { name: /^Only lures that I keep \(\d\)$/ });
 	await kept.check();
@@ -33,7 +33,7 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 		.poll(async () => (await told()).filter((text) => !lures.includes(text)), { timeout: 45_000 })
 		.toEqual([]);
 	await kept.uncheck();
-	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/proven/);
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/no deck less/);
 	const [file] = await Promise.all([
 		page.waitForEvent('download'),
 		page.getByRole('button', { name: 'Calendar' }).click()

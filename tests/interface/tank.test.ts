@@ -53,9 +53,9 @@ describe('the tank', () => {
 		await page.keyboard.press('Enter');
 		const after = await ounces();
 		expect(after).not.toBe(before);
-		await expect.poll(() => page.locator('.rigs strong').first().innerText()).toContain(`${after} oz`);
+		await expect.poll(() => page.locator('.screen-side strong').first().innerText()).toContain(`${after} oz`);
 		await page.getByRole('button', { name: 'Undo', exact: true }).click();
-		await expect.poll(() => page.locator('.rigs strong').first().innerText()).toContain(`${before} oz`);
+		await expect.poll(() => page.locator('.screen-side strong').first().innerText()).toContain(`${before} oz`);
 	});
 
 	it('says what to do where no rig is in hand, and takes the called one', async () => {

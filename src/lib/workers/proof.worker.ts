@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { compared, groupedBy, type Grouped } from '$lib/core/proof/compare';
 import { daysOf, type Day } from '$lib/core/proof/calendar';
-import { facetOf, FACETS } from '$lib/core/proof/facets';
+import { facetOf, FACETS, valuesIn } from '$lib/core/proof/facets';
 import type { Fact } from '$lib/core/proof/facts';
 import { GEAR, keptBy, weededBy, type Gear, type Kept, type Weeded } from '$lib/core/proof/losses';
 import { trialsOf, type TrialResult } from '$lib/core/proof/trials';
@@ -54,7 +54,7 @@ const api = {
 			kept: Object.fromEntries(GEAR.map((gear) => [gear, keptBy(some, gear)])) as Record<Gear, Kept[]>,
 			weeded: weededBy(some),
 			trials: trialsOf(some),
-			values: Object.fromEntries(FACETS.map(({ id, of }) => [id, [...new Set(facts.map(of))].toSorted()]))
+			values: Object.fromEntries(FACETS.map((facet) => [facet.id, valuesIn(facet, facts)]))
 		};
 	},
 	compare: (facet: string, filter: Filter, a: string, b: string): Evidence | null =>

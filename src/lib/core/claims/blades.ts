@@ -158,7 +158,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		split: 'ALLROUND/double-willow',
 		when: GRASS_AND_BAIT,
 		prefers: { layout: { 'double-willow': 1 } },
-		because: 'Grass and smaller bait: two willows.',
+		because: 'Over grass with smaller bait wear two willows.',
 		speaks: { cover: cover('grass-tops'), forage: eats('perch', 2.5) },
 		silent: { cover: cover('grass-tops'), forage: eats('silver-baitfish', 5) }
 	},
@@ -215,7 +215,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all('big sunfish', 'warm', not(any('sluggish', 'pressured'))),
 		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { big: 1 } },
 		needsLight: true,
-		because: 'Tall-bodied large bait: a big willow.',
+		because: 'Tall-bodied large bait asks for a big willow.',
 		speaks: { forage: eats('sunfish', 5) },
 		silent: { forage: eats('sunfish', 2) }
 	},
@@ -248,7 +248,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: 'deep',
 		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { small: 1 } },
-		because: 'Deep: small willows, little lift.',
+		because: 'Deep water: wear small willows, which lift little.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 2 }
 	},
@@ -284,7 +284,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		split: 'MUD-BLADE/thump',
 		when: 'mud',
 		prefers: colorado,
-		because: 'Mud: Colorado, single or double.',
+		because: 'In mud turn a Colorado, single or double.',
 		speaks: { stain: 'mud', visibilityM: 0.3 },
 		silent: { visibilityM: 2 }
 	},
@@ -350,7 +350,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: all('clear', 'shallow', not('windy')),
 		prefers: { noise: { quiet: 1 } },
-		because: 'Clear thin water: quiet.',
+		because: 'Clear thin water asks for a quiet blade.',
 		speaks: { visibilityM: 3, bottomM: 1.2 },
 		silent: { visibilityM: 0.5, bottomM: 1.2 }
 	},
@@ -395,7 +395,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all('cold', 'pond'),
 		prefers: { layout: { 'colorado-indiana': 1 } },
-		because: 'Cold pond: Indiana with a Colorado.',
+		because: 'A cold pond takes an Indiana with a Colorado.',
 		speaks: { waterTemperatureC: 8, place: 'pond' },
 		silent: { waterTemperatureC: 8, place: 'lake' }
 	},
@@ -418,7 +418,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all('long cast', not('dirty')),
 		prefers: willow,
 		needsLight: true,
-		because: 'Long searching casts: a willow.',
+		because: 'Long searching casts want a willow.',
 		speaks: { castM: 35 },
 		silent: { castM: 15 }
 	},
@@ -443,7 +443,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		given: colorado,
 		prefers: { 'blade.size': { '3-4': 1 } },
 		needsLight: true,
-		because: 'Ordinary water: Colorado 3 to 4.',
+		because: 'Ordinary water takes a Colorado of 3 to 4.',
 		speaks: { visibilityM: 2 },
 		silent: { visibilityM: 0.4 }
 	},
@@ -455,7 +455,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: 'dirty',
 		given: colorado,
 		prefers: { 'blade.size': { '5-6': 1 } },
-		because: 'Dirt: Colorado 5 to 6.',
+		because: 'Dirty water takes a Colorado of 5 to 6.',
 		speaks: { visibilityM: 0.4 },
 		silent: { visibilityM: 2 }
 	},
@@ -467,7 +467,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: any('fall', 'small bait'),
 		given: willow,
 		prefers: { 'blade.size': { '3-4': 1 } },
-		because: 'Fall speed and small bait: willow 3 to 4.',
+		because: 'For speed in fall and small bait take a willow of 3 to 4.',
 		speaks: { phase: 'fall' },
 		silent: { phase: 'spawn' }
 	},
@@ -479,7 +479,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: 'big bait',
 		given: willow,
 		prefers: { 'blade.size': { '5-7': 1 } },
-		because: 'Big bait: willow 5 to 7.',
+		because: 'Big bait takes a willow of 5 to 7.',
 		speaks: { forage: eats('silver-baitfish', 5) },
 		silent: { forage: eats('silver-baitfish', 2) }
 	},

@@ -14,7 +14,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		when: all('clear', 'day'),
 		prefers: { colour: { pearl: 1, shad: 1, sunfish: 1, 'green-pumpkin': 1 } },
 		needsLight: true,
-		because: 'Clear by day: natural and translucent.',
+		because: 'Clear water by day: choose a natural, translucent skirt.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 3, light: 'night' }
 	},
@@ -25,7 +25,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'DIRTY-COLOUR/bright',
 		when: 'dirty',
 		prefers: { colour: { 'white-chartreuse': 1, chartreuse: 0.8, orange: 0.3, white: 0.2 } },
-		because: 'Dirty: bright.',
+		because: 'Dirty water: choose a bright skirt.',
 		speaks: { visibilityM: 0.6 },
 		silent: { visibilityM: 2 }
 	},
@@ -36,7 +36,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'DIRTY-COLOUR/dark',
 		when: 'dirty',
 		prefers: { colour: { 'black-blue': 1, black: 0.6 } },
-		because: 'Dirty: a solid dark outline.',
+		because: 'Dirty water: choose a solid dark outline.',
 		speaks: { visibilityM: 0.6 },
 		silent: { visibilityM: 2 }
 	},
@@ -46,7 +46,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: 'night',
 		prefers: { colour: { black: 1, purple: 1, 'black-blue': 1 } },
-		because: 'Night: black, dark purple, black-blue.',
+		because: 'At night choose black, dark purple or black-blue.',
 		speaks: { light: 'night' },
 		silent: { light: 'day' }
 	},
@@ -67,7 +67,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		scope: SKIRTED,
 		when: 'smallmouth',
 		prefers: { 'skirt.accent': { chartreuse: 1 } },
-		because: 'Smallmouth: a touch of chartreuse.',
+		because: 'Smallmouth like a touch of chartreuse.',
 		speaks: { species: 'smallmouth' },
 		silent: { species: 'largemouth' }
 	},
@@ -109,7 +109,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: all('crayfish', not('thick')),
 		prefers: { colour: { 'brown-craw': 1, 'green-pumpkin': 0.9, 'red-craw': 0.7 } },
-		because: 'Crayfish: browns, green pumpkin, reds.',
+		because: 'Where they eat crayfish choose browns, green pumpkin or reds.',
 		speaks: { forage: eats('crayfish') },
 		silent: { forage: eats('crayfish'), visibilityM: 0.15 }
 	},
@@ -120,7 +120,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		when: all('summer', not('deep'), 'no silver bait'),
 		prefers: { colour: { sunfish: 1 } },
 		needsLight: true,
-		because: 'Summer, shallow to middle depths: sunfish.',
+		because: 'Summer, shallow to middle depths: choose sunfish.',
 		speaks: { phase: 'summer' },
 		silent: { phase: 'spawn' }
 	},
@@ -131,7 +131,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		when: all('summer', 'deep'),
 		prefers: { colour: { shad: 1 } },
 		needsLight: true,
-		because: 'Summer, offshore and deep: shad.',
+		because: 'Summer, offshore and deep: choose shad.',
 		speaks: { phase: 'summer', bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { phase: 'summer' }
 	},
@@ -141,7 +141,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: all('dark sky', 'clear', 'no silver bait'),
 		prefers: { colour: { 'black-blue': 1 } },
-		because: 'Dark sky over clear water: black-blue.',
+		because: 'Dark sky over clear water: choose black-blue.',
 		speaks: { sky: 'dark', visibilityM: 3 },
 		silent: { sky: 'sun', visibilityM: 3 }
 	},
@@ -180,7 +180,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: not(any('night', 'dirty', 'thick')),
 		prefers: { colour: { black: -1, 'black-blue': -0.6, purple: -0.6 } },
-		because: 'Where they see, and not at night: no black.',
+		because: 'Where they see, and not at night, do without black.',
 		speaks: { visibilityM: 2 },
 		silent: { light: 'night' }
 	},
@@ -201,7 +201,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: all('low light', 'no silver bait'),
 		prefers: { colour: { black: 1, 'black-blue': 0.7, none: 0.5, sunfish: 0.5 } },
-		because: 'A buzzbait against a dim sky: a dark body.',
+		because: 'A buzzbait against a dim sky wants a dark body.',
 		speaks: { light: 'low' },
 		silent: { light: 'low', forage: eats('silver-baitfish') }
 	},
@@ -211,7 +211,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: not(any('sunfish', 'perch', 'sunfish spawn')),
 		prefers: { colour: { sunfish: -1 } },
-		because: 'No sunfish or perch about: not a sunfish.',
+		because: 'With no sunfish or perch about do without a sunfish skirt.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('sunfish') }
 	},
@@ -224,7 +224,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'SKIRT-MATERIAL/silicone',
 		when: 'always',
 		prefers: { 'skirt.material': { silicone: 1 } },
-		because: 'Silicone: many colours, flake.',
+		because: 'Silicone gives many colours, and flake.',
 		speaks: {},
 		silent: null
 	},
@@ -263,7 +263,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { body: { compact: 1 } },
 		prefers: { 'skirt.length': { short: 1 } },
-		because: 'Cut down for a compact look.',
+		because: 'Cut the skirt down for a compact look.',
 		speaks: {},
 		silent: null
 	},
@@ -276,7 +276,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'BUZZ-SKIRT/bare',
 		when: 'always',
 		prefers: { skirt: { bare: 1 } },
-		because: 'Bare with a flat body: more lift, slower.',
+		because: 'Bare with a flat body it lifts more and goes slower.',
 		speaks: {},
 		silent: null
 	},
@@ -311,7 +311,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		scope: SKIRTED,
 		when: all('dirty', not('night')),
 		prefers: { 'skirt.accent': { chartreuse: 1, orange: 0.5 } },
-		because: 'Dyed tips for an accent.',
+		because: 'Dye the tips for an accent.',
 		speaks: { visibilityM: 0.5 },
 		silent: { visibilityM: 3 }
 	},
@@ -323,7 +323,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		scope: SKIRTED,
 		when: any('clear', 'summer'),
 		prefers: { 'skirt.accent': { none: 1 } },
-		because: 'Sparing with dye in clear water and summer.',
+		because: 'Be sparing with dye in clear water and summer.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1, phase: 'spawn' }
 	},
@@ -361,7 +361,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		split: 'BJ-TRAILER/bare',
 		when: 'always',
 		prefers: { 'trailer.kind': { none: 1 } },
-		because: 'It fishes without.',
+		because: 'A bladed jig fishes without a trailer.',
 		speaks: {},
 		silent: null
 	},
@@ -516,7 +516,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: SKIRTED,
 		when: 'always',
 		relation: 'matches-colour',
-		because: 'Trailer in the skirt’s colour.',
+		because: 'Take the trailer in the skirt’s colour.',
 		speaks: {},
 		silent: null
 	},
@@ -559,7 +559,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: UNDERSPIN,
 		when: any('cold', 'sluggish'),
 		prefers: { 'trailer.kind': { 'split-tail': 1 } },
-		because: 'Slow in the cold: a split tail.',
+		because: 'Slow in the cold it wants a split tail.',
 		speaks: { waterTemperatureC: 7 },
 		silent: { waterTemperatureC: 20 }
 	},
@@ -570,7 +570,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: UNDERSPIN,
 		when: any('warm', 'chasing'),
 		prefers: { 'trailer.kind': { 'paddle-tail': 1, swimbait: 0.5 } },
-		because: 'A paddle tail for more.',
+		because: 'A paddle tail gives more.',
 		speaks: { mood: 'chasing' },
 		silent: { waterTemperatureC: 8 }
 	},
@@ -613,7 +613,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		split: 'TRAILER-HOOK/always',
 		when: 'always',
 		prefers: { trailerHook: { free: 1, stiff: 1 } },
-		because: 'A trailer hook always.',
+		because: 'Wear a trailer hook always.',
 		speaks: {},
 		silent: null
 	},
@@ -624,7 +624,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		split: 'TRAILER-HOOK/conditional',
 		when: all('open', 'short strikes'),
 		prefers: { trailerHook: { free: 1, stiff: 1 } },
-		because: 'Open water and short strikes: a trailer hook.',
+		because: 'Open water and short strikes ask for a trailer hook.',
 		speaks: { cover: cover('open'), answers: ['short-strikes'] },
 		silent: { answers: ['short-strikes'] }
 	},
@@ -658,7 +658,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		split: 'TRAILER-HOOK/never',
 		when: 'always',
 		prefers: { trailerHook: { none: 1 } },
-		because: 'Never: short strikes mean change blade colour, then skirt, then trailer.',
+		because: 'Never a trailer hook: short strikes mean change blade colour, then skirt, then trailer.',
 		speaks: {},
 		silent: null
 	},
@@ -678,7 +678,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: any('weed', 'wood', 'timber'),
 		prefers: { trailerHook: { none: 1 } },
-		because: 'Weed or wood: no trailer hook.',
+		because: 'In weed or wood leave the trailer hook off.',
 		speaks: { cover: cover('wood') },
 		silent: { cover: cover('open') }
 	},
@@ -690,7 +690,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: 'always',
 		prefers: { 'hook.shank': { long: 1 } },
-		because: 'Bladed jig: a long, large hook.',
+		because: 'A bladed jig wants a long, large hook.',
 		speaks: {},
 		silent: null
 	},

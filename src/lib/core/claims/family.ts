@@ -647,7 +647,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: all(ON_HARD_GROUND, 'post-spawn'),
 		prefers: { colour: { white: 1 } },
-		because: 'After the spawn on hard ground: white.',
+		because: 'After the spawn on hard ground wear white.',
 		speaks: { phase: 'post-spawn', cover: cover('rock') },
 		silent: { phase: 'pre-spawn', cover: cover('rock') }
 	},

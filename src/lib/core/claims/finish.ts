@@ -16,7 +16,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: all('bright', 'clear'),
 		prefers: silver,
 		needsLight: true,
-		because: 'Bright and clear: nickel.',
+		because: 'Bright sky over clear water: choose nickel.',
 		speaks: { sky: 'sun', visibilityM: 3 },
 		silent: { sky: 'overcast', visibilityM: 3 }
 	},
@@ -28,7 +28,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/common',
 		when: all(any('cloud', not('clear'), 'not day'), not(all('silver bait', 'clear'))),
 		prefers: gold,
-		because: 'Cloud, stain or little light: gold.',
+		because: 'Under cloud, in stain or in little light choose gold.',
 		speaks: { sky: 'overcast' },
 		silent: { sky: 'sun', visibilityM: 3 }
 	},
@@ -40,7 +40,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/reversed',
 		when: all('cloud', not('dirty')),
 		prefers: silver,
-		because: 'Silver for cloud.',
+		because: 'Choose silver under cloud.',
 		speaks: { sky: 'overcast' },
 		silent: { sky: 'sun' }
 	},
@@ -52,7 +52,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/reversed',
 		when: any('bright', 'dirty'),
 		prefers: gold,
-		because: 'Gold for sun, and for dirty water.',
+		because: 'Choose gold in sun, and in dirty water.',
 		speaks: { sky: 'sun' },
 		silent: { sky: 'overcast' }
 	},
@@ -64,7 +64,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/mixed',
 		when: 'always',
 		prefers: { 'blade.finish': { mixed: 1 } },
-		because: 'One of each, nearly always.',
+		because: 'Wear one of each, nearly always.',
 		speaks: {},
 		silent: null
 	},
@@ -76,7 +76,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: 'tannic',
 		prefers: gold,
 		needsLight: true,
-		because: 'Tea-coloured water, though you can see down it: gold.',
+		because: 'Tea-coloured water, though you can see down it: choose gold.',
 		speaks: { stain: 'tannic' },
 		silent: { stain: 'green' }
 	},
@@ -88,7 +88,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: all('crystal', not('tannic')),
 		prefers: silver,
 		needsLight: true,
-		because: 'Ultra-clear: silver.',
+		because: 'Ultra-clear water takes silver.',
 		speaks: { visibilityM: 5 },
 		silent: { visibilityM: 5, stain: 'tannic' }
 	},
@@ -100,7 +100,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: all('silver bait', not(any('tannic', 'mud'))),
 		prefers: silver,
 		needsLight: true,
-		because: 'Silver for open-water bait.',
+		because: 'Choose silver where they eat open-water bait.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('silver-baitfish'), stain: 'tannic' }
 	},
@@ -112,7 +112,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: 'gold bait',
 		prefers: gold,
 		needsLight: true,
-		because: 'Gold for sunfish, perch and golden shiner.',
+		because: 'Choose gold for sunfish, perch and golden shiner.',
 		speaks: { forage: eats('perch') },
 		silent: { forage: eats('silver-baitfish') }
 	},
@@ -184,7 +184,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: all(any('sunfish', 'perch', 'golden shiner'), not('clear')),
 		prefers: { 'blade.finish': { gold: 1, copper: 0.5 } },
-		because: 'Sunfish, perch or shiner eaters where it is not clear: gold.',
+		because: 'Sunfish, perch or shiner eaters where it is not clear: choose gold.',
 		speaks: { forage: eats('perch') },
 		silent: { forage: eats('perch'), visibilityM: 4 }
 	},
@@ -195,7 +195,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: not('clear'),
 		prefers: { 'blade.finish': { gold: 1, nickel: 0.5 } },
-		because: 'Water that is not clear: gold.',
+		because: 'Water that is not clear takes gold.',
 		speaks: { visibilityM: 1 },
 		silent: { visibilityM: 4 }
 	},
@@ -248,7 +248,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: all('low light', 'no silver bait'),
 		given: { colour: { black: 1, 'black-blue': 1, purple: 1 } },
 		prefers: { 'blade.finish': { black: 1 } },
-		because: 'Low light and a dark body: black on black.',
+		because: 'In low light a dark body wears a black blade.',
 		speaks: { light: 'low' },
 		silent: { light: 'low', forage: eats('silver-baitfish') }
 	},
@@ -271,7 +271,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: 'sunfish',
 		prefers: gold,
-		because: 'Gold for sunfish eaters.',
+		because: 'Choose gold for sunfish eaters.',
 		speaks: { forage: eats('sunfish') },
 		silent: { forage: eats('silver-baitfish') }
 	},

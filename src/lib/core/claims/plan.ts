@@ -18,7 +18,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: 'shallow',
-		because: 'A shallow bank with deep water near.',
+		because: 'Look for a shallow bank with deep water near.',
 		speaks: { bottomM: 1.5 },
 		silent: { bottomM: 8, fishFromM: 6, fishToM: 8 }
 	},
@@ -55,7 +55,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: all('winter', 'warming'),
-		because: 'Late winter: sunny, wind-side shallows.',
+		because: 'Late winter: look for sunny, wind-side shallows.',
 		speaks: { phase: 'winter', trend: 'rising' },
 		silent: { phase: 'summer' }
 	},
@@ -249,7 +249,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		split: 'HOOKSET/strike',
 		when: 'always',
-		because: 'Single hook: strike hard.',
+		because: 'With a single hook strike hard.',
 		speaks: {},
 		silent: null
 	},
@@ -291,7 +291,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		split: 'ROD-ANGLE/off',
 		when: 'always',
-		because: 'Rod off to the side as a cushion.',
+		because: 'Hold the rod off to the side as a cushion.',
 		speaks: {},
 		silent: null
 	},
@@ -302,7 +302,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		split: 'ROD-ANGLE/pointed',
 		when: 'always',
-		because: 'Rod pointed at the lure.',
+		because: 'Point the rod at the lure.',
 		speaks: {},
 		silent: null
 	}

@@ -28,7 +28,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'WOOD-LINE/heavy',
 		when: any('wood', 'dock', 'timber'),
 		prefers: { line: { 'fluorocarbon 16-20': 1, 'mono 16-20': 1 } },
-		because: 'Wood, docks or timber: 16 to 20 lb.',
+		because: 'Wood, docks or timber ask for 16 to 20 lb.',
 		speaks: { cover: cover('dock') },
 		silent: { cover: cover('open') }
 	},
@@ -76,7 +76,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-LINE/heavy',
 		when: not('deep'),
 		prefers: { line: { 'fluorocarbon 20': 1 } },
-		because: '20 lb nearly always.',
+		because: 'Take 20 lb nearly always.',
 		speaks: {},
 		silent: { bottomM: 10, fishFromM: 7, fishToM: 9 }
 	},
@@ -88,7 +88,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-LINE/heavy',
 		when: 'deep',
 		prefers: { line: { 'fluorocarbon 15': 1 } },
-		because: '15 lb only to reach depth.',
+		because: 'Take 15 lb only to reach depth.',
 		speaks: { bottomM: 10, fishFromM: 7, fishToM: 9 },
 		silent: {}
 	},
@@ -100,7 +100,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { 'blade.style': { oversized: 1 } },
 		prefers: { line: { 'fluorocarbon 17-20': 1 } },
-		because: 'Oversized blade: 17 to 20 lb.',
+		because: 'An oversized blade wants 17 to 20 lb.',
 		speaks: {},
 		silent: null
 	},
@@ -112,7 +112,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { 'blade.style': { clear: 1 } },
 		prefers: { line: { 'fluorocarbon 8-15': 1 } },
-		because: 'Clear blade: 15 lb or lighter.',
+		because: 'A clear blade wants 15 lb or lighter.',
 		speaks: {},
 		silent: null
 	},
@@ -132,7 +132,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: 'thick wood',
 		prefers: { line: { 'fluorocarbon 20-25': 1, 'mono 20-25': 1, 'braid 40-65': 1 } },
-		because: 'Thick wood: 20 to 25 lb, or braid 40 to 65.',
+		because: 'Thick wood asks for 20 to 25 lb, or braid of 40 to 65.',
 		speaks: { cover: cover('wood', { density: 'thick' }) },
 		silent: { cover: cover('wood') }
 	},
@@ -179,7 +179,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BUZZ-LINE/braid',
 		when: 'weed',
 		prefers: { line: { 'braid 40': 1 } },
-		because: 'Buzzbait in grass: braid, 40 lb.',
+		because: 'A buzzbait in grass wants braid of 40 lb.',
 		speaks: { cover: cover('pads') },
 		silent: { cover: cover('rock') }
 	},
@@ -274,7 +274,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: notSlow,
 		prefers: { 'rod.action': { moderate: 1 } },
-		because: 'A moderate action: it loads before it pulls.',
+		because: 'A moderate action loads before it pulls.',
 		speaks: {},
 		silent: null
 	},
@@ -287,7 +287,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-ROD/composite',
 		when: 'always',
 		prefers: { 'rod.length': { '84-88': 1 }, 'rod.power': { 'medium-heavy': 1 } },
-		because: 'About 7 ft to 7 ft 4, medium-heavy.',
+		because: 'Take a rod of about 7 ft to 7 ft 4, medium-heavy.',
 		speaks: {},
 		silent: null
 	},
@@ -314,7 +314,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-ROD/graphite',
 		when: 'always',
 		prefers: { 'rod.material': { graphite: 1 } },
-		because: 'Graphite for slow, jig-like work and feel.',
+		because: 'Graphite is for slow, jig-like work and feel.',
 		speaks: {},
 		silent: null
 	},
@@ -327,7 +327,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-ROD/short',
 		when: 'always',
 		prefers: { 'rod.length': { short: 1 } },
-		because: 'Short, about 6 ft 10.',
+		because: 'Take a short rod, about 6 ft 10.',
 		speaks: {},
 		silent: null
 	},
@@ -366,7 +366,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'SB-ACTION/fast',
 		when: 'always',
 		prefers: { 'rod.action': { fast: 1 } },
-		because: 'A fast tip.',
+		because: 'Take a rod with a fast tip.',
 		speaks: {},
 		silent: null
 	},
@@ -379,7 +379,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'SB-ACTION/deep',
 		when: 'always',
 		prefers: { 'rod.action': { moderate: 1 } },
-		because: 'A deep bend.',
+		because: 'Take a rod with a deep bend.',
 		speaks: {},
 		silent: null
 	},
@@ -426,7 +426,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		tier: 'outfit',
 		when: 'thick cover',
 		prefers: { 'rod.power': { heavy: 1 } },
-		because: 'Thick cover: stiffer.',
+		because: 'Thick cover wants a stiffer rod.',
 		speaks: { cover: cover('wood', { density: 'thick' }) },
 		silent: { cover: cover('wood', { density: 'sparse' }) }
 	},
@@ -437,7 +437,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		tier: 'outfit',
 		when: 'open',
 		prefers: { 'rod.power': { medium: 1, 'medium-heavy': 0.5 } },
-		because: 'Open water: softer.',
+		because: 'Open water wants a softer rod.',
 		speaks: { cover: cover('open') },
 		silent: { cover: cover('pads') }
 	},
@@ -461,7 +461,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'GEAR/casting',
 		when: 'always',
 		prefers: { 'reel.kind': { casting: 1 } },
-		because: 'Baitcasting gear.',
+		because: 'Throw it on baitcasting gear.',
 		speaks: {},
 		silent: null
 	},
@@ -502,7 +502,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { pace: { middle: 1 } },
 		prefers: { 'reel.speed': { middle: 1 } },
-		because: '7:1 all-round.',
+		because: 'A reel of 7:1 serves all round.',
 		speaks: {},
 		silent: null
 	},
@@ -516,7 +516,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: fastPace,
 		prefers: { 'reel.speed': { quick: 1 } },
-		because: '8:1 to burn.',
+		because: 'To burn take a reel of 8:1.',
 		speaks: {},
 		silent: null
 	},
@@ -529,7 +529,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'REEL/by-use',
 		when: 'always',
 		prefers: { 'reel.speed': { quick: 1 } },
-		because: '8:1 to buzz: it must be up at once.',
+		because: 'To buzz take a reel of 8:1: it must be up at once.',
 		speaks: {},
 		silent: null
 	},
@@ -634,7 +634,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: any('cold', 'sluggish', 'dirty', 'night'),
 		prefers: { 'retrieve.style': { burn: -1, 'burn-pause': -1 } },
-		because: 'Cold, sluggish, dirty or night: not burned.',
+		because: 'In cold or dirty water, at night or for sluggish fish do not burn it.',
 		speaks: { mood: 'sluggish' },
 		silent: { visibilityM: 2 }
 	},
@@ -667,7 +667,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SUNKEN,
 		when: 'always',
-		because: 'Two or three small pops a cast.',
+		because: 'Give it two or three small pops a cast.',
 		speaks: {},
 		silent: null
 	},
@@ -713,7 +713,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: 'rock',
 		prefers: { 'retrieve.style': { 'lift-drop': -1 } },
-		because: 'Not lift and drop in snaggy rock.',
+		because: 'Do not lift and drop in snaggy rock.',
 		speaks: { cover: cover('rock') },
 		silent: { cover: cover('pads') }
 	},
@@ -746,7 +746,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SUNKEN,
 		when: 'always',
-		because: 'Several phases in one cast: fast, fall, jig.',
+		because: 'Put several phases in one cast: fast, fall, jig.',
 		speaks: {},
 		silent: null
 	},
@@ -798,7 +798,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		topic: 'retrieve',
 		strength: 2,
 		when: any('wood', 'rock', 'dock', 'timber'),
-		because: 'Hugging objects: tip down.',
+		because: 'Hug objects with the tip down.',
 		speaks: { cover: cover('dock') },
 		silent: {}
 	},
@@ -809,7 +809,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: 'always',
 		prefers: { pace: { slow: 1 } },
-		because: 'A buzzbait as slow as it stays up.',
+		because: 'Wind a buzzbait as slow as it stays up.',
 		speaks: {},
 		silent: null
 	},

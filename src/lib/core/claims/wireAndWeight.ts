@@ -90,7 +90,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: thin,
 		prefers: { line: { '17-30': 1 } },
-		because: 'Strong line on thin wire anyway; retune it.',
+		because: 'Take strong line on thin wire all the same; retune it.',
 		speaks: {},
 		silent: null
 	},
@@ -145,7 +145,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: any('thick weed', 'thick wood', 'pads'),
 		prefers: heavy,
-		because: 'Thick weed, thick wood or pads: heavy wire.',
+		because: 'Thick weed, thick wood or pads ask for heavy wire.',
 		speaks: { cover: cover('pads') },
 		silent: { cover: cover('rock') }
 	},
@@ -198,7 +198,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: not(any('shallow', 'beyond ten feet')),
 		prefers: { weight: { '0.5': 1 } },
-		because: 'Bladed jig: 1/2 oz to begin.',
+		because: 'Begin with a bladed jig of 1/2 oz.',
 		speaks: { bottomM: 5, fishFromM: 2.4, fishToM: 2.8 },
 		silent: { bottomM: 1.2 }
 	},
@@ -210,7 +210,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		when: 'shallow',
 		// More than 3/4 rarely pays even beyond ten feet.
 		prefers: { weight: { '0.375': 1, '0.5': 0.5, '1': -0.5, '1.5': -0.5 } },
-		because: 'Bladed jig in the shallows: 3/8 oz.',
+		because: 'In the shallows throw a bladed jig of 3/8 oz.',
 		speaks: { bottomM: 1.2 },
 		silent: { bottomM: 8, fishFromM: 6, fishToM: 8 }
 	},
@@ -232,7 +232,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: UNDERSPIN,
 		when: 'to four metres',
 		prefers: { weight: { '0.25-0.375': 1 } },
-		because: 'Underspin to about 4 m: 1/4 to 3/8 oz.',
+		because: 'An underspin to about 4 m weighs 1/4 to 3/8 oz.',
 		speaks: { bottomM: 3 },
 		silent: { bottomM: 12, fishFromM: 7, fishToM: 8 }
 	},
@@ -243,7 +243,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: UNDERSPIN,
 		when: 'four to nine metres',
 		prefers: { weight: { '0.5-0.625': 1 } },
-		because: 'Underspin from 4 to 9 m: 1/2 to 5/8 oz.',
+		because: 'An underspin from 4 to 9 m weighs 1/2 to 5/8 oz.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 3 }
 	},
@@ -254,7 +254,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: UNDERSPIN,
 		when: 'beyond nine metres',
 		prefers: { weight: { '0.75-1.5': 1 } },
-		because: 'Underspin beyond 9 m: heavier.',
+		because: 'An underspin beyond 9 m weighs more.',
 		speaks: { bottomM: 14, fishFromM: 11, fishToM: 13 },
 		silent: { bottomM: 3 }
 	},
@@ -265,7 +265,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: any('calm', 'clear', 'pressured'),
 		prefers: { weight: { '0.25': 1 } },
-		because: 'A subtle buzzbait: 1/4 oz.',
+		because: 'A subtle buzzbait weighs 1/4 oz.',
 		speaks: { wind: 'calm' },
 		silent: { wind: 'chop' }
 	},
@@ -287,7 +287,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: 'heavy wind',
 		prefers: { weight: { '0.1-0.374': -1 } },
-		because: 'Heavy wind: nothing under 3/8 oz.',
+		because: 'In heavy wind throw nothing under 3/8 oz.',
 		speaks: { wind: 'heavy' },
 		silent: { wind: 'chop' }
 	},
@@ -318,7 +318,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: not('beyond nine metres'),
 		prefers: { weight: { '1.01-2': -1 } },
-		because: 'Over 1 oz only beyond 9 m.',
+		because: 'Throw over 1 oz only beyond 9 m.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 15, fishFromM: 11, fishToM: 13 }
 	},
@@ -328,7 +328,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'beyond four metres',
 		prefers: { weight: { '0.1-0.49': -1 } },
-		because: 'Beyond 4 m nothing under 1/2 oz.',
+		because: 'Beyond 4 m throw nothing under 1/2 oz.',
 		speaks: { bottomM: 8, fishFromM: 5, fishToM: 7 },
 		silent: { bottomM: 3 }
 	},
@@ -383,7 +383,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		split: 'WEIGHT/goal',
 		when: 'big-fish goal',
 		prefers: { weight: { '0.625-1': 1 } },
-		because: 'Bigger for big fish.',
+		because: 'Throw bigger for big fish.',
 		speaks: { goal: 'big' },
 		silent: { goal: 'balance' }
 	},
@@ -394,7 +394,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		split: 'WEIGHT/goal',
 		when: 'numbers goal',
 		prefers: { weight: { '0.25': 1 } },
-		because: '1/4 oz for numbers.',
+		because: 'Throw 1/4 oz for numbers.',
 		speaks: { goal: 'numbers' },
 		silent: { goal: 'balance' }
 	},
@@ -407,7 +407,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		when: not('open'),
 		given: { pace: { burn: 1 } },
 		prefers: { weight: { '0.5': 1 } },
-		because: 'Burning in the shallows: 1/2 oz.',
+		because: 'Burn 1/2 oz in the shallows.',
 		speaks: {},
 		silent: { cover: cover('open') }
 	},
@@ -420,7 +420,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		when: 'open',
 		given: { pace: { burn: 1 } },
 		prefers: { weight: { '0.625': 1 } },
-		because: 'Burning open water: 5/8 oz.',
+		because: 'Burn 5/8 oz in open water.',
 		speaks: { cover: cover('open') },
 		silent: {}
 	},
@@ -430,7 +430,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'pond',
 		prefers: { weight: { '0.375': 1 } },
-		because: 'Ponds: 3/8 oz keeps to the shallows.',
+		because: 'In ponds 3/8 oz keeps to the shallows.',
 		speaks: { place: 'pond' },
 		silent: { place: 'lake' }
 	},
@@ -440,7 +440,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: 'windy',
 		prefers: { weight: { '0.5-1': 1 } },
-		because: 'Wind: heavier casts better.',
+		because: 'In wind a heavier lure casts better.',
 		speaks: { wind: 'chop' },
 		silent: { wind: 'ripple' }
 	},
@@ -460,7 +460,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'fry',
 		prefers: { weight: { '0.25-0.375': 1 } },
-		because: 'Fry are the food: 1/4 to 3/8 oz.',
+		because: 'Where fry are the food throw 1/4 to 3/8 oz.',
 		speaks: { forage: eats('fry', 1) },
 		silent: { forage: eats('perch') }
 	},

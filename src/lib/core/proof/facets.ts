@@ -92,5 +92,12 @@ export const FACETS: readonly Facet[] = [
 	}
 ];
 
+/** The values of a facet that a record has: in the order of what there is, the least first; the rest by name. */
+export function valuesIn({ of, all }: Facet, facts: readonly Fact[]): string[] {
+	const had = new Set(facts.map(of));
+	const known = all.filter((value) => had.has(value));
+	return [...known, ...[...had].filter((value) => !all.includes(value)).toSorted()];
+}
+
 /** The facet of an id. */
 export const facetOf = (id: string): Facet => FACETS.find((facet) => facet.id === id)!;

@@ -8,7 +8,7 @@ import { readingSchema } from '../schema/reading';
 import type { Rig } from '../schema/rig';
 import { BLANK_FACT } from '../testing/facts';
 import { blocksBetween, compared, groupedBy } from './compare';
-import { FACETS, facetOf } from './facets';
+import { FACETS, facetOf, valuesIn } from './facets';
 import { factsOf, type Fact, type Outing } from './facts';
 import { laidOver } from './happened';
 import { keptBy, weededBy } from './losses';
@@ -35,6 +35,19 @@ const fact = (outingId: string, rig: Rig, casts: number, strikes: number, more: 
 	strikes,
 	landed: strikes,
 	...more
+});
+
+it('the values of a facet come in the order of what there is, not of their letters', () => {
+	const seen = [3, 0.4, 1, 0.5].map((visibilityM) =>
+		fact('a', RIG, 1, 0, {
+			reading: completeReading(readingSchema.parse({ waterTemperatureC: 16, visibilityM, bottomM: 2 }))
+		})
+	);
+	expect(valuesIn(facetOf('sight'), seen)).toEqual(['to 0.6 m', '0.6 to 1.2 m', 'over 2.5 m']);
+	expect(valuesIn(facetOf('blade'), [fact('a', styled('willow'), 1, 0), fact('b', styled('colorado'), 1, 0)])).toEqual([
+		'colorado',
+		'willow'
+	]);
 });
 
 describe('rates of groups', () => {

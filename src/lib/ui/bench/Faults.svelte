@@ -42,10 +42,10 @@
 	class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)] gap-18 px-14 py-6 text-s phone:grid-cols-[1fr]"
 	aria-label="Fault finder"
 >
-	<div class="what grid content-start justify-items-start gap-8">
-		<label
+	<div class="grid content-start justify-items-start gap-8">
+		<label class="grid gap-2 phone:w-full"
 			>What is wrong?
-			<select class="field max-w-full" bind:value={symptom}>
+			<select class="field max-w-full phone:w-full" bind:value={symptom}>
 				{#each Object.entries(SYMPTOMS) as [id, text] (id)}<option value={id}>{text}</option>{/each}
 			</select></label
 		>
@@ -94,10 +94,6 @@
 </section>
 
 <style>
-	.what label {
-		display: grid;
-		gap: 2px;
-	}
 	.warn {
 		font-weight: 620;
 		color: var(--fails);
@@ -107,11 +103,5 @@
 	}
 	li.skipped {
 		color: var(--ink-3);
-	}
-	@media (width < 56rem) {
-		.what label,
-		select {
-			width: 100%;
-		}
 	}
 </style>

@@ -25,7 +25,7 @@
 		{#each mods as one (one.id)}
 			<li>
 				<button type="button" aria-pressed={one.id === mod?.id} onclick={() => (wanted = one.id)}>
-					{one.title}{#if one.done(build)}<span class="done">done</span>{/if}
+					{one.title}{#if one.done(build)}<span class="float-right font-450">done</span>{/if}
 				</button>
 			</li>
 		{/each}
@@ -59,10 +59,6 @@
 		background: var(--ink);
 		color: var(--paper);
 		font-weight: 620;
-	}
-	.done {
-		float: right;
-		font-weight: 450;
 	}
 	@media (width < 56rem) {
 		ul button {

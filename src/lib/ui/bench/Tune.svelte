@@ -122,15 +122,9 @@
 		<p class="due" class:now={due.due}><strong>{due.due ? 'Retune now.' : 'No retune due.'}</strong> {due.why}</p>
 		{#if left !== null}
 			<p>Wire life left <span class="figure">{Math.round(left * 100)}</span><span class="unit">%</span></p>
-			<svg
-				class="life"
-				width="100%"
-				height="12"
-				role="img"
-				aria-label="Wire life left, {Math.round(left * 100)} percent"
-			>
-				<rect x="0" y="1" width="100%" height="10" />
-				<rect class="fill" x="0" y="1" width="{left * 100}%" height="10" />
+			<svg width="100%" height="12" role="img" aria-label="Wire life left, {Math.round(left * 100)} percent">
+				<rect class="fill-none stroke-ink" x="0" y="1" width="100%" height="10" />
+				<rect class="fill-ink stroke-ink" x="0" y="1" width="{left * 100}%" height="10" />
 			</svg>
 			<p class="quiet">
 				{worn.hours} h cast, {worn.bends}
@@ -140,7 +134,7 @@
 		<div class="log">
 			<label
 				>Cast <input
-					class="field figure"
+					class="field figure w-56 phone:w-84"
 					inputmode="decimal"
 					autocomplete="off"
 					aria-invalid={refused || undefined}
@@ -152,9 +146,9 @@
 			<button class="button" onclick={() => bench.note({ kind: 'fish', at: isoNow() })}>A good fish</button>
 		</div>
 	</div>
-	<div class="history">
+	<div>
 		<h2>History</h2>
-		<ol>
+		<ol class="max-h-180 overflow-y-auto">
 			{#each history as event, at (history.length - at)}
 				<li>
 					<time class="font-mono text-xs text-ink-2" datetime={event.at}>{dated.format(new Date(event.at))}</time>
@@ -177,26 +171,9 @@
 		padding: 3px 8px;
 		background: var(--amber-wash);
 	}
-	.life rect {
-		fill: none;
-		stroke: var(--ink);
-	}
-	.life .fill {
-		fill: var(--ink);
-	}
-	.log input {
-		width: 56px;
-	}
-	.history ol {
-		max-height: 180px;
-		overflow-y: auto;
-	}
 	@media (width < 56rem) {
 		.answers .button {
 			flex: 1 1 45%;
-		}
-		.log input {
-			width: 84px;
 		}
 	}
 </style>

@@ -3,7 +3,6 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Family } from '$lib/core/schema/words';
 	import LineChart, { type ChartLine } from '../controls/LineChart.svelte';
-	import { shownIn } from '$lib/forms/units';
 	import { spokenFirst } from '$lib/core/naming/spoken';
 	import { fieldName, valueText } from './fieldWords';
 	import { stretchesOf } from './winners';
@@ -15,7 +14,6 @@
 		units: UnitSystem;
 	}
 	const { curves, now, units }: Props = $props();
-	const MEASURE = { waterTemperatureC: 'temperature', visibilityM: 'depth', depthM: 'depth' } as const;
 	const DASHES: Readonly<Record<Family, number[]>> = {
 		spinnerbait: [],
 		'bladed-jig': [7, 3],
@@ -105,7 +103,6 @@
 		</p>
 		<p class="sr-only">
 			{stretches.map(({ family, from, to }) => `${spokenFirst(family)} from ${said(from)} to ${said(to)}`).join('; ')}
-			{shownIn(units, MEASURE[field]).spokenUnit}
 		</p>
 	{:else}
 		<p class="h-100 text-ink-2">Working it out.</p>

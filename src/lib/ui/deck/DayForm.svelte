@@ -39,7 +39,7 @@
 	>
 {/snippet}
 
-<div class="filters flex flex-wrap items-end gap-x-14 gap-y-4 border-b border-b-rule px-14 py-6">
+<div class="filters flex flex-wrap items-end gap-x-14 gap-y-4 border-b border-b-rule px-14 py-6 print:hidden">
 	<label
 		>Day <input
 			class="field"
@@ -86,7 +86,7 @@
 		My record counts</label
 	>
 	<button class="button" onclick={() => onset({ seed: day.seed + 1, edits: {}, station: [] })}>Other weather</button>
-	<label class="button"
+	<label class="button relative"
 		>Weather file <input
 			class="sr-only"
 			type="file"
@@ -98,9 +98,6 @@
 </div>
 
 <style>
-	label.button {
-		position: relative;
-	}
 	label.button:focus-within {
 		outline: 2px solid var(--ink);
 		outline-offset: 2px;
@@ -112,11 +109,6 @@
 	@media (width < 56rem) {
 		.filters input:not([type='checkbox']) {
 			min-height: 48px;
-		}
-	}
-	@media print {
-		.filters {
-			display: none;
 		}
 	}
 </style>

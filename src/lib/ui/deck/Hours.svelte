@@ -51,11 +51,11 @@
 			{#each rows as { at, weather, reading, worth, rod, lure, edit } (at)}
 				{@const hour = time.format(Date.parse(at))}
 				<tr class:front={weather.pressureTrend === 'falling'}>
-					<th scope="row" class="figure">{hour}</th>
-					<td class="light">{spoken(reading.light ?? 'day')}</td>
-					<td class="sky">
+					<th scope="row" class="figure phone:[grid-area:hour]">{hour}</th>
+					<td class="phone:[grid-area:light]">{spoken(reading.light ?? 'day')}</td>
+					<td class="phone:[grid-area:sky]">
 						<select
-							class="field min-h-28 py-0"
+							class="field min-h-28 py-0 phone:min-h-48 phone:w-full"
 							aria-label="Sky at {hour}"
 							value={weather.sky}
 							onchange={({ currentTarget }) => onedit(at, { sky: currentTarget.value as Weather['sky'] })}
@@ -63,7 +63,7 @@
 							{#each SKIES as sky (sky)}<option value={sky}>{spoken(sky, 'sky')}</option>{/each}
 						</select>
 					</td>
-					<td class="wind">
+					<td class="wind phone:[grid-area:wind]">
 						<FigureField
 							label="Wind at {hour}"
 							value={figureText(units, 'wind', weather.windMps)}
@@ -75,9 +75,9 @@
 						>
 					</td>
 					<td class="figure phone:hidden">{figureText(units, 'temperature', reading.waterTemperatureC)}</td>
-					<td class="at">
+					<td class="phone:[grid-area:at]">
 						<select
-							class="field where min-h-28 py-0"
+							class="field min-h-28 max-w-132 py-0 phone:min-h-48 phone:w-full phone:max-w-none"
 							aria-label="Where at {hour}"
 							value={edit.spot ?? ''}
 							onchange={({ currentTarget }) => onedit(at, { spot: currentTarget.value || undefined })}
@@ -86,11 +86,11 @@
 							{#each spots as spot (spot.id)}<option value={spot.id}>{spot.name}, fixed</option>{/each}
 						</select>
 					</td>
-					<td class="blades"
+					<td class="phone:[grid-area:blades]"
 						>{#if worth && !weather.thunder}<span aria-hidden="true">{SIGNS[worth.blades]}</span>
 							{worth.blades}{/if}</td
 					>
-					<td class="lure">
+					<td class="phone:[grid-area:lure]">
 						{#if rod !== null}<strong
 								class="figure mr-4 inline-grid h-20 w-20 place-items-center rounded-[50%] border border-ink"
 								>{rod}</strong
@@ -116,14 +116,6 @@
 		border-left: 4px solid var(--cool);
 		padding-left: 4px;
 	}
-	.where {
-		max-width: 132px;
-	}
-	@media (width < 56rem) {
-		select {
-			min-height: 48px;
-		}
-	}
 	/* A phone has no room for eight columns: an hour is a card of three lines. */
 	@media (width < 56rem) {
 		tr {
@@ -140,37 +132,8 @@
 			border: 0;
 			white-space: normal;
 		}
-		th {
-			grid-area: hour;
-		}
-		.light {
-			grid-area: light;
-		}
-		.sky {
-			grid-area: sky;
-		}
-		.wind {
-			grid-area: wind;
-		}
-		.at {
-			grid-area: at;
-		}
-		.blades {
-			grid-area: blades;
-		}
-		.lure {
-			grid-area: lure;
-		}
-		select {
-			width: 100%;
-			max-width: none;
-			min-height: 48px;
-		}
 		.wind :global(input) {
 			width: 5rem;
-		}
-		.at select {
-			max-width: none;
 		}
 	}
 </style>

@@ -4,6 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/app.svelte';
 	import { SCREENS } from './screens';
+	import { soughtIn } from './sought';
 
 	let { open = $bindable() }: { open: boolean } = $props();
 	const app = useApp();
@@ -43,6 +44,9 @@
 		}
 	]);
 
+	let typed = $state('');
+	const found = $derived(soughtIn(deeds, typed));
+
 	function act({ run }: Deed) {
 		open = false;
 		void run();
@@ -52,19 +56,26 @@
 <Dialog.Root bind:open>
 	<Dialog.Portal>
 		<Dialog.Overlay class="sheet-veil" />
-		<Dialog.Content class="palette">
+		<Dialog.Content
+			class="fixed top-[12vh] left-1/2 z-21 max-h-[76vh] w-[min(36rem,94vw)] -translate-x-1/2 overflow-y-auto rounded-[3px] border-2 border-ink bg-paper p-16"
+		>
 			<Dialog.Title class="sr-only">Find a screen or a thing to do</Dialog.Title>
-			<Command.Root label="Find a screen or a thing to do">
-				<Command.Input class="field" placeholder="Find a screen or a thing to do" />
+			<Command.Root label="Find a screen or a thing to do" shouldFilter={false}>
+				<Command.Input class="field w-full text-left" placeholder="Find a screen or a thing to do" bind:value={typed} />
 				<Command.List>
 					<Command.Viewport>
-						<Command.Empty>Nothing of that name.</Command.Empty>
-						{#each deeds as deed (deed.name)}
-							<Command.Item class="deed" value="{deed.name} {deed.hint}" onSelect={() => act(deed)}>
+						{#each found as deed (deed.name)}
+							<Command.Item
+								class="flex min-h-[2.5rem] cursor-pointer items-baseline gap-[0.75rem] p-[0.5rem] data-selected:bg-amber-wash"
+								value="{deed.name} {deed.hint}"
+								onSelect={() => act(deed)}
+							>
 								<strong>{deed.name}</strong>
-								<span>{deed.hint}</span>
+								<span class="flex-1 text-ink-3">{deed.hint}</span>
 								{#if deed.key && app.settings.shortcuts}<kbd>{deed.key}</kbd>{/if}
 							</Command.Item>
+						{:else}
+							<p class="p-8" role="status">Nothing of that name.</p>
 						{/each}
 					</Command.Viewport>
 				</Command.List>
@@ -72,39 +83,3 @@
 		</Dialog.Content>
 	</Dialog.Portal>
 </Dialog.Root>
-
-<style>
-	:global(.palette) {
-		position: fixed;
-		top: 12vh;
-		left: 50%;
-		z-index: 21;
-		width: min(36rem, 94vw);
-		max-height: 76vh;
-		padding: 16px;
-		overflow-y: auto;
-		border: 2px solid var(--ink);
-		border-radius: 3px;
-		background: var(--paper);
-		transform: translateX(-50%);
-	}
-	:global(.palette .field) {
-		width: 100%;
-		text-align: left;
-	}
-	:global(.deed) {
-		display: flex;
-		align-items: baseline;
-		gap: 0.75rem;
-		min-height: 2.5rem;
-		padding: 0.5rem;
-		cursor: pointer;
-	}
-	:global(.deed span) {
-		color: var(--ink-3);
-		flex: 1;
-	}
-	:global(.deed[data-selected]) {
-		background: var(--amber-wash);
-	}
-</style>

@@ -11,12 +11,12 @@
 </script>
 
 <nav class="rail flex w-64 flex-col border-r border-r-ink bg-panel" aria-label="Screens">
-	<a class="logo" href={resolve('/water')} aria-label="Lucernal"
+	<a class="grid h-66 place-items-center border-b border-ink" href={resolve('/water')} aria-label="Lucernal"
 		><img src="/icon.svg" alt="" width="38" height="38" /></a
 	>
 	<ul class="flex-1 p-4">
 		{#each SCREENS as screen, at (screen.path)}
-			<li class:parted={at > 0 && screen.group !== SCREENS[at - 1]!.group}>
+			<li class={at > 0 && screen.group !== SCREENS[at - 1]!.group ? 'mt-5 border-t border-rule-2 pt-5' : ''}>
 				<a href={resolve(screen.path)} aria-current={here(screen.path) ? 'page' : undefined}>
 					{#if app.settings.shortcuts}<kbd aria-hidden="true">{screen.key}</kbd>{/if}
 					<Icon icon={screen.icon} size={23} line={1.5} />
@@ -29,17 +29,6 @@
 </nav>
 
 <style>
-	.logo {
-		display: grid;
-		place-items: center;
-		height: 66px;
-		border-bottom: 1px solid var(--ink);
-	}
-	.parted {
-		margin-top: 5px;
-		padding-top: 5px;
-		border-top: 1px solid var(--rule-2);
-	}
 	li a {
 		position: relative;
 		display: grid;

@@ -8,11 +8,13 @@
 <Dialog.Root bind:open>
 	<Dialog.Portal>
 		<Dialog.Overlay class="sheet-veil" />
-		<Dialog.Content class="keys">
+		<Dialog.Content
+			class="fixed top-1/2 left-1/2 z-21 grid min-w-320 -translate-1/2 gap-10 rounded-[3px] border-2 border-ink bg-paper p-16"
+		>
 			<Dialog.Title class="sheet-title">Shortcuts</Dialog.Title>
 			<dl>
 				{#each SHORTCUTS as [key, what] (key)}
-					<div>
+					<div class="flex gap-12 border-b border-rule py-4">
 						<dt class="min-w-64 font-mono">{key}</dt>
 						<dd>{what}</dd>
 					</div>
@@ -23,26 +25,3 @@
 		</Dialog.Content>
 	</Dialog.Portal>
 </Dialog.Root>
-
-<style>
-	:global(.keys) {
-		position: fixed;
-		top: 50%;
-		left: 50%;
-		z-index: 21;
-		display: grid;
-		gap: 10px;
-		min-width: 320px;
-		padding: 16px;
-		border: 2px solid var(--ink);
-		border-radius: 3px;
-		background: var(--paper);
-		transform: translate(-50%, -50%);
-	}
-	dl div {
-		display: flex;
-		gap: 12px;
-		padding: 4px 0;
-		border-bottom: 1px solid var(--rule);
-	}
-</style>

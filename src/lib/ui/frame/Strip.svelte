@@ -121,17 +121,24 @@
 	});
 </script>
 
-<header class="strip">
-	<a class="place" href={resolve('/water')}>
+<header
+	class="strip grid h-66 grid-cols-[142px_1fr_306px] border-b border-ink max-[80rem]:grid-cols-[130px_1fr_240px] print:hidden phone:h-auto phone:grid-cols-[minmax(0,1fr)_minmax(0,0.9fr)]"
+>
+	<a
+		class="flex flex-col overflow-hidden px-8 pt-5 whitespace-nowrap hover:bg-panel phone:px-10 phone:py-4"
+		href={resolve('/water')}
+	>
 		<span class="quiet">{when}</span>
 		<strong>{app.spot?.water.name ?? 'No water chosen'}</strong>
-		<span class="quiet spot">{app.spot?.spot.name ?? app.record.name}</span>
+		<span class="quiet phone:hidden">{app.spot?.spot.name ?? app.record.name}</span>
 	</a>
-	<div class="cells">
+	<div
+		class="cells flex min-w-0 phone:col-span-full phone:row-2 phone:overflow-x-auto phone:border-t phone:border-rule"
+	>
 		{#each cells as item (item.at)}
 			<a class="cell" href="{resolve('/water')}#field-{item.at}">
 				<span class="quiet"
-					>{item.label}{#if item.note}<span class="note">{item.note}</span>{/if}</span
+					>{item.label}{#if item.note}<span class="ml-5 text-ink max-[80rem]:hidden">{item.note}</span>{/if}</span
 				>
 				<span class={item.unit || item.value === '–' ? 'value figure' : 'value'}
 					>{item.value}{#if item.unit}<span class="unit">{item.unit}</span>{/if}</span
@@ -145,16 +152,26 @@
 			</a>
 		{/each}
 	</div>
-	<a class="hand" href={resolve('/call')} aria-label="Rig in hand: {rig ? rigName(rig) : 'none yet'}">
+	<a
+		class="flex items-center gap-12 overflow-hidden border-l-3 border-amber pr-10 pl-14 hover:bg-panel phone:gap-6 phone:px-6"
+		href={resolve('/call')}
+		aria-label="Rig in hand: {rig ? rigName(rig) : 'none yet'}"
+	>
 		{#if rig && build}
-			<span class="picture"><SmallRig {build} width={134} height={60} /></span>
-			<span class="words">
-				<strong>{rigName(rig)}</strong>
-				<span>{ouncesText(rig.weightOz)} oz, {bladesText(rig)}</span>
-				<span>{lineText(rig.line)}, {rig.reel.ratio}:1</span>
+			<span class="picture grid flex-[0_0_134px] place-items-center max-[80rem]:basis-84 phone:basis-58"
+				><SmallRig {build} width={134} height={60} /></span
+			>
+			<span class="words flex min-w-0 flex-col text-xs">
+				<strong class="text-m phone:truncate phone:text-s">{rigName(rig)}</strong>
+				<span class="truncate">{ouncesText(rig.weightOz)} oz, {bladesText(rig)}</span>
+				<span class="truncate phone:hidden">{lineText(rig.line)}, {rig.reel.ratio}:1</span>
 			</span>
 		{:else}
-			<span class="words"><strong>No rig in hand</strong><span>Take one from the call.</span></span>
+			<span class="words flex min-w-0 flex-col text-xs"
+				><strong class="text-m phone:truncate phone:text-s">No rig in hand</strong><span class="truncate"
+					>Take one from the call.</span
+				></span
+			>
 		{/if}
 	</a>
 </header>
@@ -162,25 +179,28 @@
 <style>
 	.strip {
 		contain: layout paint style;
-		display: grid;
-		grid-template-columns: 142px 1fr 306px;
-		height: 66px;
-		border-bottom: 1px solid var(--ink);
 	}
 	a {
 		text-decoration: none;
 	}
-	.place,
 	.cell {
 		display: flex;
+		flex: 1 1 auto;
 		flex-direction: column;
 		justify-content: space-between;
+		min-width: 56px;
 		padding: 5px 8px 0;
+		border-left: 1px solid var(--rule);
 		overflow: hidden;
 		white-space: nowrap;
 	}
-	.place {
-		justify-content: flex-start;
+	.cell:hover {
+		background: var(--panel);
+	}
+	/* The season's words are the longest: they are never cut. */
+	.cell:first-child {
+		flex-grow: 1.35;
+		min-width: 7.4rem;
 	}
 	.quiet {
 		font-size: var(--t-xs);
@@ -188,59 +208,9 @@
 		overflow: hidden;
 		text-overflow: ellipsis;
 	}
-	.note {
-		margin-left: 5px;
-		color: var(--ink);
-	}
-	.cells {
-		display: flex;
-		min-width: 0;
-	}
-	.cell {
-		flex: 1 1 auto;
-		min-width: 56px;
-		border-left: 1px solid var(--rule);
-	}
 	.value {
 		font-size: var(--t-l);
 		font-weight: 640;
-	}
-	/* The season's words are the longest: they are never cut. */
-	.cell:first-child {
-		flex-grow: 1.35;
-		min-width: 7.4rem;
-	}
-	.place:hover,
-	.cell:hover,
-	.hand:hover {
-		background: var(--panel);
-	}
-	.hand {
-		display: flex;
-		align-items: center;
-		gap: 12px;
-		padding: 0 10px 0 14px;
-		border-left: 3px solid var(--amber);
-		overflow: hidden;
-	}
-	.picture {
-		flex: 0 0 134px;
-		display: grid;
-		place-items: center;
-	}
-	.words {
-		display: flex;
-		flex-direction: column;
-		min-width: 0;
-		font-size: var(--t-xs);
-	}
-	.words strong {
-		font-size: var(--t-m);
-	}
-	.words span {
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
 	}
 	@media (width >= 56rem) {
 		/* Blades are never cut: two of them take a second line. */
@@ -251,34 +221,7 @@
 			white-space: normal;
 		}
 	}
-	@media (width < 80rem) {
-		.strip {
-			grid-template-columns: 130px 1fr 240px;
-		}
-		.picture {
-			flex-basis: 84px;
-		}
-		.note {
-			display: none;
-		}
-	}
 	@media (width < 56rem) {
-		.strip {
-			grid-template-columns: minmax(0, 1fr) minmax(0, 0.9fr);
-			height: auto;
-		}
-		.place {
-			padding: 4px 10px;
-		}
-		.spot {
-			display: none;
-		}
-		.cells {
-			grid-column: 1 / -1;
-			grid-row: 2;
-			overflow-x: auto;
-			border-top: 1px solid var(--rule);
-		}
 		.cell {
 			flex: 0 0 auto;
 			min-width: 92px;
@@ -288,34 +231,13 @@
 		.cell :global(.ruler) {
 			display: none;
 		}
-		.hand {
-			gap: 6px;
-			padding: 0 6px;
-		}
-		.picture {
-			flex-basis: 58px;
-		}
 		.picture :global(:is(.small-rig, svg)) {
 			max-width: 58px;
 			max-height: 40px;
 		}
-		.words strong {
-			overflow: hidden;
-			font-size: var(--t-s);
-			text-overflow: ellipsis;
-			white-space: nowrap;
-		}
-		.words span + span {
-			display: none;
-		}
 	}
 	@media (width < 56rem) and (height < 30rem) {
 		.cells {
-			display: none;
-		}
-	}
-	@media print {
-		.strip {
 			display: none;
 		}
 	}

@@ -109,6 +109,14 @@ describe('the finder', () => {
 		await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
 	});
 
+	it('means what begins so before what is said of it, and goes there with Enter', async () => {
+		const { find } = await opened();
+		await fireEvent.input(find, { target: { value: 'ta' } });
+		await waitFor(() => expect(named()).toEqual(['Tank', 'Tally']));
+		await fireEvent.keyDown(find, { key: 'Enter' });
+		expect(went).toHaveBeenCalledExactlyOnceWith('/tank');
+	});
+
 	it('says so where nothing has that name', async () => {
 		const { find } = await opened();
 		await fireEvent.input(find, { target: { value: 'qqqq' } });

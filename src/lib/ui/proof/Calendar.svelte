@@ -24,8 +24,14 @@
 
 {#each years as { year, weeks } (year)}
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex (wider than a phone: it is scrolled by key too) -->
-	<div class="calendar overflow-x-auto pb-4" role="region" aria-label="Calendar of {year}" tabindex="0">
-		<svg width={weeks.length * STEP + 40} height={HEAD + 7 * STEP} role="img" aria-label="Days on the water in {year}">
+	<div class="overflow-x-auto pb-4" role="region" aria-label="Calendar of {year}" tabindex="0">
+		<svg
+			class="block"
+			width={weeks.length * STEP + 40}
+			height={HEAD + 7 * STEP}
+			role="img"
+			aria-label="Days on the water in {year}"
+		>
 			<text x="0" y="11" class="bold">{year}</text>
 			{#each startsOf(weeks) as { name, week } (name)}<text x={40 + week * STEP} y="11">{name}</text>{/each}
 			{#each ['Mon', 'Wed', 'Fri', 'Sun'] as name, at (name)}
@@ -69,9 +75,6 @@
 </ul>
 
 <style>
-	.calendar svg {
-		display: block;
-	}
 	text {
 		font-size: 11px;
 		fill: var(--ink-2);

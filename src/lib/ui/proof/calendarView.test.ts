@@ -7,7 +7,7 @@ import Calendar from './Calendar.svelte';
 afterEach(cleanup);
 const day = (text: string, strikes: number, landed = 0, casts = 80): Day =>
 	({ day: text, casts, strikes, landed }) as Day;
-const boxes = (): SVGGElement[] => [...document.querySelectorAll<SVGGElement>('.calendar g')];
+const boxes = (): SVGGElement[] => [...document.querySelectorAll<SVGGElement>('[role=region] g')];
 const titleOf = (box: SVGGElement): string => box.querySelector('title')!.textContent!;
 
 describe('a year on the water', () => {
@@ -17,7 +17,7 @@ describe('a year on the water', () => {
 			'9 May: 3 strikes in 80 casts, 1 landed',
 			'10 May: 1 strike in 1 cast, 0 landed'
 		]);
-		expect(document.querySelectorAll('.calendar rect')).toHaveLength(365);
+		expect(document.querySelectorAll('[role=region] rect')).toHaveLength(365);
 	});
 
 	it('is the darker the more strikes a day had, with a dot where a fish came to hand', () => {
@@ -48,7 +48,7 @@ describe('a year on the water', () => {
 
 	it('names every month once, in its order', () => {
 		render(Calendar, { days: [day('2026-05-09', 3)] });
-		const places = [...document.querySelectorAll('.calendar > svg > text')]
+		const places = [...document.querySelectorAll('[role=region] > svg > text')]
 			.filter(({ textContent }) => /^(Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)/.test(textContent!))
 			.map((text) => Number(text.getAttribute('x')));
 		expect(places).toHaveLength(12);

@@ -257,8 +257,8 @@ describe('a year', () => {
 			'2026, 10 May: 0 strikes in 30 casts, 0 landed',
 			'2026, 1 Jun: 1 strike in 20 casts, 0 landed'
 		]);
-		expect(container.querySelectorAll('.calendar g')).toHaveLength(3);
-		expect(container.querySelectorAll('.calendar .fish')).toHaveLength(1);
+		expect(container.querySelectorAll('[role=region] g')).toHaveLength(3);
+		expect(container.querySelectorAll('[role=region] .fish')).toHaveLength(1);
 	});
 
 	it('gives a month its rate only where there were casts enough', () => {

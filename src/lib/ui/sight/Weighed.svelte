@@ -14,11 +14,11 @@
 	const { reasons, on, colour, onswitch }: Props = $props();
 
 	const ABOUT: Readonly<Record<string, string>> = {
-		'SEE-01': 'seen farthest here',
+		'SEE-01': 'seen as far here as any',
 		'SEE-02': 'like the bait here'
 	};
 	const share = ({ points, possible }: Reason): string =>
-		points >= 0.85 * possible ? 'as well as any' : points >= 0.4 * possible ? 'partly' : 'hardly';
+		points >= 0.85 * possible ? '' : points >= 0.4 * possible ? 'partly ' : 'hardly ';
 	const found = $derived(reasons.filter(({ claim }) => claim in ABOUT));
 </script>
 
@@ -28,7 +28,8 @@
 </label>
 {#if on}
 	<p class="quiet">
-		{#each found as reason, at (reason.claim)}{at > 0 ? '; ' : `A ${spoken(colour)} skirt is `}{ABOUT[reason.claim]}:
-			{share(reason)} ({reason.claim}){:else}Nothing is seen far enough here to weigh, or no skirt is worn.{/each}
+		{#each found as reason, at (reason.claim)}{at > 0 ? '; ' : `A ${spoken(colour)} skirt is `}{share(reason)}{ABOUT[
+				reason.claim
+			]} ({reason.claim}){:else}Nothing is seen far enough here to weigh, or no skirt is worn.{/each}
 	</p>
 {/if}

@@ -56,7 +56,7 @@
 	const told = $derived(
 		`${ouncesText(here.weightOz)} oz at ${speedText(here.speedMps)}: ${
 			found
-				? `${WORDS[found.outcome]}${found.depthM === null ? '' : `, about ${withUnit(units, 'depth', found.depthM)} deep, ${modelShare(found.share)} of the winding`}`
+				? `${WORDS[found.outcome]}${found.depthM === null ? '' : `, on average ${withUnit(units, 'depth', found.depthM)} deep, ${modelShare(found.share)} of the winding`}`
 				: 'not worked out yet'
 		}`
 	);

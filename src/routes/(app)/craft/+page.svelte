@@ -50,21 +50,30 @@
 </script>
 
 <div class="pb-24">
-	<div class="title">
+	<div
+		class="flex min-h-40 flex-wrap items-center gap-x-10 gap-y-4 border-b border-ink pr-14 pl-16 phone:px-10 phone:py-6"
+	>
 		<h1>Which rules speak, and where do I stand?</h1>
 		<p class="flex-1 text-ink-2"><span class="figure">{loud}</span> of {heard.length} speak on this reading.</p>
 		<div class="pick-one phone:w-full" role="group" aria-label="What to show">
 			{#each Object.entries(VIEWS) as [key, name] (key)}
-				<button type="button" aria-pressed={view === key} onclick={() => (view = key as keyof typeof VIEWS)}
-					>{name}</button
+				<button
+					class="phone:flex-1"
+					type="button"
+					aria-pressed={view === key}
+					onclick={() => (view = key as keyof typeof VIEWS)}>{name}</button
 				>
 			{/each}
 		</div>
 	</div>
 	{#if view === 'rules'}
-		<form class="filters" role="search" onsubmit={(event) => event.preventDefault()}>
-			<label class="find"
-				>Find <input class="field" type="search" bind:value={find} placeholder="willow, clear, SKT-04" /></label
+		<form
+			class="filters flex flex-wrap items-end gap-x-14 gap-y-8 px-16 py-10"
+			role="search"
+			onsubmit={(event) => event.preventDefault()}
+		>
+			<label
+				>Find <input class="field w-220" type="search" bind:value={find} placeholder="willow, clear, SKT-04" /></label
 			>
 			<button
 				class="button phone-only"
@@ -73,7 +82,7 @@
 				aria-controls="narrower"
 				onclick={() => (narrowing = !narrowing)}>{setCount > 0 ? `Filters: ${setCount} set` : 'Filters'}</button
 			>
-			<div id="narrower" class:shut={!narrowing}>
+			<div id="narrower" class="contents {narrowing ? '' : 'phone:hidden'}">
 				<label
 					>Family <select class="field" bind:value={family}
 						><option value="">all</option>{#each FAMILIES as one (one)}<option value={one}>{spokenFirst(one)}</option
@@ -99,7 +108,9 @@
 					></label
 				>
 			</div>
-			<label class="check"><input type="checkbox" bind:checked={onlySpeaking} /> only what speaks now</label>
+			<label class="flex min-h-28 items-center gap-6 phone:flex-[1_1_40%]"
+				><input type="checkbox" bind:checked={onlySpeaking} /> only what speaks now</label
+			>
 		</form>
 		<p class="px-16 pt-0 pb-4 text-ink-2" role="status">{shown.length} {shown.length === 1 ? 'rule' : 'rules'}</p>
 		<ul class="rules">
@@ -116,19 +127,19 @@
 						role="img"
 						aria-label={share === 0 ? 'silent here' : `speaks ${Math.round(share * 100)} %`}
 					>
-						<span style:width="{share * 100}%"></span>
+						<span class="block h-full bg-ink" style:width="{share * 100}%"></span>
 					</span>
 					<span class="figure">{share === 0 ? 'silent' : `${Math.round(share * 100)} %`}</span>
 				</li>
 			{:else}
-				<li class="none">No rule matches. Take a filter away.</li>
+				<li class="none block p-16">No rule matches. Take a filter away.</li>
 			{/each}
 		</ul>
 	{:else if view === 'sides'}
-		<div class="sides">
+		<div class="grid grid-cols-[repeat(auto-fill,minmax(340px,1fr))] gap-x-24 px-16 phone:grid-cols-[1fr]">
 			{#each SPLITS as { topic, about } (topic)}
-				<section>
-					<h2>{about}</h2>
+				<section class="border-b border-rule py-10 text-s">
+					<h2 class="mb-4">{about}</h2>
 					<Stance {topic} />
 					{#if topic === 'DIRTY-COLOUR'}
 						{#await import('$lib/ui/sight/DirtyOpinion.svelte') then { default: DirtyOpinion }}
@@ -144,26 +155,7 @@
 </div>
 
 <style>
-	.title {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 4px 10px;
-		min-height: 40px;
-		padding: 0 14px 0 16px;
-		border-bottom: 1px solid var(--ink);
-	}
-	.filters {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: end;
-		gap: 8px 14px;
-		padding: 10px 16px;
-	}
-	#narrower {
-		display: contents;
-	}
-	.filters label {
+	.filters label:has(.field) {
 		display: grid;
 		gap: 2px;
 		font-size: var(--t-xs);
@@ -172,31 +164,18 @@
 	.filters select {
 		max-width: 26ch;
 	}
-	.filters .check {
-		display: flex;
-		align-items: center;
-		gap: 6px;
-		min-height: 28px;
-		font-size: var(--t-m);
-		color: var(--ink);
-	}
-	.find input {
-		width: 220px;
-	}
-	.rules li {
+	.rules li:not(.none) {
 		display: grid;
 		grid-template-columns: 25px 66px 1fr 60px 90px 52px;
 		align-items: center;
 		gap: 10px;
 		min-height: 30px;
 		padding: 3px 16px;
-		border-top: 1px solid var(--rule);
 		content-visibility: auto;
 		contain-intrinsic-size: auto 30px;
 	}
-	.rules .none {
-		display: block;
-		padding: 16px;
+	.rules li {
+		border-top: 1px solid var(--rule);
 	}
 	.id {
 		font: var(--t-xs) var(--font-mono);
@@ -205,55 +184,24 @@
 	.silent .text {
 		color: var(--ink-2);
 	}
-	.share span {
-		display: block;
-		height: 100%;
-		background: var(--ink);
-	}
 	.rules .figure {
 		text-align: right;
 		font-size: var(--t-s);
 	}
-	.sides {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(340px, 1fr));
-		gap: 0 24px;
-		padding: 0 16px;
-	}
-	.sides section {
-		padding: 10px 0;
-		border-bottom: 1px solid var(--rule);
-		font-size: var(--t-s);
-	}
-	.sides h2 {
-		margin-bottom: 4px;
-	}
 	@media (width < 56rem) {
-		.title {
-			padding: 6px 10px;
-		}
-		.pick-one button {
-			flex: 1;
-		}
-		.filters label {
+		.filters label:has(.field) {
 			flex: 1 1 40%;
 		}
-		#narrower.shut {
-			display: none;
-		}
-		.filters :is(input:not([type='checkbox']), select) {
+		.filters .field {
 			width: 100%;
 			max-width: none;
 			min-height: 48px;
 		}
-		.rules li {
+		.rules li:not(.none) {
 			grid-template-columns: 25px 1fr 52px;
 		}
 		.rules :is(.id, .kind, .share) {
 			display: none;
-		}
-		.sides {
-			grid-template-columns: 1fr;
 		}
 	}
 </style>

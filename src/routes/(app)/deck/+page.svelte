@@ -150,9 +150,9 @@
 		<p class="flex-1" role="status">
 			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {givesUp(
 						answer
-					)} points, {answer.reties}
-					{answer.reties === 1 ? 'knot' : 'knots'}{answer.exact ? ', proven' : ''}{/if}{:else}The day is being worked
-				out.{/if}
+					)} points with {answer.reties}
+					{answer.reties === 1 ? 'lure change' : 'lure changes'}{answer.exact ? ', no deck less' : ''}{/if}{:else}The
+				day is being worked out.{/if}
 		</p>
 		<span class="flex gap-6">
 			<button class="button" disabled={!answer} onclick={calendar}>Calendar</button>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { resolve } from '$app/paths';
 	import Account from './Account.svelte';
 	import { useApp } from '$lib/client/app.svelte';
 	import { SHORTCUTS } from '$lib/ui/frame/screens';
@@ -11,7 +12,7 @@
 	const app = useApp();
 </script>
 
-<div class="settings">
+<div class="grid max-w-[64rem] justify-items-start gap-16 px-16 pt-10 pb-24">
 	<h1>How should it be shown?</h1>
 	{#if form && 'message' in form && !('field' in form)}<p class="notice notice-fails" role="alert">
 			{form.message}
@@ -36,6 +37,7 @@
 		<label class="row">
 			<span>Single-letter shortcuts</span>
 			<input
+				class="h-20 w-20 accent-ink"
 				type="checkbox"
 				name="shortcuts"
 				checked={app.settings.shortcuts}
@@ -46,34 +48,53 @@
 		{#if form && 'saved' in form}<span role="status">Saved.</span>{/if}
 	</form>
 	<div class="row"><span>Light</span><ThemeSwitch wide /></div>
-	<div class="sides">
+	<div class="row">
+		<span>Records</span>
+		<a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a>
+		<span class="quiet"
+			>Everything that is kept, to be brought into another account on <a class="underline" href={resolve('/kept')}
+				>Kept</a
+			>.</span
+		>
+	</div>
+	<div class="grid w-full grid-cols-[repeat(auto-fit,minmax(min(100%,22rem),1fr))] gap-x-48 gap-y-16">
 		<Account {data} {form} />
 		<section>
 			<h2>Shortcuts</h2>
 			<dl>
-				{#each SHORTCUTS as [key, what] (key)}<div>
+				{#each SHORTCUTS as [key, what] (key)}<div class="flex gap-16 border-b border-rule py-3">
 						<dt class="min-w-70 font-mono">{key}</dt>
 						<dd>{what}</dd>
 					</div>{/each}
 			</dl>
 		</section>
+		<section class="grid content-start gap-6">
+			<h2>What the figures rest on</h2>
+			<p>
+				The call weighs rules that anglers hold, each with its strength; where they disagree, <a
+					class="underline"
+					href={resolve('/craft')}>you take a side</a
+				>. It is advice, not a promise of fish.
+			</p>
+			<p>
+				How a rig runs is worked out from drag, lift and weight, good to a tenth or a quarter, until <a
+					class="underline"
+					href={resolve('/tank/calibration')}>you measure your own</a
+				>.
+			</p>
+			<p>
+				How colours show is worked out from water, sky and a bass’s eye: distances to about 40 %. Being seen is not
+				being eaten.
+			</p>
+			<p>
+				What your own record shows comes with the range that luck alone can make. Local rules and the authority’s word
+				come before all of it.
+			</p>
+		</section>
 	</div>
 </div>
 
 <style>
-	.settings {
-		display: grid;
-		gap: 16px;
-		justify-items: start;
-		max-width: 64rem;
-		padding: 10px 16px 24px;
-	}
-	.sides {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(min(100%, 22rem), 1fr));
-		gap: 16px 48px;
-		width: 100%;
-	}
 	.row {
 		display: flex;
 		flex-wrap: wrap;
@@ -84,16 +105,5 @@
 	.row > span:first-child {
 		min-width: 160px;
 		font-weight: 640;
-	}
-	input[type='checkbox'] {
-		width: 20px;
-		height: 20px;
-		accent-color: var(--ink);
-	}
-	dl div {
-		display: flex;
-		gap: 16px;
-		padding: 3px 0;
-		border-bottom: 1px solid var(--rule);
 	}
 </style>

@@ -194,7 +194,10 @@
 					{/each}
 				</tbody>
 			</table>
-			<p class="quiet">Times as bright as the water behind; a sixth of the time the blade shows the window overhead.</p>
+			<p class="quiet">
+				Times as bright as the water behind. A sixth of the time the blade shows the window overhead; the share beside
+				the {beam} is how often that flashes.
+			</p>
 		</section>
 		<section aria-label="Light left">
 			<h2>Light left, by depth</h2>

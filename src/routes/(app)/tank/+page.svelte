@@ -198,7 +198,7 @@
 	);
 </script>
 
-<div class="screen tank phone:flex phone:flex-col">
+<div class="screen tank [--beside:372px] phone:flex phone:flex-col">
 	<div class="screen-title">
 		<h1 class="sr-only">Where does it run?</h1>
 		<Views />
@@ -214,10 +214,10 @@
 		{/if}
 	</div>
 	{#if !rig || !build}
-		<div class="empty col-span-full grid content-start justify-items-start gap-12 p-16">
+		<div class="col-span-full grid content-start justify-items-start gap-12 p-16">
 			<p>
-				No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> or build one on
-				<a href={resolve('/bench')}>Bench</a>, and see here where it runs.
+				No rig is in hand. Take one from <a class="underline" href={resolve('/call')}>Call</a> or build one on
+				<a class="underline" href={resolve('/bench')}>Bench</a>, and see here where it runs.
 			</p>
 			{#if called}
 				<button class="button button-amber" onclick={() => called && app.bench.take(called)}
@@ -250,13 +250,14 @@
 					/>
 				{/if}
 			</div>
-			<div class="scrub flex items-center gap-10 border-y border-y-rule px-16 py-2 phone:order-2">
+			<div class="flex items-center gap-10 border-y border-y-rule px-16 py-2 phone:order-2">
 				<button class="button button-amber" disabled={!towA} onclick={() => player.toggle(endS)}
 					>{player.playing ? 'Hold' : 'Run'}</button
 				>
-				<label
+				<label class="flex min-w-0 flex-1 items-center gap-10"
 					><span class="phone-voiced">Moment</span>
 					<input
+						class="min-w-0 flex-1"
 						type="range"
 						min="0"
 						max={endS}
@@ -308,15 +309,15 @@
 			</div>
 		</div>
 		<div class="screen-side side px-16 pt-4 pb-10">
-			<div class="rigs grid gap-3 pb-4 phone:order-4 phone:px-16 phone:py-8">
+			<div class="grid gap-3 pb-4 phone:order-4 phone:px-16 phone:py-8">
 				<p>
 					<strong>A {rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>,
 					<span class="quiet">in hand, {plainWords(rig.retrieve.style)}</span>
 				</p>
 				{#each BESIDE as sign (sign)}
-					<label
+					<label class="flex items-center gap-8"
 						><strong>{sign}</strong>
-						<select class="field" aria-label="{sign}, beside it" bind:value={beside[sign]}>
+						<select class="field min-w-0 flex-1" aria-label="{sign}, beside it" bind:value={beside[sign]}>
 							<option value="">nothing beside it</option>
 							{#if called}<option value="called"
 									>the call’s {rigName(called).toLowerCase()}, {ouncesText(called.weightOz)} oz</option
@@ -350,37 +351,11 @@
 </div>
 
 <style>
-	.tank {
-		--beside: 372px;
-	}
-	.scrub label {
-		display: flex;
-		flex: 1;
-		gap: 10px;
-		align-items: center;
-		min-width: 0;
-	}
-	.scrub input {
-		flex: 1;
-		min-width: 0;
-	}
 	.below section {
 		padding: 6px 14px;
 	}
 	.below section + section {
 		border-left: 1px solid var(--ink);
-	}
-	.rigs label {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-	}
-	.rigs select {
-		flex: 1;
-		min-width: 0;
-	}
-	.empty a {
-		text-decoration: underline;
 	}
 	@media (width < 56rem) {
 		.tank > :global(.screen-main),

@@ -60,7 +60,7 @@
 </script>
 
 <form
-	class="water"
+	class="grid h-[calc(100vh-66px)] grid-cols-[minmax(0,1fr)_420px] grid-rows-[auto_auto_1fr] phone:block phone:h-auto phone:pb-64"
 	method="POST"
 	action="?/keep"
 	novalidate
@@ -76,7 +76,9 @@
 	<input type="hidden" name="readingVersion" value={app.record.readingVersion} />
 	<input type="hidden" name="takenAt" value={app.takenAt} />
 
-	<div class="title">
+	<div
+		class="col-1 grid grid-cols-[1fr_auto] items-center gap-x-8 gap-y-4 py-4 pr-10 pl-16 phone:grid-cols-[1fr] phone:px-10 phone:py-6"
+	>
 		<h1>What is in front of me?</h1>
 		<span class="doing flex items-center gap-8">
 			<button class="button" type="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
@@ -142,7 +144,7 @@
 	{#if kept}<p class="notice" role="status">Kept as “{kept}”.</p>{/if}
 	{#if app.said}<p class="notice" role="status">{app.said}</p>{/if}
 
-	<div class="picture">
+	<div class="col-1 min-w-0 overflow-auto phone:overflow-visible">
 		<Section
 			reading={app.inHand.complete}
 			profile={app.spot?.spot.profile}
@@ -154,7 +156,7 @@
 			onchange={(patch, key) => (held ? app.move(patch, key) : app.change(patch, key))}
 			onheld={(on) => (held = on)}
 		/>
-		<div class="below">
+		<div class="below grid grid-cols-[1fr_1.25fr_0.85fr] border-t border-ink phone:grid-cols-[1fr]">
 			<section aria-labelledby="day">
 				<h2 id="day">A day for blades?</h2>
 				{#if verdict}
@@ -208,38 +210,20 @@
 			</section>
 		</div>
 	</div>
-	<div class="fields"><ReadingFields {errors} {typed} /></div>
+	<div
+		class="fields col-2 row-[1/-1] overflow-y-auto border-l border-ink px-16 pt-6 pb-16 phone:overflow-visible phone:border-t phone:border-l-0"
+	>
+		<ReadingFields {errors} {typed} />
+	</div>
 </form>
 
 <style>
-	.water {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 420px;
-		grid-template-rows: auto auto 1fr;
-		height: calc(100vh - 66px);
-	}
-	.title {
-		grid-column: 1;
-		display: grid;
-		grid-template-columns: 1fr auto;
-		align-items: center;
-		gap: 4px 8px;
-		padding: 4px 10px 4px 16px;
-	}
 	.notice {
 		grid-column: 1;
 		margin: 0 16px 6px;
 	}
-	.picture {
-		grid-column: 1;
-		min-width: 0;
-		overflow: auto;
-	}
 	.below {
 		contain: layout style;
-		display: grid;
-		grid-template-columns: 1fr 1.25fr 0.85fr;
-		border-top: 1px solid var(--ink);
 	}
 	.below section {
 		padding: 10px 14px;
@@ -252,23 +236,9 @@
 	}
 	.fields {
 		contain: layout paint style;
-		grid-column: 2;
-		grid-row: 1 / -1;
-		padding: 6px 16px 16px;
-		border-left: 1px solid var(--ink);
-		overflow-y: auto;
 		scrollbar-gutter: stable;
 	}
 	@media (width < 56rem) {
-		.water {
-			display: block;
-			height: auto;
-			padding-bottom: 64px;
-		}
-		.title {
-			grid-template-columns: 1fr;
-			padding: 6px 10px;
-		}
 		.place :global(.field) {
 			width: 100%;
 			min-width: 0;
@@ -287,23 +257,12 @@
 			flex: auto;
 			padding-inline: 6px;
 		}
-		.picture {
-			overflow: visible;
-		}
-		.below {
-			grid-template-columns: 1fr;
-		}
 		.below section {
 			padding-block: 4px;
 		}
 		.below section + section {
 			border-top: 1px solid var(--rule);
 			border-left: 0;
-		}
-		.fields {
-			border-top: 1px solid var(--ink);
-			border-left: 0;
-			overflow: visible;
 		}
 	}
 </style>

@@ -23,35 +23,35 @@
 	const figure = (value: number | undefined): string => (value === undefined ? '' : value.toFixed(1));
 </script>
 
-<article class="build-sheet max-w-1100 px-16 pt-10 pb-24">
+<article class="max-w-1100 px-16 pt-10 pb-24 print:max-w-none print:p-0 print:text-[#000]">
 	{#if !build}
 		<h1>How do I build it?</h1>
 		<p>No rig is on the bench. <a href={resolve('/bench')}>Go to the bench</a></p>
 	{:else}
-		<header class="flex items-baseline gap-14 border-b border-b-ink pb-6 phone:flex-wrap">
+		<header class="flex items-baseline gap-14 border-b border-b-ink pb-6 print:pb-[1mm] phone:flex-wrap">
 			<h1>{name}</h1>
-			<p>{rigName(build.rig)}, {ouncesText(build.rig.weightOz)} oz, swims to the left</p>
-			<span class="doing flex gap-6">
+			<p class="flex-1">{rigName(build.rig)}, {ouncesText(build.rig.weightOz)} oz, swims to the left</p>
+			<span class="flex gap-6 print:hidden">
 				<a class="button" href={resolve('/bench')}>Back to the bench</a>
 				<button class="button button-amber" onclick={() => window.print()}>Print</button>
 			</span>
 		</header>
-		<div class="life overflow-x-auto px-0 py-10">
+		<div class="life overflow-x-auto px-0 py-10 print:overflow-visible print:py-[2mm]">
 			<!-- Our own figures and colours; the name is escaped where the document is written. -->
 			<!-- eslint-disable-next-line svelte/no-at-html-tags -->
 			{@html markup}
-			<p>Life-size at 100 %: the bar is {BAR_MM} mm. Print without fitting to the page.</p>
+			<p class="text-s text-ink-2">Life-size at 100 %: the bar is {BAR_MM} mm. Print without fitting to the page.</p>
 		</div>
 		<div class="below grid grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] gap-20 text-s phone:grid-cols-[1fr]">
-			<ol class="steps" aria-label="Steps">
+			<ol class="steps columns-2 gap-x-16 phone:columns-1" aria-label="Steps">
 				{#each steps as step, at (step.title)}
 					<li>
-						<strong><span class="figure">{at + 1}</span> {step.title}</strong>
+						<strong class="block"><span class="figure text-amber-ink">{at + 1}</span> {step.title}</strong>
 						{step.text}
 					</li>
 				{/each}
 				{#each made as mod (mod.id)}
-					<li><strong>{mod.title}</strong> {mod.steps.join(' ')}</li>
+					<li><strong class="block">{mod.title}</strong> {mod.steps.join(' ')}</li>
 				{/each}
 			</ol>
 			<div class="grid content-start gap-6">
@@ -85,30 +85,13 @@
 </article>
 
 <style>
-	header p {
-		flex: 1;
-	}
 	.life :global(svg) {
 		background: #fff;
 		max-width: none;
 	}
-	.life p {
-		color: var(--ink-2);
-		font-size: var(--t-s);
-	}
-	.steps {
-		column-count: 2;
-		column-gap: 16px;
-	}
 	.steps li {
 		break-inside: avoid;
 		padding-bottom: 5px;
-	}
-	.steps strong {
-		display: block;
-	}
-	.steps .figure {
-		color: var(--amber-ink);
 	}
 	th {
 		text-align: left;
@@ -131,39 +114,20 @@
 		border-left: 3px solid var(--ink);
 		margin-bottom: 3px;
 	}
-	@media (width < 56rem) {
-		.steps {
-			column-count: 1;
-		}
-	}
 	@page {
 		size: A4;
 		margin: 9mm;
 	}
 	@media print {
-		.build-sheet {
-			padding: 0;
-			max-width: none;
-			color: #000;
-		}
-		.doing {
-			display: none;
-		}
 		:global(html) {
 			background: #fff;
-		}
-		header {
-			padding-bottom: 1mm;
-		}
-		.life {
-			padding: 2mm 0;
-			overflow: visible;
 		}
 		.life p,
 		.below {
 			font-size: 7.6pt;
 			line-height: 9.4pt;
 		}
+		/* A sheet of paper is narrower than most phones are taken for. */
 		.below {
 			grid-template-columns: 118mm 1fr;
 			gap: 5mm;

@@ -150,7 +150,7 @@
 
 <svelte:head><title>Places · Deck · Lucernal</title></svelte:head>
 
-<div class="screen places">
+<div class="screen [--beside:420px]">
 	<div class="screen-title">
 		<h1 class="phone-voiced">Where, in this hour?</h1>
 		<Views />
@@ -165,8 +165,16 @@
 	</div>
 	<div class="screen-main">
 		{#if water && weather}
-			<div class="when flex items-center gap-12 px-14 py-6">
-				<label>Hour <input class="slide" type="range" min="0" max={hours.length - 1} bind:value={hour} /></label>
+			<div class="flex items-center gap-12 px-14 py-6">
+				<label class="flex flex-1 items-center gap-10"
+					>Hour <input
+						class="min-h-44 flex-1 accent-amber"
+						type="range"
+						min="0"
+						max={hours.length - 1}
+						bind:value={hour}
+					/></label
+				>
 				<output class="figure">{clock(weather.at)}</output>
 				<span class="quiet">{date.format(Date.parse(weather.at))}, {spoken(weather.sky, 'sky')}</span>
 			</div>
@@ -215,15 +223,17 @@
 		{#if chart}
 			<section class="passage" aria-label="Worth a look">
 				<h2>Worth a look <span class="quiet">by outline, soundings, weed and timber</span></h2>
-				<ul class="worth">
+				<ul>
 					{#each proposals ?? [] as one (`${one.kind}${one.eastM}`)}
-						<li>
-							<span class="sign" aria-hidden="true">{PROPOSED_LOOKS[one.kind].sign}</span>
-							<span>{retold(app.units, one.because)} <span class="quiet">{one.sure}</span></span>
-							<button class="button" onclick={() => keepProposal(one)}>Make it a spot</button>
+						<li class="flex items-center justify-between gap-8 border-b border-rule py-4 text-s">
+							<span class="w-[1.4rem] flex-none text-center text-l" aria-hidden="true"
+								>{PROPOSED_LOOKS[one.kind].sign}</span
+							>
+							<span class="flex-1">{retold(app.units, one.because)} <span class="quiet">{one.sure}</span></span>
+							<button class="button flex-none" onclick={() => keepProposal(one)}>Make it a spot</button>
 						</li>
 					{:else}
-						<li class="quiet">
+						<li class="quiet border-b border-rule py-4 text-s">
 							{proposals ? 'No drop, point, ditch, bend, arm or edge shows in them.' : 'They are being looked through.'}
 						</li>
 					{/each}
@@ -237,41 +247,3 @@
 		</p>
 	</div>
 </div>
-
-<style>
-	.places {
-		--beside: 420px;
-	}
-	.when label {
-		display: flex;
-		flex: 1;
-		gap: 10px;
-		align-items: center;
-	}
-	.slide {
-		flex: 1;
-		min-height: 44px;
-		accent-color: var(--amber);
-	}
-	.worth li {
-		display: flex;
-		gap: 8px;
-		justify-content: space-between;
-		align-items: center;
-		padding: 4px 0;
-		border-bottom: 1px solid var(--rule);
-		font-size: var(--t-s);
-	}
-	.worth .button {
-		flex: none;
-	}
-	.worth .sign {
-		flex: none;
-		width: 1.4rem;
-		font-size: var(--t-l);
-		text-align: center;
-	}
-	.worth .sign + span {
-		flex: 1;
-	}
-</style>

@@ -90,13 +90,13 @@
 
 <svelte:head><title>Where to sit · Lucernal</title></svelte:head>
 
-<div class="screen approach">
+<div class="screen [--beside:420px]">
 	<div class="screen-title">
 		<h1 class="sr-only">Where do I sit, and how do I cast?</h1>
 		<Views />
 	</div>
 	{#if !rig}
-		<p class="empty p-16">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
+		<p class="p-16">No rig is in hand. Take one from <a class="underline" href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
 			{#if chosen && most}
@@ -125,10 +125,11 @@
 					onchoose={(angle) => (turnedDeg = angle)}
 				/>
 			{:else}<p class="px-16 pt-6 pb-8" role="status">The casts are being worked out.</p>{/if}
-			<div class="turn flex flex-wrap items-center gap-x-18 gap-y-6 border-t border-t-rule px-14 py-4">
-				<label
+			<div class="flex flex-wrap items-center gap-x-18 gap-y-6 border-t border-t-rule px-14 py-4">
+				<label class="flex flex-[1_1_14rem] items-center gap-8"
 					>Turn the cast
 					<input
+						class="min-h-40 flex-1"
 						type="range"
 						min="0"
 						max="180"
@@ -138,9 +139,10 @@
 						oninput={({ currentTarget }) => (turnedDeg = Number(currentTarget.value))}
 					/></label
 				>
-				<label
+				<label class="flex flex-[1_1_14rem] items-center gap-8"
 					>Turn the wind
 					<input
+						class="min-h-40 flex-1"
 						type="range"
 						min="0"
 						max="345"
@@ -228,19 +230,6 @@
 </div>
 
 <style>
-	.approach {
-		--beside: 420px;
-	}
-	.turn label {
-		display: flex;
-		flex: 1 1 14rem;
-		gap: 8px;
-		align-items: center;
-	}
-	.turn input {
-		flex: 1;
-		min-height: 40px;
-	}
 	th button {
 		text-align: left;
 		text-decoration: underline;
@@ -257,9 +246,6 @@
 	}
 	.screen-side p {
 		padding: 5px 0;
-	}
-	.empty a {
-		text-decoration: underline;
 	}
 	@media (width < 56rem) {
 		th button {
