@@ -12,7 +12,7 @@
 	const app = useApp();
 </script>
 
-<div class="grid max-w-[64rem] justify-items-start gap-16 px-16 pt-10 pb-24">
+<div class="grid max-w-[84rem] justify-items-start gap-16 px-16 pt-10 pb-24">
 	<h1>How should it be shown?</h1>
 	{#if form && 'message' in form && !('field' in form)}<p class="notice notice-fails" role="alert">
 			{form.message}
