@@ -1,7 +1,7 @@
 import * as mariadb from 'mariadb';
 import { ConnectionError, ConnectionAcquireTimeoutError, DatabaseError, QueryTypes, Sequelize } from 'sequelize';
 import { config } from './config';
-import { MIGRATION_NAMES } from './migrationNames';
+import { MIGRATIONS } from './migrations';
 import { defineModels, type Models } from './models';
 
 export interface Database {
@@ -123,7 +123,7 @@ export async function databaseHealth(): Promise<Health> {
 	try {
 		const rows = await inTime(sequelize.query<{ name: string }>('SELECT name FROM migration', SELECT));
 		const known = new Set(rows.map(({ name }) => name));
-		const schema = MIGRATION_NAMES.every((name) => known.has(name)) ? 'current' : 'behind';
+		const schema = MIGRATIONS.every(({ name }) => known.has(name)) ? 'current' : 'behind';
 		const writes = await inTime(sequelize.query(PROBE)).then(
 			() => 'taken' as const,
 			() => 'refused' as const

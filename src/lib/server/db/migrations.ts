@@ -1,5 +1,4 @@
 import { DataTypes, Op, type QueryInterface } from 'sequelize';
-import { MIGRATION_NAMES, type MigrationName } from './migrationNames';
 import { accountsDown, accountsUp } from './steps/accounts';
 import { chartsDown, chartsUp } from './steps/charts';
 import { ownKeysDown, ownKeysUp } from './steps/ownKeys';
@@ -7,7 +6,8 @@ import { tallyDown, tallyUp } from './steps/tally';
 
 /** A step of the schema, up and down. */
 export interface Migration {
-	readonly name: MigrationName;
+	/** Never changed once released: the database remembers it. */
+	readonly name: string;
 	readonly up: (schema: QueryInterface) => Promise<void>;
 	readonly down: (schema: QueryInterface) => Promise<void>;
 }
@@ -107,16 +107,14 @@ async function drop(schema: QueryInterface, ...tables: string[]): Promise<void> 
 	for (const table of tables) await schema.dropTable(table);
 }
 
-const STEPS: Readonly<Record<MigrationName, Omit<Migration, 'name'>>> = {
-	'0001-people': { up: createPeople, down: (schema) => drop(schema, 'session', 'angler') },
-	'0002-places': { up: createPlaces, down: (schema) => drop(schema, 'spot', 'water') },
-	'0003-work': { up: createWork, down: (schema) => drop(schema, 'preference', 'kept_call', 'rig', 'reading') },
-	'0004-parts': { up: createParts, down: (schema) => drop(schema, 'part') },
-	'0005-own-keys': { up: ownKeysUp, down: ownKeysDown },
-	'0006-accounts': { up: accountsUp, down: accountsDown },
-	'0007-tally': { up: tallyUp, down: tallyDown },
-	'0008-charts': { up: chartsUp, down: chartsDown }
-};
-
-/** Every migration, oldest first. */
-export const MIGRATIONS: readonly Migration[] = MIGRATION_NAMES.map((name) => ({ name, ...STEPS[name] }));
+/** Every step of the schema, oldest first. */
+export const MIGRATIONS: readonly Migration[] = [
+	{ name: '0001-people', up: createPeople, down: (schema) => drop(schema, 'session', 'angler') },
+	{ name: '0002-places', up: createPlaces, down: (schema) => drop(schema, 'spot', 'water') },
+	{ name: '0003-work', up: createWork, down: (schema) => drop(schema, 'preference', 'kept_call', 'rig', 'reading') },
+	{ name: '0004-parts', up: createParts, down: (schema) => drop(schema, 'part') },
+	{ name: '0005-own-keys', up: ownKeysUp, down: ownKeysDown },
+	{ name: '0006-accounts', up: accountsUp, down: accountsDown },
+	{ name: '0007-tally', up: tallyUp, down: tallyDown },
+	{ name: '0008-charts', up: chartsUp, down: chartsDown }
+];

@@ -47,13 +47,19 @@
 	let typed = $state('');
 	const found = $derived(soughtIn(deeds, typed));
 
+	/** It opens with everything in it, whatever was looked for before. */
+	function show(now: boolean) {
+		open = now;
+		typed = '';
+	}
+
 	function act({ run }: Deed) {
-		open = false;
+		show(false);
 		void run();
 	}
 </script>
 
-<Dialog.Root bind:open>
+<Dialog.Root bind:open={() => open, show}>
 	<Dialog.Portal>
 		<Dialog.Overlay class="sheet-veil" />
 		<Dialog.Content

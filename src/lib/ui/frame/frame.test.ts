@@ -115,6 +115,9 @@ describe('the finder', () => {
 		await waitFor(() => expect(named()).toEqual(['Tank', 'Tally']));
 		await fireEvent.keyDown(find, { key: 'Enter' });
 		expect(went).toHaveBeenCalledExactlyOnceWith('/tank');
+		await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+		await press('/');
+		await waitFor(() => expect(named()).toEqual(expect.arrayContaining(SCREENS.map(({ name }) => name))));
 	});
 
 	it('says so where nothing has that name', async () => {
