@@ -4,7 +4,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { constants, setPriority, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { needBrowser, needCommand, needNode, needPackages } from './lib/install.mjs';
-import { ROOT } from './lib/run.mjs';
+import { ROOT, tool } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
 const CHECKS = [
@@ -34,14 +34,14 @@ function run(command, args, gives = false) {
 	});
 }
 
-const npx = (args, gives) => run('npx', ['--no-install', ...args], gives);
+const own = ([name, ...args], gives) => run(tool(name), args, gives);
 const node = (args, gives) => run(process.execPath, args, gives);
 
 const since = (begun) => `${((performance.now() - begun) / 1000).toFixed(0)} s`;
 
 async function check([name, args]) {
 	const begun = performance.now();
-	const passed = await (args[0].endsWith('.mjs') ? node : npx)(args, true);
+	const passed = await (args[0].endsWith('.mjs') ? node : own)(args, true);
 	say(`${name} ${passed ? 'holds' : 'failed'}, ${since(begun)}`);
 	return { passed: passed ? 1 : 0, failed: passed ? 0 : 1 };
 }
@@ -52,7 +52,7 @@ async function project(name, folder) {
 	const begun = performance.now();
 	const report = join(folder, `${name}.json`);
 	const reporters = ['--reporter=dot', '--reporter=json', `--outputFile.json=${report}`];
-	const clean = await npx(['vitest', 'run', '--project', name, ...reporters]);
+	const clean = await own(['vitest', 'run', '--project', name, ...reporters]);
 	if (!existsSync(report)) return { passed: 0, failed: 1 };
 	const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8'));
 	const failed = numFailedTests > 0 || clean ? numFailedTests : 1;
@@ -64,7 +64,7 @@ needNode();
 needPackages();
 needCommand('mariadbd');
 needBrowser();
-await npx(['svelte-kit', 'sync']);
+await own(['svelte-kit', 'sync']);
 
 const folder = mkdtempSync(join(tmpdir(), 'luc-report-'));
 const tests = (name) => () => project(name, folder);

@@ -1,12 +1,12 @@
 import { join } from 'node:path';
-import { end, ROOT, run, start } from './run.mjs';
+import { end, ROOT, run, start, tool } from './run.mjs';
 
 const READY_MS = 30_000;
 
 /** Brings a database up to date and puts the demo angler into it when it is empty. */
 export function prepareRecords(databaseUrl) {
 	const env = { ...process.env, DATABASE_URL: databaseUrl };
-	run('npx', ['--no-install', 'tsx', 'src/lib/server/demo/prepare.ts'], { env });
+	run(tool('tsx'), ['src/lib/server/demo/prepare.ts'], { env });
 }
 
 async function untilServing(address, child) {

@@ -1,6 +1,6 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { ROOT, run } from './run.mjs';
+import { ROOT, run, tool } from './run.mjs';
 import { say } from './say.mjs';
 import { sourcesHash } from './sources.mjs';
 
@@ -13,7 +13,7 @@ export function needBuild() {
 	say('building');
 	// A test runner says NODE_ENV=test, with which the framework would be built for development.
 	const env = { ...process.env, NODE_ENV: 'production' };
-	run('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn'], { env });
-	run('npx', ['--no-install', 'vite', 'build', '--config', 'vite.threads.config.ts', '--logLevel', 'warn'], { env });
+	run(tool('vite'), ['build', '--logLevel', 'warn'], { env });
+	run(tool('vite'), ['build', '--config', 'vite.threads.config.ts', '--logLevel', 'warn'], { env });
 	writeFileSync(MARK, hash);
 }

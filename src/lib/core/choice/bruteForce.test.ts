@@ -74,8 +74,8 @@ function* rigsOf(space: Space, mask: Mask): Generator<Int32Array> {
 	}
 }
 
-/** What every speaking claim brings to any rig of a space, those of the same variables added up beforehand. */
-function ledgerOf(space: Space, judgements: readonly Judgement[]): (rig: Int32Array) => number {
+/** What every speaking claim brings to any rig that a mask leaves, those of the same variables added up beforehand. */
+function ledgerOf(space: Space, mask: Mask, judgements: readonly Judgement[]): (rig: Int32Array) => number {
 	const sizes = space.variables.map(({ parts }) => parts.length);
 	const tables = new Map<string, { variables: readonly number[]; milli: Float64Array }>();
 	for (const judgement of judgements) {
@@ -85,21 +85,35 @@ function ledgerOf(space: Space, judgements: readonly Judgement[]): (rig: Int32Ar
 		cells.forEach((opinion, cell) => (milli[cell]! += worths[opinion]!));
 		tables.set(variables.join(), { variables, milli });
 	}
-	const sums = [...tables.values()];
+	// Where each variable has one value left, the sum is the same for every rig.
+	const isOpen = mask.map((row) => row.filter(Boolean).length > 1);
+	const differs = ({ variables }: { variables: readonly number[] }) => variables.some((at) => isOpen[at]);
+	const sums = [...tables.values()].filter(differs);
+	const same = [...tables.values()].filter((sum) => !differs(sum));
+	const only = Int32Array.from(mask, (row) => row.indexOf(true));
+	const base = same.reduce((sum, { variables, milli }) => sum + milli[cellOf(variables, sizes, only)]!, 0);
 	const plains = space.variables.map(({ parts, outfit }) => parts.map(({ plain }) => (outfit ? 0 : plain)));
 	return (rig) => {
-		let [milli, plain] = [0, 0];
+		let [milli, plain] = [base, 0];
 		for (const sum of sums) milli += sum.milli[cellOf(sum.variables, sizes, rig)]!;
 		for (let at = 0; at < rig.length; at++) plain += plains[at]![rig[at]!]!;
 		return milli * TIE - plain;
 	};
 }
 
-function wayOf(space: Space, rig: Int32Array): Way {
-	const chosen = (id: string) => rig[space.variables.findIndex((variable) => variable.id === id)]!;
+/** How any rig of a space fishes; of the same blades, retrieve and speed worked out once. */
+function waysIn(space: Space): (rig: Int32Array) => Way {
+	const placeOf = (id: string) => space.variables.findIndex((variable) => variable.id === id);
 	const { beat, way } = waysOf(space);
-	const engine = chosen(space.family === 'buzzbait' ? 'diameter' : 'blades');
-	return way(beat[engine]!, chosen('retrieve'), chosen('speed'));
+	const [engine, retrieve, speed] = [space.family === 'buzzbait' ? 'diameter' : 'blades', 'retrieve', 'speed'].map(
+		placeOf
+	) as [number, number, number];
+	const known: Way[][][] = [];
+	return (rig) => {
+		const [turns, how, fast] = [rig[engine]!, rig[retrieve]!, rig[speed]!];
+		const row = ((known[turns] ??= [])[how] ??= []);
+		return (row[fast] ??= way(beat[turns]!, how, fast));
+	};
 }
 
 /** A rig that runs. */
@@ -120,7 +134,8 @@ function everyRig(spaces: readonly { space: Space; mask: Mask }[], judgements: J
 	const runs: Run[] = [];
 	let [rigs, removed] = [0, 0];
 	for (const { space, mask } of spaces) {
-		const rankOf = ledgerOf(space, judgements.about(space));
+		const rankOf = ledgerOf(space, mask, judgements.about(space));
+		const wayOf = waysIn(space);
 		const gate = judgements.windows.gate(space, mask);
 		for (const rig of rigsOf(space, mask)) {
 			rigs++;
@@ -128,7 +143,7 @@ function everyRig(spaces: readonly { space: Space; mask: Mask }[], judgements: J
 				removed++;
 				continue;
 			}
-			runs.push({ rank: rankOf(rig), family: space.family, way: wayOf(space, rig) });
+			runs.push({ rank: rankOf(rig), family: space.family, way: wayOf(rig) });
 		}
 	}
 	return { ranks: calledFrom(runs), rigs, removed: removed / Math.max(1, rigs) };
