@@ -96,6 +96,8 @@ export default defineConfig({
 					name: 'server',
 					include: ['src/lib/server/**/*.test.ts', 'src/routes/**/*.test.ts', 'scripts/**/*.test.ts'],
 					environment: 'node',
+					// Modules come once for all files of a process; each file begins with a database of its own.
+					isolate: false,
 					globalSetup: ['tests/database.ts'],
 					maxWorkers: 2
 				}

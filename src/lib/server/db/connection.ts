@@ -80,9 +80,11 @@ export function database(): Database {
 
 let watching: Database | null = null;
 
-/** Ends the application's connections, where there are any. */
+/** Ends the application's connections, where there are any; whoever asks for the database after that opens it anew. */
 export async function closeDatabase(): Promise<void> {
-	await Promise.allSettled([shared?.sequelize.close(), watching?.sequelize.close()]);
+	const open = [shared, watching];
+	[shared, watching] = [null, null];
+	await Promise.allSettled(open.map((one) => one?.sequelize.close()));
 }
 
 const LOST = new Set([
