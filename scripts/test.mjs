@@ -80,7 +80,7 @@ const results = [];
 async function lane(todo) {
 	for (let step = todo.shift(); step; step = todo.shift()) results.push(await step());
 }
-// The journeys wait for a browser half of the time: that is when the checks are made.
+// They give way to the tests, and take what those leave of the cores.
 const checked = lane(CHECKS.map((one) => () => check(one)));
 await Promise.all([lane(steps), lane(steps)]);
 results.push(await project('interface', folder));

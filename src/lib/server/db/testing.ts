@@ -3,10 +3,10 @@ import { inject } from 'vitest';
 import { closeDatabase, database, openDatabase, type Database } from './connection';
 import { migrator } from './migrate';
 
-const nameless = () => `test_${randomUUID().replaceAll('-', '')}`;
+const anyName = () => `test_${randomUUID().replaceAll('-', '')}`;
 
 /** Makes an empty database on the throw-away server, in the place of one of that name, and returns its address. */
-export async function freshDatabaseUrl(name = nameless()): Promise<string> {
+export async function freshDatabaseUrl(name = anyName()): Promise<string> {
 	const server = inject('databaseUrl');
 	const { sequelize } = openDatabase(server);
 	await sequelize.query(`DROP DATABASE IF EXISTS ${name}`);
