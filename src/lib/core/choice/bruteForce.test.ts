@@ -74,8 +74,8 @@ function* rigsOf(space: Space, mask: Mask): Generator<Int32Array> {
 	}
 }
 
-/** What every speaking claim brings to any rig that a mask leaves, those of the same variables added up beforehand. */
-function ledgerOf(space: Space, mask: Mask, judgements: readonly Judgement[]): (rig: Int32Array) => number {
+/** What every speaking claim brings to any rig of a space, those of the same variables added up beforehand. */
+function ledgerOf(space: Space, judgements: readonly Judgement[]): (rig: Int32Array) => number {
 	const sizes = space.variables.map(({ parts }) => parts.length);
 	const tables = new Map<string, { variables: readonly number[]; milli: Float64Array }>();
 	for (const judgement of judgements) {
@@ -85,16 +85,10 @@ function ledgerOf(space: Space, mask: Mask, judgements: readonly Judgement[]): (
 		cells.forEach((opinion, cell) => (milli[cell]! += worths[opinion]!));
 		tables.set(variables.join(), { variables, milli });
 	}
-	// Where each variable has one value left, the sum is the same for every rig.
-	const isOpen = mask.map((row) => row.filter(Boolean).length > 1);
-	const differs = ({ variables }: { variables: readonly number[] }) => variables.some((at) => isOpen[at]);
-	const sums = [...tables.values()].filter(differs);
-	const same = [...tables.values()].filter((sum) => !differs(sum));
-	const only = Int32Array.from(mask, (row) => row.indexOf(true));
-	const base = same.reduce((sum, { variables, milli }) => sum + milli[cellOf(variables, sizes, only)]!, 0);
+	const sums = [...tables.values()];
 	const plains = space.variables.map(({ parts, outfit }) => parts.map(({ plain }) => (outfit ? 0 : plain)));
 	return (rig) => {
-		let [milli, plain] = [base, 0];
+		let [milli, plain] = [0, 0];
 		for (const sum of sums) milli += sum.milli[cellOf(sum.variables, sizes, rig)]!;
 		for (let at = 0; at < rig.length; at++) plain += plains[at]![rig[at]!]!;
 		return milli * TIE - plain;
@@ -134,7 +128,7 @@ function everyRig(spaces: readonly { space: Space; mask: Mask }[], judgements: J
 	const runs: Run[] = [];
 	let [rigs, removed] = [0, 0];
 	for (const { space, mask } of spaces) {
-		const rankOf = ledgerOf(space, mask, judgements.about(space));
+		const rankOf = ledgerOf(space, judgements.about(space));
 		const wayOf = waysIn(space);
 		const gate = judgements.windows.gate(space, mask);
 		for (const rig of rigsOf(space, mask)) {

@@ -157,22 +157,20 @@
 		href={resolve('/call')}
 		aria-label="Rig in hand: {rig ? rigName(rig) : 'none yet'}"
 	>
-		{#if rig && build}
+		{#if build}
 			<span class="picture grid flex-[0_0_134px] place-items-center max-[80rem]:basis-84 phone:basis-58"
 				><SmallRig {build} width={134} height={60} /></span
 			>
-			<span class="words flex min-w-0 flex-col text-xs">
-				<strong class="text-m phone:truncate phone:text-s">{rigName(rig)}</strong>
+		{/if}
+		<span class="words flex min-w-0 flex-col text-xs">
+			<strong class="text-m phone:truncate phone:text-s">{rig ? rigName(rig) : 'No rig in hand'}</strong>
+			{#if rig}
 				<span class="truncate">{ouncesText(rig.weightOz)} oz, {bladesText(rig)}</span>
 				<span class="truncate phone:hidden">{lineText(rig.line)}, {rig.reel.ratio}:1</span>
-			</span>
-		{:else}
-			<span class="words flex min-w-0 flex-col text-xs"
-				><strong class="text-m phone:truncate phone:text-s">No rig in hand</strong><span class="truncate"
-					>Take one from the call.</span
-				></span
-			>
-		{/if}
+			{:else}
+				<span class="truncate">Take one from the call.</span>
+			{/if}
+		</span>
 	</a>
 </header>
 

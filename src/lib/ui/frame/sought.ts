@@ -4,14 +4,14 @@ interface Findable {
 	readonly hint: string;
 }
 
-/** How well a thing is meant by the beginning of a word: by its name, by a later word of that, by what is said of it. */
+/** How well a thing is meant by what begins so: its name, a later word of that, a word of what is said of it. */
 function rankOf({ name, hint }: Findable, text: string): number {
-	const [first, ...later] = name.toLowerCase().split(/\s+/);
-	if (first!.startsWith(text)) return 0;
-	if (later.some((word) => word.startsWith(text)) || name.toLowerCase().startsWith(text)) return 1;
-	const said = hint.toLowerCase();
-	if (said.split(/[^\p{L}]+/u).some((word) => word.startsWith(text))) return 2;
-	return said.includes(text) || name.toLowerCase().includes(text) ? 3 : Infinity;
+	const [called, said] = [name.toLowerCase(), hint.toLowerCase()];
+	const hasWord = (words: string) => words.split(/[^\p{L}]+/u).some((word) => word.startsWith(text));
+	if (called.startsWith(text)) return 0;
+	if (hasWord(called)) return 1;
+	if (hasWord(said)) return 2;
+	return called.includes(text) || said.includes(text) ? 3 : Infinity;
 }
 
 /** What a typed text means, what is meant most likely first; all of it, as it stands, while nothing is typed. */
