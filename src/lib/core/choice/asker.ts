@@ -1,26 +1,27 @@
-import { CLAIM_BASE } from '../claims/claimBase';
-import { SUNKEN, type Claim } from '../claims/claim';
-import { completeReading, type Reading } from '../reading/complete';
+import { SUNKEN } from '../claims/claim';
+import type { Reading } from '../reading/complete';
 import type { CallInput } from '../schema/call';
 import { readingSchema, type ParsedReading } from '../schema/reading';
 import type { Rig } from '../schema/rig';
-import type { Family } from '../schema/words';
-import { ouncesAsked, paceAsked } from './asked';
-import { bandOf } from './band';
-import { call } from './call';
+import { ouncesAsked } from './asked';
+import { callInBrief, questionOf, type Question } from './call';
 import { workOf } from './fishingTime';
-import { Hearing } from './hearing';
-import { houseClaims } from './houseRules';
 import { limitOf, senseOf } from './limits';
-import { sightClaims } from './sightClaims';
 
 /** Fields of a reading that are other than they were read. */
 export type Patch = Partial<ParsedReading>;
 
-/** What is called on a reading: the rig, and every family's best score. */
-interface Answer {
-	readonly top: Rig | null;
-	readonly scores: Readonly<Partial<Record<Family, number>>>;
+type Answer = ReturnType<typeof callInBrief>;
+
+/** Everything about a reading that claims and gates look at. */
+function weighed({ reading, stances, judgements, seen }: Question): string {
+	const { hearing, windows, pace } = judgements;
+	const heard = hearing.spoken.map(({ claim, share }) => `${claim.id}:${share}`);
+	const bands = SUNKEN.map((family) => windows.band(family));
+	const works = bands.map((band) => workOf(reading, band));
+	const asked = [pace, ouncesAsked(reading), limitOf('buzzbait', reading), senseOf(reading, stances)];
+	// What the model of sight says is weighed itself: under one name it says something else in other light.
+	return JSON.stringify([heard, seen, bands, works, asked, reading.forage, reading.rules]);
 }
 
 /** Asks for top calls near one reading. Where nothing that is weighed changes, neither does the answer: it is asked once. */
@@ -28,14 +29,13 @@ export class Asker {
 	readonly reading: Reading;
 	readonly top: Rig | null;
 	readonly #input: CallInput;
-	readonly #claims: readonly Claim[];
 	readonly #answers = new Map<string, Answer>();
 
 	constructor(input: CallInput) {
 		this.#input = input;
-		this.#claims = [...CLAIM_BASE, ...houseClaims(input.houseRules ?? []).claims];
-		this.reading = completeReading(input.reading);
-		this.top = this.#ask({}).top;
+		const question = questionOf(input);
+		this.reading = question.reading;
+		this.top = this.#answer(question).top;
 	}
 
 	/** The rig that is called once these fields are other; `null` where none runs. */
@@ -49,33 +49,14 @@ export class Asker {
 	}
 
 	#ask(patch: Patch): Answer {
-		const reading = this.#with(patch);
-		const weighed = this.#weighed(reading);
-		let answer = this.#answers.get(weighed);
-		if (!answer) this.#answers.set(weighed, (answer = this.#call(reading)));
+		return this.#answer(questionOf({ ...this.#input, reading: this.#with(patch) }));
+	}
+
+	#answer(question: Question): Answer {
+		const key = weighed(question);
+		let answer = this.#answers.get(key);
+		if (!answer) this.#answers.set(key, (answer = callInBrief(question, this.#input)));
 		return answer;
-	}
-
-	/** Everything about a reading that claims and gates look at. */
-	#weighed(reading: ParsedReading): string {
-		const { stances = {}, sight } = this.#input;
-		const whole = completeReading(reading);
-		// What the model of sight says is weighed itself: under one name it says something else in other light.
-		const seen = sight ? sightClaims(whole) : [];
-		const { spoken } = new Hearing(whole, stances, this.#claims);
-		const heard = spoken.map(({ claim, share }) => `${claim.id}:${share}`);
-		const bands = SUNKEN.map((family) => bandOf(whole, family));
-		const works = bands.map((band) => workOf(whole, band));
-		const asked = [paceAsked(whole, stances), ouncesAsked(whole), limitOf('buzzbait', whole), senseOf(whole, stances)];
-		return JSON.stringify([heard, seen, bands, works, asked, whole.forage, whole.rules]);
-	}
-
-	#call(reading: ParsedReading): Answer {
-		const { calls } = call({ ...this.#input, reading, top: 4 }, { windows: false, families: false, seconds: false });
-		return {
-			top: calls[0]?.rig ?? null,
-			scores: Object.fromEntries(calls.map(({ rig, score }) => [rig.family, score]))
-		};
 	}
 
 	#with(patch: Patch): ParsedReading {

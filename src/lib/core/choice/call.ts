@@ -1,11 +1,12 @@
-import { CLAIM_BASE_VERSION } from '../claims/claim';
+import { CLAIM_BASE_VERSION, type Claim } from '../claims/claim';
 import { stancesKnown, type Stances } from '../claims/splits';
 import { completeReading, type Reading } from '../reading/complete';
 import { callInputSchema, type CallAnswer, type CalledRig, type CallInput } from '../schema/call';
 import { parseWith, type SetAside } from '../schema/failure';
 import type { LocalRules } from '../schema/reading';
-import type { Locks } from '../schema/rig';
+import type { Locks, Rig } from '../schema/rig';
 import type { Tray } from '../schema/tray';
+import { FAMILIES, type Family } from '../schema/words';
 import { assemble } from './assemble';
 import { calledWindow } from './calledWindow';
 import { countRigs } from './count';
@@ -18,7 +19,7 @@ import { openingOf, type Opening, type Rows } from './locks';
 import { decideOutfit } from './outfit';
 import type { Space } from './part';
 import { rank } from './ranking';
-import { scoreOf } from './scoreOf';
+import { scoreInRank, scoreOf } from './scoreOf';
 import { SpaceSearch, type Find, type Tally } from './search';
 import { sightClaims } from './sightClaims';
 import { SharedWork } from './sharedWork';
@@ -33,6 +34,8 @@ export interface Question {
 	readonly reading: Reading;
 	readonly stances: Stances;
 	readonly judgements: Judgements;
+	/** What the model of sight adds to the claims, where it was asked for. */
+	readonly seen: readonly Claim[];
 	readonly ignored: readonly SetAside[];
 }
 
@@ -41,20 +44,24 @@ export function questionOf({ reading: given, stances = {}, houseRules = [], reco
 	const reading = completeReading(given);
 	const sides = stancesKnown(stances);
 	const house = houseClaims(houseRules);
-	const added = sight ? [...house.claims, ...sightClaims(reading)] : house.claims;
-	const judgements = new Judgements(reading, sides.stances, added, record);
-	return { reading, stances: sides.stances, judgements, ignored: [...sides.ignored, ...house.ignored] };
+	const seen = sight ? sightClaims(reading) : [];
+	const judgements = new Judgements(reading, sides.stances, [...house.claims, ...seen], record);
+	return { reading, stances: sides.stances, judgements, seen, ignored: [...sides.ignored, ...house.ignored] };
 }
 
 /** What stands in a rig to the letter: what is owned where a tray bounds it, and what is locked. */
 type Fixed = (find: Find) => readonly Locks[];
 
-function called(find: Find, { judgements, reading }: Question, fixed: Fixed, windows: boolean): CalledRig {
-	const about = judgements.about(find.space);
-	decideOutfit(find.search, about, find.assignment);
-	const reasons = reasonsFor(about, find.space, find.assignment);
-	const rig = assemble(find.space, find.assignment, ...fixed(find));
-	return { rig, score: scoreOf(reasons), reasons, window: windows ? calledWindow(rig, reading) : null };
+/** The rig of a find, with what it hangs on. */
+function rigOf(find: Find, { judgements }: Question, fixed: Fixed): Rig {
+	decideOutfit(find.search, judgements.about(find.space), find.assignment);
+	return assemble(find.space, find.assignment, ...fixed(find));
+}
+
+function called(find: Find, question: Question, fixed: Fixed, windows: boolean): CalledRig {
+	const rig = rigOf(find, question, fixed);
+	const reasons = reasonsFor(question.judgements.about(find.space), find.space, find.assignment);
+	return { rig, score: scoreOf(reasons), reasons, window: windows ? calledWindow(rig, question.reading) : null };
 }
 
 const words = (values: readonly string[]): string => values.join(', ');
@@ -118,7 +125,21 @@ export function searchesOf({ reading, stances, judgements }: Question, locks: Lo
 		return new SpaceSearch(space, mask, judgements.about(space), gate, sharedBy(one), ties);
 	});
 	const runnable = searches.filter(({ space }) => limitOf(space.family, reading) === null);
-	return { open, searches, runnable };
+	const ownedBy = new Map(searches.map((search, at) => [search, open[at]!.owned]));
+	const fixed: Fixed = ({ search, assignment }) => [...ownedBy.get(search)!(assignment), locks];
+	return { open, searches, runnable, fixed };
+}
+
+/** The rig that is called on a question, and every family's best score: all of an answer that is compared with others. */
+export function callInBrief(question: Question, { locks = {}, tray }: Pick<CallInput, 'locks' | 'tray'>) {
+	const { runnable, fixed } = searchesOf(question, locks, tray);
+	const all = { top: FAMILIES.length, seconds: false, everyFamily: false };
+	const finds = rank(runnable, all, { nodes: 0, bound: 0, gate: 0 }).called;
+	const [best] = finds;
+	const scores: Partial<Record<Family, number>> = Object.fromEntries(
+		finds.map((find) => [find.space.family, scoreInRank(find.rank)])
+	);
+	return { top: best ? rigOf(best, question, fixed) : null, scores };
 }
 
 /**
@@ -132,11 +153,9 @@ export function call(input: CallInput, { windows = true, families = true, second
 	const { locks = {}, tray, top = DEFAULT_TOP } = input;
 	const question = questionOf(input);
 	const { reading, stances, judgements, ignored } = question;
-	const { open, searches, runnable } = searchesOf(question, locks, tray);
+	const { open, searches, runnable, fixed } = searchesOf(question, locks, tray);
 	const tally: Tally = { nodes: 0, bound: 0, gate: 0 };
 	const found = rank(runnable, { top, seconds, everyFamily: families }, tally);
-	const ownedBy = new Map(searches.map((search, at) => [search, open[at]!.owned]));
-	const fixed: Fixed = ({ search, assignment }) => [...ownedBy.get(search)!(assignment), locks];
 	const calls = found.called.map((find) => called(find, question, fixed, windows));
 	const best = calls[0]?.rig ?? null;
 	const spoken = judgements.hearing.spoken;

@@ -4,8 +4,8 @@ import { HALF_DENSITY, USUAL_TIP_M } from '../matter/constants';
 import { dragWidthM } from '../physics/line';
 import type { Reading } from '../reading/complete';
 import type { Band } from './band';
-import { ROLL_SHARE } from './gates';
 import type { Space } from './part';
+import { ROLL_SHARE } from './reach';
 import { usualLineM, usualRuns, type UsualRun } from './running';
 
 /** Seconds from the end of one retrieve to the lure's landing on the next cast (the craft's figure). */

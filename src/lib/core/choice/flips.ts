@@ -23,9 +23,10 @@ import {
 } from '../schema/words';
 import { Asker, type Patch } from './asker';
 
-/** Steps of a scan over a figure, and halvings of the step in which something changed. */
+/** Steps of a scan over a figure. */
 export const STEPS = 64;
-const HALVINGS = 10;
+/** A step in which something changed is halved until no more than this (of the figure's own unit) is left of it. */
+const EXACT_TO = 0.005;
 
 /** What may change about a call. */
 export const ASPECTS = ['family', 'blades', 'weight', 'colour'] as const;
@@ -149,7 +150,7 @@ function* halve(
 	other: number
 ): Generator<FlipEvent, number> {
 	let [near, far] = [same, other];
-	for (let round = 0; round < HALVINGS; round++) {
+	while (Math.abs(far - near) > EXACT_TO) {
 		const middle = (near + far) / 2;
 		yield { kind: 'pause' };
 		if (differs(asker.top, asker.topWith(patchOf(asker.reading, field, middle)), aspect)) far = middle;

@@ -7,15 +7,8 @@ import type { Family } from '../schema/words';
 import { BandWindow, bandOf, type Band } from './band';
 import type { Mask } from './locks';
 import type { Space } from './part';
+import { DRAG, LIFT, LINE, reachOf, ROLL_SHARE, WEIGHT, type Reach, type Sums } from './reach';
 import { pullOf, runningOf, type Adds, type Running } from './running';
-
-/** Share of its roll speed that a rig may be wound at (the gate's figure). */
-export const ROLL_SHARE = 0.9;
-
-/** Sums over some parts, in this order: weight N, drag m2, lift m2, line's drag width m. */
-type Sums = Float64Array;
-const FIELDS = ['weightN', 'dragM2', 'liftM2', 'lineM'] as const;
-const [WEIGHT, DRAG, LIFT, LINE] = [0, 1, 2, 3] as const;
 
 /** Why a lure does not run. */
 export type Lack = 'stalls' | 'rolls' | 'runs above the fish' | 'runs too deep' | 'sinks';
@@ -91,59 +84,6 @@ class OnTop implements Judge {
 	}
 }
 
-/** The least and the most that any open part of some variables could add. */
-interface Range {
-	readonly low: Sums;
-	readonly high: Sums;
-}
-
-const NOTHING: Range = { low: new Float64Array(4), high: new Float64Array(4) };
-
-function rangeOf(adds: Adds, open: readonly boolean[], mayBeNothing: boolean): Range {
-	const low = new Float64Array(4).fill(mayBeNothing ? 0 : Infinity);
-	const high = new Float64Array(4).fill(mayBeNothing ? 0 : -Infinity);
-	for (let field = 0; field < FIELDS.length; field++) {
-		const values = adds[FIELDS[field]!];
-		for (let part = 0; part < values.length; part++) {
-			if (!open[part]) continue;
-			low[field] = Math.min(low[field]!, values[part]!);
-			high[field] = Math.max(high[field]!, values[part]!);
-		}
-	}
-	return { low, high };
-}
-
-function sumOf(a: Sums, b: Sums): Sums {
-	const sum = new Float64Array(FIELDS.length);
-	for (let field = 0; field < sum.length; field++) sum[field] = a[field]! + b[field]!;
-	return sum;
-}
-
-const together = (a: Range, b: Range): Range => ({ low: sumOf(a.low, b.low), high: sumOf(a.high, b.high) });
-
-function fastestOf(rolls: Float64Array, open: readonly boolean[]): number {
-	let fastest = 0;
-	for (let part = 0; part < rolls.length; part++) if (open[part]) fastest = Math.max(fastest, rolls[part]!);
-	return fastest;
-}
-
-const fastest = new Map<Running, Map<string, readonly Float64Array[]>>();
-
-/** Fastest speed (m/s) at which each engine stands on each weight, in the best material that is open; made once. */
-function fastestBy(running: Running, open: readonly boolean[]): readonly Float64Array[] {
-	let known = fastest.get(running);
-	if (!known) fastest.set(running, (known = new Map()));
-	const key = open.join();
-	let table = known.get(key);
-	if (!table) {
-		table = running.rollMps.map((engines) =>
-			Float64Array.from(engines, (rolls) => ROLL_SHARE * fastestOf(rolls, open))
-		);
-		known.set(key, table);
-	}
-	return table;
-}
-
 function addPart(to: Sums, from: Sums, adds: Adds | null, part: number): void {
 	to[WEIGHT] = from[WEIGHT]! + (adds ? adds.weightN[part]! : 0);
 	to[DRAG] = from[DRAG]! + (adds ? adds.dragM2[part]! : 0);
@@ -162,11 +102,7 @@ export class Gate {
 	/** Variables in the order in which the gate wants them chosen, after weight, style, speed and engine. */
 	readonly order: readonly number[];
 	readonly #judge: Judge;
-	readonly #mask: Mask;
-	/** For each weight, what the variables from each place of the order on could add at least and at most. */
-	readonly #ranges: readonly (readonly Range[])[];
-	/** Fastest speed (m/s) at which each engine stands on each weight, in the best material that is open. */
-	readonly #fastest: readonly Float64Array[];
+	readonly #reach: Reach;
 	/** What has been chosen adds up to, before each place of the order and after the last. */
 	readonly #chosen: readonly Sums[];
 	readonly #low: Sums = new Float64Array(4);
@@ -175,31 +111,10 @@ export class Gate {
 	constructor(space: Space, mask: Mask, judge: Judge) {
 		this.running = runningOf(space);
 		this.#judge = judge;
-		this.#mask = mask;
-		const { rest, material, base, heads } = this.running;
+		const { rest, material, base } = this.running;
 		this.order = [...rest.map(({ variable }) => variable), material];
-		const dress = this.#dressRanges();
-		this.#ranges = heads.map((head) => this.#rangesFor(head, dress));
-		this.#fastest = fastestBy(this.running, mask[material]!);
+		this.#reach = reachOf(this.running, mask);
 		this.#chosen = [base, ...this.order].map(() => Float64Array.of(base.weightN, base.dragM2, base.liftM2, 0));
-	}
-
-	/** What the variables from each place on could add when a head of some weight comes last. */
-	#rangesFor(head: Adds, dress: readonly Range[]): Range[] {
-		const metal = rangeOf(head, this.#mask[this.running.material]!, false);
-		return [...dress.map((range) => together(range, metal)), metal, NOTHING];
-	}
-
-	/** What trailer, wire, line and skirt from each place on could add. */
-	#dressRanges(): Range[] {
-		const { rest, bare } = this.running;
-		let after = NOTHING;
-		const ranges = rest.map((_adds, behind) => {
-			const adds = rest[rest.length - 1 - behind]!;
-			const own = rangeOf(adds, this.#mask[adds.variable]!, adds.variable === bare?.skirt);
-			return (after = together(own, after));
-		});
-		return ranges.reverse();
 	}
 
 	/** Whether an engine turns and stays upright at a catalogue speed on a head of some weight and material. */
@@ -213,7 +128,7 @@ export class Gate {
 	#mayStand(speed: number, weight: number, engine: number): boolean {
 		const { keepMps } = this.running;
 		const speedMps = SPEEDS_MPS[speed]!;
-		return speedMps >= keepMps[engine]! && speedMps <= this.#fastest[weight]![engine]!;
+		return speedMps >= keepMps[engine]! && speedMps <= this.#reach.fastest[weight]![engine]!;
 	}
 
 	/** Whether a rig may stand at its own speed; never a wrong no. */
@@ -230,7 +145,7 @@ export class Gate {
 	mayGoOn(weight: number, own: number, engine: number, place: number): boolean {
 		const { speedAt, engines } = this.running;
 		const chosen = this.#chosen[place]!;
-		const { low, high } = this.#ranges[weight]![place]!;
+		const { low, high } = this.#reach.ranges[weight]![place]!;
 		const [least, most] = [this.#low, this.#high];
 		for (const part of this.#judge.atOwnSpeed ? [own] : NEAR_FIRST[own]!) {
 			const speed = speedAt[part]!;

@@ -1,4 +1,5 @@
 import { CLAIM_BASE } from '../claims/claimBase';
+import { Recent } from '../base/recent';
 import { tierOf, type Claim, type Tier } from '../claims/claim';
 import type { Stances } from '../claims/splits';
 import type { Reading } from '../reading/complete';
@@ -27,7 +28,11 @@ export interface Judgement extends Speaking {
 	readonly moved: number;
 }
 
-const readsWater = (claim: Claim): boolean => claim.relation !== undefined && RELATIONS[claim.relation].readsWater;
+/** All that a claim's table reads of the water, in a word for each family; `null` where it reads none. */
+function readOf({ relation }: Claim, needs: Needs): string | null {
+	const reads = relation && RELATIONS[relation].reads;
+	return reads ? FAMILIES.map((family) => reads(needs, family)).join() : null;
+}
 
 /** What a claim could say about a space, whatever the water. */
 interface Entry {
@@ -76,24 +81,41 @@ function tablesOf(claim: Claim, needs: Needs): (readonly [Space, FitTable])[] {
 
 const familySize = (family: Family): number => SPACES.filter((space) => space.family === family).length;
 
-/** The tables of some claims in every space, each with the best fit that its family has to offer. */
+type Said = readonly (readonly [Space, Entry])[];
+
+/** The tables of a claim in every space that it is about, each with the best fit that its family has to offer. */
+function saidBy(claim: Claim, needs: Needs): Said {
+	const tables = tablesOf(claim, needs);
+	const tier = tierOf(claim);
+	return FAMILIES.flatMap((family) => {
+		const own = tables.filter(([space]) => space.family === family);
+		const most = Math.max(...own.map(([, table]) => bestFit(table)));
+		const count = familySize(family);
+		const common = count > 1 && own.length === count && own.every(([, table]) => table === own[0]![1]);
+		return own.map(([space, table]) => [space, { claim, table, most, tier, common }] as const);
+	});
+}
+
+/** What was said of late by claims that read the water: readings of one water mostly have it alike. */
+const saidOfLate = new Map<Claim, Recent<Said>>();
+
+function saidIn(claim: Claim, needs: Needs): Said {
+	const read = readOf(claim, needs);
+	if (read === null) return saidBy(claim, needs);
+	let recent = saidOfLate.get(claim);
+	if (!recent) saidOfLate.set(claim, (recent = new Recent(8)));
+	return recent.of(read, () => saidBy(claim, needs));
+}
+
+/** What some claims say about every space. */
 function writeBook(claims: readonly Claim[], needs: Needs): Book {
 	const book = new Map<Space, Entry[]>(SPACES.map((space) => [space, []]));
-	for (const claim of claims) {
-		const tables = tablesOf(claim, needs);
-		for (const family of FAMILIES) {
-			const own = tables.filter(([space]) => space.family === family);
-			const most = Math.max(...own.map(([, table]) => bestFit(table)));
-			const tier = tierOf(claim);
-			const count = familySize(family);
-			const common = count > 1 && own.length === count && own.every(([, table]) => table === own[0]![1]);
-			for (const [space, table] of own) book.get(space)!.push({ claim, table, most, tier, common });
-		}
-	}
+	for (const claim of claims) for (const [space, entry] of saidIn(claim, needs)) book.get(space)!.push(entry);
 	return book;
 }
 
 const SCORES = CLAIM_BASE.filter((claim) => claim.kind === 'score');
+const readsWater = ({ relation }: Claim): boolean => relation !== undefined && RELATIONS[relation].reads !== null;
 const WATERY = SCORES.filter(readsWater);
 const plainReading = completeReading(readingSchema.parse(PLAIN));
 let stillBook: Book | null = null;
@@ -125,7 +147,10 @@ export class Judgements {
 	readonly windows: Windows;
 	/** The pace that this water asks for. */
 	readonly pace: PaceWindow;
-	readonly #own: Book;
+	readonly #house: readonly Claim[];
+	readonly #needs: Needs;
+	/** Written when it is first asked for: many a question is answered by what is heard alone. */
+	#own: Book | null = null;
 	readonly #about = new Map<Space, Judgement[]>();
 	/** What is said alike of all spaces of the one family that has several. */
 	readonly #common = new Map<Claim, Judgement>();
@@ -138,22 +163,25 @@ export class Judgements {
 	 */
 	constructor(reading: Reading, stances: Stances, house: readonly Claim[] = [], moves: Moves = {}) {
 		this.#moves = moves;
-		const needs = needsOf(reading, stances);
-		this.windows = needs.windows;
-		this.pace = needs.pace;
+		this.#house = house;
+		this.#needs = needsOf(reading, stances);
+		this.windows = this.#needs.windows;
+		this.pace = this.#needs.pace;
 		this.hearing = new Hearing(reading, stances, house.length > 0 ? [...CLAIM_BASE, ...house] : CLAIM_BASE);
-		const own = [...WATERY, ...house.filter(({ kind }) => kind === 'score')];
-		this.#own = writeBook(
-			own.filter((claim) => FAMILIES.some((family) => this.hearing.in(family, claim) !== null)),
-			needs
-		);
+	}
+
+	/** What this water has claims say, and what the house says. */
+	#writeOwn(): Book {
+		const own = [...WATERY, ...this.#house.filter(({ kind }) => kind === 'score')];
+		const heard = own.filter((claim) => FAMILIES.some((family) => this.hearing.in(family, claim) !== null));
+		return writeBook(heard, this.#needs);
 	}
 
 	/** The scoring claims that are about a space, with their tables. */
 	about(space: Space): readonly Judgement[] {
 		let judgements = this.#about.get(space);
 		if (!judgements) {
-			const entries = [...still().get(space)!, ...this.#own.get(space)!];
+			const entries = [...still().get(space)!, ...(this.#own ??= this.#writeOwn()).get(space)!];
 			judgements = entries.flatMap((entry) => this.#judgementOf(space.family, entry) ?? []);
 			this.#about.set(space, judgements);
 		}

@@ -6,14 +6,14 @@ import { maxLineLb } from '../physics/wire';
 import type { Reading } from '../reading/complete';
 import { ramp } from '../reading/conditions';
 import { mainForageIn } from '../reading/forage';
-import type { TurningStyle } from '../schema/words';
-import { Recent } from '../base/recent';
+import type { Family, TurningStyle } from '../schema/words';
 import { MM_PER_IN } from '../base/units';
 import { ouncesAsked, paceAsked, type PaceWindow } from './asked';
 import { fishingTime, workOf, type Work } from './fishingTime';
-import { ROLL_SHARE, Windows } from './gates';
+import { Windows } from './gates';
 import type { Part, Space } from './part';
 import { placeAmong } from './place';
+import { ROLL_SHARE } from './reach';
 import { usualRuns } from './running';
 import type { Opinion } from './tables';
 
@@ -23,20 +23,21 @@ export interface Needs {
 	readonly windows: Windows;
 	/** The pace that this water asks for. */
 	readonly pace: PaceWindow;
-	/** What was worked out for this water already: how each weight of a space is judged at each speed. */
-	readonly judged: Map<Space, Judged>;
 }
+
+/** How well two parts suit each other, or one of them the water. */
+type Suits = (a: Part, b: Part) => Opinion;
 
 /** A preference computed from the parts of one or two variables, and perhaps the water. */
 export interface RelationRule {
 	readonly variables: readonly [string] | readonly [string, string];
-	/** Whether the reading matters; otherwise the table is made once. */
-	readonly readsWater: boolean;
+	/** All that it reads of the water about a family, in a word; `null` where it reads none, and its table is made once. */
+	readonly reads: ((needs: Needs, family: Family) => string) | null;
 	/** Whether it also depends on the space itself, its usual lure for one. */
 	readonly perSpace?: true;
 	/** What it prefers, as far as a side of the same question is concerned. */
 	readonly prefers: Facet;
-	readonly suits: (needs: Needs, space: Space, a: Part, b: Part) => Opinion;
+	readonly suits: (needs: Needs, space: Space) => Suits;
 }
 
 const ALWAYS = 1;
@@ -44,7 +45,7 @@ const ALWAYS = 1;
 /** Line from this share of what the wire bears fits 1, falling to -1 at the second (the craft's figures). */
 const OVERPOWERED = [1, 1.4] as const;
 
-function bearsLine(_needs: Needs, _space: Space, wire: Part, line: Part): Opinion {
+function bearsLine(wire: Part, line: Part): Opinion {
 	const bears = maxLineLb(wire.patch.wireIn!);
 	const tied = line.patch.line!.leader?.testLb ?? line.patch.line!.testLb!;
 	return { given: ALWAYS, fit: 1 - 2 * ramp(tied / bears, OVERPOWERED) };
@@ -96,61 +97,62 @@ function judgedOnTop(space: Space): Judged {
 	);
 }
 
-/** How the weights of a space were judged of late, by where they work: readings of one water mostly have it alike. */
-const judgedOfLate = new Map<Space, Recent<Judged>>();
-
-function judgedOf(space: Space, { reading, windows }: Needs): Judged {
-	let recent = judgedOfLate.get(space);
-	if (!recent) judgedOfLate.set(space, (recent = new Recent(16)));
-	if (space.family === 'buzzbait') return recent.of('', () => judgedOnTop(space));
-	const work = workOf(reading, windows.band(space.family));
-	return recent.of(JSON.stringify(work), () => judgedUnderWater(space, work));
-}
-
-function worksLongest(needs: Needs, space: Space, weight: Part, speed: Part): Opinion {
-	let judged = needs.judged.get(space);
-	if (!judged) needs.judged.set(space, (judged = judgedOf(space, needs)));
+function worksLongest({ reading, windows }: Needs, space: Space): Suits {
+	const judged =
+		space.family === 'buzzbait'
+			? judgedOnTop(space)
+			: judgedUnderWater(space, workOf(reading, windows.band(space.family)));
 	const ounces: readonly number[] = WEIGHTS_OZ;
-	return judged[ounces.indexOf(weight.patch.weightOz!)]![SPEEDS_MPS.indexOf(speed.patch.retrieve!.speedMps!)]!;
+	return (weight, speed) =>
+		judged[ounces.indexOf(weight.patch.weightOz!)]![SPEEDS_MPS.indexOf(speed.patch.retrieve!.speedMps!)]!;
 }
 
 /** Fit of a pace falls by one for each of these (m/s) outside the window, down to the least. */
 const PACE_STEP_MPS = 0.15;
 const LEAST_PACE_FIT = -2;
 
-function askedPace({ pace }: Needs, _space: Space, speed: Part): Opinion {
-	const { slowestMps, fastestMps } = pace;
-	const speedMps = speed.patch.retrieve!.speedMps!;
-	const off = Math.max(0, slowestMps - speedMps, speedMps - fastestMps);
-	return { given: ALWAYS, fit: Math.max(LEAST_PACE_FIT, 1 - off / PACE_STEP_MPS) };
+function askedPace({ pace: { slowestMps, fastestMps } }: Needs): Suits {
+	return (speed) => {
+		const speedMps = speed.patch.retrieve!.speedMps!;
+		const off = Math.max(0, slowestMps - speedMps, speedMps - fastestMps);
+		return { given: ALWAYS, fit: Math.max(LEAST_PACE_FIT, 1 - off / PACE_STEP_MPS) };
+	};
 }
 
 /** A retrieve is fast to this degree from the first speed (m/s) to the second: the craft's words. */
 const FAST_MPS = [0.95, 1.3] as const;
 
 /** Fast as the craft has it, or where these fish ask for less, as fast as they will follow. */
-function fastForThem({ pace }: Needs, _space: Space, speed: Part): Opinion {
-	const { slowestMps, fastestMps } = pace;
+function fastForThem({ pace: { slowestMps, fastestMps } }: Needs): Suits {
 	const begins = Math.min(FAST_MPS[0], (slowestMps + fastestMps) / 2);
 	const whole = Math.min(FAST_MPS[1], fastestMps);
-	return { given: ALWAYS, fit: ramp(speed.patch.retrieve!.speedMps!, [begins, whole]) };
+	return (speed) => ({ given: ALWAYS, fit: ramp(speed.patch.retrieve!.speedMps!, [begins, whole]) });
 }
 
-function usualOunces({ reading }: Needs, _space: Space, weight: Part): Opinion {
+function usualOunces({ reading }: Needs): Suits {
 	const [lightest, heaviest] = ouncesAsked(reading).map((ounces) => placeAmong(ounces, WEIGHTS_OZ)) as [number, number];
-	const own = placeAmong(weight.patch.weightOz!, WEIGHTS_OZ);
-	const off = Math.max(0, lightest - own, own - heaviest);
-	return { given: ALWAYS, fit: Math.max(-1, 1 - off) };
+	return (weight) => {
+		const own = placeAmong(weight.patch.weightOz!, WEIGHTS_OZ);
+		const off = Math.max(0, lightest - own, own - heaviest);
+		return { given: ALWAYS, fit: Math.max(-1, 1 - off) };
+	};
 }
 
-function nearForage({ reading }: Needs, _space: Space, blades: Part): Opinion {
-	const forageIn = mainForageIn(reading, ['silver-baitfish', 'golden-shiner']);
+/** Length (in) of what flashes among the bait; `null` where none is told. */
+const flashingIn = ({ reading }: Needs): number | null => mainForageIn(reading, ['silver-baitfish', 'golden-shiner']);
+
+function likeForage(forageIn: number, blades: Part): Opinion {
 	const rear = blades.patch.blades!.find((blade) => blade.position === 'rear')!;
-	if (forageIn === null || rear.style === 'colorado') return { given: 0, fit: 0 };
+	if (rear.style === 'colorado') return SILENT;
 	const lengthIn = bladeSize(rear.style as TurningStyle, rear.size!).lengthMm / MM_PER_IN;
 	// Twice or half the length no longer looks like it (assumed): one octave off is worth nothing.
 	const octavesOff = Math.abs(Math.log2(lengthIn / forageIn));
 	return { given: ALWAYS, fit: Math.max(-1, 1 - octavesOff) };
+}
+
+function nearForage(needs: Needs): Suits {
+	const forageIn = flashingIn(needs);
+	return (blades) => (forageIn === null ? SILENT : likeForage(forageIn, blades));
 }
 
 const COLOUR_GROUPS = [
@@ -161,7 +163,7 @@ const COLOUR_GROUPS = [
 	['black', 'black-blue', 'purple']
 ] as const;
 
-function matchesColour(_needs: Needs, _space: Space, skirt: Part, trailer: Part): Opinion {
+function matchesColour(skirt: Part, trailer: Part): Opinion {
 	const worn = trailer.patch.trailer?.colour;
 	const colour = skirt.patch.skirt!.colour!;
 	if (!worn || colour === 'none') return { given: 0, fit: 0 };
@@ -170,25 +172,39 @@ function matchesColour(_needs: Needs, _space: Space, skirt: Part, trailer: Part)
 	return { given: ALWAYS, fit: near ? 0.5 : 0 };
 }
 
+const paceIn = ({ pace: { slowestMps, fastestMps } }: Needs): string => `${slowestMps}/${fastestMps}`;
+const worksIn = ({ reading, windows }: Needs, family: Family): string =>
+	family === 'buzzbait' ? '' : JSON.stringify(workOf(reading, windows.band(family)));
+
 /** Every relation that a claim may name. */
 export const RELATIONS: Readonly<Record<Relation, RelationRule>> = {
-	'asked-pace': { variables: ['speed'], readsWater: true, prefers: 'pace', suits: askedPace },
-	'fast-for-them': { variables: ['speed'], readsWater: true, prefers: 'pace', suits: fastForThem },
+	'asked-pace': { variables: ['speed'], reads: paceIn, prefers: 'pace', suits: askedPace },
+	'fast-for-them': { variables: ['speed'], reads: paceIn, prefers: 'pace', suits: fastForThem },
 	'works-longest': {
 		variables: ['weight', 'speed'],
-		readsWater: true,
+		reads: worksIn,
 		perSpace: true,
 		prefers: 'weight',
 		suits: worksLongest
 	},
-	'usual-ounces': { variables: ['weight'], readsWater: true, prefers: 'weight', suits: usualOunces },
-	'bears-line': { variables: ['wire', 'line'], readsWater: false, prefers: 'line', suits: bearsLine },
-	'near-forage': { variables: ['blades'], readsWater: true, prefers: 'blade.size', suits: nearForage },
+	'usual-ounces': {
+		variables: ['weight'],
+		reads: ({ reading }) => ouncesAsked(reading).join('/'),
+		prefers: 'weight',
+		suits: usualOunces
+	},
+	'bears-line': { variables: ['wire', 'line'], reads: null, prefers: 'line', suits: () => bearsLine },
+	'near-forage': {
+		variables: ['blades'],
+		reads: (needs) => String(flashingIn(needs)),
+		prefers: 'blade.size',
+		suits: nearForage
+	},
 	'matches-colour': {
 		variables: ['skirtColour', 'trailerColour'],
-		readsWater: false,
+		reads: null,
 		prefers: 'trailer.colour',
-		suits: matchesColour
+		suits: () => matchesColour
 	}
 };
 
@@ -196,6 +212,5 @@ export const RELATIONS: Readonly<Record<Relation, RelationRule>> = {
 export const needsOf = (reading: Reading, stances: Stances): Needs => ({
 	reading,
 	windows: new Windows(reading),
-	pace: paceAsked(reading, stances),
-	judged: new Map()
+	pace: paceAsked(reading, stances)
 });

@@ -124,8 +124,9 @@ export function relationTable(space: Space, claim: Claim, rule: RelationRule, ne
 		readonly Part[],
 		(readonly Part[])?
 	];
+	const suits = rule.suits(needs, space);
 	return spread(space, swapped ? [ids[1]!, ids[0]!] : ids, false, (a, b) =>
-		swapped ? rule.suits(needs, space, first[b]!, second[a]!) : rule.suits(needs, space, first[a]!, second[b]!)
+		swapped ? suits(first[b]!, second[a]!) : suits(first[a]!, second[b]!)
 	);
 }
 
