@@ -1,6 +1,6 @@
 import { defineConfig } from 'vite';
 
-/** The scripts of the server's threads, each one file beside the built server. */
+/** What runs beside the built server, each one file: the scripts of its threads, and what makes its database ready. */
 export default defineConfig({
 	publicDir: false,
 	build: {
@@ -8,7 +8,9 @@ export default defineConfig({
 		target: 'node20',
 		outDir: 'build/threads',
 		emptyOutDir: true,
-		rollupOptions: { input: { verbs: 'src/lib/server/work/verbs.thread.ts' } }
+		rollupOptions: {
+			input: { verbs: 'src/lib/server/work/verbs.thread.ts', prepare: 'src/lib/server/demo/prepare.ts' }
+		}
 	},
-	ssr: { noExternal: true, external: ['highs'] }
+	ssr: { noExternal: true, external: ['@node-rs/argon2', 'highs', 'mariadb', 'pino', 'sequelize', 'umzug'] }
 });

@@ -16,6 +16,9 @@ const CHECKS = [
 	['types', ['svelte-check', '--tsconfig', './tsconfig.json', '--fail-on-warnings']]
 ];
 
+/** What reads every file makes much that is soon thrown away: with room for it a tenth to a quarter is saved. */
+const ROOMY = { ...process.env, NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`.trim() };
+
 /**
  * Runs a command; its lines come in one piece once it has ended, since others run beside it.
  *
@@ -23,7 +26,7 @@ const CHECKS = [
  */
 function run(command, args, gives = false) {
 	return new Promise((resolve) => {
-		const child = spawn(command, args, { cwd: ROOT });
+		const child = spawn(command, args, { cwd: ROOT, env: gives ? ROOMY : process.env });
 		if (gives) setPriority(child.pid, constants.priority.PRIORITY_LOW);
 		const lines = [];
 		for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => lines.push(chunk));

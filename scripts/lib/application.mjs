@@ -1,12 +1,12 @@
 import { join } from 'node:path';
-import { end, ROOT, run, start, tool } from './run.mjs';
+import { end, ROOT, run, start } from './run.mjs';
 
 const READY_MS = 30_000;
 
-/** Brings a database up to date and puts the demo angler into it when it is empty. */
+/** Brings a database up to date and puts the demo angler into it when it is empty: by the build, which must be there. */
 export function prepareRecords(databaseUrl) {
 	const env = { ...process.env, DATABASE_URL: databaseUrl };
-	run(tool('tsx'), ['src/lib/server/demo/prepare.ts'], { env });
+	run(process.execPath, [join(ROOT, 'build', 'threads', 'prepare.js')], { env });
 }
 
 async function untilServing(address, child) {
