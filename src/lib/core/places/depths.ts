@@ -26,50 +26,84 @@ function shoreSoundings(shores: Shores): Sounding[] {
 	);
 }
 
+/** Rows of cells in a column of them: more than any water has. */
+const ROWS = 2 ** 20;
+const cellOf = (eastM: number, northM: number): number =>
+	Math.floor(eastM / REACH_M) * ROWS + Math.floor(northM / REACH_M);
+const BESIDE_M = [-REACH_M, 0, REACH_M] as const;
+
 /** What is known of the depths of a water, by soundings and shores. */
 export class Depths {
-	readonly #cells = new Map<string, Sounding[]>();
+	readonly #cells = new Map<number, Sounding[]>();
+	/** The nearest soundings of the point that is asked for, nearest first: how far off (m), how deep (m). */
+	readonly #awayM = new Float64Array(NEAREST);
+	readonly #depthsM = new Float64Array(NEAREST);
 
 	constructor(
 		readonly shores: Shores,
 		readonly soundings: readonly Sounding[]
 	) {
 		for (const one of [...soundings, ...shoreSoundings(shores)]) {
-			const key = this.#key(one);
+			const key = cellOf(one.eastM, one.northM);
 			const cell = this.#cells.get(key);
 			if (cell) cell.push(one);
 			else this.#cells.set(key, [one]);
 		}
 	}
 
-	#key({ eastM, northM }: Point): string {
-		return `${Math.floor(eastM / REACH_M)},${Math.floor(northM / REACH_M)}`;
-	}
-
-	#near(point: Point): (readonly [number, Sounding])[] {
-		const found: (readonly [number, Sounding])[] = [];
-		for (const eastM of [-REACH_M, 0, REACH_M]) {
-			for (const northM of [-REACH_M, 0, REACH_M]) {
-				const key = this.#key({ eastM: point.eastM + eastM, northM: point.northM + northM });
-				for (const one of this.#cells.get(key) ?? []) found.push([distanceM(one, point), one]);
+	/** Looks at every sounding within reach of a point; nothing is made anew, since this is done very often. */
+	#eachNear({ eastM, northM }: Point, look: (awayM: number, depthM: number) => void): void {
+		for (const besideE of BESIDE_M) {
+			for (const besideN of BESIDE_M) {
+				const cell = this.#cells.get(cellOf(eastM + besideE, northM + besideN));
+				if (!cell) continue;
+				for (const one of cell) {
+					const awayM = Math.sqrt((one.eastM - eastM) ** 2 + (one.northM - northM) ** 2);
+					if (awayM <= REACH_M) look(awayM, one.depthM);
+				}
 			}
 		}
-		return found.filter(([away]) => away <= REACH_M).sort(([a], [b]) => a - b);
+	}
+
+	/** Puts down the nearest soundings of a point. @returns How many there are. */
+	#nearest(point: Point): number {
+		const [away, depths] = [this.#awayM, this.#depthsM];
+		let count = 0;
+		this.#eachNear(point, (awayM, depthM) => {
+			if (count === NEAREST && awayM >= away[NEAREST - 1]!) return;
+			let at = count < NEAREST ? count++ : NEAREST - 1;
+			for (; at > 0 && away[at - 1]! > awayM; at--) {
+				away[at] = away[at - 1]!;
+				depths[at] = depths[at - 1]!;
+			}
+			away[at] = awayM;
+			depths[at] = depthM;
+		});
+		return count;
 	}
 
 	/** Measured depths within reach of a point: shores are not among them. */
 	known(point: Point): number {
-		return this.#near(point).filter(([, { depthM }]) => depthM > 0).length;
+		let count = 0;
+		this.#eachNear(point, (_awayM, depthM) => {
+			if (depthM > 0) count++;
+		});
+		return count;
 	}
 
 	/** Depth (m) at a point by the nearest soundings, each by one over its distance squared; `null` where none is near. */
 	at(point: Point): number | null {
 		if (!isOnWater(this.shores, point)) return null;
-		const near = this.#near(point).slice(0, NEAREST);
-		if (near.length === 0) return null;
-		if (near[0]![0] < 0.5) return near[0]![1].depthM;
-		const weight = near.reduce((sum, [away]) => sum + 1 / away ** 2, 0);
-		return near.reduce((sum, [away, { depthM }]) => sum + depthM / away ** 2, 0) / weight;
+		const count = this.#nearest(point);
+		if (count === 0) return null;
+		if (this.#awayM[0]! < 0.5) return this.#depthsM[0]!;
+		let [weights, sum] = [0, 0];
+		for (let at = 0; at < count; at++) {
+			const weight = 1 / this.#awayM[at]! ** 2;
+			weights += weight;
+			sum += weight * this.#depthsM[at]!;
+		}
+		return sum / weights;
 	}
 
 	/** The deepest water (m) within a distance (m) of a point, looked for in sixteen directions. */
