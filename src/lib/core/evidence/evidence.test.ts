@@ -6,6 +6,7 @@ import { refusalOf } from '../testing/refusal';
 import { cases } from './evidence.cases.json';
 import { answerEvidence } from './evidence';
 import { posteriorOf } from './posterior';
+import { quadrature } from './quadrature';
 
 const at = (answer: Evidence, path: string): number =>
 	path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown>)[key], answer) as number;
@@ -98,6 +99,22 @@ describe('the ratio', () => {
 		}
 		expect(held / RUNS).toBeGreaterThan(0.86);
 		expect(held / RUNS).toBeLessThan(0.94);
+	});
+});
+
+describe('a density by quadrature', () => {
+	it('has the quantiles of a normal curve, to a millionth', () => {
+		const { quantile, under, sd } = quadrature((x) => [-0.5 * x * x, -x, -1]);
+		expect(quantile(0.95)).toBeCloseTo(1.644853627, 6);
+		expect(quantile(0.005)).toBeCloseTo(-2.575829304, 6);
+		expect(under(1)).toBeCloseTo(0.841344746, 7);
+		expect(sd).toBeCloseTo(1, 6);
+	});
+
+	it('is as exact for a skewed one: the log of a time that is waited for', () => {
+		const { quantile, under } = quadrature((x) => [x - Math.exp(x), 1 - Math.exp(x), -Math.exp(x)]);
+		for (const time of [0.01, 0.3, 1, 2.5, 6]) expect(under(Math.log(time))).toBeCloseTo(1 - Math.exp(-time), 6);
+		expect(Math.exp(quantile(0.5))).toBeCloseTo(Math.LN2, 6);
 	});
 });
 
