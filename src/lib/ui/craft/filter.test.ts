@@ -17,6 +17,13 @@ describe('the list of claims', () => {
 		expect(ids({ split: 'SKY' }).toSorted()).toEqual(['FAM-03a', 'FAM-03b', 'FAM-03c', 'FAM-04']);
 	});
 
+	it('puts the rule whose whole id is looked for before those that begin with it, which may speak where it does not', () => {
+		const longer = CLAIM_BASE.filter(({ id }) => CLAIM_BASE.some((other) => other.id !== id && id.startsWith(other.id)));
+		expect(longer.length).toBeGreaterThan(3);
+		const loud = CLAIM_BASE.map((claim) => ({ claim, share: longer.includes(claim) ? 1 : 0 }));
+		for (const { id } of CLAIM_BASE) expect(filtered(loud, { ...NONE, find: id })[0]!.claim.id).toBe(id);
+	});
+
 	it('knows what anglers call the same thing', () => {
 		const dirty = ids({ find: 'dirty' });
 		expect(dirty.length).toBeGreaterThan(0);

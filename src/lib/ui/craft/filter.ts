@@ -65,8 +65,9 @@ const ALIKE: readonly (readonly string[])[] = [
 /** A word with those that mean the same. */
 const synonyms = (word: string): readonly string[] => [word, ...ALIKE.filter((row) => row.includes(word)).flat()];
 
-/** The claims that a filter leaves: what speaks first, each part in its order. */
+/** The claims that a filter leaves: the one that is looked for by its whole id, then what speaks, each part in its order. */
 export function filtered(heard: readonly Heard[], filter: Filter): Heard[] {
+	const named = filter.find.trim().toLowerCase();
 	const words = filter.find.toLowerCase().split(/\s+/).filter(Boolean).map(synonyms);
 	const left = heard.filter(({ claim, share }) => {
 		const text = `${claim.id} ${claim.because} ${claim.split ?? ''}`.toLowerCase();
@@ -79,5 +80,6 @@ export function filtered(heard: readonly Heard[], filter: Filter): Heard[] {
 		if (filter.split && filter.split !== 'any' && !claim.split?.startsWith(`${filter.split}/`)) return false;
 		return !filter.speaking || share > 0;
 	});
-	return left.toSorted((a, b) => Number(b.share > 0) - Number(a.share > 0));
+	const place = ({ claim, share }: Heard): number => (claim.id.toLowerCase() === named ? 0 : share > 0 ? 1 : 2);
+	return left.toSorted((a, b) => place(a) - place(b));
 }
