@@ -18,7 +18,9 @@ describe('the list of claims', () => {
 	});
 
 	it('puts the rule whose whole id is looked for before those that begin with it, which may speak where it does not', () => {
-		const longer = CLAIM_BASE.filter(({ id }) => CLAIM_BASE.some((other) => other.id !== id && id.startsWith(other.id)));
+		const longer = CLAIM_BASE.filter(({ id }) =>
+			CLAIM_BASE.some((other) => other.id !== id && id.startsWith(other.id))
+		);
 		expect(longer.length).toBeGreaterThan(3);
 		const loud = CLAIM_BASE.map((claim) => ({ claim, share: longer.includes(claim) ? 1 : 0 }));
 		for (const { id } of CLAIM_BASE) expect(filtered(loud, { ...NONE, find: id })[0]!.claim.id).toBe(id);
