@@ -19,3 +19,21 @@ export class Recent<Value> {
 		return value;
 	}
 }
+
+/** The same for each of some things by itself. */
+export class RecentBy<Thing, Value> {
+	readonly #most: number;
+	readonly #byThing = new Map<Thing, Recent<Value>>();
+
+	/** @param most How many are kept of each. */
+	constructor(most: number) {
+		this.#most = most;
+	}
+
+	/** What was worked out of a thing under a name, or is now. */
+	of(thing: Thing, name: string, work: () => Value): Value {
+		let recent = this.#byThing.get(thing);
+		if (!recent) this.#byThing.set(thing, (recent = new Recent(this.#most)));
+		return recent.of(name, work);
+	}
+}

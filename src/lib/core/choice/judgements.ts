@@ -1,5 +1,5 @@
 import { CLAIM_BASE } from '../claims/claimBase';
-import { Recent } from '../base/recent';
+import { RecentBy } from '../base/recent';
 import { tierOf, type Claim, type Tier } from '../claims/claim';
 import type { Stances } from '../claims/splits';
 import type { Reading } from '../reading/complete';
@@ -97,14 +97,12 @@ function saidBy(claim: Claim, needs: Needs): Said {
 }
 
 /** What was said of late by claims that read the water: readings of one water mostly have it alike. */
-const saidOfLate = new Map<Claim, Recent<Said>>();
+const saidOfLate = new RecentBy<Claim, Said>(8);
 
 function saidIn(claim: Claim, needs: Needs): Said {
 	const read = readOf(claim, needs);
-	if (read === null) return saidBy(claim, needs);
-	let recent = saidOfLate.get(claim);
-	if (!recent) saidOfLate.set(claim, (recent = new Recent(8)));
-	return recent.of(read, () => saidBy(claim, needs));
+	const say = () => saidBy(claim, needs);
+	return read === null ? say() : saidOfLate.of(claim, read, say);
 }
 
 /** What some claims say about every space. */

@@ -1,4 +1,4 @@
-import { Recent } from '../base/recent';
+import { RecentBy } from '../base/recent';
 import type { Mask } from './locks';
 import type { Adds, Running } from './running';
 
@@ -77,12 +77,11 @@ function reachUnder(running: Running, mask: Mask): Reach {
 	};
 }
 
-const known = new Map<Running, Recent<Reach>>();
+const known = new RecentBy<Running, Reach>(8);
 
 /** How far what a mask leaves open of a space reaches; locks and rules seldom change between two questions. */
 export function reachOf(running: Running, mask: Mask): Reach {
-	let recent = known.get(running);
-	if (!recent) known.set(running, (recent = new Recent(8)));
 	const rows = [...running.rest.map(({ variable }) => variable), running.material].map((at) => mask[at]!);
-	return recent.of(rows.map((open) => open.map(Number).join('')).join(), () => reachUnder(running, mask));
+	const name = rows.map((open) => open.map(Number).join('')).join();
+	return known.of(running, name, () => reachUnder(running, mask));
 }

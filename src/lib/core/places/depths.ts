@@ -52,13 +52,13 @@ export class Depths {
 	}
 
 	/** Looks at every sounding within reach of a point; nothing is made anew, since this is done very often. */
-	#eachNear({ eastM, northM }: Point, look: (awayM: number, depthM: number) => void): void {
+	#eachNear(point: Point, look: (awayM: number, depthM: number) => void): void {
 		for (const besideE of BESIDE_M) {
 			for (const besideN of BESIDE_M) {
-				const cell = this.#cells.get(cellOf(eastM + besideE, northM + besideN));
+				const cell = this.#cells.get(cellOf(point.eastM + besideE, point.northM + besideN));
 				if (!cell) continue;
 				for (const one of cell) {
-					const awayM = Math.sqrt((one.eastM - eastM) ** 2 + (one.northM - northM) ** 2);
+					const awayM = distanceM(one, point);
 					if (awayM <= REACH_M) look(awayM, one.depthM);
 				}
 			}
