@@ -9,7 +9,11 @@ export default defineConfig({
 		outDir: 'build/threads',
 		emptyOutDir: true,
 		rollupOptions: {
-			input: { verbs: 'src/lib/server/work/verbs.thread.ts', prepare: 'src/lib/server/demo/prepare.ts' }
+			input: {
+				verbs: 'src/lib/server/work/verbs.thread.ts',
+				records: 'src/lib/server/work/records.thread.ts',
+				prepare: 'src/lib/server/demo/prepare.ts'
+			}
 		}
 	},
 	ssr: { noExternal: true, external: ['@node-rs/argon2', 'highs', 'mariadb', 'pino', 'sequelize', 'umzug'] }

@@ -8,6 +8,8 @@ declare global {
 			/** Whether the records could not be reached for this request. */
 			recordsDown: boolean;
 			requestId: string;
+			/** Set where a page failed for a reason that another time may not meet: s after which to try again. */
+			retryAfterS?: number;
 		}
 		interface Error {
 			code: string;

@@ -1,25 +1,48 @@
 import { randomUUID } from 'node:crypto';
 import { building } from '$app/environment';
-import { redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
 import { sequence } from '@sveltejs/kit/hooks';
-import { closeDatabase, isUnreachable } from '$lib/server/db/connection';
+import { databaseNow } from '$lib/server/db/clock';
+import { closeDatabase } from '$lib/server/db/connection';
 import { compressed } from '$lib/server/http/compress';
-import { failureResponse, HttpFailure, RECORDS_DOWN } from '$lib/server/http/failures';
-import { log } from '$lib/server/http/log';
+import { drainRefusedBodies } from '$lib/server/http/drain';
+import { asHttpFailure, failureResponse, HttpFailure, passingFailure, RECORDS_DOWN } from '$lib/server/http/failures';
+import { log, logConsole } from '$lib/server/http/log';
+import { beginHousekeeping, endHousekeeping } from '$lib/server/housekeeping';
 import { tokenFrom } from '$lib/server/auth/cookie';
 import { checkSession } from '$lib/server/auth/session';
 import { config } from '$lib/server/db/config';
-import { isOwn, isTooLarge } from '$lib/server/http/guard';
+import { isOwn } from '$lib/server/http/guard';
 import { hardenAnswers } from '$lib/server/http/headers';
 import { themeOf } from '$lib/server/http/theme';
-import { closePool } from '$lib/server/work/pool';
+import { closeImports } from '$lib/server/work/imports';
+import { closeVerbPool } from '$lib/server/work/verbPool';
 
 const OPEN_TO_ALL = new Set(['/', '/sign-in', '/sign-up', '/recover', '/api/health', '/api/live', '/api/v1/session']);
+
+type Resolve = Parameters<Handle>[0]['resolve'];
+
+/** What a request is answered with; a failure that may pass is told so, with the seconds after which to try again. */
+async function answered(event: RequestEvent, resolve: Resolve): Promise<Response> {
+	let response: Response;
+	try {
+		response = await resolve(event);
+	} catch (error) {
+		// Ways out of a hook are thrown too.
+		if (error !== null && typeof error === 'object' && 'location' in error) throw error;
+		return failureResponse(asHttpFailure(error, event.locals.requestId));
+	}
+	const { retryAfterS } = event.locals;
+	if (response.status !== 500 || retryAfterS === undefined) return response;
+	const headers = new Headers(response.headers);
+	headers.set('retry-after', String(retryAfterS));
+	return new Response(response.body, { status: 503, headers });
+}
 
 const observe: Handle = async ({ event, resolve }) => {
 	event.locals.requestId = randomUUID();
 	const begun = performance.now();
-	const response = await resolve(event);
+	const response = await answered(event, resolve);
 	const ms = Math.round(performance.now() - begun);
 	const { method } = event.request;
 	log.info(
@@ -42,12 +65,11 @@ const dress: Handle = async ({ event, resolve }) => {
 /** Whatever is made for a request goes in few bytes; files of the build are laid out so already. */
 const pack: Handle = async ({ event, resolve }) => compressed(event.request, await resolve(event));
 
-/** A write from a page that is not ours is not looked at, nor a form that is none of ours. */
+/** A write from a page that is not ours is not looked at. */
 const guard: Handle = ({ event, resolve }) => {
 	if (!isOwn(event)) {
 		return failureResponse(new HttpFailure(403, 'forbidden', 'Writes come from pages of this application only.'));
 	}
-	if (isTooLarge(event)) return failureResponse(new HttpFailure(413, 'body-too-large', 'The form is over 1 MB.'));
 	return resolve(event);
 };
 
@@ -59,7 +81,7 @@ function turnAway(isApi: boolean, recordsDown: boolean): Response {
 
 const admit: Handle = async ({ event, resolve }) => {
 	const token = tokenFrom(event.cookies);
-	const checked = token ? await checkSession(token, new Date()) : { session: null, recordsDown: false };
+	const checked = token ? await checkSession(token, await databaseNow()) : { session: null, recordsDown: false };
 	event.locals.session = checked.session;
 	event.locals.recordsDown = checked.recordsDown;
 	const open = OPEN_TO_ALL.has(event.url.pathname) || event.route.id === null;
@@ -70,16 +92,28 @@ const admit: Handle = async ({ event, resolve }) => {
 // A setting that cannot be used is told at the start, not at the first visit.
 if (!building) {
 	config();
+	logConsole();
 	hardenAnswers();
+	drainRefusedBodies();
+	beginHousekeeping();
+	// One request's mistake never ends the server for everybody else.
+	process.on('unhandledRejection', (error) => log.error({ err: error }, 'a rejection nobody waited for'));
 }
 
 /** The server was told to end: connections and threads that are held open would keep it for seconds. */
-process.once('sveltekit:shutdown', () => void Promise.allSettled([closeDatabase(), closePool()]));
+process.once('sveltekit:shutdown', () => {
+	endHousekeeping();
+	void Promise.allSettled([closeDatabase(), closeVerbPool(), closeImports()]);
+});
 
 export const handle = sequence(observe, pack, dress, guard, admit);
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-	if (isUnreachable(error)) return { code: 'records-unreachable', message: RECORDS_DOWN };
+	const passing = passingFailure(error);
+	if (passing) {
+		event.locals.retryAfterS = passing.retryAfterS ?? 1;
+		return { code: passing.code, message: passing.message };
+	}
 	if (status === 404) return { code: 'not-found', message: 'There is no such page.' };
 	log.error({ requestId: event.locals.requestId, err: error }, 'page failed');
 	return { code: 'internal', message: `${message} (${event.locals.requestId})` };

@@ -17,14 +17,20 @@ const commandOf = (pid) => {
 /** Whether a process is the one that was written down, and not another that got its number since. */
 const isThere = ({ pid, word }) => commandOf(pid).includes(word);
 
+const isKnown = (one) => Number.isInteger(one?.pid) && one.pid > 1 && typeof one.word === 'string' && one.word !== '';
+
+/** What was written down here; of a file that is damaged or somebody else's nothing. */
 const listed = (folder) => {
 	const file = join(folder, FILE);
 	if (!existsSync(file)) return {};
+	let given;
 	try {
-		return JSON.parse(readFileSync(file, 'utf8'));
+		given = JSON.parse(readFileSync(file, 'utf8'));
 	} catch {
 		return {};
 	}
+	if (typeof given !== 'object' || given === null || Array.isArray(given)) return {};
+	return Object.fromEntries(Object.entries(given).filter(([, one]) => isKnown(one)));
 };
 
 /** Writes down that a process runs here. */

@@ -44,6 +44,17 @@ describe('what an earlier start left running', () => {
 		expect(ended(child)).toBe(false);
 	});
 
+	it.each(['null', '[]', '7', '{"demo":null}', '{"demo":{"pid":"1","word":""}}', '{"demo":{"pid":1,"word":"init"}}'])(
+		'is nothing where the file says %s',
+		async (text) => {
+			writeFileSync(join(folder, 'processes.json'), text);
+			expect(running(folder, 'demo')).toBeNull();
+			await endLeftOvers(folder);
+			note(folder, 'database', process.pid, 'node');
+			expect(running(folder, 'database')).toBe(process.pid);
+		}
+	);
+
 	it('is nothing where nothing was written down, or what was is no longer legible', async () => {
 		expect(running(folder, 'demo')).toBeNull();
 		writeFileSync(join(folder, 'processes.json'), '{"demo":');

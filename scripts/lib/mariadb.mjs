@@ -44,10 +44,18 @@ function makeDataFolder(dataFolder, bin) {
 	writeFileSync(done, '');
 }
 
+/** How a password is written that was made here. */
+const PASSWORD = /^[0-9a-f]{48}$/;
+
 function passwordIn(folder) {
 	const file = join(folder, 'password');
 	if (!existsSync(file)) writeFileSync(file, randomBytes(24).toString('hex'), { mode: 0o600 });
-	return readFileSync(file, 'utf8');
+	const password = readFileSync(file, 'utf8').trim();
+	// It goes into statements as it is, and an empty one would leave the database open to everybody on this machine.
+	if (!PASSWORD.test(password)) {
+		throw new Error(`${file} is damaged: delete it, and the next start makes a new password.`);
+	}
+	return password;
 }
 
 const account = (name, password, rights) => [
@@ -106,12 +114,12 @@ const UNSYNCED = ['--innodb-flush-method=nosync', '--innodb-flush-log-at-trx-com
 export async function startMariadb(folder, wantedPort, { throwAway = false } = {}) {
 	const bin = needCommand('mariadbd');
 	mkdirSync(folder, { recursive: true, mode: 0o700 });
+	const password = passwordIn(folder);
 	const dataFolder = join(folder, 'data');
 	makeDataFolder(dataFolder, bin);
 	// A server clears away temporary tables as it starts, those of others in the same folder too.
 	const temporary = join(folder, 'temporary');
 	mkdirSync(temporary, { recursive: true, mode: 0o700 });
-	const password = passwordIn(folder);
 	const port = wantedPort ?? (await freePort());
 	const sockets = mkdtempSync(join(tmpdir(), 'luc-'));
 	const accountsFile = join(sockets, 'accounts.sql');

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, it } from 'vitest';
@@ -31,4 +31,13 @@ it('lets the application write rows and no more, and the schema’s account the 
 
 it('keeps its temporary tables to itself: a server that starts clears away those that lie in its folder', async () => {
 	expect(await asked(server.url, 'SELECT @@tmpdir')).toEqual([join(folder, 'temporary')]);
+});
+
+it('refuses a password file that is empty or was not made here, by its name', async () => {
+	const other = mkdtempSync(join(tmpdir(), 'luc-password-'));
+	for (const text of ['', "'; DROP USER root; --", 'short']) {
+		writeFileSync(join(other, 'password'), text);
+		await expect(startMariadb(other)).rejects.toThrow(/password is damaged: delete it/);
+	}
+	rmSync(other, { recursive: true, force: true });
 });

@@ -9,6 +9,7 @@ import { tried } from '$lib/server/auth/forms';
 import { config } from '$lib/server/db/config';
 import { ANGLER } from '$lib/server/demo/scenario';
 import { called } from '$lib/server/work/called';
+import { databaseNow } from '$lib/server/db/clock';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A made-up water, as an example of what is read and what comes of it. */
@@ -53,7 +54,7 @@ export const actions: Actions = {
 	open: (event) => {
 		if (!config().demo) error(404);
 		return tried(event, 'open', async () => {
-			await enter(event, ANGLER.id, new Date());
+			await enter(event, ANGLER.id, await databaseNow());
 			redirect(303, '/water');
 		});
 	}

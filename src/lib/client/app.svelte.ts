@@ -4,10 +4,12 @@ import { withAlmanac } from '$lib/forms/almanac';
 import { completeReading, type Reading } from '$lib/core/reading/complete';
 import type { DayRecord } from '$lib/core/records/daySchema';
 import type { DocumentKindName } from '$lib/core/records/kind';
+import type { RecordKindName } from '$lib/core/records/kinds';
 import type { CallAnswer, CallInput, Moves } from '$lib/core/schema/call';
 import type { HouseRule } from '$lib/core/claims/house';
 import type { ParsedReading } from '$lib/core/schema/reading';
 import type { DeskRecord, SettingsRecord, SpotRecord, StandRecord, WaterRecord } from '$lib/core/records/schemas';
+import { goneAfter } from '$lib/core/records/ruleKey';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { Locks, Rig } from '$lib/core/schema/rig';
 import type { BenchRecord } from '$lib/core/records/rigSchemas';
@@ -32,6 +34,16 @@ export interface HeldSpot extends SpotRecord {
 export interface HeldWater extends WaterRecord {
 	readonly id: string;
 	readonly spots: readonly HeldSpot[];
+	/** The time zone that is stored where no clock knows it; `timeZone` is UTC then. */
+	readonly unknownZone?: string;
+}
+
+/** A record that is stored and cannot be read: it is shown, to be exported or deleted. */
+export interface DamagedRecord {
+	readonly kind: RecordKindName;
+	readonly what: string;
+	readonly id: string;
+	readonly why: string;
 }
 
 interface Versioned<T> {
@@ -50,6 +62,8 @@ export interface AppStart {
 		readonly day: Versioned<DayRecord> | null;
 	};
 	readonly waters: readonly HeldWater[];
+	/** Documents, waters and spots that cannot be read. */
+	readonly damaged: readonly DamagedRecord[];
 	readonly recordsDown: boolean;
 	/** The number of the angler's latest write. */
 	readonly sequence: number;
@@ -302,7 +316,10 @@ export class App {
 
 	/** Replaces the angler's own rules. */
 	setRules(houseRules: HouseRule[]): void {
-		this.standing.change((stand) => ({ ...stand, houseRules }), this.making());
+		this.standing.change((stand) => {
+			const goneRules = goneAfter(stand.goneRules ?? [], stand.houseRules, houseRules);
+			return { ...without(stand, 'goneRules'), houseRules, ...(goneRules.length > 0 ? { goneRules } : {}) };
+		}, this.making());
 	}
 
 	/** Lets the angler's own record move the claims, or none any more. */

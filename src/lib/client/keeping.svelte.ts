@@ -343,7 +343,8 @@ export class Keeping {
 			// Sides and rules that were changed in two places are put together.
 			if (kind === 'stand' && refusal?.current) {
 				const theirs = refusal.current.record as StandRecord;
-				this.#app.standing.amend((mine) => mergedStand(mine, theirs));
+				if (!mergedStand(this.#app.stand, theirs)) continue;
+				this.#app.standing.amend((mine) => mergedStand(mine, theirs) ?? mine);
 				return this.keepMine(write);
 			}
 			// What was deleted meanwhile is kept anew rather than not at all.

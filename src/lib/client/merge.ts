@@ -1,3 +1,4 @@
+import { GONE_RULES_MAX, ruleKey } from '$lib/core/records/ruleKey';
 import type { StandRecord } from '$lib/core/records/schemas';
 import { HOUSE_RULES_MAX } from '$lib/core/schema/limits';
 
@@ -11,17 +12,29 @@ export function freeRuleId(taken: ReadonlySet<string>): string | null {
 }
 
 /**
- * Two stands put together where both were changed: the sides taken here count first, and no rule of either is lost; a
- * rule whose id the other uses for another gets a free one.
+ * Two stands put together where both were changed. The sides taken here count first. A rule that one device deleted stays
+ * deleted, every other rule of both is there once, and one whose id the other uses for another gets a free id.
+ *
+ * @returns `null` where both together hold more rules than there may be: then the angler decides.
  */
-export function mergedStand(mine: StandRecord, theirs: StandRecord): StandRecord {
-	const rules = [...theirs.houseRules];
-	const same = (a: object, b: object): boolean => JSON.stringify(a) === JSON.stringify(b);
+export function mergedStand(mine: StandRecord, theirs: StandRecord): StandRecord | null {
+	const gone = new Set([...(theirs.goneRules ?? []), ...(mine.goneRules ?? [])]);
+	const rules = theirs.houseRules.filter((rule) => !gone.has(ruleKey(rule)));
+	const present = new Set(rules.map(ruleKey));
 	for (const rule of mine.houseRules) {
-		if (rules.some((one) => same({ ...one, id: '' }, { ...rule, id: '' }))) continue;
+		const key = ruleKey(rule);
+		if (gone.has(key) || present.has(key)) continue;
 		const taken = new Set(rules.map(({ id }) => id));
 		const id = taken.has(rule.id) ? freeRuleId(taken) : rule.id;
-		if (id !== null && rules.length < HOUSE_RULES_MAX) rules.push({ ...rule, id });
+		if (id === null || rules.length === HOUSE_RULES_MAX) return null;
+		present.add(key);
+		rules.push({ ...rule, id });
 	}
-	return { ...mine, stances: { ...theirs.stances, ...mine.stances }, houseRules: rules };
+	const goneRules = [...gone].slice(-GONE_RULES_MAX);
+	return {
+		...mine,
+		stances: { ...theirs.stances, ...mine.stances },
+		houseRules: rules,
+		...(goneRules.length > 0 ? { goneRules } : {})
+	};
 }

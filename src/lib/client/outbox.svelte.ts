@@ -62,8 +62,24 @@ interface Held {
 	readonly versions: Readonly<Record<string, number>>;
 }
 
+/** What waits in a page whose device is full, and the keys of what was done since. */
+interface Memory {
+	readonly held: Held;
+	readonly gone: readonly string[];
+}
+
 const KEY = 'outbox';
 const NOTHING: Held = { writes: [], versions: {} };
+/** What the device holds, with what it could not store on top. */
+function remembered(stored: Held, { held, gone }: Memory): Held {
+	const known = new Set([...gone, ...held.writes.map(({ key }) => key)]);
+	return {
+		versions: { ...stored.versions, ...held.versions },
+		// What another tab put there meanwhile comes after.
+		writes: [...held.writes, ...stored.writes.filter(({ key }) => !known.has(key))]
+	};
+}
+
 const placeOf = ({ kind, id }: Pick<Write, 'kind' | 'id'>): string => `${kind}/${id}`;
 /** How long (ms) the outbox waits before it tries again while the server is away. */
 const AGAIN_MS = 3000;
@@ -117,6 +133,10 @@ export class Outbox {
 	signedOut = $state(false);
 	readonly #device: Device;
 	readonly #line: Line;
+	/** Whether the device could not store what waits: it is in this page alone until it is sent. */
+	full = $state(false);
+	/** What waits, while the device cannot store it; with what was done since, so that it is not taken up again. */
+	#memory: Memory | null = null;
 	/** New writes on their way to the device. */
 	#adding: NewWithKey[] = [];
 	#running: Promise<void> | null = null;
@@ -138,12 +158,31 @@ export class Outbox {
 
 	/** Takes up what the device holds, and what another tab put there. */
 	async refresh(): Promise<void> {
-		this.writes = (await this.#device.read<Held>(KEY))?.writes ?? [];
+		const held = (await this.#device.read<Held>(KEY)) ?? NOTHING;
+		this.writes = (this.#memory ? remembered(held, this.#memory) : held).writes;
 	}
 
+	/** Changes what waits, on the device; where that is full, in this page, from which it is sent all the same. */
 	async #update(change: (held: Held) => Held): Promise<void> {
-		this.writes = (await this.#device.update<Held>(KEY, (held) => change(held ?? NOTHING)))?.writes ?? [];
+		try {
+			const stored = await this.#device.update<Held>(KEY, (held = NOTHING) =>
+				change(this.#memory ? remembered(held, this.#memory) : held)
+			);
+			[this.#memory, this.full, this.writes] = [null, false, stored?.writes ?? []];
+		} catch {
+			await this.#remember(change);
+		}
 		this.#line.onchange();
+	}
+
+	async #remember(change: (held: Held) => Held): Promise<void> {
+		const stored = (await this.#device.read<Held>(KEY).catch(() => undefined)) ?? NOTHING;
+		const before = this.#memory ? remembered(stored, this.#memory) : stored;
+		const held = change(before);
+		const left = new Set(held.writes.map(({ key }) => key));
+		const gone = before.writes.map(({ key }) => key).filter((key) => !left.has(key));
+		this.#memory = { held, gone: [...(this.#memory?.gone ?? []), ...gone] };
+		[this.full, this.writes] = [true, held.writes];
 	}
 
 	/** Changes one write, wherever it stands. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
 import { MemoryDevice, type Device } from './device';
 import { Outbox, type Line, type NewWrite, type Outcome, type Write } from './outbox.svelte';
-import { tooSlow } from './testing/device';
+import { storing, tooSlow } from './testing/device';
 
 /** A server in a few lines: versions, keys that were done, and a line that can fail before or after the work. */
 class Server {
@@ -73,6 +73,39 @@ describe('the outbox', () => {
 		expect(server.log).toEqual(['readings/a', 'readings/a', 'readings/b']);
 		expect([outbox.writes, outbox.away]).toEqual([[], false]);
 		outbox.close();
+	});
+
+	it('on a device that is full sends from memory, once each, and stores what is left as soon as there is room', async () => {
+		const [server, inner] = [new Server(), new MemoryDevice()];
+		let isFull = false;
+		const device = storing(inner, (key, change) =>
+			isFull ? Promise.reject(new DOMException('Full.', 'QuotaExceededError')) : inner.update(key, change)
+		);
+		const outbox = outboxOn(device, server);
+		server.weather = ['there'];
+		await outbox.add(write('before', 1));
+		await outbox.flush();
+		isFull = true;
+		server.weather = ['back'];
+		await outbox.add(write('a', 2));
+		await outbox.add(write('b', 3));
+		expect([outbox.full, outbox.writes.length]).toEqual([true, 3]);
+		await settle(outbox);
+		expect([...server.records.keys()]).toEqual(['readings/before', 'readings/a', 'readings/b']);
+		expect(server.log).toHaveLength(3);
+		expect(outbox.writes).toEqual([]);
+		// What the device still holds of it is sent again under its key, which the server knows.
+		const later = outboxOn(device, server);
+		await later.open();
+		await settle(later);
+		expect(server.log).toHaveLength(3);
+		isFull = false;
+		server.weather = ['there'];
+		await outbox.add(write('c', 4));
+		await outbox.flush();
+		expect(outbox.full).toBe(false);
+		expect((await inner.read<{ writes: unknown[] }>('outbox'))?.writes).toHaveLength(1);
+		for (const one of [outbox, later]) one.close();
 	});
 
 	it('keeps one unsent write of a document, with its latest value', async () => {

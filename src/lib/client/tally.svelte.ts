@@ -131,6 +131,7 @@ export class Tally {
 				change(before ? joined(before, this.#held) : this.#held)
 			);
 			if (after) this.#held = joined(after, this.#held);
+			this.full = false;
 			this.#teller.saved();
 		} catch {
 			this.full = true;

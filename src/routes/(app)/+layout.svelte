@@ -135,7 +135,7 @@
 	<Rail />
 	<div class="flex min-w-0 flex-1 flex-col">
 		<Strip />
-		<Waiting recordsDown={data.start.recordsDown} angler={data.angler} demo={data.demo} />
+		<Waiting recordsDown={data.start.recordsDown} damaged={data.start.damaged} angler={data.angler} demo={data.demo} />
 		<main id="main">{@render children()}</main>
 		<BottomBar />
 	</div>

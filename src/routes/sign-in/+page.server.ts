@@ -2,6 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { signIn } from '$lib/server/auth/accounts';
 import { enter } from '$lib/server/auth/cookie';
 import { tried } from '$lib/server/auth/forms';
+import { databaseNow } from '$lib/server/db/clock';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) => {
@@ -11,7 +12,7 @@ export const load: PageServerLoad = ({ locals }) => {
 export const actions: Actions = {
 	default: (event) =>
 		tried(event, 'sign-in', async ({ name = '', passphrase = '' }) => {
-			const now = new Date();
+			const now = await databaseNow();
 			const address = event.getClientAddress();
 			await enter(event, await signIn({ name, passphrase, address }, now), now);
 			redirect(303, '/water');

@@ -43,6 +43,7 @@ export class FakeServer {
 		const of = (name: string) => (this.down ? null : (structuredClone(this.rows.get(name)) ?? null));
 		return {
 			anglerId: 'angler',
+			damaged: [],
 			documents: {
 				desk: of('desk'),
 				bench: of('bench'),

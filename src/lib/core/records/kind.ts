@@ -1,5 +1,5 @@
 import type * as z from 'zod/mini';
-import type { SetAside } from '../schema/failure';
+import type { Failure, SetAside } from '../schema/failure';
 
 /** How a field of a record lies in a column of its own. */
 export type Column =
@@ -33,6 +33,8 @@ export interface RecordKind<S extends z.ZodMiniType = z.ZodMiniType> {
 	readonly upgrades: Readonly<Record<number, (older: RawRecord) => RawRecord>>;
 	/** Takes out what is not known here, rather than refusing the whole. */
 	readonly tolerate?: (raw: RawRecord) => { readonly record: RawRecord; readonly aside: readonly SetAside[] };
+	/** Why a record that comes in is refused, though one that is stored like that is still read; `null` when it is not. */
+	readonly refuseEntry?: (record: RawRecord) => Failure | null;
 }
 
 /** Words of the documents, of which an angler has one each. */

@@ -12,13 +12,22 @@ import { chartRecordSchema } from './chartSchema';
 import { dayRecordSchema } from './daySchema';
 import { happeningRecordSchema, outingRecordSchema } from './tallySchemas';
 import { without } from '../base/without';
+import { isTimeZone } from '../base/zone';
 import { buildRepaired } from './repair';
 import { tolerantStand } from './stand';
 import * as z from 'zod/mini';
+import type { Failure } from '../schema/failure';
 import type { Column, DocumentKindName, RawRecord, RecordKind } from './kind';
 
 const NAME: Column = { type: 'text', length: 120 };
 const second = (older: RawRecord): RawRecord => ({ ...older, schemaVersion: 2 });
+
+/** A water whose clock no platform knows would stop every page that shows a time. */
+function zoneRefusal({ timeZone }: RawRecord): Failure | null {
+	if (isTimeZone(String(timeZone))) return null;
+	const message = `The time zone ${String(timeZone)} is not known. It is written like Europe/Paris.`;
+	return { code: 'invalid', path: 'timeZone', message };
+}
 
 /** What most kinds have in common. */
 const USUAL = {
@@ -50,7 +59,8 @@ export const KINDS = {
 			place: { type: 'text', length: 16 },
 			latitude: { type: 'number' },
 			longitude: { type: 'number' }
-		}
+		},
+		refuseEntry: zoneRefusal
 	},
 	spots: {
 		...USUAL,

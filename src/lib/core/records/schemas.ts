@@ -6,11 +6,13 @@ import { coverSchema, readingSchema } from '../schema/reading';
 import { PLACES } from '../schema/words';
 import { instant } from '../schema/instant';
 import { lockSchema } from '../schema/rig';
+import { GONE_RULES_MAX } from './ruleKey';
 import { SCHEMA_VERSION } from './version';
 
 export const schemaVersion = z.literal(SCHEMA_VERSION);
 export const recordName = z.string().check(z.trim(), z.minLength(1, NAME_MISSING), z.maxLength(NAME_MAX, NAME_LONG));
-export const uuid = z.uuid({ version: 'v4', error: 'A key is a version 4 UUID.' });
+/** A key, in small letters however it is written: two spellings are one record. */
+export const uuid = z.uuid({ version: 'v4', error: 'A key is a version 4 UUID.' }).check(z.toLowerCase());
 
 /** A reading as it is kept. */
 export const readingRecordSchema = z.strictObject({
@@ -73,6 +75,8 @@ export const standRecordSchema = z.strictObject({
 	schemaVersion,
 	stances: z.record(z.string().check(z.maxLength(40)), z.string().check(z.maxLength(40))),
 	houseRules: houseRulesSchema,
+	/** Keys of rules that were deleted, so that another device does not bring them back. */
+	goneRules: z.optional(z.array(z.string().check(z.maxLength(40))).check(z.maxLength(GONE_RULES_MAX))),
 	/** By how much the angler's own record moves the claims; absent while it moves none. */
 	record: z.optional(movesSchema),
 	/** `false` keeps the model of sight out of the call. */
@@ -97,6 +101,10 @@ export const lonLat = z.tuple([
 	z.number().check(z.minimum(-90), z.maximum(90))
 ]);
 
+/** Most points of a spot's depth profile, and most entries of its cover. */
+const PROFILE_MAX = 500;
+const SPOT_COVER_MAX = 40;
+
 /** A spot of a water: depth profile and cover; distances in m from the bank. */
 export const spotRecordSchema = z.strictObject({
 	schemaVersion,
@@ -110,8 +118,8 @@ export const spotRecordSchema = z.strictObject({
 	bankHeightM: z.optional(z.number().check(z.minimum(0), z.maximum(100))),
 	profile: z
 		.array(z.strictObject({ outM: z.number().check(z.minimum(0)), depthM: z.number().check(z.minimum(0)) }))
-		.check(z.minLength(2)),
-	cover: z.array(coverSchema)
+		.check(z.minLength(2), z.maxLength(PROFILE_MAX, `At most ${PROFILE_MAX} points of a depth profile are kept.`)),
+	cover: z.array(coverSchema).check(z.maxLength(SPOT_COVER_MAX, `At most ${SPOT_COVER_MAX} kinds of cover are kept.`))
 });
 
 export type ReadingRecord = z.output<typeof readingRecordSchema>;

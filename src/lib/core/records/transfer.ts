@@ -5,7 +5,7 @@ import { instant } from '../schema/instant';
 import { uuid } from './schemas';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from './kind';
 import { KINDS, LISTED_KIND_NAMES, type ListedKindName, type RecordKindName, type RecordOf } from './kinds';
-import { newerVersion, readRecord } from './read';
+import { newerVersion, readEntry } from './read';
 
 /** Most records of one kind in a file. */
 const RECORDS_MAX = 50_000;
@@ -24,11 +24,18 @@ const lists = Object.fromEntries(
 );
 const documents = Object.fromEntries(CARRIED.map((name) => [name, z.optional(KINDS[name].schema)]));
 
+/** Which file this is where everything needs several, and how many there are. */
+const SECTION = {
+	section: z.optional(z.int().check(z.minimum(1))),
+	sections: z.optional(z.int().check(z.minimum(1)))
+} as const;
+
 /** A file of everything that an angler keeps, as it is written now: for its JSON Schema. */
 export const transferSchema = z.strictObject({
 	kind: z.literal('lucernal-records'),
 	schemaVersion: z.literal(SCHEMA_VERSION),
 	exportedAt: instant,
+	...SECTION,
 	...lists,
 	...documents
 });
@@ -54,7 +61,8 @@ const OLDER_WORDS: Readonly<Record<string, string>> = { keptCalls: 'kept-calls' 
 const head = z.looseObject({
 	kind: z.literal('lucernal-records', { error: 'This is no file of records that was saved here.' }),
 	schemaVersion: z.int().check(z.minimum(1)),
-	exportedAt: instant
+	exportedAt: instant,
+	...SECTION
 });
 const entry = z.strictObject({ id: uuid, version: z.int().check(z.minimum(1)), record: z.unknown() });
 const entries = z.array(entry).check(z.maxLength(RECORDS_MAX));
@@ -66,6 +74,23 @@ function within<T>(path: readonly (string | number)[], run: () => T): T {
 	} catch (error) {
 		if (!(error instanceof InputFailure)) throw error;
 		throw path.reduceRight<InputFailure>((failure, segment) => failure.under(segment), error);
+	}
+}
+
+const isKnown = (name: string): boolean => [...LISTED_KIND_NAMES, ...CARRIED].some((known) => known === name);
+const unknownKey = (word: string): InputFailure =>
+	new InputFailure({ code: 'unknown-key', path: word, message: `The key ${word} is not known here.` });
+
+/** Refuses a list in which two entries share a key: which of them counts nobody could say. */
+function refuseTwice(list: readonly { readonly id: string }[]): void {
+	const first = new Map<string, number>();
+	for (const [at, { id }] of list.entries()) {
+		const before = first.get(id);
+		if (before !== undefined) {
+			const message = `The key ${id} stands here twice: in the entries ${before} and ${at}, counted from 0.`;
+			throw new InputFailure({ code: 'invalid', path: `${at}.id`, message });
+		}
+		first.set(id, at);
 	}
 }
 
@@ -81,8 +106,10 @@ export interface ReadTransfer {
  * @throws {InputFailure} With the path to the first thing wrong in the file.
  */
 export function readTransfer(raw: unknown): ReadTransfer {
-	const { kind, schemaVersion, exportedAt, ...given } = parseWith(head, raw);
+	const { kind, schemaVersion, exportedAt, section: _section, sections: _sections, ...given } = parseWith(head, raw);
 	if (schemaVersion > SCHEMA_VERSION) throw new InputFailure(newerVersion('schemaVersion'));
+	const unknown = Object.keys(given).find((word) => !isKnown(OLDER_WORDS[word] ?? word));
+	if (unknown !== undefined) throw unknownKey(unknown);
 	const named = Object.entries(given).map(([word, value]) => ({ word, name: OLDER_WORDS[word] ?? word, value }));
 	const aside: SetAside[] = [];
 	const read = <N extends RecordKindName>(
@@ -90,7 +117,7 @@ export function readTransfer(raw: unknown): ReadTransfer {
 		record: unknown,
 		path: readonly (string | number)[]
 	): RecordOf<N> => {
-		const found = within(path, () => readRecord(name, record));
+		const found = within(path, () => readEntry(name, record));
 		aside.push(...found.aside.map(({ path: under, why }) => ({ path: [...path, under].join('.'), why })));
 		return found.record;
 	};
@@ -99,14 +126,13 @@ export function readTransfer(raw: unknown): ReadTransfer {
 	for (const { word, name, value } of named) {
 		if ((LISTED_KIND_NAMES as readonly string[]).includes(name)) {
 			const list = within([word], () => parseWith(entries, value));
+			within([word], () => refuseTwice(list));
 			file[name] = list.map((item, at) => ({
 				...item,
 				record: read(name as ListedKindName, item.record, [word, at, 'record'])
 			}));
-		} else if ((CARRIED as readonly string[]).includes(name)) {
-			file[name] = read(name as DocumentKindName, value, [word]);
 		} else {
-			throw new InputFailure({ code: 'unknown-key', path: word, message: `The key ${word} is not known here.` });
+			file[name] = read(name as DocumentKindName, value, [word]);
 		}
 	}
 	return { file: file as unknown as Transfer, aside };

@@ -3,9 +3,10 @@ import { UniqueConstraintError, type Transaction } from 'sequelize';
 import { database } from '../db/connection';
 import { inTransaction } from '../db/transaction';
 import { HttpFailure } from '../http/failures';
+import { deleteAccount } from './deletion';
 import { hashPassphrase, isOutdated, isPassphrase, refusalOf } from './passphrase';
 import { endSessions } from './session';
-import { guessing } from './throttle';
+import { checkMade, countMade, guessing } from './throttle';
 
 /** Codes that an account gets, and the letters of each: 78 bits of chance cannot be guessed. */
 const CODES = 8;
@@ -13,6 +14,8 @@ const CODE_LETTERS = 16;
 /** An account goes only within this time (ms) after everything in it was taken out as a file. */
 const EXPORT_MS = 60 * 60_000;
 const NAME_MAX = 80;
+/** How long (ms) a request deletes; what is left of a large account goes on by itself. */
+const DELETING_MS = 1500;
 
 /** Who tries, and from where. */
 export interface Credentials {
@@ -60,6 +63,7 @@ export async function signUp({ name, passphrase, address }: Credentials, now: Da
 	if (shown === '') throw new HttpFailure(422, 'invalid', 'Give yourself a name.', 'name');
 	if ([...shown].length > NAME_MAX) throw new HttpFailure(422, 'invalid', `At most ${NAME_MAX} characters.`, 'name');
 	checkPassphrase(passphrase, shown, 'passphrase');
+	await checkMade(address, now);
 	// Somebody who asks for one taken name after the other learns which there are: that is slowed down.
 	const hashed = await hashPassphrase(passphrase);
 	const made = await guessing({ address, account: null }, now, async () => {
@@ -74,7 +78,8 @@ export async function signUp({ name, passphrase, address }: Credentials, now: Da
 		});
 		return codes && { anglerId: id, codes };
 	});
-	if (!made) throw new HttpFailure(422, 'invalid', 'That name cannot be had. Take another one.', 'name');
+	if (!made) throw new HttpFailure(422, 'invalid', 'That name is taken. Choose another one.', 'name');
+	await countMade(address, now).catch(() => undefined);
 	return made;
 }
 
@@ -156,15 +161,18 @@ export async function noteExport(anglerId: string, now: Date): Promise<void> {
 }
 
 /**
- * Deletes an account with everything in it, for good.
+ * Deletes an account with everything in it, for good. It cannot be opened any more from the first moment on; of a large
+ * one the rows go piece by piece, also after a restart.
  *
  * @throws {HttpFailure} 409 unless everything was taken out as a file within the hour; 422 for the wrong passphrase.
  */
 export async function removeAccount(anglerId: string, passphrase: string, address: string, now: Date): Promise<void> {
 	const angler = await knownAngler(anglerId, passphrase, address, now, 'passphrase');
-	const exported = angler.exportedAt?.getTime() ?? 0;
-	if (now.getTime() - exported > EXPORT_MS) {
+	const sinceMs = now.getTime() - (angler.exportedAt?.getTime() ?? 0);
+	if (sinceMs > EXPORT_MS) {
 		throw new HttpFailure(409, 'export-first', 'Take everything out as a file first; then it can be deleted.');
 	}
-	await angler.destroy();
+	await angler.update({ deletingAt: now, signName: null, passphrase: null });
+	await endSessions(anglerId, null);
+	await deleteAccount(anglerId, DELETING_MS);
 }

@@ -1,6 +1,6 @@
 import type { RequestEvent } from '@sveltejs/kit';
 import { asHttpFailure, failureResponse, HttpFailure } from '../http/failures';
-import { Rates } from '../http/rates';
+import { countWrite } from '../http/rates';
 import type { AnglerSession } from './session';
 
 /**
@@ -13,8 +13,7 @@ export function anglerOf(locals: App.Locals): AnglerSession {
 	return locals.session;
 }
 
-const rates = new Rates();
-/** Questions to the core come by POST; they have a queue of their own. */
+/** Questions to the core and files come by POST; they are counted where they are worked on. */
 const WRITES = new Set(['PUT', 'DELETE']);
 
 type Handler<E extends RequestEvent> = (event: E, angler: AnglerSession) => Promise<Response> | Response;
@@ -24,7 +23,7 @@ export function api<E extends RequestEvent>(handler: Handler<E>): (event: E) => 
 	return async (event) => {
 		try {
 			const angler = anglerOf(event.locals);
-			if (WRITES.has(event.request.method)) rates.count(angler.anglerId, Date.now());
+			if (WRITES.has(event.request.method)) countWrite(angler.anglerId);
 			return await handler(event, angler);
 		} catch (error) {
 			return failureResponse(asHttpFailure(error, event.locals.requestId));

@@ -1,6 +1,7 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { Op } from 'sequelize';
 import { database, inTime, isUnreachable } from '../db/connection';
+import { log } from '../http/log';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 const TOKEN_BYTES = 32;
@@ -42,8 +43,6 @@ function remember(hash: string, session: AnglerSession, now: number): void {
 export async function openSession(anglerId: string, now: Date, device = ''): Promise<string> {
 	const token = randomBytes(TOKEN_BYTES).toString('base64url');
 	const { Session } = database().models;
-	const idle = { [Op.lt]: new Date(now.getTime() - IDLE_MS) };
-	await Session.destroy({ where: { [Op.or]: [{ expiresAt: { [Op.lt]: now } }, { seenAt: idle }] } });
 	const expiresAt = new Date(now.getTime() + SESSION_MS);
 	const row = { id: randomUUID(), anglerId, tokenHash: hashOf(token), expiresAt, seenAt: now };
 	await Session.create({ ...row, device });
@@ -93,9 +92,14 @@ async function find(hash: string, now: Date): Promise<AnglerSession | null> {
 	const seenAt = { [Op.gt]: new Date(now.getTime() - IDLE_MS) };
 	const row = await Session.findOne({ where: { tokenHash: hash, expiresAt: { [Op.gt]: now }, seenAt } });
 	const angler = row && (await Angler.findByPk(row.anglerId));
-	if (!angler) return null;
-	if (now.getTime() - row.seenAt.getTime() > SEEN_MS) await row.update({ seenAt: now });
+	if (!angler || angler.deletingAt) return null;
+	// A database that takes no writes for a while still knows who is signed in.
+	if (now.getTime() - row.seenAt.getTime() > SEEN_MS) await row.update({ seenAt: now }).catch(noteUnseen);
 	return { id: row.id, anglerId: angler.id, name: angler.name };
+}
+
+function noteUnseen(error: unknown): void {
+	log.warn({ err: error }, 'the last use of a session was not written down');
 }
 
 /** What a token says: whose it is, and whether the records could be asked. */

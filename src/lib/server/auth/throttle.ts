@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { literal, Op } from 'sequelize';
+import { prefixOf } from './address';
 import { database } from '../db/connection';
 import { inTransaction } from '../db/transaction';
 import { HttpFailure } from '../http/failures';
@@ -8,21 +9,28 @@ import { HttpFailure } from '../http/failures';
 interface Patience {
 	/** Wrong guesses that cost nothing. */
 	readonly free: number;
-	/** Pause (ms) after the next one; each further one doubles it. */
+	/** Pause (ms) after the next one; each further one doubles it, up to the longest. */
 	readonly firstMs: number;
+	readonly longestMs: number;
 }
 
-/** Longest pause, and how long (ms) after the last wrong guess all is forgotten. */
-const LONGEST_MS = 15 * 60_000;
-const FORGOTTEN_MS = 60 * 60_000;
+const MINUTE_MS = 60_000;
+/** How long (ms) after the last wrong guess all is forgotten. */
+export const FORGOTTEN_MS = 60 * MINUTE_MS;
 
-/** What is counted: guesses at one account from one address, and all guesses from an address. */
+/** What is counted. An address is its network: of IPv6 the first 64 bits, which one subscriber has to himself. */
 const PATIENCE = {
-	/** Whoever is elsewhere is not locked out by it. */
-	account: { free: 5, firstMs: 5_000 },
-	/** A house, a club or a phone network share an address. */
-	address: { free: 40, firstMs: 5_000 }
+	/** Guesses at one account from one network: whoever is elsewhere is not locked out by it. */
+	account: { free: 5, firstMs: 5_000, longestMs: 15 * MINUTE_MS },
+	/** Guesses at one account from anywhere: many networks together are slowed down, the owner by a minute at most. */
+	everywhere: { free: 100, firstMs: 1_000, longestMs: MINUTE_MS },
+	/** All guesses from a network: a house, a club or a phone network share one. */
+	address: { free: 40, firstMs: 5_000, longestMs: 15 * MINUTE_MS },
+	/** Accounts made from a network. */
+	made: { free: 20, firstMs: 60_000, longestMs: 15 * MINUTE_MS }
 } as const satisfies Record<string, Patience>;
+/** No pause is longer (ms): a later end was written by a clock that ran ahead, and counts for nothing. */
+export const LONGEST_MS = 15 * MINUTE_MS;
 
 type Kind = keyof typeof PATIENCE;
 
@@ -33,57 +41,84 @@ export interface Guess {
 	readonly account: string | null;
 }
 
-const bucketOf = (kind: Kind, { address, account }: Guess): string => {
-	const whose = account === null ? `sign-up ${address}` : `account ${address} ${account}`;
-	const text = kind === 'account' ? whose : `address ${address}`;
-	return createHash('sha256').update(text).digest('hex');
-};
-const KINDS = Object.keys(PATIENCE) as Kind[];
+const hashOf = (text: string): string => createHash('sha256').update(text).digest('hex');
 
-const pauseOf = ({ free, firstMs }: Patience, failures: number): number =>
-	failures <= free ? 0 : Math.min(LONGEST_MS, firstMs * 2 ** (failures - free - 1));
+/** What a guess counts against; sign-ups have no account yet. */
+function bucketsOf({ address, account }: Guess): Partial<Record<Kind, string>> {
+	const network = prefixOf(address);
+	const shared = { address: hashOf(`address ${network}`) };
+	if (account === null) return { account: hashOf(`sign-up ${network}`), ...shared };
+	return { account: hashOf(`account ${network} ${account}`), everywhere: hashOf(`everywhere ${account}`), ...shared };
+}
+
+const pauseOf = ({ free, firstMs, longestMs }: Patience, failures: number): number =>
+	failures <= free ? 0 : Math.min(longestMs, firstMs * 2 ** (failures - free - 1));
+
+/** Whether a row was written by a clock that ran ahead. */
+const isAhead = (until: Date, now: Date): boolean => until.getTime() > now.getTime() + LONGEST_MS;
 
 function tooSoon(untils: readonly Date[], now: Date): HttpFailure {
 	const seconds = Math.ceil((Math.max(...untils.map((until) => until.getTime())) - now.getTime()) / 1000);
 	return HttpFailure.later(429, 'too-many', `Too many wrong tries. The next one counts in ${seconds} s.`, seconds);
 }
 
-/** Counts a guess, alone with its row: of guesses that come at once each finds what those before it left. */
+/** Counts one, alone with its row: of those that come at once each finds what the ones before it left. */
 async function countOne(kind: Kind, bucket: string, now: Date): Promise<void> {
 	const { Throttle } = database().models;
 	await Throttle.bulkCreate([{ bucket, failures: 0, until: now }], { ignoreDuplicates: true });
 	await inTransaction(async (transaction) => {
 		const row = await Throttle.findByPk(bucket, { lock: true, transaction });
-		if (row && row.until > now) throw tooSoon([row.until], now);
-		const failures = (row?.failures ?? 0) + 1;
+		const counted = row && !isAhead(row.until, now) ? row : null;
+		if (counted && counted.until > now) throw tooSoon([counted.until], now);
+		const failures = (counted?.failures ?? 0) + 1;
 		const until = new Date(now.getTime() + pauseOf(PATIENCE[kind], failures));
 		await Throttle.upsert({ bucket, failures, until }, { transaction });
 	});
 }
 
+/** Refuses what comes too soon for one of the buckets. */
+async function checkPauses(buckets: readonly string[], now: Date): Promise<void> {
+	const until = { [Op.gt]: now, [Op.lte]: new Date(now.getTime() + LONGEST_MS) };
+	const paused = await database().models.Throttle.findAll({ where: { bucket: [...buckets], until } });
+	if (paused.length === 0) return;
+	throw tooSoon(
+		paused.map((row) => row.until),
+		now
+	);
+}
+
 /** Counts a guess as a wrong one before it is looked at; one that comes too soon after wrong ones is not. */
 async function count(guess: Guess, now: Date): Promise<void> {
-	const { Throttle } = database().models;
-	const buckets = KINDS.map((kind) => bucketOf(kind, guess));
-	const paused = await Throttle.findAll({ where: { bucket: buckets, until: { [Op.gt]: now } } });
-	if (paused.length > 0)
-		throw tooSoon(
-			paused.map(({ until }) => until),
-			now
-		);
-	await Throttle.destroy({ where: { updatedAt: { [Op.lt]: new Date(now.getTime() - FORGOTTEN_MS) } } });
-	for (const [at, kind] of KINDS.entries()) await countOne(kind, buckets[at]!, now);
+	const buckets = Object.entries(bucketsOf(guess)) as [Kind, string][];
+	await checkPauses(
+		buckets.map(([, bucket]) => bucket),
+		now
+	);
+	for (const [kind, bucket] of buckets) await countOne(kind, bucket, now);
 }
 
 /** Takes a guess back that was right; what was counted against an account goes once its owner was there. */
 async function forgive(guess: Guess, now: Date): Promise<void> {
 	const { Throttle } = database().models;
-	const [own, address] = [bucketOf('account', guess), bucketOf('address', guess)];
-	if (guess.account !== null) await Throttle.destroy({ where: { bucket: own } });
-	const bucket = guess.account === null ? [own, address] : address;
+	const { account, everywhere, address } = bucketsOf(guess);
+	const known = guess.account !== null;
+	if (known) await Throttle.destroy({ where: { bucket: account! } });
+	const bucket = known ? [everywhere!, address!] : [account!, address!];
 	const taken = { failures: literal('failures - 1'), until: now };
 	await Throttle.update(taken, { where: { bucket, failures: { [Op.gt]: 0 } } });
 }
+
+/**
+ * Refuses an account where too many were made from its network of late.
+ *
+ * @throws {HttpFailure} 429 with the seconds to wait.
+ */
+export const checkMade = (address: string, now: Date): Promise<void> => checkPauses([madeBucket(address)], now);
+
+/** Counts an account that was made. */
+export const countMade = (address: string, now: Date): Promise<void> => countOne('made', madeBucket(address), now);
+
+const madeBucket = (address: string): string => hashOf(`made ${prefixOf(address)}`);
 
 /**
  * Looks at a guess, unless it comes too soon after wrong ones. It counts from the moment it comes, so that guesses which

@@ -1,8 +1,9 @@
 import { spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { sumsOf } from '../../../../scripts/lib/dump.mjs';
 import { readingRecord } from '../records/testing';
@@ -39,6 +40,36 @@ describe('a backup', () => {
 		expect(run('restore', second, file)).toMatchObject({ status: 0 });
 		expect(await sumsOf(second)).toEqual(before);
 		expect(await sumsOf(url)).not.toEqual(before);
+	});
+
+	it('that fails leaves no file under its name, and says why without a row or a statement', () => {
+		const file = join(folder, 'failed.sql.gz');
+		const nowhere = process.env.DATABASE_URL!.replace(/\/[^/]*$/, '/no_such_base');
+		expect(run('backup', nowhere, file)).toMatchObject({
+			status: 1,
+			stderr: expect.stringMatching(/Unknown database|1049/)
+		});
+		expect(readdirSync(folder).filter((name) => name.startsWith('failed'))).toEqual([]);
+	});
+
+	const packed = (text: string) => gzipSync(text);
+	it.each([
+		['empty', Buffer.alloc(0), /no complete backup|not a backup/],
+		['twenty bytes of something else', Buffer.from('twenty bytes of text'), /no complete backup/],
+		['foreign', packed("INSERT INTO angler VALUES ('Private Person');"), /is not a backup/],
+		['cut off', packed('-- lucernal backup\nCREATE TABLE a (b INT);'), /was cut off/],
+		['without tables', packed('-- lucernal backup\n\n-- lucernal backup complete\n'), /holds no tables/],
+		[
+			'not to be run',
+			packed("-- lucernal backup\nINSERT INTO nothing VALUES ('Private Person');\n-- lucernal backup complete\n"),
+			/mariadb ended with status 1/
+		]
+	])('a file that is %s is refused with a sentence', async (_, content, why) => {
+		const file = join(folder, `bad-${randomUUID()}.gz`);
+		writeFileSync(file, content);
+		const told = run('restore', await freshDatabaseUrl(), file);
+		expect(told).toMatchObject({ status: 1, stderr: expect.stringMatching(why) });
+		expect(told.stdout + told.stderr).not.toMatch(/Private Person|INSERT/);
 	});
 
 	it('writes over no file, fills no database that holds something, and says so', async () => {

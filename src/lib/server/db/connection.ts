@@ -1,5 +1,12 @@
 import * as mariadb from 'mariadb';
-import { ConnectionError, ConnectionAcquireTimeoutError, DatabaseError, QueryTypes, Sequelize } from 'sequelize';
+import {
+	BaseError,
+	ConnectionError,
+	ConnectionAcquireTimeoutError,
+	DatabaseError,
+	QueryTypes,
+	Sequelize
+} from 'sequelize';
 import { config } from './config';
 import { MIGRATIONS } from './migrations';
 import { defineModels, type Models } from './models';
@@ -97,6 +104,17 @@ const LOST = new Set([
 	'ER_SERVER_SHUTDOWN',
 	'ER_CONNECTION_KILLED'
 ]);
+
+/**
+ * Errors by which a database says that it works, but not now: too many connections (1040, 1203, 1226), read-only (1290,
+ * 1792, 1836), disk or table full (1021, 1114, 3), out of memory or locks (1037, 1038, 1206), a statement cut off (1317).
+ */
+const NOT_NOW = new Set([3, 1021, 1037, 1038, 1040, 1114, 1203, 1206, 1226, 1290, 1317, 1792, 1836]);
+
+/** Whether an error says that the database takes no writes, or nothing more, just now. */
+export const isRefusing = (error: unknown): boolean =>
+	error instanceof BaseError && NOT_NOW.has((error as DatabaseError).original ? errnoOf(error as DatabaseError) : 0);
+const errnoOf = ({ original }: DatabaseError): number => (original as Error & { errno?: number }).errno ?? 0;
 
 /** Whether an error says that the database cannot be reached, rather than that it refused something. */
 export function isUnreachable(error: unknown): boolean {

@@ -81,6 +81,7 @@ describe('migrations', () => {
 			'preference',
 			'reading',
 			'record_change',
+			'record_usage',
 			'recovery_code',
 			'rig',
 			'session',

@@ -1,6 +1,7 @@
 import { DataTypes, Op, type QueryInterface } from 'sequelize';
 import { accountsDown, accountsUp } from './steps/accounts';
 import { chartsDown, chartsUp } from './steps/charts';
+import { limitsDown, limitsUp } from './steps/limits';
 import { ownKeysDown, ownKeysUp } from './steps/ownKeys';
 import { tallyDown, tallyUp } from './steps/tally';
 
@@ -116,5 +117,6 @@ export const MIGRATIONS: readonly Migration[] = [
 	{ name: '0005-own-keys', up: ownKeysUp, down: ownKeysDown },
 	{ name: '0006-accounts', up: accountsUp, down: accountsDown },
 	{ name: '0007-tally', up: tallyUp, down: tallyDown },
-	{ name: '0008-charts', up: chartsUp, down: chartsDown }
+	{ name: '0008-charts', up: chartsUp, down: chartsDown },
+	{ name: '0009-limits', up: limitsUp, down: limitsDown }
 ];

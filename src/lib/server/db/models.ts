@@ -26,6 +26,8 @@ export class Angler extends Row<Angler> {
 	declare passphrase: CreationOptional<string | null>;
 	/** When everything was last taken out as a file. */
 	declare exportedAt: CreationOptional<Date | null>;
+	/** Since when the account is being deleted, piece by piece; nobody can open it any more. */
+	declare deletingAt: CreationOptional<Date | null>;
 }
 
 export class Session extends Row<Session> {
@@ -83,6 +85,18 @@ export class WriteKey extends Row<WriteKey> {
 	declare anglerId: string;
 	declare key: string;
 	declare version: number;
+	/** What was written under it; `null` for keys of an earlier edition. */
+	declare kind: CreationOptional<string | null>;
+	declare recordId: CreationOptional<string | null>;
+	/** SHA-256 of what was written. */
+	declare digest: CreationOptional<string | null>;
+}
+
+/** How many bytes an angler's records of a kind take, deleted ones among them. */
+export class RecordUsage extends Row<RecordUsage> {
+	declare anglerId: string;
+	declare kind: string;
+	declare bytes: number;
 }
 
 export interface Models {
@@ -93,6 +107,7 @@ export interface Models {
 	readonly Preference: ModelStatic<Preference>;
 	readonly RecordChange: ModelStatic<RecordChange>;
 	readonly WriteKey: ModelStatic<WriteKey>;
+	readonly RecordUsage: ModelStatic<RecordUsage>;
 	readonly records: Readonly<Record<ListedKindName, ModelStatic<RecordRow>>>;
 }
 
@@ -144,7 +159,8 @@ export function defineModels(sequelize: Sequelize): Models {
 			sequence: { ...count(), defaultValue: 0 },
 			signName: DataTypes.STRING(120),
 			passphrase: DataTypes.STRING(255),
-			exportedAt: DataTypes.DATE(3)
+			exportedAt: DataTypes.DATE(3),
+			deletingAt: DataTypes.DATE(3)
 		}),
 		Session: define(Session, 'session', {
 			...stamps(),
@@ -180,7 +196,16 @@ export function defineModels(sequelize: Sequelize): Models {
 			...stamps(),
 			anglerId: key(),
 			key: key(),
-			version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false }
+			version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false },
+			kind: DataTypes.STRING(20),
+			recordId: DataTypes.STRING(40),
+			digest: DataTypes.CHAR(64)
+		}),
+		RecordUsage: define(RecordUsage, 'record_usage', {
+			...stamps(),
+			anglerId: key(),
+			kind: { ...text(20), primaryKey: true },
+			bytes: count()
 		})
 	};
 }

@@ -1,5 +1,5 @@
 import { InputFailure, type Failure } from '../../core/schema/failure';
-import { isUnreachable } from '../db/connection';
+import { isRefusing, isUnreachable } from '../db/connection';
 import { isHeldUp } from '../db/transaction';
 import { log } from './log';
 
@@ -16,7 +16,9 @@ type ServerCode =
 	| 'full'
 	| 'records-unreachable'
 	| 'internal'
-	| 'unsupported-media';
+	| 'unsupported-media'
+	| 'bad-body'
+	| 'key-reused';
 
 /** An expected refusal with its HTTP status. */
 export class HttpFailure extends Error {
@@ -45,9 +47,22 @@ export class HttpFailure extends Error {
 export const notFound = (what: string): HttpFailure => new HttpFailure(404, 'not-found', `There is no such ${what}.`);
 
 export const RECORDS_DOWN =
-	'The records cannot be reached just now. What you entered is kept on this device; try again in a moment.';
+	'Your saved data can’t be reached just now. What you entered stays on this device; try again in a moment.';
 
-const HELD_UP = 'Your records are being written by something larger just now. Nothing is lost; try again in a moment.';
+const HELD_UP = 'Something larger is being written to your account just now. Nothing is lost; try again in a moment.';
+
+const REFUSING =
+	'The database takes no changes just now. What you entered stays on this device; try again in a moment.';
+/** When a database that is away or busy is to be asked again, s. */
+const AGAIN_S = 2;
+
+/** A failure of the database that another time may not meet; `null` for any other error. */
+export function passingFailure(error: unknown): HttpFailure | null {
+	if (isUnreachable(error)) return HttpFailure.later(503, 'records-unreachable', RECORDS_DOWN, AGAIN_S);
+	if (isHeldUp(error)) return HttpFailure.later(503, 'busy', HELD_UP, AGAIN_S);
+	if (isRefusing(error)) return HttpFailure.later(503, 'busy', REFUSING, AGAIN_S);
+	return null;
+}
 
 const TOO_LARGE: readonly Failure['code'][] = ['batch-too-large', 'body-too-large'];
 
@@ -58,8 +73,8 @@ export function asHttpFailure(error: unknown, requestId: string): HttpFailure {
 		const { code, path, message } = error.failure;
 		return new HttpFailure(TOO_LARGE.includes(code) ? 413 : 422, code, message, path);
 	}
-	if (isUnreachable(error)) return HttpFailure.later(503, 'records-unreachable', RECORDS_DOWN, 2);
-	if (isHeldUp(error)) return HttpFailure.later(503, 'busy', HELD_UP, 2);
+	const passing = passingFailure(error);
+	if (passing) return passing;
 	log.error({ requestId, err: error }, 'request failed');
 	return new HttpFailure(500, 'internal', `Something went wrong here (${requestId}).`);
 }

@@ -13,13 +13,3 @@ export function isOwn({ request, url }: Pick<RequestEvent, 'request' | 'url'>): 
 	const origin = request.headers.get('origin');
 	return origin === null || origin === url.origin;
 }
-
-/** Largest body (bytes) of a form, but for the one that brings a file of records. */
-const FORM_MAX = 1024 * 1024;
-const FORM = /^(application\/x-www-form-urlencoded|multipart\/form-data|text\/plain)/;
-
-/** Whether a form is larger than any of ours. */
-export function isTooLarge({ request, url }: Pick<RequestEvent, 'request' | 'url'>): boolean {
-	if (url.pathname === '/kept' || !FORM.test(request.headers.get('content-type') ?? '')) return false;
-	return Number(request.headers.get('content-length') ?? 0) > FORM_MAX;
-}

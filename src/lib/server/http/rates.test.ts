@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { isOwn, isTooLarge } from './guard';
+import { isOwn } from './guard';
 import { Rates } from './rates';
 
 it('too many writes at once are told to come again, nobody else’s, and only until the next window', () => {
@@ -25,11 +25,4 @@ it.each([
 	['GET', { 'sec-fetch-site': 'cross-site' }, true]
 ])('%s with %j is ours: %s', (method, headers, own) => {
 	expect(isOwn(request(method, headers as Record<string, string>))).toBe(own);
-});
-
-it('a form is small, but for the one that brings a file of records', () => {
-	const form = { 'content-type': 'multipart/form-data; boundary=x', 'content-length': '3000000' };
-	expect(isTooLarge(request('POST', form, '/water?/keep'))).toBe(true);
-	expect(isTooLarge(request('POST', form, '/kept?/preview'))).toBe(false);
-	expect(isTooLarge(request('POST', { ...form, 'content-length': '2000' }, '/water?/keep'))).toBe(false);
 });

@@ -1,12 +1,14 @@
+import { createHash } from 'node:crypto';
 import type { RequestEvent } from '@sveltejs/kit';
 import * as z from 'zod/mini';
 import type { RecordKind } from '../../core/records/kind';
 import { kindOf, type RecordKindName } from '../../core/records/kinds';
-import { readRecord } from '../../core/records/read';
+import { readEntry } from '../../core/records/read';
 import { InputFailure, parseWith } from '../../core/schema/failure';
 import { BODY_MAX, readJson } from '../http/body';
 import type { AnglerSession } from '../auth/session';
 import { HttpFailure, notFound } from '../http/failures';
+import { countWrite } from '../http/rates';
 import { PAGE_MAX, storeOf } from './store';
 
 type Event = RequestEvent<{ kind: string; id?: string }>;
@@ -43,6 +45,7 @@ const storeFor = (kind: RecordKind) => storeOf(kind.name as RecordKindName);
 /** One page of a kind's records, one record, or the angler's document: version 0 where there is none yet. */
 export async function listRecords(event: Event, { anglerId }: AnglerSession): Promise<Response> {
 	const kind = kindFrom(event);
+	if (event.url.searchParams.has('raw')) return rawRecord(event, anglerId);
 	if (kind.single) {
 		const id = idOf(event);
 		return Response.json((await storeFor(kind).find(anglerId)) ?? { id, version: 0, record: null });
@@ -55,11 +58,24 @@ export async function listRecords(event: Event, { anglerId }: AnglerSession): Pr
 	return Response.json(await storeFor(kind).list(anglerId, { limit, of, ...(after === null ? {} : { after }) }));
 }
 
+/** A record as it is stored, as a file: also one that cannot be read any more. */
+async function rawRecord(event: Event, anglerId: string): Promise<Response> {
+	const [kind, id] = [kindFrom(event), idOf(event)];
+	const disposition = `attachment; filename="${kind.name}-${id}.json"`;
+	return Response.json(await storeFor(kind).raw(anglerId, id), { headers: { 'content-disposition': disposition } });
+}
+
 /** What a list is narrowed to: records that refer to others, by the name of the reference. */
 function referencesAsked({ references, columns }: RecordKind, asked: URLSearchParams): Record<string, string> {
 	const named = Object.keys(references).filter((field) => field in columns && asked.has(field));
 	return Object.fromEntries(named.map((field) => [field, asked.get(field)!.toLowerCase()]));
 }
+
+/** What a writer sends under a key, in few bytes. */
+const digestOf = (action: string, record: unknown = null): string =>
+	createHash('sha256')
+		.update(JSON.stringify([action, record]))
+		.digest('hex');
 
 const body = z.strictObject({ version: z.int().check(z.minimum(0)), record: z.unknown() });
 
@@ -67,7 +83,7 @@ const body = z.strictObject({ version: z.int().check(z.minimum(0)), record: z.un
 function readBody(kind: RecordKind, given: unknown) {
 	const { version, record } = parseWith(body, given);
 	try {
-		return { version, ...readRecord(kind.name as RecordKindName, record) };
+		return { version, digest: digestOf('put', record), ...readEntry(kind.name as RecordKindName, record) };
 	} catch (error) {
 		throw error instanceof InputFailure ? error.under('record') : error;
 	}
@@ -78,8 +94,8 @@ export async function putRecord(event: Event, { anglerId }: AnglerSession): Prom
 	const kind = kindFrom(event);
 	const id = idOf(event);
 	const key = writeKeyOf(event);
-	const { version, record, aside } = readBody(kind, await readJson(event.request, BODY_MAX));
-	const stored = await storeFor(kind).put(anglerId, id, version, record as never, { key });
+	const { version, digest, record, aside } = readBody(kind, await readJson(event.request, BODY_MAX));
+	const stored = await storeFor(kind).put(anglerId, id, version, record as never, { key, digest });
 	return Response.json(aside.length > 0 ? { ...stored, aside } : stored, { status: version === 0 ? 201 : 200 });
 }
 
@@ -93,12 +109,16 @@ function seenOf({ url }: Event): { seen?: number } {
 
 export async function removeRecord(event: Event, { anglerId }: AnglerSession): Promise<Response> {
 	const id = idOf(event);
-	const written = { key: writeKeyOf(event), ...seenOf(event) };
+	const written = { key: writeKeyOf(event), digest: digestOf('remove'), ...seenOf(event) };
 	const version = await storeFor(kindFrom(event)).remove(anglerId, id, written);
 	return Response.json({ id, version });
 }
 
 export async function restoreRecord(event: Event, { anglerId }: AnglerSession): Promise<Response> {
-	const stored = await storeFor(kindFrom(event)).restore(anglerId, idOf(event), { key: writeKeyOf(event) });
+	countWrite(anglerId);
+	const stored = await storeFor(kindFrom(event)).restore(anglerId, idOf(event), {
+		key: writeKeyOf(event),
+		digest: digestOf('restore')
+	});
 	return Response.json(stored);
 }

@@ -1,3 +1,4 @@
+import { knownZone } from '../../core/base/zone';
 import type { SpotRecord, WaterRecord } from '../../core/records/schemas';
 import { everyRecord } from './every';
 import { storeOf } from './store';
@@ -11,6 +12,14 @@ export interface SpotView extends SpotRecord {
 export interface WaterView extends WaterRecord {
 	readonly id: string;
 	readonly spots: readonly SpotView[];
+	/** The time zone that is stored where no clock knows it; its times are shown in UTC then. */
+	readonly unknownZone?: string;
+}
+
+/** A water whose time zone every clock takes. */
+function withKnownZone(record: WaterRecord): WaterRecord & { readonly unknownZone?: string } {
+	const timeZone = knownZone(record.timeZone);
+	return timeZone === record.timeZone ? record : { ...record, timeZone, unknownZone: record.timeZone };
 }
 
 const byName = (a: { name: string }, b: { name: string }): number => a.name.localeCompare(b.name, 'en');
@@ -23,6 +32,6 @@ export async function listWaters(anglerId: string): Promise<WaterView[]> {
 	]);
 	const placed = spots.map(({ id, record }) => ({ id, ...record })).sort(byName);
 	return waters
-		.map(({ id, record }) => ({ id, ...record, spots: placed.filter(({ waterId }) => waterId === id) }))
+		.map(({ id, record }) => ({ id, ...withKnownZone(record), spots: placed.filter(({ waterId }) => waterId === id) }))
 		.sort(byName);
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { dequal } from 'dequal';
-import { Op, UniqueConstraintError, type ModelStatic, type Transaction, type WhereOptions } from 'sequelize';
+import { col, fn, Op, UniqueConstraintError, type ModelStatic, type Transaction, type WhereOptions } from 'sequelize';
 import type { RecordKind } from '../../core/records/kind';
 import { KINDS, kindOf, type ListedKindName, type RecordKindName, type RecordOf } from '../../core/records/kinds';
 import { readRecord } from '../../core/records/read';
@@ -8,17 +8,26 @@ import { InputFailure } from '../../core/schema/failure';
 import { database } from '../db/connection';
 import type { RecordRow } from '../db/models';
 import { HttpFailure, notFound } from '../http/failures';
+import { countBytes } from './usage';
 import { inTurn, noteAdded, waitForTurn } from './writes';
 
 /** Most records in one page of a list. */
 export const PAGE_MAX = 200;
-/** Where all are read, so many come in one go (about 10 ms), then others get their turn. */
+/** Where all are read, so many come in one go (about 10 ms), then others get their turn; of large records fewer. */
 const READ_TOGETHER = 500;
+const LARGE_TOGETHER: Readonly<Partial<Record<RecordKindName, number>>> = {
+	'kept-calls': 20,
+	charts: 2,
+	spots: 100,
+	rigs: 100,
+	outings: 50
+};
 
 /** Most records of one kind that an angler may have, deleted ones among them: a lifetime of them, and what a file holds. */
 const RECORDS_MAX = 50_000;
-/** Most rows in one statement. */
+/** Most rows in one statement, and most bytes: the database takes no packet over 16 MB, and others want their turn. */
 const WRITTEN_TOGETHER = 250;
+const WRITTEN_BYTES = 1024 * 1024;
 
 /** A stored record with its key and version, as the application sees it. */
 export interface Stored<R> {
@@ -50,6 +59,7 @@ interface Asked {
 
 interface Written {
 	readonly key?: string | undefined;
+	readonly digest?: string | undefined;
 	readonly transaction?: Transaction | undefined;
 }
 
@@ -59,6 +69,17 @@ function placeOf(next: string): { at: Date; id: string } {
 	const at = new Date(Number(ms));
 	if (Number.isNaN(at.getTime()) || !id) throw new HttpFailure(422, 'invalid', 'That is no place in a list.', 'after');
 	return { at, id };
+}
+
+/** How many rows from one on are written in one statement, by their sizes. */
+function together(sizes: readonly number[], from: number): number {
+	let [count, bytes] = [0, 0];
+	while (from + count < sizes.length && count < WRITTEN_TOGETHER) {
+		bytes += sizes[from + count]!;
+		if (count > 0 && bytes > WRITTEN_BYTES) break;
+		count++;
+	}
+	return count;
 }
 
 /**
@@ -97,14 +118,19 @@ export class Store<N extends RecordKindName> {
 		return { ...lifted, document: record === null ? NOTHING : document };
 	}
 
-	#record(row: RecordRow): RecordOf<N> {
+	#raw(row: RecordRow): unknown {
 		const lifted = Object.keys(this.#kind.columns).map((name) => {
 			const value = row.get(name);
 			return [name, value instanceof Date ? value.toISOString() : value];
 		});
-		const document = row.document as object;
-		const raw = 'nothing' in document ? null : { ...document, ...Object.fromEntries(lifted) };
-		return readRecord(this.#name, raw).record;
+		const { document } = row;
+		// What is no object was not written by us: it is damaged, and the schema says so.
+		if (typeof document !== 'object' || document === null) return document;
+		return 'nothing' in document ? null : { ...document, ...Object.fromEntries(lifted) };
+	}
+
+	#record(row: RecordRow): RecordOf<N> {
+		return readRecord(this.#name, this.#raw(row)).record;
 	}
 
 	#stored(row: RecordRow): Stored<RecordOf<N>> {
@@ -144,7 +170,10 @@ export class Store<N extends RecordKindName> {
 			} catch (error) {
 				if (!(error instanceof InputFailure)) throw error;
 				const { path, message } = error.failure;
-				unreadable.push({ id: row.id, why: path ? `${path}: ${message}` : message });
+				unreadable.push({
+					id: this.#kind.single ? this.#kind.name : row.id,
+					why: path ? `${path}: ${message}` : message
+				});
 			}
 		}
 		return { items, unreadable };
@@ -158,7 +187,10 @@ export class Store<N extends RecordKindName> {
 	 */
 	async *byKey(
 		anglerId: string,
-		{ together = READ_TOGETHER, transaction }: { together?: number; transaction?: Transaction | undefined } = {}
+		{
+			together = LARGE_TOGETHER[this.#name] ?? READ_TOGETHER,
+			transaction
+		}: { together?: number; transaction?: Transaction | undefined } = {}
 	): AsyncGenerator<Stored<RecordOf<N>>> {
 		let after = '';
 		for (;;) {
@@ -168,6 +200,33 @@ export class Store<N extends RecordKindName> {
 			if (rows.length < together) return;
 			after = rows[rows.length - 1]!.id;
 		}
+	}
+
+	/** Every record of an angler that cannot be read, with the reason. */
+	async *damaged(anglerId: string): AsyncGenerator<{ readonly id: string; readonly why: string }> {
+		const together = LARGE_TOGETHER[this.#name] ?? READ_TOGETHER;
+		let after = '';
+		for (;;) {
+			const own = this.#kind.single ? this.#key(anglerId, '') : { anglerId, id: { [Op.gt]: after } };
+			const rows = await this.#model.findAll({ where: own as WhereOptions, order: [['id', 'ASC']], limit: together });
+			yield* this.#readable(rows).unreadable;
+			if (rows.length < together) return;
+			after = rows[rows.length - 1]!.id;
+		}
+	}
+
+	/**
+	 * A record as it is stored, also one that cannot be read any more.
+	 *
+	 * @throws {HttpFailure} 404 when the angler has no such record.
+	 */
+	async raw(
+		anglerId: string,
+		id: string
+	): Promise<{ readonly id: string; readonly version: number; readonly raw: unknown }> {
+		const row = await this.#model.findOne({ where: this.#key(anglerId, id) as WhereOptions });
+		if (!row) throw notFound(this.#kind.what);
+		return { id, version: row.version, raw: this.#raw(row) };
 	}
 
 	/** Every record of an angler, page by page; what cannot be read is left where it is. */
@@ -197,14 +256,17 @@ export class Store<N extends RecordKindName> {
 		}
 	}
 
-	/** Refuses a reference to what the angler never had. A record that was deleted may still be named. */
+	/** Refuses a reference to what the angler never had. A record that was deleted, or purged since, may still be named. */
 	async #check(anglerId: string, record: RecordOf<N>, transaction: Transaction): Promise<void> {
 		for (const [field, kind] of Object.entries(this.#kind.references)) {
 			const id = (record as Record<string, unknown>)[field];
 			if (id === null || id === undefined) continue;
 			const where = { anglerId, id } as WhereOptions;
 			const model = database().models.records[kind as ListedKindName];
-			const found = await model.findOne({ where, paranoid: false, transaction });
+			const known = { anglerId, kind, recordId: id as string };
+			const found =
+				(await model.findOne({ where, attributes: ['id'], paranoid: false, transaction })) ??
+				(await database().models.RecordChange.findOne({ where: known, transaction }));
 			if (!found) throw new HttpFailure(422, 'invalid', `There is no such ${kindOf(kind)?.what ?? kind}.`, field);
 		}
 	}
@@ -244,16 +306,35 @@ export class Store<N extends RecordKindName> {
 			await this.#checkRoom(anglerId, 1, before, transaction);
 			return this.#create(anglerId, id, record, transaction);
 		}
+		await this.#countChange(anglerId, id, record, transaction);
 		const where = { ...this.#key(anglerId, id), version: seen } as WhereOptions;
 		const fresh = { ...this.#columns(record), version: seen + 1 } as never;
 		const [changed] = await this.#model.update(fresh, { where, transaction });
 		return changed === 0 ? this.#settled(anglerId, id, record, transaction) : seen + 1;
 	}
 
+	/** How many bytes a record takes in its table. */
+	#bytes(record: RecordOf<N>): number {
+		return Buffer.byteLength(JSON.stringify((this.#columns(record) as { document: unknown }).document));
+	}
+
+	/** Counts by how much a record grows that is written over. */
+	async #countChange(anglerId: string, id: string, record: RecordOf<N>, transaction: Transaction): Promise<void> {
+		if (this.#kind.single) return;
+		const row = await this.#model.findOne({
+			where: this.#key(anglerId, id) as WhereOptions,
+			attributes: [[fn('LENGTH', col('document')), 'bytes']],
+			transaction
+		});
+		const before = Number(row?.get('bytes') ?? 0);
+		if (row) await countBytes(anglerId, this.#name, this.#bytes(record) - before, transaction);
+	}
+
 	async #create(anglerId: string, id: string, record: RecordOf<N>, transaction: Transaction): Promise<number> {
 		const key = this.#kind.single ? { id: randomUUID(), topic: this.#kind.name } : { id };
 		try {
 			await this.#model.create({ ...key, anglerId, version: 1, ...this.#columns(record) } as never, { transaction });
+			await countBytes(anglerId, this.#name, this.#bytes(record), transaction);
 			return 1;
 		} catch (error) {
 			if (!(error instanceof UniqueConstraintError)) throw error;
@@ -307,6 +388,11 @@ export class Store<N extends RecordKindName> {
 			if (!row) throw notFound(this.#kind.what);
 			if ((row.deletedAt !== null) === deleted) return row.version;
 			if (seen !== undefined && row.version !== seen) throw this.#stale(this.#stored(row));
+			if (this.#kind.single) {
+				// A document leaves its place to the next one: it has no key of its own by which it could come back.
+				await row.destroy({ transaction, force: true });
+				return row.version + 1;
+			}
 			const fresh = { deletedAt: deleted ? new Date() : null, version: row.version + 1 } as never;
 			await this.#model.update(fresh, { where, transaction, paranoid: false });
 			return row.version + 1;
@@ -320,12 +406,17 @@ export class Store<N extends RecordKindName> {
 		transaction: Transaction
 	): Promise<void> {
 		await this.#checkRoom(anglerId, items.length, await waitForTurn(anglerId, transaction), transaction);
-		for (let at = 0; at < items.length; at += WRITTEN_TOGETHER) {
-			const some = items.slice(at, at + WRITTEN_TOGETHER);
+		const sizes = items.map(({ record }) => this.#bytes(record));
+		const all = sizes.reduce((sum, size) => sum + size, 0);
+		await countBytes(anglerId, this.#name, all, transaction);
+		for (let at = 0; at < items.length;) {
+			const count = together(sizes, at);
+			const some = items.slice(at, at + count);
 			const rows = some.map(({ id, record }) => ({ id, anglerId, version: 1, ...this.#columns(record) }));
 			await this.#model.bulkCreate(rows as never[], { transaction });
 			const ids = some.map(({ id }) => id);
 			await noteAdded(anglerId, this.#name, ids, transaction);
+			at += count;
 		}
 	}
 

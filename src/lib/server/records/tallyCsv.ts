@@ -1,12 +1,14 @@
+import { dequal } from 'dequal';
 import Papa from 'papaparse';
 import { SCHEMA_VERSION } from '../../core/records/version';
 import { without } from '../../core/base/without';
-import { readRecord } from '../../core/records/read';
+import { readEntry } from '../../core/records/read';
 import { uuid } from '../../core/records/schemas';
 import type { HappeningRecord, OutingRecord } from '../../core/records/tallySchemas';
 import { InputFailure } from '../../core/schema/failure';
 import type { Happening } from '../../core/schema/tally';
 import { inTransaction } from '../db/transaction';
+import { parseJson } from '../http/body';
 import { HttpFailure } from '../http/failures';
 import { everyRecord } from './every';
 import { storeOf, type Stored } from './store';
@@ -33,6 +35,9 @@ const NUMBERS: readonly string[] = ['count', 'seconds', 'lengthCm', 'massKg'];
 const OUTING = 'outing';
 
 type Row = Record<string, string>;
+/** Most columns and lines that are read: an account holds no more. */
+const FIELDS_MAX = 100;
+const LINES_MAX = 100_000;
 
 /** A cell that no spreadsheet takes for a formula: one that begins like one, or like a guard, is guarded. */
 export const guarded = (cell: string): string => (/^['=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
@@ -90,32 +95,39 @@ function refuse(line: number, why: string): never {
 
 function moreOf(cell: string, line: number): object {
 	if (cell === '') return {};
+	let more: unknown;
 	try {
-		return JSON.parse(cell) as object;
+		more = parseJson(cell);
 	} catch {
-		return refuse(line, 'the last column is no JSON.');
+		return refuse(line, 'the column “more” is no JSON.');
 	}
+	if (typeof more !== 'object' || more === null || Array.isArray(more)) {
+		return refuse(line, 'the column “more” is no JSON object.');
+	}
+	return more;
 }
 
 /** What a row says, checked like every other record. */
 function readRow(row: Row, line: number, into: Read): void {
-	const { outing = '', id = '', at = '', order = '', kind = '', more = '', text = '' } = row;
+	const { outing = '', id: key = '', at = '', order = '', kind = '', more = '', text = '' } = row;
 	const said = moreOf(more, line);
 	const schemaVersion = SCHEMA_VERSION;
-	if (!uuid.safeParse(id).success) refuse(line, 'the key in the column “id” is no version 4 UUID.');
+	const { data: id } = uuid.safeParse(key);
+	if (id === undefined) return refuse(line, 'the key in the column “id” is no version 4 UUID.');
 	try {
 		if (kind === OUTING) {
-			const raw = { schemaVersion, name: text, startedAt: at, ...said };
-			into.outings.push({ line, id, record: readRecord('outings', raw).record });
+			// What the row says in cells of its own stands over the last column.
+			const raw = { ...said, schemaVersion, name: text, startedAt: at };
+			into.outings.push({ line, id, record: readEntry('outings', raw).record });
 			return;
 		}
 		const cells = OWN_CELLS.flatMap((key) => {
 			const cell = row[key] ?? '';
 			return cell === '' ? [] : [[key, NUMBERS.includes(key) ? Number(cell) : cell]];
 		});
-		const what = { kind, ...Object.fromEntries(cells), ...said };
+		const what = { ...said, kind, ...Object.fromEntries(cells) };
 		const raw = { schemaVersion, outingId: outing, at, order: Number(order), what };
-		into.happenings.push({ line, id, record: readRecord('happenings', raw).record });
+		into.happenings.push({ line, id, record: readEntry('happenings', raw).record });
 	} catch (error) {
 		if (!(error instanceof InputFailure)) throw error;
 		const { path, message } = error.failure;
@@ -123,17 +135,40 @@ function readRow(row: Row, line: number, into: Read): void {
 	}
 }
 
+/** Refuses two lines with one key that say different things; a line that stands there twice comes in once. */
+function refuseTwice(lines: readonly Line<unknown>[]): void {
+	const first = new Map<string, Line<unknown>>();
+	for (const one of lines) {
+		const before = first.get(one.id);
+		if (before && !dequal(before.record, one.record)) {
+			refuse(one.line, `the key ${one.id} stands in line ${before.line} too, with something else.`);
+		}
+		first.set(one.id, one);
+	}
+}
+
+/** Refuses a file without the columns that every row needs, by its first line: it need not be read for that. */
+function checkHeader(text: string): void {
+	const fields = Papa.parse<string[]>(text, { preview: 1 }).data[0] ?? [];
+	if (fields.length > FIELDS_MAX) refuse(1, `at most ${FIELDS_MAX} columns are read.`);
+	const missing = ['outing', 'id', 'at', 'order', 'kind'].filter((column) => !fields.includes(column));
+	if (missing.length > 0) refuse(1, `there is no column “${missing[0]}”.`);
+}
+
 /** Reads a file; nothing of it counts where one line is wrong. */
-function readCsv(text: string): Read {
-	const { data, errors, meta } = Papa.parse<Row>(text, { header: true, skipEmptyLines: true });
+function readCsv(given: string): Read {
+	const text = given.replace(/^\uFEFF/, '');
+	checkHeader(text);
+	const { data, errors } = Papa.parse<Row>(text, { header: true, skipEmptyLines: true, preview: LINES_MAX + 1 });
 	const [first] = errors;
 	if (first) refuse((first.row ?? 0) + 2, first.message);
-	const missing = ['outing', 'id', 'at', 'order', 'kind'].filter((column) => !meta.fields?.includes(column));
-	if (missing.length > 0) refuse(1, `there is no column “${missing[0]}”.`);
+	if (data.length > LINES_MAX) refuse(LINES_MAX + 2, `at most ${LINES_MAX} lines are read at once.`);
 	const found: Read = { outings: [], happenings: [] };
 	data.forEach((row, at) => {
 		readRow(Object.fromEntries(Object.entries(row).map(([key, cell]) => [key, unguarded(cell)])), at + 2, found);
 	});
+	refuseTwice(found.outings);
+	refuseTwice(found.happenings);
 	return found;
 }
 

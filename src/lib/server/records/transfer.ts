@@ -1,5 +1,5 @@
 import { dequal } from 'dequal';
-import type { Transaction } from 'sequelize';
+import { col, fn, type Transaction } from 'sequelize';
 import type { DocumentKindName, RecordKind } from '../../core/records/kind';
 import {
 	KINDS,
@@ -19,25 +19,69 @@ import {
 } from '../../core/records/transfer';
 import type { SetAside } from '../../core/schema/failure';
 import { SCHEMA_VERSION } from '../../core/records/version';
+import { database } from '../db/connection';
 import { inTransaction } from '../db/transaction';
 import { HttpFailure } from '../http/failures';
 import { storeOf } from './store';
 import { waitForTurn } from './writes';
 
-/** Everything that an angler has kept, as the text of one file, piece by piece: it is never whole in memory. */
-export async function* exportedText(anglerId: string, now: Date): AsyncGenerator<string> {
+/** How large (bytes) one file of an export is: an import takes 64 MB. */
+const PART_BYTES = 40 * 1024 * 1024;
+/** What the parts of an export overlap (bytes): what is deleted between two downloads moves the border a little. */
+const OVERLAP_BYTES = 256 * 1024;
+/** What a record takes in a file beside its document: its key, version and columns, bytes. */
+const ROW_BYTES = 400;
+
+/** How many files everything of an angler takes, each small enough to be brought in again. */
+export async function exportParts(anglerId: string): Promise<number> {
+	const { models } = database();
+	let bytes = 0;
+	for (const name of LISTED_KIND_NAMES) {
+		const measured = [
+			[fn('COUNT', col('id')), 'rows'],
+			[fn('SUM', fn('LENGTH', col('document'))), 'bytes']
+		] as const;
+		const row = await models.records[name].findOne({ where: { anglerId }, attributes: measured as never, raw: true });
+		const sums = row as unknown as { rows: number; bytes: string | null } | null;
+		bytes += Number(sums?.rows ?? 0) * ROW_BYTES + Number(sums?.bytes ?? 0);
+	}
+	return Math.max(1, Math.ceil(bytes / PART_BYTES));
+}
+
+/** Which file of several is written. */
+interface Part {
+	readonly part: number;
+	readonly parts: number;
+}
+
+/**
+ * Everything that an angler has kept, or one part of it, as the text of a file, piece by piece: it is never whole in
+ * memory. References lead to records of the same part or of an earlier one.
+ */
+export async function* exportedText(
+	anglerId: string,
+	now: Date,
+	{ part, parts }: Part = { part: 1, parts: 1 }
+): AsyncGenerator<string> {
 	const head = { kind: 'lucernal-records', schemaVersion: SCHEMA_VERSION, exportedAt: now.toISOString() };
-	yield JSON.stringify(head).slice(0, -1);
+	yield JSON.stringify(parts > 1 ? { ...head, section: part, sections: parts } : head).slice(0, -1);
+	const [from, to] = [(part - 1) * PART_BYTES - OVERLAP_BYTES, part === parts ? Infinity : part * PART_BYTES];
+	let written = 0;
 	for (const name of LISTED_KIND_NAMES) {
 		yield `,\n${JSON.stringify(name)}:[`;
 		let between = '\n';
 		for await (const stored of storeOf(name).byKey(anglerId)) {
-			yield between + JSON.stringify(stored);
+			if (written >= to) break;
+			const text = JSON.stringify(stored);
+			written += text.length;
+			if (written <= from) continue;
+			yield between + text;
 			between = ',\n';
 		}
 		yield ']';
 	}
-	for (const name of CARRIED) {
+	// Sides and settings are in the last part: they are few, and whoever brought in all parts has them once.
+	for (const name of part === parts ? CARRIED : []) {
 		const stored = await storeOf(name).find(anglerId);
 		if (stored) yield `,\n${JSON.stringify(name)}:${JSON.stringify(stored.record)}`;
 	}
@@ -80,7 +124,7 @@ function anchored<R>(kind: RecordKind, at: number, record: R, keys: Record<strin
 		const id = held[field];
 		if (typeof id !== 'string' || keys[target]!.has(id)) continue;
 		const path = `${kind.name}.${at}.record.${field}`;
-		const why = `There is no such ${KINDS[target].what}, here or in the file.`;
+		const why = `There is no such ${KINDS[target].what} in your account or in the file. If the export has several parts, bring in the earlier ones first.`;
 		const column = kind.columns[field];
 		if (column?.type === 'uuid' && !column.nullable) throw new HttpFailure(422, 'invalid', why, path);
 		aside.push({ path, why });

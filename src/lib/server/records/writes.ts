@@ -1,9 +1,11 @@
 import { Op, type Transaction } from 'sequelize';
 import { database } from '../db/connection';
+import type { WriteKey } from '../db/models';
 import { inTransaction } from '../db/transaction';
+import { HttpFailure } from '../http/failures';
 
 /** How long (ms) a write's key is remembered: a device that was off for so long asks anew what there is. */
-const REMEMBERED_MS = 60 * 24 * 60 * 60 * 1000;
+export const REMEMBERED_MS = 60 * 24 * 60 * 60 * 1000;
 /** Every so many writes of an angler the old keys go. */
 const SWEEP_EVERY = 100;
 /** Most changes in one answer. */
@@ -15,12 +17,24 @@ export interface Write {
 	readonly id: string;
 	/** Given by the writer, the same when it tries again. */
 	readonly key?: string | undefined;
+	/** SHA-256 of what the writer sent, by which a key that is used for something else is known. */
+	readonly digest?: string | undefined;
 	readonly transaction?: Transaction | undefined;
 }
 
 /** Does one write in a transaction: the caller's, or one of its own. */
 const within = <T>(outer: Transaction | undefined, run: (transaction: Transaction) => Promise<T>): Promise<T> =>
 	outer ? run(outer) : inTransaction(run);
+
+/** Refuses a key that was used for another write: what it brings would be lost without a word. */
+function checkSame(done: WriteKey, { kind, id, digest }: Write): void {
+	// Keys of an earlier edition do not say what they were used for.
+	if (done.kind === null) return;
+	const isSame = done.kind === kind && done.recordId === id && (!digest || !done.digest || done.digest === digest);
+	if (isSame) return;
+	const message = 'This key was used for another write. Send this one under a key of its own.';
+	throw new HttpFailure(409, 'key-reused', message, 'idempotency-key');
+}
 
 /**
  * Does a write in its turn: an angler's writes come one after the other, each with the next number of the angler's
@@ -32,7 +46,7 @@ const within = <T>(outer: Transaction | undefined, run: (transaction: Transactio
  */
 export async function inTurn(
 	anglerId: string,
-	{ kind, id, key, transaction: outer }: Write,
+	{ kind, id, key, digest, transaction: outer }: Write,
 	deleted: boolean,
 	work: (transaction: Transaction, before: number) => Promise<number>
 ): Promise<number> {
@@ -40,12 +54,15 @@ export async function inTurn(
 	return within(outer, async (transaction) => {
 		const before = await waitForTurn(anglerId, transaction);
 		const done = key ? await WriteKey.findOne({ where: { anglerId, key }, transaction }) : null;
-		if (done) return done.version;
+		if (done) {
+			checkSame(done, { kind, id, digest });
+			return done.version;
+		}
 		const version = await work(transaction, before);
 		const sequence = before + 1;
 		await Angler.update({ sequence }, { where: { id: anglerId }, transaction });
 		await RecordChange.upsert({ anglerId, kind, recordId: id, sequence, version, deleted }, { transaction });
-		if (key) await WriteKey.create({ anglerId, key, version }, { transaction });
+		if (key) await WriteKey.create({ anglerId, key, version, kind, recordId: id, digest }, { transaction });
 		if (sequence % SWEEP_EVERY === 0) {
 			const createdAt = { [Op.lt]: new Date(Date.now() - REMEMBERED_MS) };
 			await WriteKey.destroy({ where: { anglerId, createdAt }, transaction });

@@ -1,9 +1,11 @@
+import { getEventListeners } from 'node:events';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, beforeAll, beforeEach, expect, it } from 'vitest';
-import { answerBeside } from './answer';
+import { runInThread } from './answer';
 import { Pool } from './pool';
+import { VERB_SETTINGS, type VerbPool } from './verbPool';
 
 /** A thread that takes as long (ms) as the input says, and refuses what is below zero. */
 const THREAD = `
@@ -17,20 +19,20 @@ parentPort.on('message', async ({ input }) => {
 parentPort.postMessage('ready');
 `;
 let folder = '';
-let pool: Pool;
+let pool: VerbPool;
 
 beforeAll(() => {
 	folder = mkdtempSync(join(tmpdir(), 'luc-answer-'));
 	writeFileSync(join(folder, 'thread.mjs'), THREAD);
 });
 beforeEach(() => {
-	pool = new Pool(join(folder, 'thread.mjs'), 1, 10_000);
+	pool = new Pool(join(folder, 'thread.mjs'), { ...VERB_SETTINGS, size: 1, taskMs: () => 10_000 });
 });
 afterEach(() => pool.close());
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const asked = (input: unknown, ms?: number, signal?: AbortSignal) =>
-	answerBeside('call', input, { asker: 'one', signal }, pool, ms);
+	runInThread('call', input, { asker: 'one', signal }, pool, ms);
 
 it('answers one, and each of a batch in its order', async () => {
 	expect(await asked(3)).toBe(3);
@@ -56,6 +58,13 @@ it('names the bad item of a batch, whatever else is wrong with it', async () => 
 	await expect(asked([-1, ...Array.from({ length: 9 }, () => 100)], 500)).rejects.toMatchObject({
 		failure: { path: '0.ms' }
 	});
+});
+
+it('leaves nothing on the asker’s signal, which may outlive the request', async () => {
+	const { signal } = new AbortController();
+	await asked([1, 2], 5000, signal);
+	await expect(asked(-1, 5000, signal)).rejects.toThrow();
+	expect(getEventListeners(signal, 'abort')).toHaveLength(0);
 });
 
 it('stops for whoever went away', async () => {

@@ -2,7 +2,8 @@ import { setMaxListeners } from 'node:events';
 import { answer, batchOf, type Verb } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
 import { HttpFailure } from '../http/failures';
-import { answerOf, pool, type Asking, type Pool } from './pool';
+import type { Asking } from './pool';
+import { answerOf, verbPool, type VerbPool } from './verbPool';
 
 /** Who asks, and whether they still wait. */
 export type Asker = Omit<Asking, 'batch'>;
@@ -18,16 +19,35 @@ const outOfTime = (done: number, of: number): HttpFailure => {
 	return HttpFailure.later(503, 'busy', message, AGAIN_S);
 };
 
-/** Ends with the asker's patience or with the request's time, whichever comes first. */
-function limited(signal: AbortSignal | undefined, ms: number): { ends: AbortSignal; late: AbortSignal } {
-	const late = AbortSignal.timeout(ms);
-	const ends = signal ? AbortSignal.any([signal, late]) : late;
-	// Every item of a batch listens for the end.
-	setMaxListeners(0, ends);
-	return { ends, late };
+/** One end for all items of a request: the asker's patience or the request's time, whichever is over first. */
+interface Ending {
+	readonly signal: AbortSignal;
+	/** Whether the request's time was over. */
+	readonly isLate: () => boolean;
+	/** Takes timer and listener off again: the asker's own signal may live on. */
+	readonly done: () => void;
 }
 
-async function item(threads: Pool, verb: Verb, input: unknown, index: number, asker: Asker): Promise<unknown> {
+function endingOf(asker: AbortSignal | undefined, ms: number): Ending {
+	const ends = new AbortController();
+	let late = false;
+	const leave = () => ends.abort();
+	const timer = setTimeout(() => {
+		late = true;
+		ends.abort();
+	}, ms);
+	if (asker?.aborted) ends.abort();
+	asker?.addEventListener('abort', leave, { once: true });
+	const done = () => {
+		clearTimeout(timer);
+		asker?.removeEventListener('abort', leave);
+	};
+	// Every item of a batch listens for the end.
+	setMaxListeners(0, ends.signal);
+	return { signal: ends.signal, isLate: () => late, done };
+}
+
+async function item(threads: VerbPool, verb: Verb, input: unknown, index: number, asker: Asker): Promise<unknown> {
 	const done = await threads.ask({ verb, input }, { ...asker, batch: true });
 	try {
 		return answerOf(done);
@@ -44,25 +64,26 @@ async function item(threads: Pool, verb: Verb, input: unknown, index: number, as
  * @throws {HttpFailure} 429 or 503 where there is too much to do or the request's time is over, 422 where an item takes
  *   too long.
  */
-export async function answerBeside(
+export async function runInThread(
 	verb: Verb,
 	input: unknown,
 	asker: Asker,
-	threads: Pool | null = pool(),
+	threads: VerbPool | null = verbPool(),
 	ms = REQUEST_MS
 ): Promise<unknown> {
 	if (!threads) return answer(verb, input);
 	const batch = batchOf(input);
-	const { ends, late } = limited(asker.signal, Math.max(ms, (batch?.length ?? 1) * BATCH_ITEM_MS));
-	const timed: Asker = { ...asker, signal: ends };
+	const ending = endingOf(asker.signal, Math.max(ms, (batch?.length ?? 1) * BATCH_ITEM_MS));
+	const timed: Asker = { ...asker, signal: ending.signal };
 	const asked = batch
 		? batch.map((one, index) => item(threads, verb, one, index, timed))
 		: [threads.ask({ verb, input }, { ...timed, batch: false }).then(answerOf)];
 	const settled = await Promise.allSettled(asked);
+	ending.done();
 	const answers = settled.filter((one) => one.status === 'fulfilled').map(({ value }) => value);
 	const refused = settled.find((one) => one.status === 'rejected' && one.reason instanceof InputFailure);
 	const failed = refused ?? settled.find((one) => one.status === 'rejected');
 	if (!failed) return batch ? answers : answers[0];
-	if (!refused && late.aborted) throw outOfTime(answers.length, settled.length);
+	if (!refused && ending.isLate()) throw outOfTime(answers.length, settled.length);
 	throw (failed as PromiseRejectedResult).reason;
 }

@@ -7,7 +7,7 @@ import { completeReading } from '../../core/reading/complete';
 import { drawnM, type Stop } from '../../forms/drawn';
 import { waterStops } from '../../forms/tint';
 import { withAlmanac } from '../../forms/almanac';
-import { answerBeside, type Asker } from './answer';
+import { runInThread, type Asker } from './answer';
 
 /** The water at which the desk's reading was taken; `null` without a spot. */
 export function waterOf({ spotId }: DeskRecord, waters: AppStart['waters']): AppStart['waters'][number] | null {
@@ -43,7 +43,7 @@ export async function firstTint(opening: Opening): Promise<Stop[] | undefined> {
 
 /** The answer to a question, worked out beside the server. */
 export const called = async (question: CallInput, asker: Asker): Promise<CallAnswer> =>
-	(await answerBeside('call', question, asker)) as CallAnswer;
+	(await runInThread('call', question, asker)) as CallAnswer;
 
 /**
  * What a fresh page shows before its own scripts have ranked anything. `null` for a page that is already running, which

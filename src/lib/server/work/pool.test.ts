@@ -1,9 +1,11 @@
+import { getEventListeners } from 'node:events';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest';
 import { InputFailure } from '../../core/schema/failure';
-import { answerOf, Pool } from './pool';
+import { Pool } from './pool';
+import { answerOf, VERB_SETTINGS, type VerbPool } from './verbPool';
 
 /** A thread that answers when it is told to, so that the order is the test's to decide. */
 const THREAD = `
@@ -19,9 +21,10 @@ parentPort.on('message', async ({ input }) => {
 parentPort.postMessage('ready');
 `;
 let folder = '';
-let pool: Pool;
+let pool: VerbPool;
 const script = () => join(folder, 'thread.mjs');
-const opened = (size: number, itemMs = 10_000): Pool => (pool = new Pool(script(), size, itemMs));
+const opened = (size: number, itemMs = 10_000): VerbPool =>
+	(pool = new Pool(script(), { ...VERB_SETTINGS, size, taskMs: () => itemMs }));
 const single = { batch: false, asker: 'one' };
 const batched = { batch: true, asker: 'one' };
 const call = (input: unknown) => ({ verb: 'call', input }) as const;
@@ -87,8 +90,29 @@ it('tells everybody to come again when all have asked for too much', async () =>
 	const settled = Promise.allSettled(all);
 	await threads.close();
 	const reasons = (await settled).flatMap((one) => (one.status === 'rejected' ? (one.reason as Error).message : []));
-	expect(reasons).toContain('The server has its hands full.');
+	expect(reasons).toContain('The server is busy.');
 	expect(reasons).toHaveLength(1100);
+});
+
+it('fails what cannot be handed to a thread alone, and goes on with the others', async () => {
+	const threads = opened(1);
+	const nested = Array.from({ length: 20_000 }).reduce<unknown>((inner) => [inner], 0);
+	const deep = [1, 2, 3].map(() => threads.ask(call(nested), single));
+	const uncloneable = threads.ask(
+		call(() => undefined),
+		single
+	);
+	const next = threads.ask(call('next'), single);
+	for (const one of [...deep, uncloneable]) await expect(one).rejects.toMatchObject({ status: 422, code: 'invalid' });
+	expect(answerOf(await next)).toBe('next');
+});
+
+it('leaves nothing on a signal that outlives its tasks', async () => {
+	const threads = opened(1);
+	const { signal } = new AbortController();
+	for (let at = 0; at < 20; at++) await threads.ask(call(at), { ...single, signal });
+	await expect(threads.ask(call('die'), { ...single, signal })).rejects.toMatchObject({ status: 503 });
+	expect(getEventListeners(signal, 'abort')).toHaveLength(0);
 });
 
 it('leaves what nobody waits for', async () => {
@@ -103,6 +127,6 @@ it('leaves what nobody waits for', async () => {
 
 it('says so when its threads cannot even begin', async () => {
 	writeFileSync(join(folder, 'broken.mjs'), 'throw new Error("no");');
-	pool = new Pool(join(folder, 'broken.mjs'), 1);
+	pool = new Pool(join(folder, 'broken.mjs'), { ...VERB_SETTINGS, size: 1 });
 	await expect(pool.ask(call(1), single)).rejects.toThrow();
 });

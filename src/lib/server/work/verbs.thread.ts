@@ -4,7 +4,7 @@ import { answerCall } from '../../core/choice/call';
 import { PLAIN } from '../../core/claims/examples';
 import { VERBS } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
-import type { Done, Task } from './pool';
+import type { VerbDone, VerbTask } from './verbPool';
 import { solveBy } from '../../core/plan/highs';
 import { solveWith } from '../../core/plan/solver';
 import { READY } from './ready';
@@ -12,7 +12,7 @@ import { READY } from './ready';
 /** Longest that a plan is looked for, s: the thread has other questions too. */
 const SOLVING_S = 2;
 
-function done({ verb, input }: Task): Done {
+function done({ verb, input }: VerbTask): VerbDone {
 	try {
 		return { ok: true, answer: VERBS[verb](input) };
 	} catch (error) {
@@ -24,5 +24,5 @@ function done({ verb, input }: Task): Done {
 // A first call makes what later ones stand on, so that it is not counted against the first question.
 answerCall({ reading: PLAIN });
 solveWith(solveBy(await loadHighs(), SOLVING_S));
-parentPort!.on('message', (task: Task) => parentPort!.postMessage(done(task)));
+parentPort!.on('message', (task: VerbTask) => parentPort!.postMessage(done(task)));
 parentPort!.postMessage(READY);

@@ -1,5 +1,6 @@
 import { dequal } from 'dequal';
 import type { App, HeldSpot, HeldWater } from '$lib/client/app.svelte';
+import { recordAt } from '$lib/client/server';
 import { without } from '$lib/core/base/without';
 import { weatherOf, type Weather } from '$lib/core/day/weather';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
@@ -13,10 +14,33 @@ const DAY_MS = 86_400_000;
 /** Each day has weather of its own. */
 const daysSince = (date: string): number => Math.floor(Date.parse(date) / DAY_MS);
 
-/** A chart as a page gets it. */
-export interface HeldChart extends Pick<ChartRecord, 'waterId' | 'shores'> {
+/** A chart as a page gets it; without shores where they are to be fetched. */
+export interface HeldChart extends Pick<ChartRecord, 'waterId'> {
 	readonly id: string;
 	readonly version: number;
+	readonly shores: ChartRecord['shores'] | null;
+}
+
+/** The chart of a water that the page did not come with, fetched as soon as that water is looked at. */
+export class FetchedChart {
+	record = $state.raw<ChartRecord | null>(null);
+
+	/** @param wanted The chart that is looked at; `null` where it is here already. */
+	constructor(wanted: () => HeldChart | null) {
+		$effect(() => {
+			const chart = wanted();
+			if (chart) void recordAt<ChartRecord>('charts', chart.id).then((one) => (this.record = one?.record ?? null));
+		});
+	}
+
+	of(waterId: string | undefined): ChartRecord | null {
+		return this.record?.waterId === waterId ? this.record : null;
+	}
+
+	/** Charts with the shores of the one that was fetched. */
+	added(charts: readonly HeldChart[]): HeldChart[] {
+		return charts.map((chart) => ({ ...chart, shores: chart.shores ?? this.of(chart.waterId)?.shores ?? null }));
+	}
 }
 
 /** The day that is being planned, with its hours, weather and spots: what is chosen of it is a document like the others. */
@@ -89,7 +113,10 @@ export class PlannedDay {
 	readonly chart: HeldChart | null = $derived.by(
 		() => this.#charts().find(({ waterId }) => waterId === this.water?.id) ?? null
 	);
-	readonly map: Map | null = $derived.by(() => this.water && mapOf(this.water, this.chart));
+	readonly map: Map | null = $derived.by(() => {
+		const shores = this.chart?.shores;
+		return this.water && mapOf(this.water, shores ? { shores } : null);
+	});
 	/** Every spot that may be fished in every hour. */
 	readonly placed: readonly SpotHour[] = $derived.by(() => {
 		const { water, map } = this;

@@ -1,17 +1,29 @@
 <script lang="ts">
-	import { useApp } from '$lib/client/app.svelte';
+	import { resolve } from '$app/paths';
+	import { useApp, type DamagedRecord } from '$lib/client/app.svelte';
 	import type { Write } from '$lib/client/outbox.svelte';
 	import { isDocument } from '$lib/client/server';
 	import { RECORDS_DOWN_SHORT } from '../messages';
 	import SignInAgain from './SignInAgain.svelte';
 
-	const { recordsDown, angler, demo }: { recordsDown: boolean; angler: string; demo: boolean } = $props();
+	interface Props {
+		recordsDown: boolean;
+		/** Records that every page reads and that cannot be read. */
+		damaged: readonly DamagedRecord[];
+		angler: string;
+		demo: boolean;
+	}
+	const { recordsDown, damaged, angler, demo }: Props = $props();
 	const app = useApp();
 	const outbox = $derived(app.keeping.outbox);
 	const refused = $derived(outbox?.refused ?? []);
+	const isFull = $derived(app.full || app.tally.full || (outbox?.full ?? false));
 	const waiting = $derived((outbox?.writes.length ?? 0) - refused.length);
 
-	const why = ({ refusal }: Write): string => {
+	const why = ({ refusal, kind }: Write): string => {
+		if (refusal?.code === 'stale' && kind === 'stand') {
+			return 'Your rules here and those from another device are more than 50 together.';
+		}
 		if (refusal?.code === 'stale') return 'It was changed on another device too.';
 		if (refusal?.status === 413) return 'It is too large for the records.';
 		return refusal?.message ?? '';
@@ -29,13 +41,32 @@
 {#if outbox?.signedOut}
 	<SignInAgain name={angler} {demo} />
 {/if}
-{#if app.full}
+{#if isFull}
 	<p class="notice notice-fails" role="alert">
-		This device is full: what you enter now is lost when the page closes, unless the records can be reached.
+		{#if waiting > 0}
+			This device is full. {waiting}
+			{waiting === 1 ? 'change is' : 'changes are'} in this page only: keep it open until {waiting === 1
+				? 'it is'
+				: 'they are'} sent.
+		{:else}
+			This device is full. Your changes are sent to the server, but without a signal they would be lost with this page.
+		{/if}
 	</p>
 {:else if app.forgetful}
 	<p class="notice" role="status">
-		This browser stores nothing: what the records do not have goes when the page closes.
+		This browser stores nothing: what the server does not have is lost when the page closes.
+	</p>
+{/if}
+{#if app.spot?.water.unknownZone}
+	<p class="notice" role="status">
+		The time zone of {app.spot.water.name}, “{app.spot.water.unknownZone}”, is not known here. Its times are shown in
+		UTC.
+	</p>
+{/if}
+{#if damaged.length > 0}
+	<p class="notice notice-fails" role="alert">
+		{damaged.length === 1 ? 'One saved record is' : `${damaged.length} saved records are`} damaged and can’t be shown.
+		<a href={resolve('/kept#damaged')}>See {damaged.length === 1 ? 'it' : 'them'}</a>
 	</p>
 {/if}
 {#each refused as write (write.key)}

@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { DamagedRecord } from '$lib/client/app.svelte';
 import { MemoryDevice, type Device } from '$lib/client/device';
 import { beside } from '$lib/client/testing/beside';
 import { storing } from '$lib/client/testing/device';
@@ -23,8 +24,13 @@ afterEach(() => {
 const lasting = (): Device => Object.assign(new MemoryDevice(), { lasting: () => Promise.resolve(true) });
 
 /** An angler's notices, on a device that is open. */
-async function shown({ recordsDown = false, demo = false, device = lasting() } = {}) {
-	const app = beside(Waiting, { recordsDown, demo, angler: 'Maren' }, { server });
+async function shown({
+	recordsDown = false,
+	demo = false,
+	device = lasting(),
+	damaged = [] as readonly DamagedRecord[]
+} = {}) {
+	const app = beside(Waiting, { recordsDown, damaged, demo, angler: 'Maren' }, { server });
 	close = () => app.close();
 	await app.open(device, server.start());
 	/** Keeps the reading in hand, and lets it go to the server as far as it comes. */
@@ -173,5 +179,28 @@ describe('a device', () => {
 		const { app } = await shown({ device: full });
 		app.change({ bottomM: 7 });
 		expect((await alert()).textContent).toContain('This device is full');
+	});
+
+	it('that is full still sends what is tapped, and says what is only in the page meanwhile', async () => {
+		const full = storing(lasting(), () => Promise.reject(new DOMException('Full.', 'QuotaExceededError')));
+		const { app, keep, outbox } = await shown({ device: full });
+		server.down = true;
+		await keep('Dawn');
+		await waitFor(async () =>
+			expect((await alert()).textContent).toMatch(/[1-9]\s+changes? (is|are) in this page only/)
+		);
+		server.down = false;
+		await outbox.flush();
+		expect(server.at(`readings/${app.record.readingId}`)?.record).toMatchObject({ name: 'Dawn' });
+		await waitFor(async () => expect((await alert()).textContent).toContain('sent to the server'));
+		expect(outbox.writes).toEqual([]);
+	});
+
+	it('names records that are damaged, and where they are', async () => {
+		const spot: DamagedRecord = { kind: 'spots', what: 'spot', id: newUuid(), why: 'profile: Too short.' };
+		await shown({ damaged: [spot] });
+		const said = await alert();
+		expect(said.textContent).toMatch(/One saved record is damaged/);
+		expect(within(said).getByRole('link').getAttribute('href')).toBe('/kept#damaged');
 	});
 });

@@ -6,18 +6,18 @@
 
 	interface Props {
 		preview: ImportPlan | null;
-		/** The file that was looked at, to be brought in without being chosen again. */
-		held: string;
+		/** How many files an export of everything takes. */
+		parts: number;
 	}
-	const { preview, held }: Props = $props();
+	const { preview, parts }: Props = $props();
 
 	/** Largest file (bytes) that is taken, as the server has it. */
 	const FILE_MAX = 64 * 1024 * 1024;
 	let busy = $state(false);
 	/** Stops what is being sent, while a file is only read. */
 	let reading = $state.raw<AbortController | null>(null);
-	/** The file that was looked at and left: its preview goes, the page stays. */
-	let left = $state('');
+	/** The preview that was looked at and left: it goes, the page stays. */
+	let left = $state.raw<ImportPlan | null>(null);
 	let chooser = $state<HTMLInputElement>();
 	/** What was sent so far is thrown away; the file stays chosen. */
 	function stop() {
@@ -25,14 +25,14 @@
 		[busy, reading] = [false, null];
 	}
 	function leave() {
-		left = held;
+		left = preview;
 		chooser?.focus();
 	}
 	let refused = $state<string | null>(null);
 
 	function look(input: HTMLInputElement) {
 		const file = input.files?.[0];
-		refused = null;
+		[refused, left] = [null, preview];
 		if (!file) return;
 		const isJson = /\.json$/i.test(file.name) || file.type === 'application/json';
 		if (!isJson) refused = `“${file.name}” is not a file that was exported here; those end in .json.`;
@@ -42,39 +42,30 @@
 	}
 </script>
 
-<h2 class="border-b border-b-ink py-6">Take out, bring in</h2>
-<p class="mt-8"><a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a></p>
-{#if preview && held !== left}
-	<form
-		class="notice mt-8 flex flex-wrap items-center gap-10"
-		method="POST"
-		action="?/import"
-		use:enhance={() => {
-			busy = true;
-			return async ({ update }) => {
-				await update();
-				busy = false;
-			};
-		}}
-	>
-		<input type="hidden" name="held" value={held} />
-		<p class="mt-8">This file brings <ImportSays plan={preview} /> Nothing is changed yet.</p>
-		<button class="button button-amber" disabled={busy}>{busy ? 'Bringing it in…' : 'Bring it in'}</button>
-		{#if busy}<progress aria-label="Bringing it in"></progress>{:else}
-			<button class="button" type="button" onclick={leave}>Leave it</button>
-		{/if}
-	</form>
+<h2 class="border-b border-b-ink py-6">Export and import</h2>
+{#if parts === 1}
+	<p class="mt-8"><a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a></p>
+{:else}
+	<p class="mt-8">Everything takes {parts} files. To restore, import them in this order.</p>
+	<p class="mt-8 flex flex-wrap gap-8">
+		{#each { length: parts }, at (at)}
+			<a class="button" href={resolve(`/api/v1/records?part=${at + 1}` as '/')} download
+				>Export part {at + 1} of {parts}</a
+			>
+		{/each}
+	</p>
 {/if}
 <form
 	class="mt-8 flex flex-wrap items-center gap-10"
 	method="POST"
 	action="?/preview"
 	enctype="multipart/form-data"
-	use:enhance={({ cancel, controller }) => {
+	use:enhance={({ cancel, controller, submitter }) => {
 		if (refused) return cancel();
-		[busy, left, reading] = [true, '', controller];
+		const isImport = submitter?.getAttribute('formaction') === '?/import';
+		[busy, left, reading] = [true, isImport ? left : null, isImport ? null : controller];
 		return async ({ update }) => {
-			await update({ reset: false });
+			await update({ reset: isImport });
 			[busy, reading] = [false, null];
 		};
 	}}
@@ -91,9 +82,21 @@
 		/></label
 	>
 	{#if refused}<p class="wrong mt-8" role="alert">{refused}</p>{/if}
-	<button class="button" disabled={busy}>{busy ? 'Reading the file…' : 'See what it would change'}</button>
+	<button class="button" disabled={busy}>{reading ? 'Reading the file…' : 'See what it would change'}</button>
 	{#if reading}
 		<progress aria-label="Reading the file"></progress>
 		<button class="button" type="button" onclick={stop}>Stop</button>
+	{/if}
+	{#if preview && preview !== left}
+		<div class="notice flex flex-wrap items-center gap-10">
+			<p class="mt-8">This file brings <ImportSays plan={preview} /> Nothing is changed yet.</p>
+			<noscript><p>Choose the file again to bring it in.</p></noscript>
+			<button class="button button-amber" disabled={busy} formaction="?/import"
+				>{busy && !reading ? 'Bringing it in…' : 'Bring it in'}</button
+			>
+			{#if busy && !reading}<progress aria-label="Bringing it in"></progress>{:else}
+				<button class="button" type="button" onclick={leave}>Leave it</button>
+			{/if}
+		</div>
 	{/if}
 </form>

@@ -79,7 +79,7 @@ describe('a file that is brought in', () => {
 	const refusal = () => screen.queryByRole('alert')?.textContent ?? null;
 
 	it('of another kind is refused by its name before anything is sent', async () => {
-		render(Transfer, { preview: null, held: '' });
+		render(Transfer, { preview: null, parts: 1 });
 		await choose('fish.png', 'image/png');
 		expect(refusal()).toContain('“fish.png” is not a file that was exported here');
 		await choose('records.json', '');
@@ -87,7 +87,7 @@ describe('a file that is brought in', () => {
 	});
 
 	it('of too many bytes is refused with how many it has', async () => {
-		render(Transfer, { preview: null, held: '' });
+		render(Transfer, { preview: null, parts: 1 });
 		await choose('records.json', 'application/json', 90e6);
 		expect(refusal()).toContain('has 90 MB');
 	});
@@ -95,7 +95,7 @@ describe('a file that is brought in', () => {
 	it('says what it would bring, kind by kind, and what would be left out', () => {
 		const records = { ...nothing, readings: { added: 2, changed: 1, same: 18 } } as ImportPlan['records'];
 		const aside = [{ path: 'stand.stances.moon', why: 'no such split' }] as ImportPlan['aside'];
-		render(Transfer, { preview: plan({ records, replaced: ['stand'], aside }), held: 'x' });
+		render(Transfer, { preview: plan({ records, replaced: ['stand'], aside }), parts: 1 });
 		const text = screen.getByText(/This file brings/).textContent!.replace(/\s+/g, ' ');
 		expect(text).toContain('readings: 2 new, 1 changed, 18 the same.');
 		expect(text).toContain('It replaces your sides and own rules.');
@@ -104,10 +104,16 @@ describe('a file that is brought in', () => {
 	});
 
 	it('that brings nothing says so, and can be left', async () => {
-		render(Transfer, { preview: plan(), held: 'x' });
+		render(Transfer, { preview: plan(), parts: 1 });
 		expect(screen.getByText(/This file brings/).textContent).toContain('no records');
 		await press('Leave it');
 		expect(screen.queryByText(/This file brings/)).toBeNull();
 		expect(document.activeElement).toBe(screen.getByLabelText(/A file exported here/));
+	});
+
+	it('comes in parts where everything is more than one file takes, in the order in which they come back', () => {
+		render(Transfer, { preview: null, parts: 3 });
+		const links = screen.getAllByRole('link').map((link) => link.getAttribute('href'));
+		expect(links).toEqual([1, 2, 3].map((part) => `/api/v1/records?part=${part}`));
 	});
 });

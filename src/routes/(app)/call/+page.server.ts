@@ -6,6 +6,7 @@ import type { CallInput } from '$lib/core/schema/call';
 import type { KeptCallRecord } from '$lib/core/records/schemas';
 import { packAnswer } from '$lib/forms/answerPack';
 import { anglerOf } from '$lib/server/auth/api';
+import { formOf } from '$lib/server/auth/forms';
 import { layRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { listWaters } from '$lib/server/records/places';
@@ -38,10 +39,11 @@ const textOf = (form: FormData, name: string): string | null => String(form.get(
 
 export const actions: Actions = {
 	/** Takes a called rig in hand. */
-	take: async ({ request, locals }) => {
+	take: async (event) => {
+		const { locals } = event;
 		const { anglerId } = anglerOf(locals);
 		try {
-			const form = await request.formData();
+			const form = await formOf(event);
 			const question = await asked(anglerId);
 			const rig = (await called(question, { asker: anglerId })).calls[chosenOf(form)]?.rig;
 			if (rig) await layRig(anglerId, rig);
@@ -53,10 +55,11 @@ export const actions: Actions = {
 	},
 
 	/** Keeps the reading and its call together; the form's own key sees to it that pressing twice keeps once. */
-	keep: async ({ request, locals }) => {
+	keep: async (event) => {
+		const { locals } = event;
 		const { anglerId } = anglerOf(locals);
 		try {
-			const form = await request.formData();
+			const form = await formOf(event);
 			const question = await asked(anglerId);
 			const answer = await called(question, { asker: anglerId });
 			const name = (textOf(form, 'name') ?? '').trim() || 'Unnamed call';

@@ -1,11 +1,14 @@
 import { anglerOf } from '$lib/server/auth/api';
 import { chartsOf } from '$lib/server/records/charts';
 import { keptLures } from '$lib/server/records/keptLures';
+import { waterOf } from '$lib/server/work/called';
 import type { PageServerLoad } from './$types';
 
 /** The day is planned by the waters' shores, and without them while the records are away. */
-export const load: PageServerLoad = async ({ locals }) => {
+export const load: PageServerLoad = async ({ locals, parent }) => {
 	const { anglerId } = anglerOf(locals);
-	const [charts, lures] = await Promise.all([chartsOf(anglerId, null), keptLures(anglerId)]);
+	const { documents, waters } = (await parent()).start;
+	const here = (documents.desk && waterOf(documents.desk.record, waters)) ?? waters[0];
+	const [charts, lures] = await Promise.all([chartsOf(anglerId, here?.id ?? null, false), keptLures(anglerId)]);
 	return { lures, charts };
 };

@@ -10,7 +10,7 @@
 	import { calendarOf } from '$lib/ui/deck/calendar';
 	import { bestHours, firstCast, fixedSpots, placedWorths, placesFor, staysOf, worthOf } from '$lib/ui/deck/day';
 	import { awayM, withoutThunder } from '$lib/ui/deck/lies';
-	import { PlannedDay } from '$lib/ui/deck/planned.svelte';
+	import { FetchedChart, PlannedDay } from '$lib/ui/deck/planned.svelte';
 	import { deckText } from '$lib/ui/deck/shareText';
 	import Views from '$lib/ui/deck/Views.svelte';
 	import { download, share } from '$lib/ui/controls/download';
@@ -24,9 +24,13 @@
 
 	const app = useApp();
 	const { data } = $props();
-	const day = new PlannedDay(
+	const fetched = new FetchedChart(() => {
+		const held = data.charts.find(({ waterId }) => waterId === day.water?.id);
+		return held && !held.shores ? held : null;
+	});
+	const day: PlannedDay = new PlannedDay(
 		app,
-		() => data.charts,
+		() => fetched.added(data.charts),
 		() => data.lures
 	);
 	const { water, zone, spots, ticked, hours, weathers, placed, map } = $derived(day);

@@ -6,13 +6,15 @@ import { inShort, type ShortCall } from '$lib/client/shortCall';
 import type { RigRecord } from '$lib/core/records/rigSchemas';
 import type { DeskRecord, KeptCallRecord, ReadingRecord } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
-import { IMPORT_MAX, parseJson } from '$lib/server/http/body';
+import { formOf } from '$lib/server/auth/forms';
+import { BODY_MAX, IMPORT_MAX } from '$lib/server/http/body';
 import { layBuild, layRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { everyRecord } from '$lib/server/records/every';
 import { whereReached } from '$lib/server/records/reached';
 import { storeOf, type Page, type Stored } from '$lib/server/records/store';
-import { importRecords, previewImport } from '$lib/server/records/transfer';
+import { exportParts } from '$lib/server/records/transfer';
+import { imported } from '$lib/server/work/imports';
 import type { Actions, PageServerLoad } from './$types';
 
 const NONE = { items: [], unreadable: [], next: null };
@@ -21,21 +23,24 @@ interface Lists {
 	readonly readings: Page<ReadingRecord>;
 	readonly calls: Omit<Page<KeptCallRecord>, 'items'> & { readonly items: readonly ShortCall[] };
 	readonly rigs: readonly Stored<RigRecord>[];
+	/** How many files everything takes. */
+	readonly exportParts: number;
 	readonly unreachable: boolean;
 }
 
 export const load = (async ({ locals, depends }): Promise<Lists> => {
 	depends('lucernal:records');
 	const { anglerId } = anglerOf(locals);
-	const nothing = { readings: NONE, calls: NONE, rigs: [], unreachable: true };
+	const nothing = { readings: NONE, calls: NONE, rigs: [], exportParts: 1, unreachable: true };
 	const read = async () => {
-		const [readings, calls, rigs] = await Promise.all([
+		const [readings, calls, parts, rigs] = await Promise.all([
 			storeOf('readings').list(anglerId),
 			storeOf('kept-calls').list(anglerId),
+			exportParts(anglerId),
 			everyRecord(storeOf('rigs').all(anglerId))
 		]);
 		const items = calls.items.map(({ id, version, record }) => inShort(id, version, record));
-		return { readings, calls: { ...calls, items }, rigs, unreachable: false };
+		return { readings, calls: { ...calls, items }, rigs, exportParts: parts, unreachable: false };
 	};
 	return whereReached(locals, read, nothing);
 }) satisfies PageServerLoad;
@@ -45,10 +50,11 @@ type Action = Actions[string];
 /** An action whose refusals come back as a message on the page. */
 const action =
 	(run: (form: FormData, anglerId: string) => Promise<object | void>): Action =>
-	async ({ request, locals }) => {
+	async (event) => {
+		const { locals } = event;
 		let result: object | void;
 		try {
-			result = await run(await request.formData(), anglerOf(locals).anglerId);
+			result = await run(await formOf(event, IMPORT_MAX + BODY_MAX), anglerOf(locals).anglerId);
 		} catch (error) {
 			const { status, message, path } = asHttpFailure(error, locals.requestId);
 			return fail(status, { message: path ? `${path}: ${message}` : message });
@@ -70,13 +76,11 @@ async function lay(form: FormData, anglerId: string, duplicate: boolean): Promis
 	await storeOf('desk').replace(anglerId, laid(copy.id, copy.version, copy.record));
 }
 
-async function fileOf(form: FormData): Promise<unknown> {
-	const held = String(form.get('held') ?? '');
-	if (held !== '') return parseJson(held);
+async function fileOf(form: FormData): Promise<Uint8Array> {
 	const file = form.get('file');
 	if (!(file instanceof File) || file.size === 0) throw new HttpFailure(422, 'invalid', 'Choose a file first.');
 	if (file.size > IMPORT_MAX) throw new HttpFailure(413, 'body-too-large', 'The file is over 64 MB.');
-	return parseJson(await file.text());
+	return new Uint8Array(await file.arrayBuffer());
 }
 
 export const actions: Actions = {
@@ -109,9 +113,6 @@ export const actions: Actions = {
 		await storeFor(form).restore(anglerId, idOf(form));
 		return { restored: String(form.get('name')) };
 	}),
-	preview: action(async (form, anglerId) => {
-		const file = await fileOf(form);
-		return { preview: await previewImport(anglerId, file), held: JSON.stringify(file) };
-	}),
-	import: action(async (form, anglerId) => ({ imported: await importRecords(anglerId, await fileOf(form)) }))
+	preview: action(async (form, anglerId) => ({ preview: await imported('preview', anglerId, await fileOf(form)) })),
+	import: action(async (form, anglerId) => ({ imported: await imported('records', anglerId, await fileOf(form)) }))
 };

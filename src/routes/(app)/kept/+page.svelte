@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
+	import { useApp, type DamagedRecord } from '$lib/client/app.svelte';
 	import type { Listed } from '$lib/client/lists';
 	import { laid } from '$lib/client/readingInHand';
 	import { pageOf, recordAt } from '$lib/client/server';
@@ -25,6 +25,7 @@
 	} from '$lib/ui/kept/entries';
 	import ImportSays from '$lib/ui/kept/ImportSays.svelte';
 	import Row from '$lib/ui/kept/Row.svelte';
+	import Damaged from '$lib/ui/kept/Damaged.svelte';
 	import Transfer from '$lib/ui/kept/Transfer.svelte';
 	import BrowserOnly from '$lib/ui/controls/BrowserOnly.svelte';
 	import { grouped, narrowed } from '$lib/ui/controls/listing';
@@ -90,7 +91,12 @@
 	const restored = $derived(form && 'restored' in form ? String(form.restored) : null);
 	let back = $state<string | null>(null);
 	const preview = $derived(form && 'preview' in form ? (form.preview as ImportPlan) : null);
-	const held = $derived(form && 'held' in form ? String(form.held) : '');
+	/** What this page's own lists found, beside what every page reads. */
+	const damaged = $derived<DamagedRecord[]>([
+		...data.start.damaged,
+		...data.readings.unreadable.map((one) => ({ kind: 'readings' as const, what: 'reading', ...one })),
+		...data.calls.unreadable.map((one) => ({ kind: 'kept-calls' as const, what: 'saved call', ...one }))
+	]);
 	const imported = $derived(form && 'imported' in form ? (form.imported as ImportPlan) : null);
 
 	async function showOlder() {
@@ -248,9 +254,6 @@
 			{#if nextReading !== null || nextCall !== null}
 				<button class="button" type="button" onclick={showOlder}>Show older ones</button>
 			{/if}
-			{#each [...data.readings.unreadable, ...data.calls.unreadable] as { id, why } (id)}
-				<p class="notice notice-fails">One record cannot be read: {why}</p>
-			{/each}
 		</section>
 		<aside>
 			{#if chosen.length > 0}
@@ -268,7 +271,8 @@
 			{:else}
 				<p class="quiet pb-10 font-450 text-ink-2">Tick two or three to see them beside each other.</p>
 			{/if}
-			<Transfer {preview} {held} />
+			<Transfer {preview} parts={data.exportParts} />
+			<Damaged found={damaged} />
 		</aside>
 	</div>
 </div>

@@ -6,11 +6,12 @@ import { asHttpFailure } from '$lib/server/http/failures';
 import { storeOf } from '$lib/server/records/store';
 import { changePassphrase, removeAccount, renewCodes } from '$lib/server/auth/accounts';
 import { leave } from '$lib/server/auth/cookie';
-import { tried } from '$lib/server/auth/forms';
+import { formOf, tried } from '$lib/server/auth/forms';
 import { endSession, endSessions, sessionsOf } from '$lib/server/auth/session';
 import { database } from '$lib/server/db/connection';
 import { whereReached } from '$lib/server/records/reached';
 import { THEME_COOKIE } from '$lib/server/http/theme';
+import { databaseNow } from '$lib/server/db/clock';
 import type { Actions, PageServerLoad } from './$types';
 
 const YEAR_S = 365 * 24 * 60 * 60;
@@ -22,7 +23,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 	const nothing = { session: id, sessions: [], hasPassphrase: false };
 	const read = async () => {
 		const [sessions, angler] = await Promise.all([
-			sessionsOf(anglerId, new Date()),
+			sessionsOf(anglerId, await databaseNow()),
 			database().models.Angler.findByPk(anglerId)
 		]);
 		return { session: id, sessions, hasPassphrase: angler?.passphrase != null };
@@ -31,8 +32,15 @@ export const load: PageServerLoad = async ({ locals }) => {
 };
 
 export const actions: Actions = {
-	theme: async ({ request, cookies }) => {
-		const form = await request.formData();
+	theme: async (event) => {
+		const { cookies, locals } = event;
+		let form;
+		try {
+			form = await formOf(event);
+		} catch (error) {
+			const { status, message } = asHttpFailure(error, locals.requestId);
+			return fail(status, { message });
+		}
 		const theme = THEMES.find((one) => one === form.get('theme'));
 		if (theme)
 			cookies.set(THEME_COOKIE, theme, { path: '/', maxAge: YEAR_S, sameSite: 'lax', httpOnly: true, secure: false });
@@ -40,16 +48,21 @@ export const actions: Actions = {
 		redirect(303, OWN_PAGE.test(back) ? back : '/settings');
 	},
 
-	settings: async ({ request, locals }) => {
-		const form = await request.formData();
-		const settings = settingsRecordSchema.safeParse({
-			schemaVersion: SCHEMA_VERSION,
-			units: form.get('units'),
-			shortcuts: form.get('shortcuts') === 'on'
-		});
-		if (!settings.success) return fail(422, { message: 'Choose a system of units.' });
+	settings: async (event) => {
+		const { locals } = event;
 		try {
-			await storeOf('settings').replace(anglerOf(locals).anglerId, settings.data);
+			const form = await formOf(event);
+			const { anglerId } = anglerOf(locals);
+			// The form shows some of the settings; the others stay as they are.
+			const before = await storeOf('settings').find(anglerId);
+			const settings = settingsRecordSchema.safeParse({
+				...before?.record,
+				schemaVersion: SCHEMA_VERSION,
+				units: form.get('units'),
+				shortcuts: form.get('shortcuts') === 'on'
+			});
+			if (!settings.success) return fail(422, { message: 'Choose a system of units.' });
+			await storeOf('settings').replace(anglerId, settings.data);
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
 			return fail(status, { message });
@@ -70,7 +83,7 @@ export const actions: Actions = {
 	passphrase: (event) =>
 		tried(event, 'passphrase', async ({ old = '', fresh = '' }) => {
 			const { anglerId, id: keep } = anglerOf(event.locals);
-			await changePassphrase(anglerId, { old, fresh, keep, address: event.getClientAddress() }, new Date());
+			await changePassphrase(anglerId, { old, fresh, keep, address: event.getClientAddress() }, await databaseNow());
 			return { done: 'The passphrase is changed; every other session has ended.' };
 		}),
 
@@ -92,7 +105,7 @@ export const actions: Actions = {
 	remove: (event) =>
 		tried(event, 'remove', async ({ passphrase = '' }) => {
 			const { anglerId } = anglerOf(event.locals);
-			await removeAccount(anglerId, passphrase, event.getClientAddress(), new Date());
+			await removeAccount(anglerId, passphrase, event.getClientAddress(), await databaseNow());
 			await leave(event);
 			redirect(303, `/?forget=${anglerId}`);
 		})

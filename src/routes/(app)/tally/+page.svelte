@@ -161,6 +161,7 @@
 	const last = $derived(under?.last ? happeningText(under.last.what, app.units, spotName) : null);
 	const struck = $derived(story ? story.stretches.reduce((sum, one) => sum + strikesOf(one), 0) : 0);
 	const landed = $derived(story ? story.stretches.reduce((sum, one) => sum + one.landed, 0) : 0);
+	const isFull = $derived(app.full || tally.full || (app.keeping.outbox?.full ?? false));
 	const waiting = $derived(
 		app.keeping.outbox?.writes.filter(({ kind }) => kind === 'happenings' || kind === 'outings').length ?? 0
 	);
@@ -185,7 +186,7 @@
 			<strong class="overflow-hidden text-ellipsis whitespace-nowrap">{outing.record.name}</strong>
 			<span class="figure text-xl" role="timer" aria-label="Fished for">{clockText(clock)}</span>
 			<span class="quiet kept flex-1 phone:text-s phone:leading-[1.1]" role="status">
-				{#if tally.full}This device is full: send what waits before more is tapped.
+				{#if waiting > 0 && isFull}{waiting} in this page only, not sent yet
 				{:else if app.forgetful}A private window: nothing outlives it.
 				{:else if waiting > 0}{waiting} kept here, on the way{:else}all told{/if}
 			</span>

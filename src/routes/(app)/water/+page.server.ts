@@ -1,8 +1,9 @@
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { randomUUID } from 'node:crypto';
-import { fail, redirect } from '@sveltejs/kit';
+import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import type { UnitSystem } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
+import { formOf } from '$lib/server/auth/forms';
 import { layReading } from '$lib/server/records/desk';
 import { asHttpFailure } from '$lib/server/http/failures';
 import { firstAnswer, firstTint } from '$lib/server/work/called';
@@ -23,8 +24,8 @@ interface Posted {
 
 const uuidOrNull = (value: FormDataEntryValue | null): string | null => (value ? String(value) : null);
 
-async function posted(request: Request, anglerId: string): Promise<Posted> {
-	const form = await request.formData();
+async function posted(event: RequestEvent, anglerId: string): Promise<Posted> {
+	const form = await formOf(event);
 	const units: UnitSystem = form.get('units') === 'imperial' ? 'imperial' : 'metric';
 	const taken = new Date(String(form.get('takenAt') ?? ''));
 	// A figure that was left as it was shown stays exactly what it is, not what its rounded text says.
@@ -48,10 +49,11 @@ export const load: PageServerLoad = async (event) => ({
 
 export const actions: Actions = {
 	/** To the call: the reading is laid on the desk and the server ranks it. */
-	call: async ({ request, locals }) => {
+	call: async (event) => {
+		const { locals } = event;
 		const { anglerId } = anglerOf(locals);
 		try {
-			const { parsed, name, spotId, takenAt, readingId, readingVersion } = await posted(request, anglerId);
+			const { parsed, name, spotId, takenAt, readingId, readingVersion } = await posted(event, anglerId);
 			if (!parsed.ok) return fail(422, { errors: parsed.errors, typed: parsed.typed });
 			await layReading(anglerId, parsed.reading, { name, spotId, takenAt, readingId, readingVersion }, new Date());
 		} catch (error) {
@@ -62,10 +64,11 @@ export const actions: Actions = {
 	},
 
 	/** Keeps the reading under its name. */
-	keep: async ({ request, locals }) => {
+	keep: async (event) => {
+		const { locals } = event;
 		const { anglerId } = anglerOf(locals);
 		try {
-			const { parsed, name, readingId, newId, readingVersion, ...rest } = await posted(request, anglerId);
+			const { parsed, name, readingId, newId, readingVersion, ...rest } = await posted(event, anglerId);
 			if (!parsed.ok) return fail(422, { errors: parsed.errors, typed: parsed.typed });
 			if (name === '') return fail(422, { errors: { name: 'Give it a name.' }, typed: {} });
 			const record = { schemaVersion: SCHEMA_VERSION, name, ...rest, reading: parsed.reading } as const;

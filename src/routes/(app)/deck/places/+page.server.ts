@@ -8,6 +8,6 @@ export const load: PageServerLoad = async ({ locals, parent }) => {
 	const { anglerId } = anglerOf(locals);
 	const { documents, waters } = (await parent()).start;
 	const here = (documents.desk && waterOf(documents.desk.record, waters)) ?? waters[0];
-	const [charts, lures] = await Promise.all([chartsOf(anglerId, here?.id ?? null), keptLures(anglerId)]);
+	const [charts, lures] = await Promise.all([chartsOf(anglerId, here?.id ?? null, true), keptLures(anglerId)]);
 	return { lures, charts };
 };

@@ -22,7 +22,7 @@
 	import { PROPOSED_LOOKS } from '$lib/ui/deck/proposed';
 	import PlacePlan from '$lib/ui/deck/PlacePlan.svelte';
 	import RouteBar from '$lib/ui/deck/RouteBar.svelte';
-	import { PlannedDay } from '$lib/ui/deck/planned.svelte';
+	import { FetchedChart, PlannedDay } from '$lib/ui/deck/planned.svelte';
 	import { routeOf } from '$lib/ui/deck/route';
 	import Views from '$lib/ui/deck/Views.svelte';
 	import { pointOf as compass } from '$lib/ui/tank/bank';
@@ -30,21 +30,17 @@
 
 	const { data } = $props();
 	const app = useApp();
-	const day = new PlannedDay(
+	/** The chart of another water than the page came for, as soon as it is here. */
+	const fetched = new FetchedChart(() => (held && !held.whole ? held : null));
+	const day: PlannedDay = new PlannedDay(
 		app,
-		() => data.charts,
+		() => fetched.added(data.charts),
 		() => data.lures
 	);
 	const { water, zone, hours, weathers, map } = $derived(day);
 	const { worths, failed } = $derived(day.solved);
 	const held = $derived(data.charts.find(({ waterId }) => waterId === water?.id) ?? null);
-	/** The chart of another water than the page came for, as soon as it is here. */
-	let fetched = $state.raw<ChartRecord | null>(null);
-	const chart = $derived(held?.whole ?? (fetched && fetched.waterId === water?.id ? fetched : null));
-	$effect(() => {
-		if (held && !held.whole)
-			void recordAt<ChartRecord>('charts', held.id).then((one) => (fetched = one?.record ?? null));
-	});
+	const chart = $derived(held?.whole ?? fetched.of(water?.id));
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
 	const date = $derived(
 		new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone })

@@ -1,10 +1,10 @@
 import { verbOf } from '$lib/core/cli/verbs';
 import { api } from '$lib/server/auth/api';
 import { readJson } from '$lib/server/http/body';
-import { answerBeside } from '$lib/server/work/answer';
+import { runInThread } from '$lib/server/work/answer';
 import type { RequestEvent } from './$types';
 
 export const POST = api(async ({ request, params }: RequestEvent, { anglerId: asker }) => {
 	const input = await readJson(request);
-	return Response.json(await answerBeside(verbOf(params.verb), input, { asker, signal: request.signal }));
+	return Response.json(await runInThread(verbOf(params.verb), input, { asker, signal: request.signal }));
 });

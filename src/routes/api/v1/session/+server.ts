@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { parseWith } from '$lib/core/schema/failure';
 import { signIn } from '$lib/server/auth/accounts';
 import { enter } from '$lib/server/auth/cookie';
+import { databaseNow } from '$lib/server/db/clock';
 import { config } from '$lib/server/db/config';
 import { ANGLER } from '$lib/server/demo/scenario';
 import { readJson } from '$lib/server/http/body';
@@ -17,7 +18,7 @@ const LIMIT = 8192;
 export const POST: RequestHandler = async (event) => {
 	try {
 		const { name, passphrase } = parseWith(body, await readJson(event.request, LIMIT));
-		const now = new Date();
+		const now = await databaseNow();
 		const isDemo = config().demo && name === ANGLER.name && passphrase === '';
 		const anglerId = isDemo ? ANGLER.id : await signIn({ name, passphrase, address: event.getClientAddress() }, now);
 		await enter(event, anglerId, now);

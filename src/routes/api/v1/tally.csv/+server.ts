@@ -1,6 +1,7 @@
 import { api } from '$lib/server/auth/api';
-import { readText } from '$lib/server/http/body';
-import { importTallyCsv, tallyCsv } from '$lib/server/records/tallyCsv';
+import { readBytes } from '$lib/server/http/body';
+import { tallyCsv } from '$lib/server/records/tallyCsv';
+import { imported } from '$lib/server/work/imports';
 
 /** Largest file (bytes) that is brought in. */
 const CSV_MAX = 32 * 1024 * 1024;
@@ -16,5 +17,5 @@ export const GET = api(async (_event, { anglerId }) => {
 
 /** Brings such a file back in; refused whole where one line is wrong. */
 export const POST = api(async ({ request }, { anglerId }) => {
-	return Response.json(await importTallyCsv(anglerId, await readText(request, CSV_MAX)));
+	return Response.json(await imported('tally-csv', anglerId, await readBytes(request, CSV_MAX)));
 });
