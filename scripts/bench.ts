@@ -9,6 +9,7 @@ import { benchFirstView, benchLoop, benchRanking } from './bench/application';
 import { benchGrowth, benchSight, benchTow } from './bench/core';
 import { benchDrag, benchSightSlider } from './bench/dragging';
 import { WARM_UP } from './bench/figures';
+import { benchFuzz, benchMemory, HEAP_FILE } from './bench/hostile';
 import { benchMetronome } from './bench/metronome';
 import { benchDeck, benchTally } from './bench/records';
 import { benchBench, benchInputToPaint } from './bench/screens';
@@ -33,10 +34,12 @@ const ON_STAGE: Readonly<Record<string, (...stage: Stage) => Promise<void>>> = {
 	metronome: benchMetronome,
 	loop: (page, _address, server) => benchLoop(page, asked, server),
 	deck: benchDeck,
-	tally: benchTally
+	tally: benchTally,
+	fuzz: benchFuzz,
+	memory: benchMemory
 };
 for (const [name, measure] of Object.entries(ALONE)) if (wanted(name)) measure();
-const measured = { NODE_OPTIONS: `--import ${join(ROOT, 'scripts', 'lib', 'loopDelay.mjs')}` };
+const measured = { NODE_OPTIONS: `--import ${join(ROOT, 'scripts', 'lib', 'loopDelay.mjs')}`, HEAP_FILE };
 const staged = Object.entries(ON_STAGE).filter(([name]) => wanted(name));
 if (staged.length > 0) {
 	await onStage(async (browser: import('playwright-core').Browser, address: string, server: ChildProcess) => {

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { building } from '$app/environment';
 import { redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
 import { sequence } from '@sveltejs/kit/hooks';
-import { databaseNow } from '$lib/server/db/clock';
+import { databaseNow } from '$lib/server/auth/clock';
 import { closeDatabase } from '$lib/server/db/connection';
 import { compressed } from '$lib/server/http/compress';
 import { drainRefusedBodies } from '$lib/server/http/drain';
@@ -91,8 +91,11 @@ const admit: Handle = async ({ event, resolve }) => {
 
 // A setting that cannot be used is told at the start, not at the first visit.
 if (!building) {
-	config();
+	const { blindProxy } = config();
 	logConsole();
+	if (blindProxy) {
+		log.warn('ADDRESS_HEADER is not set: behind a proxy all anglers share one limit of wrong passphrases and sign-ups');
+	}
 	hardenAnswers();
 	drainRefusedBodies();
 	beginHousekeeping();
@@ -115,6 +118,8 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 		return { code: passing.code, message: passing.message };
 	}
 	if (status === 404) return { code: 'not-found', message: 'There is no such page.' };
+	// Refused by the framework itself: a method, a content type or an action that a page does not have.
+	if (status < 500) return { code: 'refused', message };
 	log.error({ requestId: event.locals.requestId, err: error }, 'page failed');
 	return { code: 'internal', message: `${message} (${event.locals.requestId})` };
 };

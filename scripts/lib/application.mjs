@@ -22,8 +22,8 @@ async function untilServing(address, child) {
 	throw new Error('The application did not start; its own lines above say why.');
 }
 
-/** Serves the built application on loopback. */
-export async function serve(databaseUrl, port, extra = {}) {
+/** Serves the built application on loopback; `extra` are settings of its environment, `options` of its process. */
+export async function serve(databaseUrl, port, extra = {}, options = {}) {
 	const address = `http://127.0.0.1:${port}`;
 	const env = {
 		...process.env,
@@ -35,7 +35,7 @@ export async function serve(databaseUrl, port, extra = {}) {
 		LUCERNAL_DEMO: 'true',
 		...extra
 	};
-	const child = start(process.execPath, [join(ROOT, 'build', 'index.js')], { env });
+	const child = start(process.execPath, [join(ROOT, 'build', 'index.js')], { env, ...options });
 	await untilServing(address, child);
 	return { address, process: child, stop: () => end(child) };
 }

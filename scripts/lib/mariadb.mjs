@@ -109,7 +109,7 @@ const UNSYNCED = ['--innodb-flush-method=nosync', '--innodb-flush-log-at-trx-com
  * @param {string} folder Holds data, log and password; nothing outside it and a short socket folder is touched.
  * @param {number} [wantedPort] A free one when left out.
  * @param {{ throwAway?: boolean }} [options] Whether it and its records go with a run of tests.
- * @returns {Promise<{ url: string, schemaUrl: string, process: import('node:child_process').ChildProcess, port: number, stop: () => Promise<void>, start: () => Promise<void> }>}
+ * @returns {Promise<{ url: string, schemaUrl: string, process: import('node:child_process').ChildProcess, port: number, stop: () => Promise<void>, start: (more?: string[]) => Promise<void> }>}
  */
 export async function startMariadb(folder, wantedPort, { throwAway = false } = {}) {
 	const bin = needCommand('mariadbd');
@@ -124,7 +124,7 @@ export async function startMariadb(folder, wantedPort, { throwAway = false } = {
 	const sockets = mkdtempSync(join(tmpdir(), 'luc-'));
 	const accountsFile = join(sockets, 'accounts.sql');
 	const logFile = join(folder, 'mariadb.log');
-	const launch = async () => {
+	const launch = async (more = []) => {
 		writeFileSync(accountsFile, accounts(password, throwAway ? ANY_SCHEMA : OWN_SCHEMA), { mode: 0o600 });
 		const args = ['--no-defaults', `--datadir=${dataFolder}`, '--bind-address=127.0.0.1', `--port=${port}`];
 		const files = [
@@ -134,7 +134,7 @@ export async function startMariadb(folder, wantedPort, { throwAway = false } = {
 			`--tmpdir=${temporary}`
 		];
 		const out = openSync(logFile, 'a');
-		const child = start(bin, [...args, ...files, ...SMALL, ...(throwAway ? UNSYNCED : []), ...asRoot()], {
+		const child = start(bin, [...args, ...files, ...SMALL, ...(throwAway ? UNSYNCED : []), ...more, ...asRoot()], {
 			stdio: ['ignore', out, out]
 		});
 		await untilReady(child, port, logFile);
@@ -147,8 +147,9 @@ export async function startMariadb(folder, wantedPort, { throwAway = false } = {
 		port,
 		url: address(USER),
 		schemaUrl: address(SCHEMA_USER),
-		start: async () => {
-			server.process = await launch();
+		/** Starts it again after it was stopped or killed; `more` are options of the database server. */
+		start: async (more) => {
+			server.process = await launch(more);
 		},
 		stop: async () => {
 			await end(server.process);

@@ -9,7 +9,7 @@ import { tried } from '$lib/server/auth/forms';
 import { config } from '$lib/server/db/config';
 import { ANGLER } from '$lib/server/demo/scenario';
 import { called } from '$lib/server/work/called';
-import { databaseNow } from '$lib/server/db/clock';
+import { databaseNow } from '$lib/server/auth/clock';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A made-up water, as an example of what is read and what comes of it. */

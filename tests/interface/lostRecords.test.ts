@@ -8,6 +8,8 @@ import { freePort } from '../../scripts/lib/ports.mjs';
 import { field, go, newAngler, ranked, served, signedIn, takeCalled } from './browser';
 
 let folder = '';
+/** All that the server printed. */
+let printed = '';
 let server: Awaited<ReturnType<typeof startMariadb>>;
 let application: Awaited<ReturnType<typeof serve>>;
 
@@ -15,7 +17,11 @@ beforeAll(async () => {
 	folder = mkdtempSync(join(tmpdir(), 'luc-lost-'));
 	server = await startMariadb(folder);
 	prepareRecords(server.schemaUrl);
-	application = await serve(server.url, await freePort(), { LOG_LEVEL: 'fatal' });
+	const settings = { LOG_LEVEL: 'info' };
+	application = await serve(server.url, await freePort(), settings, { stdio: ['ignore', 'pipe', 'pipe'] });
+	for (const stream of [application.process.stdout!, application.process.stderr!]) {
+		stream.on('data', (chunk: Buffer) => (printed += chunk.toString()));
+	}
 });
 
 afterAll(async () => {
@@ -137,3 +143,34 @@ it('two hundred happenings tapped without a line reach records that are killed t
 	expect(orders).toEqual(Array.from({ length: HAPPENINGS }, (_, at) => at + 1));
 	expect(items.filter(({ record }) => record.what.kind === 'follow')).toHaveLength(HAPPENINGS / 10);
 }, 240_000);
+
+it('a database that takes no writes is told as busy with when to try again, and what can be read is read', async () => {
+	const angler = await newAngler(server.url);
+	const ask = (path: string, init: RequestInit = {}) => {
+		const headers = { cookie: `lucernal_session=${angler.token}`, origin: application.address, ...init.headers };
+		return fetch(application.address + path, { ...init, headers });
+	};
+	await killed();
+	await server.start(['--read-only']);
+	await expect.poll(async () => (await ask('/water')).status).toBe(200);
+	const body = JSON.stringify({ version: 0, record: { schemaVersion: 2, units: 'metric', shortcuts: true } });
+	const put = await ask('/api/v1/settings', { method: 'PUT', body, headers: { 'content-type': 'application/json' } });
+	expect([put.status, put.headers.get('retry-after')]).toEqual([503, '2']);
+	expect((await put.json()).error.message).toMatch(/takes no changes just now/);
+	const form = new URLSearchParams({ name: 'Somebody', passphrase: 'tern over the weir' });
+	const signIn = await ask('/sign-in', { method: 'POST', body: form, headers: { cookie: '', accept: 'text/html' } });
+	expect(signIn.status).toBe(503);
+	expect(await signIn.text()).toMatch(/takes no changes just now/);
+	const health = await ask('/api/health');
+	expect([health.status, (await health.json()).writes]).toEqual([503, 'refused']);
+	await killed();
+	await server.start();
+	await expect.poll(async () => (await ask('/api/health')).status).toBe(200);
+});
+
+it('every line that was printed meanwhile is one JSON object, and none quotes a statement', () => {
+	const lines = printed.split('\n').filter((line) => line !== '');
+	expect(lines.length).toBeGreaterThan(100);
+	for (const line of lines) expect(() => JSON.parse(line), line).not.toThrow();
+	expect(printed).not.toMatch(/ROLLBACK|SELECT |INSERT |UPDATE |sql:/);
+});

@@ -179,8 +179,8 @@ export class Outbox {
 		const stored = (await this.#device.read<Held>(KEY).catch(() => undefined)) ?? NOTHING;
 		const before = this.#memory ? remembered(stored, this.#memory) : stored;
 		const held = change(before);
-		const left = new Set(held.writes.map(({ key }) => key));
-		const gone = before.writes.map(({ key }) => key).filter((key) => !left.has(key));
+		const left = held.writes.map(({ key }) => key);
+		const gone = before.writes.map(({ key }) => key).filter((key) => !left.includes(key));
 		this.#memory = { held, gone: [...(this.#memory?.gone ?? []), ...gone] };
 		[this.full, this.writes] = [true, held.writes];
 	}

@@ -2,7 +2,7 @@ import { Op, QueryTypes } from 'sequelize';
 import { resumeDeletions } from './auth/deletion';
 import { IDLE_MS } from './auth/session';
 import { FORGOTTEN_MS } from './auth/throttle';
-import { databaseNow } from './db/clock';
+import { databaseNow } from './auth/clock';
 import { database } from './db/connection';
 import { log } from './http/log';
 import { purgeDeleted } from './records/usage';

@@ -2,7 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { recover } from '$lib/server/auth/accounts';
 import { enter } from '$lib/server/auth/cookie';
 import { tried } from '$lib/server/auth/forms';
-import { databaseNow } from '$lib/server/db/clock';
+import { databaseNow } from '$lib/server/auth/clock';
 import type { Actions } from './$types';
 
 export const actions: Actions = {

@@ -36,6 +36,57 @@ describe('the kinds of record', () => {
 	});
 });
 
+describe('the version of a record', () => {
+	const record = (schemaVersion: unknown) => ({
+		schemaVersion,
+		name: 'A',
+		spotId: null,
+		takenAt: '2026-05-09T06:40:00.000Z',
+		reading
+	});
+
+	it.each([-1e300, -1e7, -1, 0, 1.5, NaN, Infinity, '2', null, [2], undefined])('%s is refused at once', (version) => {
+		const refused = refusalOf(() => readRecord('readings', record(version)));
+		expect(refused).toMatchObject({ code: 'invalid', path: 'schemaVersion' });
+		const entry = { id: '11111111-1111-4111-8111-111111111111', version: 1, record: record(version) };
+		const file = {
+			kind: 'lucernal-records',
+			schemaVersion: 2,
+			exportedAt: '2026-05-09T06:40:00.000Z',
+			readings: [entry]
+		};
+		expect(refusalOf(() => readTransfer(file))?.path).toBe('readings.0.record.schemaVersion');
+	});
+});
+
+describe('a file of records', () => {
+	const head = { kind: 'lucernal-records', schemaVersion: 2, exportedAt: '2026-05-09T06:40:00.000Z' };
+	const entry = (id: string) => ({
+		id,
+		version: 1,
+		record: { schemaVersion: 2, name: 'A', spotId: null, takenAt: '2026-05-09T06:40:00.000Z', reading }
+	});
+	const ID = 'AAAAAAAA-AAAA-4AAA-8AAA-AAAAAAAAAAAA';
+
+	it('has one entry for a key, however it is written, and says which two share one', () => {
+		const { file } = readTransfer({ ...head, readings: [entry(ID)] });
+		expect(file.readings[0]?.id).toBe(ID.toLowerCase());
+		const refused = refusalOf(() => readTransfer({ ...head, readings: [entry(ID), entry(ID.toLowerCase())] }));
+		expect(refused).toMatchObject({ path: 'readings.1.id', message: expect.stringContaining('entries 0 and 1') });
+	});
+
+	it('may be one of several', () => {
+		expect(readTransfer({ ...head, section: 2, sections: 3, readings: [] }).file.readings).toEqual([]);
+	});
+
+	it('takes no water whose time zone no clock knows, though a stored one is read', () => {
+		const water = { schemaVersion: 2, name: 'W', timeZone: 'Mars/Olympus', place: 'lake', latitude: 44, longitude: 0 };
+		expect(readRecord('waters', water).record).toMatchObject({ timeZone: 'Mars/Olympus' });
+		const refused = refusalOf(() => readTransfer({ ...head, waters: [{ id: ID, version: 1, record: water }] }));
+		expect(refused?.path).toBe('waters.0.record.timeZone');
+	});
+});
+
 describe('a record of the first version', () => {
 	it('of the desk is read without the rig that lies on the bench now', () => {
 		const place = { name: '', readingId: null, readingVersion: 0, spotId: null };

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { without } from '../base/without';
 import { SCHEMA_VERSION } from './version';
 import { InputFailure, parseWith, type SetAside } from '../schema/failure';
 import { instant } from '../schema/instant';
@@ -64,6 +65,9 @@ const head = z.looseObject({
 	exportedAt: instant,
 	...SECTION
 });
+const HEAD_KEYS: readonly string[] = ['kind', 'schemaVersion', 'exportedAt', 'section', 'sections'];
+/** Most letters of a key that a refusal repeats. */
+const SHOWN_MAX = 40;
 const entry = z.strictObject({ id: uuid, version: z.int().check(z.minimum(1)), record: z.unknown() });
 const entries = z.array(entry).check(z.maxLength(RECORDS_MAX));
 
@@ -78,8 +82,16 @@ function within<T>(path: readonly (string | number)[], run: () => T): T {
 }
 
 const isKnown = (name: string): boolean => [...LISTED_KIND_NAMES, ...CARRIED].some((known) => known === name);
-const unknownKey = (word: string): InputFailure =>
-	new InputFailure({ code: 'unknown-key', path: word, message: `The key ${word} is not known here.` });
+
+/** Refuses keys that no file has, before anything else is looked at: there may be a million of them. */
+function refuseStrangers(raw: unknown): void {
+	if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return;
+	for (const word in raw) {
+		if (HEAD_KEYS.includes(word) || isKnown(OLDER_WORDS[word] ?? word)) continue;
+		const path = word.slice(0, SHOWN_MAX) || '""';
+		throw new InputFailure({ code: 'unknown-key', path, message: `The key ${path} is not known here.` });
+	}
+}
 
 /** Refuses a list in which two entries share a key: which of them counts nobody could say. */
 function refuseTwice(list: readonly { readonly id: string }[]): void {
@@ -106,10 +118,10 @@ export interface ReadTransfer {
  * @throws {InputFailure} With the path to the first thing wrong in the file.
  */
 export function readTransfer(raw: unknown): ReadTransfer {
-	const { kind, schemaVersion, exportedAt, section: _section, sections: _sections, ...given } = parseWith(head, raw);
+	refuseStrangers(raw);
+	const { kind, schemaVersion, exportedAt, ...rest } = parseWith(head, raw);
+	const given = without(without(rest, 'section'), 'sections');
 	if (schemaVersion > SCHEMA_VERSION) throw new InputFailure(newerVersion('schemaVersion'));
-	const unknown = Object.keys(given).find((word) => !isKnown(OLDER_WORDS[word] ?? word));
-	if (unknown !== undefined) throw unknownKey(unknown);
 	const named = Object.entries(given).map(([word, value]) => ({ word, name: OLDER_WORDS[word] ?? word, value }));
 	const aside: SetAside[] = [];
 	const read = <N extends RecordKindName>(

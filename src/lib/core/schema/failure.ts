@@ -45,12 +45,17 @@ export class InputFailure extends Error {
 	}
 }
 
+/** Most letters of a key that a refusal repeats. */
+const SHOWN_MAX = 40;
+
 /** The first thing that a schema found wrong, as a failure with its dotted path. */
 export function failureOf(error: z.core.$ZodError): Failure {
 	const issue = error.issues[0]!;
 	if (issue.code === 'unrecognized_keys') {
-		const path = [...issue.path, issue.keys[0]!].map(String).join('.');
-		return { code: 'unknown-key', path, message: `The key ${issue.keys[0]} is not known here.` };
+		// An empty key is named too.
+		const key = issue.keys[0]!.slice(0, SHOWN_MAX) || '""';
+		const path = [...issue.path, key].map(String).join('.');
+		return { code: 'unknown-key', path, message: `The key ${key} is not known here.` };
 	}
 	return { code: 'invalid', path: issue.path.map(String).join('.'), message: issue.message };
 }

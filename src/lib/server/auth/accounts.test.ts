@@ -3,9 +3,11 @@ import { hash } from '@node-rs/argon2';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Database } from '../db/connection';
 import { useFreshDatabase } from '../db/testing';
-import { readingRecord } from '../records/testing';
+import { keepHouse } from '../housekeeping';
+import { keptRecord, readingRecord } from '../records/testing';
 import { storeOf } from '../records/store';
 import { changePassphrase, noteExport, recover, removeAccount, renewCodes, signIn, signUp } from './accounts';
+import { deleteAccount, resumeDeletions } from './deletion';
 import { refusalOf } from './passphrase';
 import { checkSession, endSession, IDLE_MS, openSession, SESSION_MS, sessionsOf } from './session';
 
@@ -169,6 +171,88 @@ describe('guessing', () => {
 	}, 30_000);
 });
 
+describe('guessing from many places', () => {
+	it('at one account is slowed down too, and the owner waits a minute at most', async () => {
+		const who = person();
+		const { anglerId } = await signUp(who, NOW);
+		const told = new Set<number>();
+		for (let guess = 0; guess < 104; guess++) {
+			const address = `2001:db8:${guess.toString(16)}::1`;
+			const wrong = { ...who, address, passphrase: 'a guess at random' };
+			told.add((await signIn(wrong, NOW).catch(({ status }: { status: number }) => status)) as number);
+		}
+		expect([...told]).toEqual([401, 429]);
+		expect(await signIn(who, after(60_000))).toBe(anglerId);
+	}, 30_000);
+
+	it('counts all addresses of one subscriber as one', async () => {
+		const who = person();
+		await signUp(who, NOW);
+		const guess = (at: number) =>
+			signIn({ ...who, address: `2001:db8:77:1::${at.toString(16)}`, passphrase: 'a guess' }, NOW).catch(
+				({ status }: { status: number }) => status
+			);
+		const told: unknown[] = [];
+		for (let at = 1; at <= 8; at++) told.push(await guess(at));
+		expect(told).toEqual([401, 401, 401, 401, 401, 401, 429, 429]);
+	});
+
+	it('makes no more accounts from one network than a club has members', async () => {
+		const mine = { passphrase: PASSPHRASE, address: '2001:db8:88:1::1' };
+		const told: unknown[] = [];
+		for (let at = 0; at < 23; at++) {
+			const made = signUp({ ...mine, name: `Member ${at}` }, NOW).then(() => 'made');
+			told.push(await made.catch(({ status }: { status: number }) => status));
+		}
+		expect(told.filter((one) => one === 'made')).toHaveLength(21);
+		expect(told.slice(21)).toEqual([429, 429]);
+	}, 30_000);
+});
+
+describe('a clock that ran ahead', () => {
+	it('locks nobody out once it is set right, and ends nobody’s session', async () => {
+		const [who, other] = [person(), person()];
+		const session = await openSession((await signUp(other, NOW)).anglerId, NOW);
+		const ahead = after(91 * 24 * 60 * 60_000);
+		const { anglerId } = await signUp(who, ahead);
+		const wrong = { ...who, passphrase: 'a guess at random' };
+		for (let guess = 0; guess < 8; guess++) await signIn(wrong, ahead).catch(() => undefined);
+		await openSession(anglerId, ahead);
+		expect(await signIn(who, NOW)).toBe(anglerId);
+		await signUp({ ...person(), address: who.address }, NOW);
+		expect((await checkSession(session, NOW)).session).not.toBeNull();
+	});
+});
+
+describe('housekeeping', () => {
+	it('removes guesses, sessions and records that are old, and leaves the others', async () => {
+		const { Throttle, Session, records } = database.models;
+		const { anglerId } = await signUp(person(), NOW);
+		const [old, fresh] = [await openSession(anglerId, after(-SESSION_MS - 1000)), await openSession(anglerId, NOW)];
+		await database.sequelize.query('UPDATE throttle SET updated_at = :then', {
+			replacements: { then: after(-7_200_000) }
+		});
+		const ids = [randomUUID(), randomUUID()];
+		for (const id of ids) {
+			await storeOf('readings').put(anglerId, id, 0, readingRecord());
+			await storeOf('readings').remove(anglerId, id);
+		}
+		const deletedAt = after(-91 * 24 * 60 * 60_000);
+		await records.readings.update({ deletedAt }, { where: { anglerId, id: ids[0]! }, paranoid: false });
+		await records.readings.update({ deletedAt: NOW }, { where: { anglerId, id: ids[1]! }, paranoid: false });
+		await keepHouse(NOW);
+		expect(await Throttle.count()).toBe(0);
+		expect((await checkSession(old, after(-SESSION_MS))).session).toBeNull();
+		expect((await checkSession(fresh, NOW)).session).not.toBeNull();
+		expect(await Session.count({ where: { anglerId } })).toBe(1);
+		await expect(storeOf('readings').restore(anglerId, ids[0]!)).rejects.toMatchObject({ status: 404 });
+		expect(await storeOf('readings').restore(anglerId, ids[1]!)).toMatchObject({ version: 3 });
+		// What a purged record was named by is still read.
+		const spotless = { ...keptRecord(ids[0]!), name: 'Outlives it' };
+		expect(await storeOf('kept-calls').put(anglerId, randomUUID(), 0, spotless)).toMatchObject({ version: 1 });
+	});
+});
+
 describe('sessions', () => {
 	it('are listed with their browser, ended one by one, by nobody else', async () => {
 		const [{ anglerId }, stranger] = [await signUp(person(), NOW), await signUp(person(), NOW)];
@@ -195,6 +279,18 @@ describe('sessions', () => {
 });
 
 describe('deleting an account', () => {
+	it('of many rows goes on where it was cut off', async () => {
+		const who = person();
+		const { anglerId } = await signUp(who, NOW);
+		for (let at = 0; at < 3; at++) await storeOf('readings').put(anglerId, randomUUID(), 0, readingRecord());
+		await noteExport(anglerId, NOW);
+		await database.models.Angler.update({ deletingAt: NOW }, { where: { id: anglerId } });
+		expect(await deleteAccount(anglerId, -1)).toBe(false);
+		await resumeDeletions();
+		expect(await database.models.Angler.findByPk(anglerId)).toBeNull();
+		expect(await database.models.records.readings.count({ where: { anglerId }, paranoid: false })).toBe(0);
+	});
+
 	it('asks for the file first and the passphrase, and leaves nothing', async () => {
 		const who = person();
 		const { anglerId } = await signUp(who, NOW);

@@ -1,8 +1,9 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DatabaseError } from 'sequelize';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Database } from '../db/connection';
 import { readText, parseJson } from '../http/body';
-import { log, toldError } from '../http/log';
+import { log, logConsole, toldError } from '../http/log';
 import { asHttpFailure, failureResponse, HttpFailure } from '../http/failures';
 import { checkSession, closeSession, openSession, SESSION_MS } from './session';
 import { ANGLER, WATERS } from '../demo/scenario';
@@ -38,6 +39,50 @@ describe('a session', () => {
 		await closeSession(token);
 		expect((await checkSession(token, NOW)).session).toBeNull();
 		expect((await checkSession('guess', NOW)).session).toBeNull();
+	});
+});
+
+describe('a database that takes no writes', () => {
+	const refusing = (errno: number) =>
+		new DatabaseError(Object.assign(new Error('refused'), { errno, sql: 'UPDATE angler' }));
+
+	it('still knows who is signed in', async () => {
+		const anglerId = await newAngler(database);
+		const token = await openSession(anglerId, NOW);
+		const { Session } = database.models;
+		const update = vi.spyOn(Session.prototype, 'update').mockRejectedValue(refusing(1290));
+		const later = new Date(NOW.getTime() + 60 * 60_000);
+		expect((await checkSession(token, later)).session).toMatchObject({ anglerId });
+		expect(update).toHaveBeenCalled();
+		update.mockRestore();
+	});
+
+	it.each([1290, 1040, 1114, 1021, 1205, 1213, 1969])(
+		'is told as busy by its error %i, never as our mistake',
+		(errno) => {
+			log.level = 'silent';
+			const failure = asHttpFailure(refusing(errno), 'request-1');
+			expect([failure.status, failure.retryAfterS]).toEqual([503, 2]);
+			expect(failureResponse(failure).headers.get('retry-after')).toBe('2');
+		}
+	);
+});
+
+describe('a line of the log', () => {
+	it('is one JSON object, also where a package prints on the console, and quotes none of it', () => {
+		const lines: string[] = [];
+		const before = { ...console };
+		const write = vi.spyOn(log, 'error').mockImplementation((...given: unknown[]) => {
+			const [{ err }, msg] = given as [{ err?: unknown }, string];
+			lines.push(JSON.stringify({ err: err && toldError(err), msg }));
+		});
+		logConsole();
+		console.error('sql: ROLLBACK', Object.assign(new Error('Private Person'), { sql: 'INSERT' }));
+		console.error('Private Person');
+		write.mockRestore();
+		Object.assign(console, before);
+		expect(lines).toHaveLength(2);
+		expect(lines.join()).not.toMatch(/ROLLBACK|INSERT|Private/);
 	});
 });
 

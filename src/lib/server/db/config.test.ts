@@ -22,4 +22,12 @@ describe('settings', () => {
 		expect(configFrom({ DATABASE_URL }).demo).toBe(false);
 		expect(configFrom({ DATABASE_URL, LUCERNAL_DEMO: 'true' }).demo).toBe(true);
 	});
+
+	it.each([
+		[{ ORIGIN: 'https://lures.example.org' }, true],
+		[{ ORIGIN: 'https://lures.example.org', ADDRESS_HEADER: 'x-forwarded-for' }, false],
+		[{ ORIGIN: 'http://127.0.0.1:3000' }, false]
+	])('%j: behind a proxy that does not say who asks: %s', (more, blind) => {
+		expect(configFrom({ DATABASE_URL, ...more }).blindProxy).toBe(blind);
+	});
 });

@@ -15,6 +15,8 @@ const environment = z.object({
 	SECURE_COOKIES: flag,
 	/** Whether anybody may open the demo's angler. */
 	LUCERNAL_DEMO: flag,
+	/** The header in which a proxy says who asks. */
+	ADDRESS_HEADER: z.optional(z.string()),
 	PORT: z.optional(z.string().check(z.regex(/^\d{1,5}$/, 'It is a number up to 65535.')))
 });
 
@@ -24,6 +26,8 @@ export interface Config {
 	/** Whether browsers reach it over TLS only. */
 	readonly tls: boolean;
 	readonly demo: boolean;
+	/** Whether everybody seems to come from the proxy: it speaks TLS for this server, and nothing says who asks. */
+	readonly blindProxy: boolean;
 }
 
 let read: Config | null = null;
@@ -39,8 +43,9 @@ export function configFrom(given: Readonly<Record<string, string | undefined>>):
 		const lines = error.issues.map(({ path, message }) => `  ${path.join('.')}: ${message}`);
 		throw new Error(`These settings cannot be used:\n${lines.join('\n')}`);
 	}
-	const { DATABASE_URL: databaseUrl, ORIGIN = '', SECURE_COOKIES, LUCERNAL_DEMO: demo } = data;
-	return { databaseUrl, demo, tls: SECURE_COOKIES || ORIGIN.startsWith('https:') };
+	const { DATABASE_URL: databaseUrl, ORIGIN = '', SECURE_COOKIES, LUCERNAL_DEMO: demo, ADDRESS_HEADER = '' } = data;
+	const tls = SECURE_COOKIES || ORIGIN.startsWith('https:');
+	return { databaseUrl, demo, tls, blindProxy: tls && ADDRESS_HEADER === '' };
 }
 
 /** Settings from this process's environment, read once. */

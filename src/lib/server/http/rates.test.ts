@@ -11,6 +11,17 @@ it('too many writes at once are told to come again, nobody else’s, and only un
 	expect(() => rates.count('one', 10_001)).not.toThrow();
 });
 
+it('a large file is taken where there is room, and what follows waits as long as it weighs', () => {
+	const rates = new Rates();
+	rates.count('one', 0, 1000);
+	expect(() => rates.count('one', 100)).toThrow(expect.objectContaining({ status: 429 }));
+	expect(() => rates.count('one', 25_000)).toThrow(expect.objectContaining({ status: 429 }));
+	expect(() => rates.count('one', 40_000)).not.toThrow();
+	rates.add('other', 0, 900);
+	expect(() => rates.count('other', 1)).toThrow(expect.objectContaining({ retryAfterS: 30 }));
+	expect(() => rates.count('other', 30_001)).not.toThrow();
+});
+
 const request = (method: string, headers: Record<string, string>, path = '/api/v1/desk') => {
 	const url = new URL(`https://lures.example.org${path}`);
 	return { url, request: new Request(url, { method, headers }) };

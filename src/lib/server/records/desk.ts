@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from '../../core/records/version';
 import { randomUUID } from 'node:crypto';
 import { buildOf } from '../../core/build/fit';
+import { readEntry } from '../../core/records/read';
 import type { BenchRecord } from '../../core/records/rigSchemas';
 import type { DeskRecord } from '../../core/records/schemas';
 import type { Rig } from '../../core/schema/rig';
@@ -28,8 +29,9 @@ export async function layReading(
 		...rest,
 		reading
 	};
-	await storeOf('desk').replace(anglerId, desk);
-	return desk;
+	const { record } = readEntry('desk', desk);
+	await storeOf('desk').replace(anglerId, record);
+	return record;
 }
 
 /** Lays a build on the bench: for pages that work without scripts. */

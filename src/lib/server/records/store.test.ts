@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { WhereOptions } from 'sequelize';
+import { QueryTypes, type WhereOptions } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { call } from '../../core/choice/call';
 import { callInputSchema } from '../../core/schema/call';
@@ -8,7 +8,9 @@ import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';
 import { asHttpFailure } from '../http/failures';
 import { Store, storeOf } from './store';
-import { keptRecord, readingRecord, WATER } from './testing';
+import { damagedRecords } from './damaged';
+import { listWaters } from './places';
+import { keptRecord, readingRecord, WATER, waterRecord } from './testing';
 import { changesSince } from './writes';
 
 const readings = storeOf('readings');
@@ -128,6 +130,105 @@ describe('a kept call', () => {
 		await keptCalls.put(angler, id, 0, keptRecord(readingId));
 		await readings.remove(angler, readingId);
 		expect((await keptCalls.get(angler, id)).record.reading).toEqual(WATER);
+	});
+});
+
+describe('a write’s key', () => {
+	it('is good for one write: used for another record or another content it is refused, and nothing is lost unsaid', async () => {
+		const [owner, id, key] = [await newAngler(database), randomUUID(), randomUUID()];
+		const written = { key, digest: 'a'.repeat(64) };
+		await readings.put(owner, id, 0, readingRecord(), written);
+		expect(await readings.put(owner, id, 0, readingRecord(), written)).toMatchObject({ version: 1 });
+		const reused = { status: 409, code: 'key-reused', path: 'idempotency-key' };
+		await expect(readings.put(owner, randomUUID(), 0, readingRecord(), written)).rejects.toMatchObject(reused);
+		const other = readings.put(owner, id, 1, readingRecord({ name: 'B' }), { key, digest: 'b'.repeat(64) });
+		await expect(other).rejects.toMatchObject(reused);
+		await expect(readings.remove(owner, id, { key, digest: 'c'.repeat(64) })).rejects.toMatchObject(reused);
+	});
+});
+
+describe('an account that is full', () => {
+	const bytesOf = async (owner: string) =>
+		Number((await database.models.RecordUsage.findOne({ where: { anglerId: owner, kind: 'readings' } }))?.bytes ?? 0);
+
+	it('knows how many bytes it holds, as the database has them', async () => {
+		const owner = await newAngler(database);
+		const ids = [randomUUID(), randomUUID()];
+		for (const id of ids) await readings.put(owner, id, 0, readingRecord());
+		await readings.put(owner, ids[0]!, 1, readingRecord({ name: 'Longer, but that is a column' }));
+		await readings.remove(owner, ids[1]!);
+		const [row] = await database.sequelize.query<{ bytes: string }>(
+			`SELECT SUM(LENGTH(document)) AS bytes FROM reading WHERE angler_id = '${owner}'`,
+			{ type: QueryTypes.SELECT }
+		);
+		expect(await bytesOf(owner)).toBe(Number(row!.bytes));
+	});
+
+	it('refuses more with what it holds, until what was deleted a day ago makes room', async () => {
+		const owner = await newAngler(database);
+		const id = randomUUID();
+		await readings.put(owner, id, 0, readingRecord());
+		await database.models.RecordUsage.update({ bytes: 2 ** 40 }, { where: { anglerId: owner } });
+		// What was counted wrongly is measured before anybody is refused.
+		expect(await readings.put(owner, randomUUID(), 0, readingRecord())).toMatchObject({ version: 1 });
+		const large = { ...waterRecord(), name: 'W' };
+		const waters = storeOf('waters');
+		await database.sequelize.query(
+			`INSERT INTO water (angler_id, id, version, name, time_zone, place, latitude, longitude, document, created_at, updated_at)
+			VALUES ('${owner}', '${id}', 1, 'Large', 'UTC', 'lake', 0, 0, CONCAT('"', REPEAT('x', 1048576), '"'), NOW(3), NOW(3))`
+		);
+		await database.models.RecordUsage.upsert({ anglerId: owner, kind: 'waters', bytes: 1048578 });
+		const refused = waters.put(owner, randomUUID(), 0, large);
+		await expect(refused).rejects.toMatchObject({
+			status: 422,
+			code: 'full',
+			message: expect.stringContaining('1 MB')
+		});
+		await database.sequelize.query(`UPDATE water SET deleted_at = NOW(3) - INTERVAL 2 DAY WHERE id = '${id}'`);
+		expect(await waters.put(owner, randomUUID(), 0, large)).toMatchObject({ version: 1 });
+	});
+});
+
+describe('a record that is damaged', () => {
+	it('is named with the others of its kind, exported as it is, and deleted', async () => {
+		const owner = await newAngler(database);
+		const id = randomUUID();
+		await storeOf('waters').put(owner, id, 0, waterRecord());
+		await storeOf('settings').put(owner, 'settings', 0, {
+			schemaVersion: SCHEMA_VERSION,
+			units: 'metric',
+			shortcuts: true
+		});
+		await database.models.records.waters.update(
+			{ document: { schemaVersion: -1e300 } },
+			{ where: { anglerId: owner } }
+		);
+		await database.models.Preference.update({ document: 'nonsense' }, { where: { anglerId: owner } });
+		expect(await listWaters(owner)).toEqual([]);
+		const found = await damagedRecords(owner);
+		expect(found).toMatchObject([
+			{ kind: 'settings', id: 'settings', what: 'settings' },
+			{ kind: 'waters', id, what: 'water', why: expect.stringContaining('schemaVersion') }
+		]);
+		expect(await storeOf('waters').raw(owner, id)).toMatchObject({
+			id,
+			version: 1,
+			raw: { name: 'W', schemaVersion: -1e300 }
+		});
+		await storeOf('waters').remove(owner, id);
+		await storeOf('settings').remove(owner, 'settings');
+		expect(await damagedRecords(owner)).toEqual([]);
+		// The place of the document is free for the next one.
+		const fresh = { schemaVersion: SCHEMA_VERSION, units: 'imperial', shortcuts: true } as const;
+		expect(await storeOf('settings').put(owner, 'settings', 0, fresh)).toMatchObject({ version: 1 });
+	});
+
+	it('with a time zone that no clock knows is shown in UTC, with what is stored', async () => {
+		const owner = await newAngler(database);
+		await storeOf('waters').put(owner, randomUUID(), 0, waterRecord());
+		await database.models.records.waters.update({ timeZone: 'Mars/Olympus' } as never, { where: { anglerId: owner } });
+		expect(await listWaters(owner)).toMatchObject([{ timeZone: 'UTC', unknownZone: 'Mars/Olympus' }]);
+		expect(await damagedRecords(owner)).toEqual([]);
 	});
 });
 

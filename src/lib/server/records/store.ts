@@ -4,6 +4,7 @@ import { col, fn, Op, UniqueConstraintError, type ModelStatic, type Transaction,
 import type { RecordKind } from '../../core/records/kind';
 import { KINDS, kindOf, type ListedKindName, type RecordKindName, type RecordOf } from '../../core/records/kinds';
 import { readRecord } from '../../core/records/read';
+import { uuid } from '../../core/records/schemas';
 import { InputFailure } from '../../core/schema/failure';
 import { database } from '../db/connection';
 import type { RecordRow } from '../db/models';
@@ -275,9 +276,13 @@ export class Store<N extends RecordKindName> {
 	 * Writes a record.
 	 *
 	 * @param seen The version that the writer last saw; 0 for a record that is new.
-	 * @throws {HttpFailure} 409 with the current record when another write came first; 404 when it is gone.
+	 * @throws {HttpFailure} 409 with the current record when another write came first; 404 when it is gone; 422 for a key
+	 *   that is none.
 	 */
 	async put(anglerId: string, id: string, seen: number, record: RecordOf<N>, written: Written = {}) {
+		if (!this.#kind.single && !uuid.safeParse(id).success) {
+			throw new HttpFailure(422, 'invalid', 'A key is a version 4 UUID.', 'id');
+		}
 		const version = await inTurn(anglerId, { kind: this.#name, id, ...written }, false, (transaction, before) =>
 			this.#write(anglerId, id, seen, record, transaction, before)
 		);

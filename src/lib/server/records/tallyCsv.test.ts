@@ -90,6 +90,27 @@ describe('the tally as CSV', () => {
 		});
 		expect(await everything(to)).toEqual([[], []]);
 	});
+
+	it('takes what a row says in its own cells over the last column, and no version from there', async () => {
+		const to = await newAngler(database);
+		const [head, ...lines] = (await tallyCsv(await furnished())).split('\r\n');
+		const outing = lines.find((line) => line.includes(',outing,'))!;
+		const hostile = outing.replace('"{""', '"{""schemaVersion"":-1e300,""startedAt"":""never"",""');
+		expect(hostile).not.toBe(outing);
+		expect(await importTallyCsv(to, [head, hostile].join('\r\n'))).toEqual({ added: 1, known: 0 });
+	});
+
+	it('names both lines where one key says two things, and refuses what is none of our files by its first line', async () => {
+		const to = await newAngler(database);
+		const lines = (await tallyCsv(await furnished())).split('\r\n');
+		const at = lines.findIndex((line) => line.includes(',cast,'));
+		const twice = [...lines, lines[at]!.replace(/,cast,\d+/, ',cast,77')].join('\r\n');
+		const told = `Line ${lines.length + 1}: the key ${lines[at]!.split(',')[1]} stands in line ${at + 1} too`;
+		await expect(importTallyCsv(to, twice)).rejects.toMatchObject({ message: expect.stringContaining(told) as string });
+		await expect(importTallyCsv(to, ',\n'.repeat(100_000))).rejects.toMatchObject({ path: '1' });
+		await expect(importTallyCsv(to, ','.repeat(100_000))).rejects.toMatchObject({ path: '1' });
+		expect(await everything(to)).toEqual([[], []]);
+	});
 });
 
 describe('the record', () => {

@@ -1,7 +1,7 @@
 import { SCHEMA_VERSION } from '../../core/records/version';
 import { call } from '../../core/choice/call';
 import { readingSchema } from '../../core/schema/reading';
-import type { KeptCallRecord, ReadingRecord } from '../../core/records/schemas';
+import type { KeptCallRecord, ReadingRecord, WaterRecord } from '../../core/records/schemas';
 
 /** The water of the records that tests keep. */
 export const WATER = readingSchema.parse({
@@ -37,4 +37,14 @@ export const keptRecord = (readingId: string | null = null): KeptCallRecord => (
 	locks: {},
 	chosen: 0,
 	answer
+});
+
+export const waterRecord = (more: Partial<WaterRecord> = {}): WaterRecord => ({
+	schemaVersion: SCHEMA_VERSION,
+	name: 'W',
+	timeZone: 'Europe/Paris',
+	place: 'lake',
+	latitude: 44,
+	longitude: 0.6,
+	...more
 });

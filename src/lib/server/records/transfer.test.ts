@@ -8,10 +8,11 @@ import { SCHEMA_VERSION } from '../../core/records/version';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';
 import { storeOf } from './store';
-import { keptRecord, readingRecord, WATER } from './testing';
+import { keptRecord, readingRecord, WATER, waterRecord } from './testing';
+import type { ChartRecord } from '../../core/records/chartSchema';
 import type { Transfer } from '../../core/records/transfer';
 import { everyRecord } from './every';
-import { exportedText, importRecords, previewImport } from './transfer';
+import { exportedText, exportParts, importRecords, previewImport } from './transfer';
 
 const NOW = new Date('2026-05-10T00:00:00Z');
 let database: Database;
@@ -239,6 +240,44 @@ describe('a file that is refused', () => {
 			failure: { code: 'newer-version', path: 'readings.0.record.schemaVersion' }
 		});
 	});
+});
+
+describe('a large account', () => {
+	/** A chart of about 250 kB. */
+	const chart = (waterId: string): ChartRecord => ({
+		schemaVersion: SCHEMA_VERSION,
+		waterId,
+		shores: [],
+		growths: [],
+		soundings: Array.from({ length: 6000 }, (_, at): [[number, number], number] => [
+			[0.6 + at / 1e6 + 1e-12, 44 + at / 1e6 + 1e-12],
+			at / 100
+		])
+	});
+
+	it('leaves in files that each come in again, and all of it is back', async () => {
+		const [anglerId, other] = [await newAngler(database), await newAngler(database)];
+		const water = randomUUID();
+		await storeOf('waters').put(anglerId, water, 0, waterRecord());
+		const charts = Array.from({ length: 200 }, () => ({ id: randomUUID(), record: chart(water) }));
+		const inPieces = await database.sequelize.transaction(async (transaction) => {
+			await storeOf('charts').addAll(anglerId, charts, transaction);
+			return charts.length;
+		});
+		expect(inPieces).toBe(200);
+		const parts = await exportParts(anglerId);
+		expect(parts).toBeGreaterThan(1);
+		for (let part = 1; part <= parts; part++) {
+			const text = (await everyRecord(exportedText(anglerId, NOW, { part, parts }))).join('');
+			expect(text.length).toBeLessThan(48 * 1024 * 1024);
+			await importRecords(other, JSON.parse(text));
+		}
+		for (const name of ['waters', 'charts'] as const) {
+			const ids = async (owner: string) =>
+				[...(await storeOf(name).versions(owner)).keys()].toSorted((a, b) => a.localeCompare(b));
+			expect(await ids(other)).toEqual(await ids(anglerId));
+		}
+	}, 60_000);
 });
 
 describe('imports at once', () => {

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
 import { houseClaims } from '$lib/core/choice/houseRules';
 import type { CallInput } from '$lib/core/schema/call';
+import { readEntry } from '$lib/core/records/read';
 import type { KeptCallRecord } from '$lib/core/records/schemas';
 import { packAnswer } from '$lib/forms/answerPack';
 import { anglerOf } from '$lib/server/auth/api';
@@ -82,7 +83,7 @@ export const actions: Actions = {
 				chosen: chosenOf(form),
 				answer
 			};
-			await storeOf('kept-calls').put(anglerId, id, 0, record, { key: id });
+			await storeOf('kept-calls').put(anglerId, id, 0, readEntry('kept-calls', record).record, { key: id });
 			return { kept: { name } };
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);

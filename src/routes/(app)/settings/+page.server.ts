@@ -11,7 +11,7 @@ import { endSession, endSessions, sessionsOf } from '$lib/server/auth/session';
 import { database } from '$lib/server/db/connection';
 import { whereReached } from '$lib/server/records/reached';
 import { THEME_COOKIE } from '$lib/server/http/theme';
-import { databaseNow } from '$lib/server/db/clock';
+import { databaseNow } from '$lib/server/auth/clock';
 import type { Actions, PageServerLoad } from './$types';
 
 const YEAR_S = 365 * 24 * 60 * 60;

@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { randomUUID } from 'node:crypto';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { readEntry } from '$lib/core/records/read';
 import type { UnitSystem } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { formOf } from '$lib/server/auth/forms';
@@ -71,7 +72,8 @@ export const actions: Actions = {
 			const { parsed, name, readingId, newId, readingVersion, ...rest } = await posted(event, anglerId);
 			if (!parsed.ok) return fail(422, { errors: parsed.errors, typed: parsed.typed });
 			if (name === '') return fail(422, { errors: { name: 'Give it a name.' }, typed: {} });
-			const record = { schemaVersion: SCHEMA_VERSION, name, ...rest, reading: parsed.reading } as const;
+			const raw = { schemaVersion: SCHEMA_VERSION, name, ...rest, reading: parsed.reading };
+			const { record } = readEntry('readings', raw);
 			const [id, seen, key] = readingId ? [readingId, readingVersion, undefined] : [newId, 0, newId];
 			const stored = await storeOf('readings').put(anglerId, id, seen, record, { key });
 			const known = { name, ...rest, readingId: stored.id, readingVersion: stored.version };

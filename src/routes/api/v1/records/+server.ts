@@ -1,7 +1,7 @@
 import { Readable } from 'node:stream';
 import { noteExport } from '$lib/server/auth/accounts';
 import { api } from '$lib/server/auth/api';
-import { databaseNow } from '$lib/server/db/clock';
+import { databaseNow } from '$lib/server/auth/clock';
 import { HttpFailure } from '$lib/server/http/failures';
 import { IMPORT_MAX, readJsonBytes } from '$lib/server/http/body';
 import { exportedText, exportParts } from '$lib/server/records/transfer';

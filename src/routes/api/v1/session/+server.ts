@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { parseWith } from '$lib/core/schema/failure';
 import { signIn } from '$lib/server/auth/accounts';
 import { enter } from '$lib/server/auth/cookie';
-import { databaseNow } from '$lib/server/db/clock';
+import { databaseNow } from '$lib/server/auth/clock';
 import { config } from '$lib/server/db/config';
 import { ANGLER } from '$lib/server/demo/scenario';
 import { readJson } from '$lib/server/http/body';

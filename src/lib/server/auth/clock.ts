@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize';
 import { log } from '../http/log';
-import { database, inTime } from './connection';
+import { database, inTime } from '../db/connection';
 
 /** How long (ms) one answer of the database's clock is carried on by this process's own monotonic clock. */
 const CARRIED_MS = 60_000;
