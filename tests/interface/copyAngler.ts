@@ -1,4 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import { QueryTypes, type Transaction } from 'sequelize';
+import { BLANK_READING } from '../../src/lib/core/reading/blank';
+import { SCHEMA_VERSION } from '../../src/lib/core/records/version';
 import { KINDS, LISTED_KIND_NAMES } from '../../src/lib/core/records/kinds';
 import type { Database } from '../../src/lib/server/db/connection';
 import { seedDemo } from '../../src/lib/server/demo/seed';
@@ -14,13 +17,28 @@ async function columnsOf({ sequelize }: Database, table: string): Promise<string
 	return columns.filter((column) => column !== 'angler_id').map((column) => `\`${column}\``);
 }
 
-/** Makes an angler with the demo's records, and nothing in hand; other files that do so meanwhile wait for their turn. */
+/** A reading in hand that counts as read: tests of a first visit delete it. */
+const IN_HAND = {
+	schemaVersion: SCHEMA_VERSION,
+	name: '',
+	readingId: null,
+	readingVersion: 0,
+	spotId: null,
+	reading: BLANK_READING,
+	locks: {}
+};
+
+/** Makes an angler with the demo's records, and no rig in hand; other files that do so meanwhile wait for their turn. */
 export async function copyAngler(database: Database, id: string): Promise<void> {
 	await layPattern(database);
 	await database.models.Angler.create({ id, name: PATTERN.name });
 	await database.sequelize.transaction(async (transaction) => {
 		await database.models.Angler.findByPk(PATTERN.id, { lock: true, transaction });
 		await copyRecords(database, id, transaction);
+		const document = { ...IN_HAND, takenAt: new Date().toISOString() };
+		const desk = { id: randomUUID(), anglerId: id, topic: 'desk', version: 1, document };
+
+		await database.models.Preference.create(desk as never, { transaction });
 	});
 }
 

@@ -1,6 +1,7 @@
 import { dequal } from 'dequal';
 import { getContext, setContext } from 'svelte';
 import { withAlmanac } from '$lib/forms/almanac';
+import { FACTS_NEEDED, factsSaid, type FirstFact } from '$lib/core/reading/firstFacts';
 import { completeReading, type Reading } from '$lib/core/reading/complete';
 import type { DayRecord } from '$lib/core/records/daySchema';
 import type { DocumentKindName } from '$lib/core/records/kind';
@@ -21,18 +22,22 @@ import type { Making } from './held';
 import { Keeping } from './keeping.svelte';
 import { blankDesk, locked, movedTo, patched, type Place } from './readingInHand';
 import { forgetPages } from './offline';
+import { watersWith } from './places';
 import { reuseRigs } from './reuse';
 import { Slide } from './slide.svelte';
 import { joinTabs, type Tabs } from './tabs';
 import { Tally } from './tally.svelte';
+import { newUuid } from './uuid';
 import type { Work } from './work';
 
 /** A spot, and a water with its spots, as the screens see them. */
 export interface HeldSpot extends SpotRecord {
 	readonly id: string;
+	readonly version: number;
 }
 export interface HeldWater extends WaterRecord {
 	readonly id: string;
+	readonly version: number;
 	readonly spots: readonly HeldSpot[];
 	/** The time zone that is stored where no clock knows it; `timeZone` is UTC then. */
 	readonly unknownZone?: string;
@@ -114,7 +119,12 @@ export class App {
 	readonly tally: Tally;
 	/** What a hand is moving of the reading just now. */
 	readonly slide = new Slide((patch, step) => void this.change(patch, step));
-	waters = $state.raw<readonly HeldWater[]>([]);
+	/** Waters and spots as they were last read from the server or this device. */
+	#readWaters = $state.raw<readonly HeldWater[]>([]);
+	/** The same with what was changed here since. */
+	readonly waters: readonly HeldWater[] = $derived.by(() =>
+		watersWith(this.#readWaters, this.keeping.since('waters'), this.keeping.since('spots'))
+	);
 	answer = $state.raw<CallAnswer | null>(null);
 	#served: { readonly question: CallInput; readonly answer: CallAnswer; readonly whole: boolean } | null = null;
 	/** Whether the page's scripts run and the device was read; before that the forms work by themselves. */
@@ -152,7 +162,7 @@ export class App {
 			saved: () => this.#tabs?.tell({ kind: 'tally' }),
 			sequence: () => this.keeping.sequence
 		});
-		this.waters = waters;
+		this.#readWaters = waters;
 	}
 
 	/** The documents that are told to the server. */
@@ -178,6 +188,10 @@ export class App {
 
 	// Each by itself, so that a name typed on the desk neither asks the ranking anew nor reads the water again.
 	readonly reading: ParsedReading = $derived(this.record.reading);
+	readonly #said = $derived(this.record.said);
+	/** Which of the first facts of a reading were entered, and whether they are enough for a call. */
+	readonly factsSaid: readonly FirstFact[] = $derived(factsSaid(this.#said));
+	readonly ready: boolean = $derived(this.factsSaid.length >= FACTS_NEEDED);
 	/** When the reading was taken, UTC. */
 	readonly takenAt: string = $derived(this.record.takenAt);
 	readonly #spotId = $derived(this.record.spotId);
@@ -222,6 +236,11 @@ export class App {
 	/** The rig in hand. */
 	get rig(): Rig | null {
 		return this.bench.build?.rig ?? null;
+	}
+
+	/** Whether a field that every reading has was entered, rather than begun with. */
+	isSaid(key: string): boolean {
+		return this.#said === undefined || this.#said.includes(key);
 	}
 
 	spotOf(id: string | null): { water: HeldWater; spot: HeldSpot } | null {
@@ -273,7 +292,7 @@ export class App {
 		const found = this.spotOf(spotId);
 		if (!found) return null;
 		const { water, spot } = found;
-		const bottomM = spot.profile.at(-1)!.depthM;
+		const bottomM = spot.profile.at(-1)?.depthM ?? null;
 		return { id: spot.id, waterId: water.id, place: water.place, cover: [...spot.cover], bottomM };
 	}
 
@@ -295,6 +314,25 @@ export class App {
 		this.desk.change(() => desk, { ...this.making(), screen: READING_SCREEN });
 		const freed = freedWords(locks - this.#lockCount);
 		this.said = `“${desk.name || 'A new reading'}” lies here now. What lay here before is one Undo back. ${freed ?? ''}`;
+	}
+
+	/** Saves a new water, or one under its key. @returns Its key. */
+	saveWater(record: WaterRecord, known?: HeldWater): string {
+		const id = known?.id ?? newUuid();
+		void this.keeping.put('waters', id, known?.version ?? 0, record, record.name);
+		return id;
+	}
+
+	/** Saves a new spot, or one under its key. @returns Its key. */
+	saveSpot(record: SpotRecord, known?: HeldSpot): string {
+		const id = known?.id ?? newUuid();
+		void this.keeping.put('spots', id, known?.version ?? 0, record, record.name);
+		return id;
+	}
+
+	/** Says that the reading in hand was taken at a spot that it was saved as: nothing of it changes. */
+	placeReading(spotId: string): void {
+		this.put({ spotId });
 	}
 
 	/** Begins a reading from nothing, at the same place. */
@@ -445,13 +483,13 @@ export class App {
 
 	async #recallWaters(device: Device, { waters, recordsDown }: AppStart): Promise<void> {
 		if (!recordsDown) await device.update(WATERS_KEY, () => waters).catch(() => undefined);
-		else this.waters = (await device.read<readonly HeldWater[]>(WATERS_KEY)) ?? [];
+		else this.#readWaters = (await device.read<readonly HeldWater[]>(WATERS_KEY)) ?? [];
 	}
 
 	/** Takes over what the server has newer, of what was not changed here. */
 	heard({ documents, waters, recordsDown }: AppStart): void {
 		if (recordsDown) return;
-		this.waters = waters;
+		this.#readWaters = waters;
 		const served = documents as Record<string, Versioned<never> | null>;
 		for (const document of this.documents) {
 			const from = served[document.name];

@@ -1,7 +1,14 @@
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { RecordKindName } from '$lib/core/records/kinds';
 import type { CallAnswer, CallInput } from '$lib/core/schema/call';
-import type { DeskRecord, KeptCallRecord, ReadingRecord, SpotRecord, StandRecord } from '$lib/core/records/schemas';
+import type {
+	DeskRecord,
+	KeptCallRecord,
+	ReadingRecord,
+	SpotRecord,
+	WaterRecord,
+	StandRecord
+} from '$lib/core/records/schemas';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
 import type { PartRecord, RigRecord } from '$lib/core/records/rigSchemas';
 import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
@@ -35,6 +42,7 @@ interface Records {
 	readonly 'kept-calls': KeptCallRecord;
 	readonly rigs: RigRecord;
 	readonly parts: PartRecord;
+	readonly waters: WaterRecord;
 	readonly spots: SpotRecord;
 	readonly charts: ChartRecord;
 	readonly outings: OutingRecord;

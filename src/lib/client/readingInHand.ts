@@ -1,5 +1,6 @@
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { bandWithin } from '$lib/core/reading/band';
+import { fieldsSaid } from '$lib/core/reading/firstFacts';
 import { completeReading } from '$lib/core/reading/complete';
 import { BLANK_READING } from '$lib/core/reading/blank';
 import { readingFault } from '$lib/core/reading/fault';
@@ -18,8 +19,13 @@ export const blankDesk = (now: string): DeskRecord => ({
 	spotId: null,
 	takenAt: now,
 	reading: BLANK_READING,
+	said: [],
 	locks: {}
 });
+
+/** The desk with fields counted as entered; one whose reading was begun from scratch alone counts them. */
+const withSaid = (desk: DeskRecord, fields: readonly string[]): DeskRecord =>
+	desk.said === undefined ? desk : { ...desk, said: [...new Set([...desk.said, ...fields])] };
 
 /** The desk with some of its reading changed; `null` and why where that would make no reading. */
 export function patched(
@@ -28,7 +34,9 @@ export function patched(
 ): { desk: DeskRecord; wrong: null } | { desk: null; wrong: string } {
 	const reading = { ...desk.reading, ...patch };
 	const fault = readingFault(reading);
-	return fault ? { desk: null, wrong: fault.message } : { desk: { ...desk, reading }, wrong: null };
+	return fault
+		? { desk: null, wrong: fault.message }
+		: { desk: withSaid({ ...desk, reading }, fieldsSaid(patch)), wrong: null };
 }
 
 /** The desk with something about the rig fixed, or freed with `undefined`; `null` fixes that it is left off. */
@@ -43,8 +51,8 @@ export interface Place {
 	readonly waterId: string;
 	readonly place: ParsedReading['place'];
 	readonly cover: ParsedReading['cover'];
-	/** Depth (m) at the outer end of its profile. */
-	readonly bottomM: number;
+	/** Depth (m) at the outer end of its profile; `null` where nobody sounded it. */
+	readonly bottomM: number | null;
 }
 
 /**
@@ -54,7 +62,8 @@ export interface Place {
 export function movedTo(desk: DeskRecord, to: Place | null, from: Place | null): DeskRecord {
 	const elsewhere = { ...desk, spotId: to?.id ?? null, readingId: null, readingVersion: 0 };
 	if (!to) return elsewhere;
-	const { cover, place, bottomM } = to;
+	const { cover, place } = to;
+	const bottomM = to.bottomM ?? desk.reading.bottomM;
 	const reading: ParsedReading = {
 		...desk.reading,
 		cover: cover && [...cover],
@@ -62,7 +71,9 @@ export function movedTo(desk: DeskRecord, to: Place | null, from: Place | null):
 		bottomM,
 		...bandWithin(completeReading(desk.reading), bottomM)
 	};
-	return { ...elsewhere, reading, locks: to.waterId === from?.waterId ? desk.locks : {} };
+	const known = to.bottomM === null ? [] : ['bottomM'];
+	const moved = { ...elsewhere, reading, locks: to.waterId === from?.waterId ? desk.locks : {} };
+	return withSaid(moved, cover && cover.length > 0 ? [...known, 'cover'] : known);
 }
 
 /** The desk's reading as it is kept under a name. */

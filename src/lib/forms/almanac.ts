@@ -2,10 +2,21 @@ import { getMoonIllumination, getPosition, getTimes } from 'suncalc';
 import { lightOf } from '$lib/core/reading/light';
 import type { ParsedReading } from '$lib/core/schema/reading';
 
-/** Where a reading is taken, degrees north and east. */
+/** Where a reading is taken, degrees north and east; `null` where its water does not say. */
 export interface Where {
+	readonly latitude: number | null;
+	readonly longitude: number | null;
+}
+
+interface Known {
 	readonly latitude: number;
 	readonly longitude: number;
+}
+
+/** A place on earth, where both figures are known. */
+export function positionOf(where: Where | null): Known | null {
+	const { latitude = null, longitude = null } = where ?? {};
+	return latitude === null || longitude === null ? null : { latitude, longitude };
 }
 
 const HOUR_MS = 3_600_000;
@@ -14,19 +25,22 @@ const DAY_MS = 24 * HOUR_MS;
 const STEADY_MIN = 0.5;
 
 /** Hours from sunrise to sunset; none, or all, where the sun does not cross the horizon on that day. */
-function dayLengthH(at: Date, { latitude, longitude }: Where): number {
+function dayLengthH(at: Date, { latitude, longitude }: Known): number {
 	const { sunrise, sunset } = getTimes(at, latitude, longitude);
 	if (sunrise && sunset) return (sunset.getTime() - sunrise.getTime()) / HOUR_MS;
 	return getPosition(at, latitude, longitude).altitude > 0 ? 24 : 0;
 }
 
-/** Where the sun stands, degrees: compass bearing, and height over the horizon. */
-export function sunAt({ latitude, longitude }: Where, takenAt: string): { azimuthDeg: number; elevationDeg: number } {
+/** Where the sun stands, degrees: compass bearing, and height over the horizon; `null` for a place nobody named. */
+export function sunAt(where: Where, takenAt: string): { azimuthDeg: number; elevationDeg: number } | null {
+	const position = positionOf(where);
+	if (!position) return null;
+	const { latitude, longitude } = position;
 	const { azimuth, altitude } = getPosition(new Date(takenAt), latitude, longitude);
 	return { azimuthDeg: azimuth, elevationDeg: altitude };
 }
 
-function directionOf(at: Date, where: Where): 'growing' | 'shrinking' | undefined {
+function directionOf(at: Date, where: Known): 'growing' | 'shrinking' | undefined {
 	const change = (dayLengthH(new Date(at.getTime() + DAY_MS), where) - dayLengthH(at, where)) * 60;
 	return Math.abs(change) < STEADY_MIN ? undefined : change > 0 ? 'growing' : 'shrinking';
 }
@@ -38,10 +52,11 @@ const rounded = (value: number, digits: number): number => Number(value.toFixed(
  * length of the day and where it goes. What was read stays. By astronomy alone, so that the same reading is always the
  * same.
  *
- * @param where `null` where no spot was chosen: then nothing is added but the light of a sun whose height was read.
+ * @param place `null` where no spot was chosen: then, and where its water does not say where it is, nothing is added but the light of a sun whose height was read.
  * @param takenAt ISO time.
  */
-export function withAlmanac(given: ParsedReading, where: Where | null, takenAt: string): ParsedReading {
+export function withAlmanac(given: ParsedReading, place: Where | null, takenAt: string): ParsedReading {
+	const where = positionOf(place);
 	const read = given.sunElevationDeg;
 	const at = new Date(takenAt);
 	if (!where || Number.isNaN(at.getTime())) {

@@ -68,6 +68,7 @@ export const shown = () => new Promise((later) => setTimeout(later, 2));
 export const water = (id: string, spots: readonly string[]): HeldWater => ({
 	schemaVersion: SCHEMA_VERSION,
 	id,
+	version: 1,
 	name: id,
 	timeZone: 'Europe/Paris',
 	place: 'lake',
@@ -76,6 +77,7 @@ export const water = (id: string, spots: readonly string[]): HeldWater => ({
 	spots: spots.map((spot, at) => ({
 		schemaVersion: SCHEMA_VERSION,
 		id: spot,
+		version: 1,
 		waterId: id,
 		name: spot,
 		bankBearingDeg: 0,

@@ -8,8 +8,8 @@ import { surfaceAt } from './waves';
 
 /** A spot as a place: its bank, its bottom, and where it lies, where that is known. */
 export interface SpotPlace {
-	/** Bearing in which one looks from the bank over the water. */
-	readonly bankBearingDeg: number;
+	/** Bearing in which one looks from the bank over the water; `null` where nobody said. */
+	readonly bankBearingDeg: number | null;
 	readonly profile: Profile;
 	/** Height (m) of bank and trees over the water. */
 	readonly bankHeightM: number;
@@ -19,7 +19,8 @@ export interface SpotPlace {
 /** What is known of an hour at a place. */
 export interface Setting {
 	readonly weather: Pick<Weather, 'windMps' | 'windFromDeg'>;
-	readonly sun: { readonly azimuthDeg: number; readonly elevationDeg: number };
+	/** `null` where nobody said where on earth the water is. */
+	readonly sun: { readonly azimuthDeg: number; readonly elevationDeg: number } | null;
 	readonly shores: Shores;
 }
 
@@ -42,13 +43,17 @@ export const ARM_SHAPE = 4;
 /** How a spot lies in the wind and the sun of an hour. */
 export function lieOf({ bankBearingDeg, bankHeightM, at }: SpotPlace, { weather, sun, shores }: Setting): Lie {
 	const { windMps, windFromDeg } = weather;
+	// Of a bank that may face anywhere nothing is said of wind and shade: it counts as one that lies across.
+	if (bankBearingDeg === null) {
+		return { bank: 'cross', fetchM: null, wind: surfaceAt(windMps, null), shadeM: 0, isArm: false };
+	}
 	const fetch = at ? fetchM(shores, at, bankBearingDeg, windFromDeg) : null;
 	const width = at && fetch ? widthM(shores, at, windFromDeg) : null;
 	return {
 		bank: bankIn(windFromDeg, bankBearingDeg),
 		fetchM: fetch,
 		wind: surfaceAt(windMps, fetch),
-		shadeM: shadeM(bankHeightM, bankBearingDeg, sun),
+		shadeM: sun ? shadeM(bankHeightM, bankBearingDeg, sun) : 0,
 		isArm: fetch !== null && width !== null && fetch >= ARM_M && fetch >= ARM_SHAPE * width
 	};
 }

@@ -27,7 +27,9 @@ const WEIGHT = { depth: 0.4, cover: 0.4, bank: 0.2 } as const;
 /** From here on something is called alike. */
 const ALIKE = 0.6;
 
-function depthLikeness(a: Profile, b: Profile): number {
+/** `null` where one of both was not sounded. */
+function depthLikeness(a: Profile, b: Profile): number | null {
+	if (a.length === 0 || b.length === 0) return null;
 	const off = OUT_M.reduce((sum, outM) => sum + Math.abs(soundedM(a, outM) - soundedM(b, outM)), 0) / OUT_M.length;
 	return Math.max(0, 1 - off / UNLIKE_M);
 }
@@ -54,12 +56,16 @@ export function twinsOf(place: TwinPlace, among: readonly TwinPlace[]): Twin[] {
 				['cover', coverLikeness(place.cover, one.cover), 'cover', 'other cover'],
 				['bank', one.bank === place.bank ? 1 : 0, 'wind', BANKS[one.bank]]
 			] as const;
-			const likeness = parts.reduce((sum, [key, share]) => sum + WEIGHT[key] * share, 0);
+			const known = parts.flatMap(([key, share, same, differs]) => {
+				return share === null ? [] : [{ weight: WEIGHT[key], share, same, differs }];
+			});
+			const weights = known.reduce((sum, { weight }) => sum + weight, 0);
+			const likeness = known.reduce((sum, { weight, share }) => sum + weight * share, 0) / weights;
 			return {
 				id: one.id,
 				likeness,
-				alike: parts.flatMap(([, share, same]) => (share >= ALIKE ? [same] : [])),
-				other: parts.flatMap(([, share, , differs]) => (share >= ALIKE ? [] : [differs]))
+				alike: known.flatMap(({ share, same }) => (share >= ALIKE ? [same] : [])),
+				other: known.flatMap(({ share, differs }) => (share >= ALIKE ? [] : [differs]))
 			};
 		})
 		.sort((a, b) => b.likeness - a.likeness);

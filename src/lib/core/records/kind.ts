@@ -4,7 +4,8 @@ import type { Failure, SetAside } from '../schema/failure';
 /** How a field of a record lies in a column of its own. */
 export type Column =
 	| { readonly type: 'text'; readonly length: number }
-	| { readonly type: 'instant' | 'number' | 'integer' }
+	| { readonly type: 'instant' | 'integer' }
+	| { readonly type: 'number'; readonly nullable?: boolean }
 	| { readonly type: 'uuid'; readonly nullable?: boolean };
 
 /** A record of any version, as it was stored or came in a file. */

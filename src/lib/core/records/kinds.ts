@@ -57,8 +57,8 @@ export const KINDS = {
 			name: NAME,
 			timeZone: { type: 'text', length: 64 },
 			place: { type: 'text', length: 16 },
-			latitude: { type: 'number' },
-			longitude: { type: 'number' }
+			latitude: { type: 'number', nullable: true },
+			longitude: { type: 'number', nullable: true }
 		},
 		refuseEntry: zoneRefusal
 	},
@@ -68,7 +68,7 @@ export const KINDS = {
 		what: 'spot',
 		table: 'spot',
 		schema: spotRecordSchema,
-		columns: { waterId: { type: 'uuid' }, name: NAME, bankBearingDeg: { type: 'number' } },
+		columns: { waterId: { type: 'uuid' }, name: NAME, bankBearingDeg: { type: 'number', nullable: true } },
 		references: { waterId: 'waters' }
 	},
 	charts: {

@@ -54,6 +54,8 @@ export const deskRecordSchema = z.strictObject({
 	spotId: z.nullable(uuid),
 	takenAt: instant,
 	reading: readingSchema,
+	/** Fields that were entered since the reading was begun from scratch; absent where all of it counts as read. */
+	said: z.optional(z.array(z.string().check(z.maxLength(40))).check(z.maxLength(60))),
 	/** What the angler fixed about the rig. */
 	locks: z._default(lockSchema, {})
 });
@@ -91,8 +93,9 @@ export const waterRecordSchema = z.strictObject({
 	name: recordName,
 	timeZone: z.string().check(z.minLength(1), z.maxLength(64)),
 	place: z.enum(PLACES),
-	latitude: z.number().check(z.minimum(-90), z.maximum(90)),
-	longitude: z.number().check(z.minimum(-180), z.maximum(180))
+	/** Degrees; `null` where nobody said: sun, moon and length of the day are not known then. */
+	latitude: z._default(z.nullable(z.number().check(z.minimum(-90), z.maximum(90))), null),
+	longitude: z._default(z.nullable(z.number().check(z.minimum(-180), z.maximum(180))), null)
 });
 
 /** A place on earth, degrees east and north. */
@@ -105,21 +108,33 @@ export const lonLat = z.tuple([
 const PROFILE_MAX = 500;
 const SPOT_COVER_MAX = 40;
 
-/** A spot of a water: depth profile and cover; distances in m from the bank. */
+/** A spot of a water. It needs only a name; all else makes the answer better. Distances in m from the bank. */
 export const spotRecordSchema = z.strictObject({
 	schemaVersion,
 	waterId: uuid,
 	name: recordName,
-	/** Compass bearing (degrees) in which one looks from the bank over the water. */
-	bankBearingDeg: bearing,
+	/** Compass bearing (degrees) in which one looks from the bank over the water; `null` where nobody said. */
+	bankBearingDeg: z._default(z.nullable(bearing), null),
 	/** Where its bank lies. */
 	at: z.optional(lonLat),
 	/** Height (m) of bank and trees over the water. */
 	bankHeightM: z.optional(z.number().check(z.minimum(0), z.maximum(100))),
-	profile: z
-		.array(z.strictObject({ outM: z.number().check(z.minimum(0)), depthM: z.number().check(z.minimum(0)) }))
-		.check(z.minLength(2), z.maxLength(PROFILE_MAX, `At most ${PROFILE_MAX} points of a depth profile are kept.`)),
-	cover: z.array(coverSchema).check(z.maxLength(SPOT_COVER_MAX, `At most ${SPOT_COVER_MAX} kinds of cover are kept.`))
+	/** Empty where nobody sounded it, else two points at least. */
+	profile: z._default(
+		z.array(z.strictObject({ outM: z.number().check(z.minimum(0)), depthM: z.number().check(z.minimum(0)) })).check(
+			z.maxLength(PROFILE_MAX, `At most ${PROFILE_MAX} points of a depth profile are kept.`),
+			z.refine((points) => points.length !== 1, 'A depth profile has two points at least.'),
+			z.refine(
+				(points) => points.every(({ outM }, at) => at === 0 || outM > points[at - 1]!.outM),
+				'Each point of a depth profile lies farther out than the one before.'
+			)
+		),
+		[]
+	),
+	cover: z._default(
+		z.array(coverSchema).check(z.maxLength(SPOT_COVER_MAX, `At most ${SPOT_COVER_MAX} kinds of cover are kept.`)),
+		[]
+	)
 });
 
 export type ReadingRecord = z.output<typeof readingRecordSchema>;

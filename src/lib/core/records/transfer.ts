@@ -59,8 +59,10 @@ export type Transfer = {
 /** The first version called the kept calls by another word. */
 const OLDER_WORDS: Readonly<Record<string, string>> = { keptCalls: 'kept-calls' };
 
+const KIND = 'lucernal-records';
+const FOREIGN = 'This is not a file that was exported here.';
 const head = z.looseObject({
-	kind: z.literal('lucernal-records', { error: 'This is no file of records that was saved here.' }),
+	kind: z.literal(KIND, { error: FOREIGN }),
 	schemaVersion: z.int().check(z.minimum(1)),
 	exportedAt: instant,
 	...SECTION
@@ -86,6 +88,9 @@ const isKnown = (name: string): boolean => [...LISTED_KIND_NAMES, ...CARRIED].so
 /** Refuses keys that no file has, before anything else is looked at: there may be a million of them. */
 function refuseStrangers(raw: unknown): void {
 	if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return;
+	if ((raw as { kind?: unknown }).kind !== KIND) {
+		throw new InputFailure({ code: 'invalid', path: 'kind', message: FOREIGN });
+	}
 	for (const word in raw) {
 		if (HEAD_KEYS.includes(word) || isKnown(OLDER_WORDS[word] ?? word)) continue;
 		const path = word.slice(0, SHOWN_MAX) || '""';

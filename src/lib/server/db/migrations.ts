@@ -2,6 +2,7 @@ import { DataTypes, Op, type QueryInterface } from 'sequelize';
 import { accountsDown, accountsUp } from './steps/accounts';
 import { chartsDown, chartsUp } from './steps/charts';
 import { limitsDown, limitsUp } from './steps/limits';
+import { openPlacesDown, openPlacesUp } from './steps/openPlaces';
 import { ownKeysDown, ownKeysUp } from './steps/ownKeys';
 import { tallyDown, tallyUp } from './steps/tally';
 
@@ -118,5 +119,6 @@ export const MIGRATIONS: readonly Migration[] = [
 	{ name: '0006-accounts', up: accountsUp, down: accountsDown },
 	{ name: '0007-tally', up: tallyUp, down: tallyDown },
 	{ name: '0008-charts', up: chartsUp, down: chartsDown },
-	{ name: '0009-limits', up: limitsUp, down: limitsDown }
+	{ name: '0009-limits', up: limitsUp, down: limitsDown },
+	{ name: '0010-open-places', up: openPlacesUp, down: openPlacesDown }
 ];

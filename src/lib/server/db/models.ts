@@ -129,7 +129,8 @@ function columnType(column: Column) {
 	if (column.type === 'text') return text(column.length);
 	if (column.type === 'uuid') return uuid(column.nullable);
 	if (column.type === 'instant') return instant();
-	return { type: column.type === 'integer' ? DataTypes.INTEGER : DataTypes.DOUBLE, allowNull: false };
+	if (column.type === 'number') return { type: DataTypes.DOUBLE, allowNull: column.nullable ?? false };
+	return { type: DataTypes.INTEGER, allowNull: false };
 }
 
 const recordColumns = ({ columns }: RecordKind) => ({

@@ -7,6 +7,7 @@ import type { DeskRecord } from '../../core/records/schemas';
 import type { Rig } from '../../core/schema/rig';
 import type { ParsedReading } from '../../core/schema/reading';
 
+import { without } from '../../core/base/without';
 import { storeOf } from './store';
 
 /** The angler's desk with this reading in hand: for pages that work without scripts. Locks of another reading go. */
@@ -29,7 +30,8 @@ export async function layReading(
 		...rest,
 		reading
 	};
-	const { record } = readEntry('desk', desk);
+	// A form sends all of the reading: nothing of it is assumed any more.
+	const { record } = readEntry('desk', without(desk, 'said'));
 	await storeOf('desk').replace(anglerId, record);
 	return record;
 }

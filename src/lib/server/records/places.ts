@@ -6,11 +6,13 @@ import { storeOf } from './store';
 /** A spot as the screens see it. */
 export interface SpotView extends SpotRecord {
 	readonly id: string;
+	readonly version: number;
 }
 
 /** A water with its spots. */
 export interface WaterView extends WaterRecord {
 	readonly id: string;
+	readonly version: number;
 	readonly spots: readonly SpotView[];
 	/** The time zone that is stored where no clock knows it; its times are shown in UTC then. */
 	readonly unknownZone?: string;
@@ -30,8 +32,13 @@ export async function listWaters(anglerId: string): Promise<WaterView[]> {
 		everyRecord(storeOf('waters').all(anglerId)),
 		everyRecord(storeOf('spots').all(anglerId))
 	]);
-	const placed = spots.map(({ id, record }) => ({ id, ...record })).sort(byName);
+	const placed = spots.map(({ id, version, record }) => ({ id, version, ...record })).sort(byName);
 	return waters
-		.map(({ id, record }) => ({ id, ...withKnownZone(record), spots: placed.filter(({ waterId }) => waterId === id) }))
+		.map(({ id, version, record }) => ({
+			id,
+			version,
+			...withKnownZone(record),
+			spots: placed.filter(({ waterId }) => waterId === id)
+		}))
 		.sort(byName);
 }

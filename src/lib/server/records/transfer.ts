@@ -33,7 +33,7 @@ const OVERLAP_BYTES = 256 * 1024;
 const ROW_BYTES = 400;
 
 /** How many files everything of an angler takes, each small enough to be brought in again. */
-export async function exportParts(anglerId: string): Promise<number> {
+export async function exportParts(anglerId: string, partBytes = PART_BYTES): Promise<number> {
 	const { models } = database();
 	let bytes = 0;
 	for (const name of LISTED_KIND_NAMES) {
@@ -45,7 +45,7 @@ export async function exportParts(anglerId: string): Promise<number> {
 		const sums = row as unknown as { rows: number; bytes: string | null } | null;
 		bytes += Number(sums?.rows ?? 0) * ROW_BYTES + Number(sums?.bytes ?? 0);
 	}
-	return Math.max(1, Math.ceil(bytes / PART_BYTES));
+	return Math.max(1, Math.ceil(bytes / partBytes));
 }
 
 /** Which file of several is written. */
@@ -61,11 +61,12 @@ interface Part {
 export async function* exportedText(
 	anglerId: string,
 	now: Date,
-	{ part, parts }: Part = { part: 1, parts: 1 }
+	{ part, parts }: Part = { part: 1, parts: 1 },
+	partBytes = PART_BYTES
 ): AsyncGenerator<string> {
 	const head = { kind: 'lucernal-records', schemaVersion: SCHEMA_VERSION, exportedAt: now.toISOString() };
 	yield JSON.stringify(parts > 1 ? { ...head, section: part, sections: parts } : head).slice(0, -1);
-	const [from, to] = [(part - 1) * PART_BYTES - OVERLAP_BYTES, part === parts ? Infinity : part * PART_BYTES];
+	const [from, to] = [(part - 1) * partBytes - OVERLAP_BYTES, part === parts ? Infinity : part * partBytes];
 	let written = 0;
 	for (const name of LISTED_KIND_NAMES) {
 		yield `,\n${JSON.stringify(name)}:[`;

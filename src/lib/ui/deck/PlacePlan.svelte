@@ -18,7 +18,7 @@
 		readonly rank: number;
 		/** How far (m) the bank's shade reaches, and in which bearing the water lies. */
 		readonly shadeM: number;
-		readonly bankBearingDeg: number;
+		readonly bankBearingDeg: number | null;
 	}
 	interface Props {
 		shores: Shores;
@@ -28,7 +28,8 @@
 		proposals: readonly Proposal[];
 		windFromDeg: number;
 		windMps: number;
-		sun: { readonly azimuthDeg: number; readonly elevationDeg: number };
+		/** `null` where the water does not say where on earth it is. */
+		sun: { readonly azimuthDeg: number; readonly elevationDeg: number } | null;
 		/** The spot that is looked at. */
 		marked: string | null;
 		text: string;
@@ -127,7 +128,7 @@
 						y={y(at) - Math.min(SHADE_MOST_M, shadeM) * scale}
 						width={SHADE_WIDE_M * scale}
 						height={Math.min(SHADE_MOST_M, shadeM) * scale}
-						transform="rotate({bankBearingDeg} {x(at)} {y(at)})"
+						transform="rotate({bankBearingDeg ?? 0} {x(at)} {y(at)})"
 					/>
 				{/if}
 			{/each}
@@ -158,7 +159,7 @@
 				</g>
 				<text y="40" text-anchor="middle">wind {withUnit(units, 'wind', windMps)}</text>
 			</g>
-			{#if sun.elevationDeg > 0}
+			{#if sun && sun.elevationDeg > 0}
 				<g class="sun" transform="translate({wide - 44} 136)">
 					<circle r="18" class="fill-none stroke-rule-2" />
 					<circle

@@ -4,7 +4,8 @@
 
 	const VIEWS = [
 		['/deck', 'The day'],
-		['/deck/places', 'Places']
+		['/deck/places', 'Places'],
+		['/waters', 'Waters and spots']
 	] as const;
 </script>
 

@@ -5,6 +5,7 @@ import { readingSchema } from '$lib/core/schema/reading';
 import { bestHours, firstCast, hoursOf, placesFor, readingAt, staysOf, travelMin, withEdits } from './day';
 
 const WATER = {
+	version: 1,
 	id: 'w',
 	schemaVersion: 2 as const,
 	name: 'Mere',
@@ -15,6 +16,7 @@ const WATER = {
 	spots: []
 };
 const SPOT = {
+	version: 1,
 	id: 's',
 	schemaVersion: 2 as const,
 	waterId: 'w',

@@ -52,7 +52,7 @@ export function readingAt(
 	{ water, spot }: { readonly water: HeldWater; readonly spot: HeldSpot },
 	lie: Pick<Lie, 'bank' | 'wind'>
 ): ParsedReading {
-	const bottomM = spot.profile.at(-1)!.depthM;
+	const bottomM = spot.profile.at(-1)?.depthM ?? read.bottomM;
 	const share = bottomM / read.bottomM;
 	const band = {
 		...(read.fishFromM === undefined ? {} : { fishFromM: Math.min(bottomM, read.fishFromM * share) }),

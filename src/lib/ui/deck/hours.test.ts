@@ -11,6 +11,7 @@ afterEach(cleanup);
 const spot = (id: string): HeldSpot => ({
 	schemaVersion: SCHEMA_VERSION,
 	id,
+	version: 1,
 	waterId: 'w',
 	name: `The ${id}`,
 	bankBearingDeg: 0,

@@ -9,6 +9,9 @@ import { completeReading } from '$lib/core/reading/complete';
 import type { ParsedReading } from '$lib/core/schema/reading';
 import { readingAt } from './day';
 
+/** The middle of a water's map; of a water that does not say where it is the zero of all maps. */
+export const centerOf = ({ longitude, latitude }: HeldWater): LonLat => [longitude ?? 0, latitude ?? 0];
+
 /** A water as it lies on its own plane. */
 export interface Map {
 	readonly plane: Plane;
@@ -17,7 +20,7 @@ export interface Map {
 
 /** A water's map: flat without a chart, but spots that say where they lie keep their distances. */
 export function mapOf(water: HeldWater, chart: Pick<ChartRecord, 'shores'> | null): Map {
-	const plane = planeAbout([water.longitude, water.latitude]);
+	const plane = planeAbout(centerOf(water));
 	return { plane, shores: (chart?.shores ?? []).map((ring) => ring.map((place) => plane.pointOf(place as LonLat))) };
 }
 

@@ -5,6 +5,7 @@ import { Depths } from '$lib/core/places/depths';
 import { distanceM, planeAbout, type LonLat, type Plane } from '$lib/core/places/plane';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
 import type { SpotRecord } from '$lib/core/records/schemas';
+import { centerOf } from './lies';
 import type { MapFile } from './mapFile';
 
 /** A water is no farther (m) from a file's places than this, or the file is of another water. */
@@ -20,11 +21,14 @@ export interface Taking {
 }
 
 /** Why a file cannot be of a water; `null` where it can. */
-export function notOf(file: MapFile, { longitude, latitude, name }: HeldWater): string | null {
+export function notOf(file: MapFile, water: HeldWater): string | null {
+	const { name } = water;
+	// A water that does not say where it is may lie anywhere.
+	if (water.latitude === null || water.longitude === null) return null;
 	const first: LonLat | undefined =
 		file.shores[0]?.[0] ?? file.soundings[0]?.[0] ?? file.places[0]?.at ?? file.growths[0]?.ring[0];
 	if (!first) return null;
-	const plane = planeAbout([longitude, latitude]);
+	const plane = planeAbout(centerOf(water));
 	const away = distanceM(plane.pointOf(first), { eastM: 0, northM: 0 });
 	return away > FAR_M ? `This file is of a place ${Math.round(away / 1000)} km from ${name}.` : null;
 }
@@ -79,7 +83,7 @@ export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | 
 		file.growths.length > 0
 			? file.growths.map(({ kind, ring }) => ({ kind, ring: ring.map(mutable) }))
 			: (before?.growths ?? []);
-	const plane = planeAbout([water.longitude, water.latitude]);
+	const plane = planeAbout(centerOf(water));
 	const depths = depthsOf(plane, { shores, soundings });
 	const hasChart = file.shores.length + file.soundings.length + file.growths.length > 0;
 	return {

@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import type { HeldWater } from '$lib/client/app.svelte';
+import { centerOf } from './lies';
 import { planeAbout, type LonLat } from '$lib/core/places/plane';
 import { GROWTHS } from '$lib/core/places/growth';
 import { chartRecordSchema } from '$lib/core/records/chartSchema';
@@ -203,6 +204,7 @@ describe('a bad file', () => {
 describe('taking a file', () => {
 	const water: HeldWater = {
 		id: '11111111-1111-4111-8111-111111111111',
+		version: 1,
 		schemaVersion: 2,
 		name: 'Mere',
 		timeZone: 'Europe/Paris',
@@ -212,6 +214,7 @@ describe('taking a file', () => {
 		spots: [
 			{
 				id: '22222222-2222-4222-8222-222222222222',
+				version: 1,
 				schemaVersion: 2,
 				waterId: '11111111-1111-4111-8111-111111111111',
 				name: 'Pad Bay',
@@ -262,7 +265,7 @@ describe('taking a file', () => {
 	});
 
 	it('makes a spot whose bottom begins where it lies', () => {
-		const plane = planeAbout([water.longitude, water.latitude]);
+		const plane = planeAbout(centerOf(water));
 		const soundings = [0, 1, 2, 3, 4, 5].map((step): [[number, number], number] => [
 			[0.602, 44.1 + 0.00005 * step],
 			1 + step

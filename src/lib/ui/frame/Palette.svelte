@@ -37,6 +37,24 @@
 			}
 		},
 		{
+			name: 'Waters and spots',
+			hint: 'rename, move, copy, delete them',
+			key: '',
+			run: () => goto(resolve('/waters'))
+		},
+		{
+			name: 'New water',
+			hint: 'a lake, reservoir, river or pond that you fish',
+			key: '',
+			run: () => goto(resolve('/waters?new=water'))
+		},
+		{
+			name: 'New spot',
+			hint: 'on the water that you fish',
+			key: '',
+			run: () => goto(resolve('/waters?new=spot'))
+		},
+		{
 			name: app.units === 'metric' ? 'Feet and Fahrenheit' : 'Metres and Celsius',
 			hint: 'show every figure so',
 			key: '',

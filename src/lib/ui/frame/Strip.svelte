@@ -30,6 +30,10 @@
 		}).format(new Date(app.takenAt))
 	);
 
+	/** What a reading from scratch begins with: shown once it was entered. */
+	const BEGUN_WITH = new Set<string>(['waterTemperatureC', 'visibilityM', 'bottomM']);
+	const knowsFish = $derived(app.isSaid('fishFromM') || app.isSaid('fishToM'));
+
 	interface Cell {
 		readonly at: string;
 		readonly label: string;
@@ -45,7 +49,15 @@
 
 	function cell(key: keyof typeof FIGURES, note: string, label = FIGURES[key].label): Cell {
 		const field = FIGURES[key];
-		return figureCell(key, label, field.measure, field.scale, reading[key] ?? null, note, field.log);
+		return figureCell(
+			key,
+			label,
+			field.measure,
+			field.scale,
+			app.isSaid(key) || !BEGUN_WITH.has(key) ? (reading[key] ?? null) : null,
+			note,
+			field.log
+		);
 	}
 
 	function figureCell(
@@ -101,8 +113,8 @@
 			{
 				at: 'fishFromM',
 				label: 'Fish',
-				value: fish,
-				unit,
+				value: knowsFish ? fish : '–',
+				unit: knowsFish ? unit : '',
 				note: '',
 				low: 0,
 				high: show(Math.max(4, reading.bottomM)),

@@ -61,7 +61,11 @@
 	const complete = $derived(shown.complete);
 	const readCount = $derived(COMMON.filter((key) => as(key) === 'read').length);
 	const isWrong = (keys: readonly string[]): boolean => keys.some((key) => errors[key] !== undefined);
-	const as = (key: keyof ParsedReading): ReadAs => readAs(key, reading, complete);
+	/** What every reading has is assumed until somebody enters it. */
+	const as = (key: keyof ParsedReading): ReadAs => {
+		const how = readAs(key, reading, complete);
+		return how === 'read' && !app.isSaid(key) ? 'assumed' : how;
+	};
 
 	/** What lies under a lid, in words: a value that is assumed in brackets, one that nobody knows left out. */
 	function restOf(keys: readonly (ChoiceKey | FigureKey)[], also: readonly string[] = []): string {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { changedFields } from '$lib/core/tally/changed';
 	import type { Rig } from '$lib/core/schema/rig';
@@ -97,7 +98,7 @@
 		{/each}
 	{/if}
 	<button class="button button-amber min-h-56" disabled={!rig || (comparing && differs.length === 0)}>Begin</button>
-	{#if rigs.length === 0}<p class="quiet">No rig is in hand yet: take one on Call, or keep one on Bench.</p>{/if}
+	{#if rigs.length === 0}<p class="quiet">No rig is in hand yet. <a href={resolve('/call')}>Pick one on Call</a> first.</p>{/if}
 </form>
 
 <style>

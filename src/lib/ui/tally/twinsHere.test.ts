@@ -5,6 +5,7 @@ import { twinsHere } from './twinsHere';
 
 const spot = (id: string, bankBearingDeg: number, depthM = 3): HeldSpot => ({
 	id,
+	version: 1,
 	schemaVersion: 2,
 	waterId: 'w',
 	name: id.toUpperCase(),
@@ -17,6 +18,7 @@ const spot = (id: string, bankBearingDeg: number, depthM = 3): HeldSpot => ({
 });
 const water = (...spots: HeldSpot[]): HeldWater => ({
 	id: 'w',
+	version: 1,
 	schemaVersion: 2,
 	name: 'Mere',
 	timeZone: 'Europe/Paris',

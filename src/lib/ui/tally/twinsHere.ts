@@ -20,12 +20,13 @@ export interface NamedTwin extends Twin {
  * @param bank What the wind does to the spot's bank; a wind along it may come from either side, one is taken.
  */
 export function twinsHere(spot: HeldSpot, water: HeldWater, bank: Reading['bank']): NamedTwin[] {
-	const windFromDeg = (spot.bankBearingDeg + OFF_DEG[bank]) % 360;
+	const windFromDeg = ((spot.bankBearingDeg ?? 0) + OFF_DEG[bank]) % 360;
 	const placeOf = (one: HeldSpot) => ({
 		id: one.id,
 		profile: one.profile,
 		cover: one.cover,
-		bank: bankIn(windFromDeg, one.bankBearingDeg)
+		// Of a bank that may face anywhere nothing is said.
+		bank: one.bankBearingDeg === null || spot.bankBearingDeg === null ? bank : bankIn(windFromDeg, one.bankBearingDeg)
 	});
 	const found = twinsOf({ ...placeOf(spot), bank }, water.spots.map(placeOf));
 	return found

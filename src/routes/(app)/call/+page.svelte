@@ -166,6 +166,13 @@
 		{#if kept}<p class="notice mx-14 my-8" role="status">
 				Kept “{kept.name}”: reading and call together. <a href={resolve('/kept')}>See what is kept</a>
 			</p>{/if}
+		{#if !app.ready}
+			<p class="notice mx-14 my-8">
+				This call is about assumed water: {app.factsSaid.length === 0
+					? 'nothing was entered yet'
+					: 'fewer than three facts were entered'}. <a href={resolve('/water')}>Enter what you see</a>
+			</p>
+		{/if}
 		<SideChange {answer} />
 		{#if answer && (answer.verdict.blades !== 'good' || !called)}
 			<p class="verdict border-b border-b-rule px-14 py-4 text-s" class:poor={answer.verdict.blades === 'poor'}>

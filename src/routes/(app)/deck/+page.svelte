@@ -18,6 +18,7 @@
 	import DayForm from '$lib/ui/deck/DayForm.svelte';
 	import DeckCard from '$lib/ui/deck/DeckCard.svelte';
 	import HowItWent from '$lib/ui/deck/HowItWent.svelte';
+	import NoSpots from '$lib/ui/places/NoSpots.svelte';
 	import Packing from '$lib/ui/deck/Packing.svelte';
 	import Hours, { type HourRow } from '$lib/ui/deck/Hours.svelte';
 	import Rods from '$lib/ui/deck/Rods.svelte';
@@ -155,8 +156,9 @@
 			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {givesUp(
 						answer
 					)} points with {answer.reties}
-					{answer.reties === 1 ? 'lure change' : 'lure changes'}{answer.exact ? ', no deck less' : ''}{/if}{:else}The
-				day is being worked out.{/if}
+					{answer.reties === 1 ? 'lure change' : 'lure changes'}{answer.exact
+						? ', no deck less'
+						: ''}{/if}{:else if spots.length > 0}The day is being worked out.{/if}
 		</p>
 		<span class="flex gap-6">
 			<button class="button" disabled={!answer} onclick={calendar}>Calendar</button>
@@ -166,8 +168,10 @@
 		</span>
 	</div>
 	<div class="screen-main">
-		{#if !water}
-			<p class="px-14 py-6">No water with spots is kept yet: a day is planned over spots.</p>
+		{#if !water || spots.length === 0}
+			<NoSpots
+				shows="This screen plans a day over your spots: which rods to take, when to be where, and with what lure."
+			/>
 		{:else}
 			<DayForm
 				day={plan}
@@ -200,7 +204,9 @@
 					</label>
 					<button class="button" onclick={() => app.work && day.solved.stop(app.work)}>Stop</button>
 				</p>
-			{:else if !answer && !failed}<p class="quiet pt-4 text-ink-2">Stopped. Any change of the day begins anew.</p>{/if}
+			{:else if !answer && !failed && spots.length > 0}<p class="quiet pt-4 text-ink-2">
+					Stopped. Any change of the day begins anew.
+				</p>{/if}
 			{#if answer}
 				<Rods
 					rods={answer.rods}

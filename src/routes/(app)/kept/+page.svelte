@@ -272,7 +272,7 @@
 				<p class="quiet pb-10 font-450 text-ink-2">Tick two or three to see them beside each other.</p>
 			{/if}
 			<Transfer {preview} parts={data.exportParts} />
-			<Damaged found={damaged} />
+			<BrowserOnly><Damaged found={damaged} /></BrowserOnly>
 		</aside>
 	</div>
 </div>

@@ -6,6 +6,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { useApp } from '$lib/client/app.svelte';
+	import { soundedProfile } from '$lib/client/places';
 	import { counted } from '$lib/core/naming/counted';
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { completeReading } from '$lib/core/reading/complete';
@@ -215,7 +216,7 @@
 				<div class="water border-b border-b-ink" class:spare={next.kind === 'change'} aria-hidden="true">
 					<Section
 						reading={complete}
-						profile={spotNow?.spot.profile}
+						profile={soundedProfile(spotNow?.spot)}
 						units={app.units}
 						lamp={isLamp(page.data.theme)}
 						height={64}

@@ -16,6 +16,7 @@
 	import type { Change } from '$lib/core/tow/changes';
 	import { WEED } from '$lib/core/reading/conditions';
 	import { useApp } from '$lib/client/app.svelte';
+	import { soundedProfile } from '$lib/client/places';
 	import { modelShare, withUnit } from '$lib/forms/units';
 	import { isLamp } from '$lib/ui/frame/theme';
 	import Crank from '$lib/ui/tank/Crank.svelte';
@@ -84,7 +85,7 @@
 	const ground = $derived({
 		bottomM: reading.bottomM,
 		ditch: reading.cover.some(({ kind }) => kind === 'ditch'),
-		profile: app.spot?.spot.profile
+		profile: soundedProfile(app.spot?.spot)
 	});
 	const thrown = $derived(throwOf(reading, ground));
 	function bandFor({ family }: Rig): WorkBand {
@@ -231,7 +232,7 @@
 			<div class="relative phone:order-1">
 				<Section
 					{reading}
-					profile={app.spot?.spot.profile}
+					profile={soundedProfile(app.spot?.spot)}
 					units={app.units}
 					lamp={isLamp(page.data.theme)}
 					height={360}

@@ -6,9 +6,12 @@
 	import { rigName, bladesText, ouncesText } from '$lib/core/naming/describe';
 	import { buildOf } from '$lib/core/build/fit';
 	import { useApp } from '$lib/client/app.svelte';
+	import { soundedProfile } from '$lib/client/places';
 	import Gauge from '$lib/ui/controls/Gauge.svelte';
 	import Strength from '$lib/ui/controls/Strength.svelte';
+	import SaveSpot from '$lib/ui/places/SaveSpot.svelte';
 	import PastReadings from '$lib/ui/reading/PastReadings.svelte';
+	import FirstFacts from '$lib/ui/reading/FirstFacts.svelte';
 	import ReadingFields from '$lib/ui/reading/ReadingFields.svelte';
 	import SmallRig from '$lib/ui/rig/SmallRig.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
@@ -24,6 +27,9 @@
 	let nameless = $state<string | null>(null);
 	let unfinished = $state(false);
 	let sheet: HTMLFormElement;
+	/** Stands in the list of spots for saving this one. */
+	const SAVE_SPOT = 'save';
+	let savingSpot = $state(false);
 	const errors = $derived((form && 'errors' in form && form.errors) || {});
 	const typed = $derived((form && 'typed' in form && form.typed) || {});
 	const message = $derived(form && 'message' in form ? form.message : null);
@@ -97,9 +103,15 @@
 					class="field w-164"
 					name="spotId"
 					value={app.record.spotId ?? ''}
-					onchange={(event) => app.moveTo(event.currentTarget.value || null)}
+					onchange={(event) => {
+						const { value } = event.currentTarget;
+						if (value !== SAVE_SPOT) return app.moveTo(value || null);
+						event.currentTarget.value = app.record.spotId ?? '';
+						savingSpot = true;
+					}}
 				>
 					<option value="">no spot</option>
+					{#if app.live}<option value={SAVE_SPOT}>Save as a spot…</option>{/if}
 					{#each app.waters as water (water.id)}
 						<optgroup label={water.name}>
 							{#each water.spots as spot (spot.id)}<option value={spot.id} selected={spot.id === app.record.spotId}
@@ -109,6 +121,11 @@
 					{/each}
 				</select>
 			</label>
+			{#if app.spot === null}
+				<button class="button" type="button" disabled={!app.live} onclick={() => (savingSpot = true)}
+					>Save as a spot</button
+				>
+			{/if}
 			<label class="inline">
 				<span class="sr-only">Taken at, in the water’s own time</span>
 				<input
@@ -147,7 +164,7 @@
 	<div class="col-1 min-w-0 overflow-auto phone:overflow-visible">
 		<Section
 			reading={app.inHand.complete}
-			profile={app.spot?.spot.profile}
+			profile={soundedProfile(app.spot?.spot)}
 			units={app.units}
 			height={424}
 			narrowHeight={352}
@@ -157,43 +174,47 @@
 			onheld={(on) => (held = on)}
 		/>
 		<div class="below grid grid-cols-[1fr_1.25fr_0.85fr] border-t border-ink phone:grid-cols-[1fr]">
-			<section aria-labelledby="day">
-				<h2 id="day">A day for blades?</h2>
-				{#if verdict}
-					<p class="text-xxl font-680">{SAID[verdict.blades]}</p>
-					<Gauge
-						low={-3}
-						high={6}
-						value={verdict.points}
-						label="Verdict {verdict.points}: {verdict.blades}"
-						zones={[
-							{ word: 'poor', to: -1, forbidden: true },
-							{ word: 'fair', to: 1 },
-							{ word: 'good', to: 6 }
-						]}
-					/>
+			{#if app.ready}
+				<section aria-labelledby="day">
+					<h2 id="day">A day for blades?</h2>
+					{#if verdict}
+						<p class="text-xxl font-680">{SAID[verdict.blades]}</p>
+						<Gauge
+							low={-3}
+							high={6}
+							value={verdict.points}
+							label="Verdict {verdict.points}: {verdict.blades}"
+							zones={[
+								{ word: 'poor', to: -1, forbidden: true },
+								{ word: 'fair', to: 1 },
+								{ word: 'good', to: 6 }
+							]}
+						/>
+						<ul class="grid gap-4 pt-4">
+							{#each verdict.reasons.slice(0, 2) as reason (reason)}<li>{reason}</li>{/each}
+						</ul>
+						{#if verdict.insteadTry.length > 0}<p>Rather: {verdict.insteadTry.join(', ')}.</p>{/if}
+					{:else}
+						<p class="text-ink-2">Press “What to tie on” for the verdict.</p>
+					{/if}
+				</section>
+				<section aria-labelledby="means">
+					<h2 id="means">What it means on the water</h2>
 					<ul class="grid gap-4 pt-4">
-						{#each verdict.reasons.slice(0, 2) as reason (reason)}<li>{reason}</li>{/each}
+						{#each plan as item (item.claim)}<li class="item grid grid-cols-[28px_1fr] gap-8">
+								<Strength of={item.strength} /><span>{item.text}</span>
+							</li>{/each}
+						{#each cautions as item (item.claim)}<li class="item grid grid-cols-[28px_1fr] gap-8 text-fails">
+								<span aria-hidden="true">▲</span><span>{item.text}</span>
+							</li>{/each}
 					</ul>
-					{#if verdict.insteadTry.length > 0}<p>Rather: {verdict.insteadTry.join(', ')}.</p>{/if}
-				{:else}
-					<p class="text-ink-2">Press “What to tie on” for the verdict.</p>
-				{/if}
-			</section>
-			<section aria-labelledby="means">
-				<h2 id="means">What it means on the water</h2>
-				<ul class="grid gap-4 pt-4">
-					{#each plan as item (item.claim)}<li class="item grid grid-cols-[28px_1fr] gap-8">
-							<Strength of={item.strength} /><span>{item.text}</span>
-						</li>{/each}
-					{#each cautions as item (item.claim)}<li class="item grid grid-cols-[28px_1fr] gap-8 text-fails">
-							<span aria-hidden="true">▲</span><span>{item.text}</span>
-						</li>{/each}
-				</ul>
-			</section>
+				</section>
+			{:else}
+				<div class="col-[1/3] phone:col-auto"><FirstFacts /></div>
+			{/if}
 			<section class="grid content-start justify-items-start gap-8" aria-labelledby="tie">
 				<h2 id="tie">Tie on</h2>
-				{#if call && build}
+				{#if !app.ready}<p class="text-ink-2">The first call comes with three facts.</p>{:else if call && build}
 					<SmallRig {build} width={150} height={62} />
 					<p><strong>{rigName(call.rig)}</strong><br />{ouncesText(call.rig.weightOz)} oz, {bladesText(call.rig)}</p>
 				{/if}
@@ -217,6 +238,8 @@
 	</div>
 </form>
 
+<SaveSpot bind:open={savingSpot} />
+
 <style>
 	.notice {
 		grid-column: 1;
@@ -225,7 +248,7 @@
 	.below {
 		contain: layout style;
 	}
-	.below section {
+	.below :global(section) {
 		padding: 10px 14px;
 	}
 	.below section + section {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
+	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/app.svelte';
 	import { recordAt } from '$lib/client/server';
 	import { newUuid } from '$lib/client/uuid';
@@ -17,6 +18,7 @@
 	import { awayM } from '$lib/ui/deck/lies';
 	import { depthsOf, spotAt, type Taking } from '$lib/ui/deck/mapExchange';
 	import type { Written } from '$lib/ui/deck/mapWrite';
+	import NoSpots from '$lib/ui/places/NoSpots.svelte';
 	import MapFiles from '$lib/ui/deck/MapFiles.svelte';
 	import PlaceList, { type Ranked } from '$lib/ui/deck/PlaceList.svelte';
 	import { PROPOSED_LOOKS } from '$lib/ui/deck/proposed';
@@ -50,7 +52,7 @@
 	let hour = $state(0);
 	const index = $derived(Math.min(hour, hours.length - 1));
 	const weather = $derived(weathers[index] ?? null);
-	const sun = $derived(water && weather ? sunAt(water, weather.at) : { azimuthDeg: 0, elevationDeg: 0 });
+	const sun = $derived(water && weather ? sunAt(water, weather.at) : null);
 	const soundings = $derived<Sounding[]>(
 		map && chart ? chart.soundings.map(([at, depthM]) => ({ ...map.plane.pointOf(at as LonLat), depthM })) : []
 	);
@@ -156,7 +158,7 @@
 			{:else if best && weather}<strong>{best.name}</strong> at {clock(weather.at)}, wind from the {compass(
 					weather.windFromDeg
 				)}
-			{:else}No water with spots is kept yet.{/if}
+			{/if}
 		</p>
 	</div>
 	<div class="screen-main">
@@ -189,8 +191,11 @@
 					text="Plan of {water.name}, north up, with its spots in the order of the hour"
 					onmark={(id) => (marked = marked === id ? null : id)}
 				/>
-			{:else}
-				<p class="px-14 py-8 text-s">No spot of {water.name} says where it lies: bring in a map file, beside.</p>
+			{:else if day.spots.length > 0}
+				<p class="px-14 py-8 text-s">
+					No spot of {water.name} has a position yet. <a href={resolve('/waters')}>Give your spots a position</a>, or
+					import a map file below.
+				</p>
 			{/if}
 			<section class="passage" aria-label="The day’s way">
 				<h2 class="passage-title">The day’s way</h2>
@@ -209,7 +214,12 @@
 					<button class="button" onclick={() => day.unsettle()}>Let the plan choose the places again</button>
 				{/if}
 			</section>
-		{:else}<p class="px-14 py-8 text-s">Keep a water with spots first; places are ranked over them.</p>{/if}
+		{/if}
+		{#if !water || day.spots.length === 0}
+			<NoSpots
+				shows="This screen ranks your spots for every hour by wind, waves and shade, and draws them on a map of the water."
+			/>
+		{/if}
 	</div>
 	<div class="screen-side">
 		<section class="passage" aria-label="Your places in this hour">

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/app.svelte';
+	import { soundedProfile } from '$lib/client/places';
 	import { measuredOf } from '$lib/core/build/fit';
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { castsToCover, type Approach, type ApproachInput } from '$lib/core/tow/approach';
@@ -28,7 +29,9 @@
 	const rig = $derived(build?.rig ?? null);
 	const reading = $derived(app.complete);
 	const spot = $derived(app.spot?.spot ?? null);
-	const profile = $derived(profileOf(reading, spot?.profile));
+	const profile = $derived(profileOf(reading, soundedProfile(spot)));
+	/** Which way the bank faces; `null` where nobody said. */
+	const facesDeg = $derived(spot?.bankBearingDeg ?? null);
 
 	/** Boat to bank, m: nearer than a cast, so that the bank is reached. */
 	let outM = $state(18);
@@ -74,7 +77,7 @@
 	const bestDeg = $derived(best?.way.angleDeg ?? 0);
 	const chosen = $derived(found.find(({ angleDeg }) => angleDeg === (turnedDeg ?? bestDeg)) ?? null);
 	const sun = $derived(app.spot ? sunAt(app.spot.water, app.record.takenAt) : null);
-	const sunDeg = $derived(sun && spot && sun.elevationDeg > 0 ? angleOf(sun.azimuthDeg, spot.bankBearingDeg) : null);
+	const sunDeg = $derived(sun && facesDeg !== null && sun.elevationDeg > 0 ? angleOf(sun.azimuthDeg, facesDeg) : null);
 
 	const depth = (metres: number): string => withUnit(app.units, 'depth', metres);
 	const distance = (metres: number): string => withUnit(app.units, 'distance', metres);
@@ -82,7 +85,7 @@
 	/** A model's metres in an hour are no finer than fifty. */
 	const perHour = (metres: number): string => distance(50 * Math.round(metres / 50));
 	const bearing = (angleDeg: number): string =>
-		spot ? `, bearing ${Math.round(bearingOf(angleDeg, spot.bankBearingDeg))}°` : '';
+		facesDeg === null ? '' : `, bearing ${Math.round(bearingOf(angleDeg, facesDeg))}°`;
 	const casts = $derived(input && chosen ? castsToCover(input, chosen.castM, stretchM, laneM) : 0);
 	const minutes = $derived(chosen ? Math.round((casts * chosen.castS) / 60) : 0);
 	const LISTED = [0, 30, 60, 90, 120, 150, 180];
@@ -119,7 +122,7 @@
 					{profile}
 					windDeg={windMps > 0.5 ? windDeg : null}
 					{sunDeg}
-					northDeg={spot ? angleOf(0, spot.bankBearingDeg) : null}
+					northDeg={facesDeg === null ? null : angleOf(0, facesDeg)}
 					{fringe}
 					{depth}
 					onchoose={(angle) => (turnedDeg = angle)}
@@ -148,7 +151,7 @@
 						max="345"
 						step="15"
 						value={windDeg}
-						aria-valuetext={spot ? `from ${pointOf(bearingOf(windDeg, spot.bankBearingDeg))}` : `${windDeg} degrees`}
+						aria-valuetext={facesDeg === null ? `${windDeg} degrees` : `from ${pointOf(bearingOf(windDeg, facesDeg))}`}
 						oninput={({ currentTarget }) => (windTurnedDeg = Number(currentTarget.value))}
 					/></label
 				>

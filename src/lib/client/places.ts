@@ -1,0 +1,122 @@
+import { knownZone } from '$lib/core/base/zone';
+import type { SpotRecord, WaterRecord } from '$lib/core/records/schemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
+import { NAME_MAX } from '$lib/core/schema/limits';
+import type { ParsedReading } from '$lib/core/schema/reading';
+import type { HeldSpot, HeldWater } from './app.svelte';
+import { listWithWaiting, type Listed } from './lists';
+import type { Write } from './outbox.svelte';
+
+const byName = (a: { readonly name: string }, b: { readonly name: string }): number =>
+	a.name.localeCompare(b.name, 'en');
+
+/** A water as it is stored, of one that a screen holds. */
+export const waterRecordOf = (water: HeldWater): WaterRecord => {
+	const { schemaVersion, name, timeZone, place, latitude, longitude } = water;
+	return { schemaVersion, name, timeZone: water.unknownZone ?? timeZone, place, latitude, longitude };
+};
+
+/** A spot as it is stored, of one that a screen holds. */
+export const spotRecordOf = (spot: HeldSpot): SpotRecord => {
+	const { schemaVersion, waterId, name, bankBearingDeg, at, bankHeightM, profile, cover } = spot;
+	return {
+		schemaVersion,
+		waterId,
+		name,
+		bankBearingDeg,
+		profile,
+		cover,
+		...(at === undefined ? {} : { at }),
+		...(bankHeightM === undefined ? {} : { bankHeightM })
+	};
+};
+
+/** The depth profile of a spot; nothing where nobody sounded it. */
+export const soundedProfile = (spot: Pick<HeldSpot, 'profile'> | null | undefined): HeldSpot['profile'] | undefined =>
+	spot && spot.profile.length > 1 ? spot.profile : undefined;
+
+const held = <T extends { readonly id: string; readonly version: number }, R>(
+	{ id, version, ...rest }: T,
+	record: (held: T) => R
+): Listed<R> => ({ id, version, record: record({ id, version, ...rest } as unknown as T) });
+
+function shownZone(record: WaterRecord): WaterRecord & { unknownZone?: string } {
+	const timeZone = knownZone(record.timeZone);
+	return timeZone === record.timeZone ? record : { ...record, timeZone, unknownZone: record.timeZone };
+}
+
+/**
+ * Waters with their spots as they were last read, with what was written since, by name. A spot whose water is gone is not
+ * shown; it is back with its water.
+ */
+export function watersWith(
+	read: readonly HeldWater[],
+	waters: readonly Write[],
+	spots: readonly Write[]
+): readonly HeldWater[] {
+	if (waters.length === 0 && spots.length === 0) return read;
+	const records = listWithWaiting<WaterRecord>(
+		read.map((water) => held(water, waterRecordOf)),
+		waters
+	);
+	const places = listWithWaiting<SpotRecord>(
+		read.flatMap((water) => water.spots.map((spot) => held(spot, spotRecordOf))),
+		spots
+	)
+		.map(({ id, version, record }): HeldSpot => ({ ...record, id, version }))
+		.sort(byName);
+	return records
+		.map(({ id, version, record }): HeldWater => ({
+			...shownZone(record),
+			id,
+			version,
+			spots: places.filter(({ waterId }) => waterId === id)
+		}))
+		.sort(byName);
+}
+
+/** The device's own time zone. */
+const deviceZone = (): string => knownZone(Intl.DateTimeFormat().resolvedOptions().timeZone);
+
+/** A new water: its clock is the device's until somebody says otherwise. */
+export const blankWater = (name: string, place: WaterRecord['place'] = 'lake'): WaterRecord => ({
+	schemaVersion: SCHEMA_VERSION,
+	name,
+	timeZone: deviceZone(),
+	place,
+	latitude: null,
+	longitude: null
+});
+
+/** A new spot: only its name is known. */
+export const blankSpot = (waterId: string, name: string): SpotRecord => ({
+	schemaVersion: SCHEMA_VERSION,
+	waterId,
+	name,
+	bankBearingDeg: null,
+	profile: [],
+	cover: []
+});
+
+/** How far out (m) the bottom of a spot is taken to reach that was saved from a reading. */
+const SLOPE_M = 20;
+
+/** A spot as a reading knows it: its bottom as an even slope, and its cover. */
+export const spotFromReading = (waterId: string, name: string, { bottomM, cover }: ParsedReading): SpotRecord => ({
+	...blankSpot(waterId, name),
+	profile: [
+		{ outM: 0, depthM: 0 },
+		{ outM: SLOPE_M, depthM: bottomM }
+	],
+	cover: [...(cover ?? [])]
+});
+
+/** The first of "Spot 1", "Spot 2" … that none of the names is; likewise for other words. */
+export function freeName(word: string, taken: readonly string[]): string {
+	const known = new Set(taken.map((name) => name.trim().toLowerCase()));
+	for (let at = 1; ; at++) if (!known.has(`${word} ${at}`.toLowerCase())) return `${word} ${at}`;
+}
+
+/** The name of a copy. */
+export const copyName = (name: string, taken: readonly string[]): string =>
+	freeName(name.replace(/ \d+$/, '').slice(0, NAME_MAX - 5), [...taken, name.replace(/ \d+$/, '')]);
