@@ -294,9 +294,11 @@ describe('where the angler stands', () => {
 		await flips.locator('li strong').first().waitFor({ timeout: 45_000 });
 		const nearest = (await flips.getByRole('listitem').getByRole('button').first().textContent())!;
 		await flips.getByRole('listitem').getByRole('button').first().click();
-		await flips.getByText('Tried:').waitFor();
-		await flips.getByRole('button', { name: 'Back to what was read' }).click();
-		await flips.getByText('Tried:').waitFor({ state: 'hidden' });
+		const preview = page.getByText(/^Preview: /);
+		await preview.waitFor();
+		await page.getByText('Your reading is unchanged.').waitFor();
+		await page.getByRole('button', { name: 'Back to your reading' }).click();
+		await preview.waitFor({ state: 'hidden' });
 		await flips.getByRole('button', { name: nearest }).waitFor({ timeout: 45_000 });
 		await page.locator('.why a.id').first().click();
 		await page.waitForURL('**/craft?find=*');

@@ -22,7 +22,7 @@ import type { Making } from './held';
 import { Keeping } from './keeping.svelte';
 import { blankDesk, locked, movedTo, patched, type Place } from './readingInHand';
 import { forgetPages } from './offline';
-import { watersWith } from './places';
+import { deviceZone, watersWith } from './places';
 import { reuseRigs } from './reuse';
 import { Slide } from './slide.svelte';
 import { joinTabs, type Tabs } from './tabs';
@@ -92,6 +92,16 @@ const A_DAY: DayRecord = {
 	record: true
 };
 const NO_STAND: StandRecord = { schemaVersion: SCHEMA_VERSION, stances: {}, houseRules: [] };
+
+/** Other conditions than those that were read, to see what is called then. */
+interface Preview {
+	/** What is different, in words. */
+	readonly text: string;
+	readonly patch: Partial<ParsedReading>;
+	readonly reading: ParsedReading;
+	/** The reading from which one looked: once it changes there is nothing to go back from. */
+	readonly of: ParsedReading;
+}
 
 /** Where the reading in hand is read. */
 const READING_SCREEN = 'water';
@@ -197,8 +207,14 @@ export class App {
 	readonly #spotId = $derived(this.record.spotId);
 	/** Where the reading is taken. */
 	readonly spot: { water: HeldWater; spot: HeldSpot } | null = $derived(this.spotOf(this.#spotId));
+	/** Other conditions that are looked at: they go into the question, never into the reading. */
+	#preview = $state.raw<Preview | null>(null);
+	/** What is looked at instead of the reading; `null` once the reading was changed, or nothing is. */
+	readonly preview: Preview | null = $derived(this.#preview?.of === this.reading ? this.#preview : null);
 	/** The reading with what its place and hour say of sun, moon and season. */
-	readonly dated: ParsedReading = $derived(withAlmanac(this.reading, this.spot?.water ?? null, this.takenAt));
+	readonly dated: ParsedReading = $derived(
+		withAlmanac(this.preview?.reading ?? this.reading, this.spot?.water ?? null, this.takenAt)
+	);
 	readonly #locks = $derived(this.record.locks);
 	readonly #stances = $derived(this.stand.stances);
 	readonly #houseRules = $derived(this.stand.houseRules);
@@ -223,8 +239,10 @@ export class App {
 		const dated = withAlmanac(reading, this.spot?.water ?? null, this.takenAt);
 		return { reading, dated, complete: completeReading(dated) };
 	});
-	/** The clock of the water that is read. */
-	readonly zone: string = $derived(this.spot?.water.timeZone ?? this.waters[0]?.timeZone ?? 'UTC');
+	/** The device's clock, once the page's scripts run: the server does not know it. */
+	#deviceZone = $state('UTC');
+	/** The clock of the water that is read; the device's where there is no water yet. */
+	readonly zone: string = $derived(this.spot?.water.timeZone ?? this.waters[0]?.timeZone ?? this.#deviceZone);
 
 	/** What the reading is called unless the angler names it: its spot and month; nothing without a spot. */
 	readonly usualName: string = $derived.by(() => {
@@ -269,6 +287,39 @@ export class App {
 		const { wrong } = patched(this.record, patch);
 		if (wrong === null) this.desk.change((desk) => patched(desk, patch).desk ?? desk, this.making(step));
 		return wrong;
+	}
+
+	/**
+	 * Looks at other conditions, on top of those that are looked at: the call is asked for them, and the reading stays as
+	 * it is.
+	 *
+	 * @param text Says what is different, in words.
+	 * @returns What is wrong with them, or `null`.
+	 */
+	look(patch: Partial<ParsedReading>, text: string): string | null {
+		const { preview } = this;
+		const from = preview ? { ...this.record, reading: preview.reading } : this.record;
+		const { desk, wrong } = patched(from, patch);
+		if (!desk) return wrong;
+		this.#preview = {
+			text: preview ? `${preview.text}; ${text}` : text,
+			patch: { ...preview?.patch, ...patch },
+			reading: desk.reading,
+			of: this.reading
+		};
+		return null;
+	}
+
+	/** Back to the reading. */
+	endPreview(): void {
+		this.#preview = null;
+	}
+
+	/** Makes the conditions that are looked at those of the reading. @returns What is wrong with them, or `null`. */
+	usePreview(): string | null {
+		const { preview } = this;
+		this.endPreview();
+		return preview && this.change(preview.patch);
 	}
 
 	/**
@@ -478,6 +529,7 @@ export class App {
 		await Promise.all([kept, this.tally.open(device, shapes?.wholeHappening ?? asItLies)]);
 		await this.#recallWaters(device, start);
 		this.forgetful = !(await device.lasting());
+		this.#deviceZone = deviceZone();
 		this.live = true;
 	}
 

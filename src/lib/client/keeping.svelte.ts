@@ -254,7 +254,8 @@ export class Keeping {
 			{
 				schemaVersion: SCHEMA_VERSION,
 				name,
-				readingId: record.readingId,
+				// Conditions that were only looked at are nobody's saved reading.
+				readingId: this.#app.preview ? null : record.readingId,
 				spotId: record.spotId,
 				takenAt: record.takenAt,
 				keptAt,

@@ -76,7 +76,7 @@ export function watersWith(
 }
 
 /** The device's own time zone. */
-const deviceZone = (): string => knownZone(Intl.DateTimeFormat().resolvedOptions().timeZone);
+export const deviceZone = (): string => knownZone(Intl.DateTimeFormat().resolvedOptions().timeZone);
 
 /** A new water: its clock is the device's until somebody says otherwise. */
 export const blankWater = (name: string, place: WaterRecord['place'] = 'lake'): WaterRecord => ({

@@ -68,6 +68,7 @@
 	});
 	beforeNavigate(() => {
 		app.slide.land();
+		app.endPreview();
 		void app.keeping.hurry();
 	});
 

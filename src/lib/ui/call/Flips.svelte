@@ -8,12 +8,9 @@
 		flips: readonly Flip[];
 		busy: boolean;
 		units: UnitSystem;
-		/** A change that was tried, in words; `null` while the reading is what was read. */
-		tried: string | null;
 		ontry: (flip: Flip, text: string) => void;
-		onback: () => void;
 	}
-	const { flips, busy, units, tried, ontry, onback }: Props = $props();
+	const { flips, busy, units, ontry }: Props = $props();
 	const FIRST = 5;
 	const ORDER = { family: 0, blades: 0.25, weight: 0.5, colour: 0.6 } as const;
 	let all = $state(false);
@@ -37,16 +34,14 @@
 	<h2 id="flips">
 		What would flip this {#if busy}<span class="quiet ml-6 font-450 text-ink-2">still looking</span>{/if}
 	</h2>
-	<p class="flex flex-wrap items-center gap-x-8 gap-y-4" role="status">
-		{#if tried}Tried: <strong>{tried}</strong>
-			<button class="button" type="button" onclick={onback}>Back to what was read</button>{/if}
-	</p>
 	<ul>
 		{#each all ? sorted : sorted.slice(0, FIRST) as flip (flip.field + flip.to)}
 			{@const text = flipText(units, flip)}
 			<li>
-				<button type="button" title="Try it: the reading is changed, with a way back" onclick={() => ontry(flip, text)}
-					>{text}</button
+				<button
+					type="button"
+					title="See the call for this; your reading stays as it is"
+					onclick={() => ontry(flip, text)}>{text}</button
 				>
 				<span class="now">now {valueText(units, flip.field, flip.from)}</span>
 				<strong>{becomes(flip)}</strong>

@@ -1,11 +1,12 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
-import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { layNothingOut } from '$lib/client/testing/beside';
 import RouteBar from './RouteBar.svelte';
 import type { Stop } from './route';
 
-beforeAll(layNothingOut);
+// Globals are set back before every test.
+beforeEach(layNothingOut);
 afterEach(cleanup);
 
 const hour = (at: number): string => new Date(Date.UTC(2026, 4, 9, at)).toISOString();

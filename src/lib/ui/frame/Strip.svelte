@@ -32,6 +32,7 @@
 
 	/** What a reading from scratch begins with: shown once it was entered. */
 	const BEGUN_WITH = new Set<string>(['waterTemperatureC', 'visibilityM', 'bottomM']);
+	const knows = (key: string): boolean => app.isSaid(key);
 	const knowsFish = $derived(app.isSaid('fishFromM') || app.isSaid('fishToM'));
 
 	interface Cell {
@@ -54,7 +55,7 @@
 			label,
 			field.measure,
 			field.scale,
-			app.isSaid(key) || !BEGUN_WITH.has(key) ? (reading[key] ?? null) : null,
+			knows(key) || !BEGUN_WITH.has(key) ? (reading[key] ?? null) : null,
 			note,
 			field.log
 		);
@@ -86,7 +87,14 @@
 	const cells = $derived.by((): Cell[] => {
 		const { show, unit } = shownIn(app.units, 'depth');
 		const fish = `${figureText(app.units, 'depth', reading.fishFromM)}–${figureText(app.units, 'depth', reading.fishToM)}`;
-		const wordCell = (at: string, label: string, value: string, note: string, index: number, count: number): Cell => ({
+		const wordCell = (
+			at: string,
+			label: string,
+			value: string,
+			note: string,
+			index: number | null,
+			count: number
+		): Cell => ({
 			at,
 			label,
 			value,
@@ -97,18 +105,25 @@
 			pointer: index
 		});
 		return [
-			wordCell('phase', 'Season', spokenFirst(reading.phase), '', PHASES.indexOf(reading.phase), PHASES.length),
-			cell('waterTemperatureC', spoken(reading.trend)),
-			cell('visibilityM', spoken(reading.stain), 'Seen to'),
+			wordCell(
+				'phase',
+				'Season',
+				knows('waterTemperatureC') ? spokenFirst(reading.phase) : '–',
+				'',
+				knows('waterTemperatureC') ? PHASES.indexOf(reading.phase) : null,
+				PHASES.length
+			),
+			cell('waterTemperatureC', knows('waterTemperatureC') ? spoken(reading.trend) : ''),
+			cell('visibilityM', knows('visibilityM') ? spoken(reading.stain) : '', 'Seen to'),
 			wordCell(
 				'sky',
 				'Sky',
-				spokenFirst(reading.sky),
+				knows('sky') ? spokenFirst(reading.sky) : '–',
 				reading.light === 'day' ? '' : reading.light,
-				SKIES.indexOf(reading.sky),
+				knows('sky') ? SKIES.indexOf(reading.sky) : null,
 				SKIES.length
 			),
-			cell('windMps', spoken(reading.wind), 'Wind'),
+			cell('windMps', knows('windMps') || knows('wind') ? spoken(reading.wind) : '', 'Wind'),
 			cell('bottomM', ''),
 			{
 				at: 'fishFromM',
@@ -118,8 +133,8 @@
 				note: '',
 				low: 0,
 				high: show(Math.max(4, reading.bottomM)),
-				pointer: show(reading.fishFromM),
-				to: show(reading.fishToM)
+				pointer: knowsFish ? show(reading.fishFromM) : null,
+				...(knowsFish ? { to: show(reading.fishToM) } : {})
 			},
 			figureCell(
 				'forage',

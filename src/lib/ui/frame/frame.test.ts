@@ -156,7 +156,10 @@ describe('the strip over every screen', () => {
 	it('follows the reading and the units', async () => {
 		const app = beside(Strip);
 		app.set({ units: 'metric' });
-		app.change({ waterTemperatureC: 15.6, bottomM: 2.4, fishFromM: 0.6, fishToM: 1.8 });
+		app.change({ waterTemperatureC: 15.6, bottomM: 2.4 });
+		// The fish come along with the bottom; they show once somebody says where they are.
+		await waitFor(() => expect([shown('Bottom'), shown('Fish')]).toEqual(['2.4m', '–']));
+		app.change({ fishFromM: 0.6, fishToM: 1.8 });
 		await waitFor(() => expect(shown('Water')).toBe('15.6°C'));
 		expect([shown('Bottom'), shown('Fish')]).toEqual(['2.4m', '0.6–1.8m']);
 		app.set({ units: 'imperial' });

@@ -32,7 +32,7 @@
 		{left === FACTS_NEEDED ? 'Enter any three of these' : left === 1 ? 'One more' : `${left} more`}, and the first call
 		is here. Everything else is assumed until you enter it.
 	</p>
-	<ol class="grid grid-cols-[1fr_1fr] gap-x-14 phone:grid-cols-[1fr]">
+	<ol class="grid grid-cols-[1fr_1fr_1fr] gap-x-14 phone:grid-cols-[1fr]">
 		{#each FIRST_FACTS as { fact, field } (fact)}
 			{@const isSaid = said.includes(fact)}
 			<li>

@@ -20,6 +20,10 @@
 			return { unit, x, dir, ticks: ticks.map((tick) => ({ ...tick, y: yOf(frame, read(tick.value)) })) };
 		})
 	);
+	const caption = $derived(`${shownIn(units, 'distance').unit} from the bank${bed.profile ? '' : ', bed assumed'}`);
+	/** A figure of the scale's own type is so wide, px: where the caption stands, no tick is written. */
+	const FIGURE_PX = 7.4;
+	const captionX = $derived(frame.right - 16 - caption.length * FIGURE_PX);
 	const distances = $derived.by(() => {
 		const { show, read } = shownIn(units, 'distance');
 		return ticksOf({ low: 0, high: show(reachM(bed)) }, 5)
@@ -41,12 +45,10 @@
 	<text class="unit [text-anchor:middle]" x={x + dir * 20} y={frame.sky - 12}>{unit}</text>
 {/each}
 <path class="stroke-ink" d={distances.map(({ x, major }) => `M${px(x)} ${frame.height}v${major ? -7 : -4}`).join('')} />
-{#each distances.filter(({ major, value }) => major && value > 0) as tick (tick.value)}
+{#each distances.filter(({ major, value, x }) => major && value > 0 && x < captionX) as tick (tick.value)}
 	<text class="numeral [text-anchor:middle]" x={px(tick.x)} y={frame.height - 10}>{tick.value}</text>
 {/each}
-<text class="numeral before" x={frame.right - 4} y={frame.height - 10}
-	>{shownIn(units, 'distance').unit} from the bank{bed.profile ? '' : ', bed assumed'}</text
->
+<text class="numeral before" x={frame.right - 4} y={frame.height - 10}>{caption}</text>
 
 <style>
 	.numeral {

@@ -98,7 +98,9 @@
 		{/each}
 	{/if}
 	<button class="button button-amber min-h-56" disabled={!rig || (comparing && differs.length === 0)}>Begin</button>
-	{#if rigs.length === 0}<p class="quiet">No rig is in hand yet. <a href={resolve('/call')}>Pick one on Call</a> first.</p>{/if}
+	{#if rigs.length === 0}<p class="quiet">
+			No rig is in hand yet. <a href={resolve('/call')}>Pick one on Call</a> first.
+		</p>{/if}
 </form>
 
 <style>

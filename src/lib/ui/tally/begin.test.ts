@@ -42,7 +42,7 @@ describe('an outing', () => {
 	it('cannot begin without a rig, and says where one is to be had', () => {
 		drawn([]);
 		expect(begin().disabled).toBe(true);
-		expect(screen.getByText(/take one on Call, or keep one on Bench/)).toBeTruthy();
+		expect(screen.getByRole('link', { name: 'Pick one on Call' }).getAttribute('href')).toBe('/call');
 	});
 });
 

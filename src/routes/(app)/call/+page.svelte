@@ -20,7 +20,7 @@
 	import Edges from '$lib/ui/call/Edges.svelte';
 	import Flips from '$lib/ui/call/Flips.svelte';
 	import WhoWins from '$lib/ui/call/WhoWins.svelte';
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import type { CallInput } from '$lib/core/schema/call';
 	import type { Locks, Rig } from '$lib/core/schema/rig';
 	import type { CalledWindow } from '$lib/core/schema/window';
@@ -67,6 +67,11 @@
 		fair: 'Blades are a fair choice today.',
 		poor: 'Not a day for blades.'
 	} as const;
+
+	// Of another question the first choice is shown, whatever was marked before.
+	$effect(() => {
+		if (app.question) untrack(() => (marked = 0));
+	});
 
 	const flipper = new Flipper();
 	const confidence = $derived(confidenceOf(answer?.calls ?? [], flipper.sturdy));
@@ -166,6 +171,13 @@
 		{#if kept}<p class="notice mx-14 my-8" role="status">
 				Kept “{kept.name}”: reading and call together. <a href={resolve('/kept')}>See what is kept</a>
 			</p>{/if}
+		{#if tried.text}
+			<p class="notice sticky top-0 z-4 mx-14 my-8 flex flex-wrap items-center gap-8 bg-amber-wash" role="status">
+				<span class="flex-1"><strong>Preview: {tried.text}.</strong> Your reading is unchanged.</span>
+				<button class="button" type="button" onclick={() => tried.back()}>Back to your reading</button>
+				<button class="button" type="button" onclick={() => tried.use()}>Use these conditions</button>
+			</p>
+		{/if}
 		{#if !app.ready}
 			<p class="notice mx-14 my-8">
 				This call is about assumed water: {app.factsSaid.length === 0
@@ -263,9 +275,7 @@
 				flips={flipper.flips}
 				busy={flipper.busy}
 				units={app.units}
-				tried={tried.text}
 				ontry={({ patch }, text) => tried.take(patch, text)}
-				onback={() => tried.back()}
 			/>{/if}
 		{#if called}<p class="sr-only">{describeRig(called.rig)}</p>{/if}
 	</div>

@@ -210,25 +210,27 @@
 					</ul>
 				</section>
 			{:else}
-				<div class="col-[1/3] phone:col-auto"><FirstFacts /></div>
+				<div class="col-[1/-1]"><FirstFacts /></div>
 			{/if}
-			<section class="grid content-start justify-items-start gap-8" aria-labelledby="tie">
-				<h2 id="tie">Tie on</h2>
-				{#if !app.ready}<p class="text-ink-2">The first call comes with three facts.</p>{:else if call && build}
-					<SmallRig {build} width={150} height={62} />
-					<p><strong>{rigName(call.rig)}</strong><br />{ouncesText(call.rig.weightOz)} oz, {bladesText(call.rig)}</p>
-				{/if}
-				<button
-					class="button button-amber"
-					formaction="?/call"
-					onclick={(event) => {
-						event.preventDefault();
-						void goto(resolve('/call'));
-					}}
-				>
-					What to tie on
-				</button>
-			</section>
+			{#if app.ready}
+				<section class="grid content-start justify-items-start gap-8" aria-labelledby="tie">
+					<h2 id="tie">Tie on</h2>
+					{#if call && build}
+						<SmallRig {build} width={150} height={62} />
+						<p><strong>{rigName(call.rig)}</strong><br />{ouncesText(call.rig.weightOz)} oz, {bladesText(call.rig)}</p>
+					{/if}
+					<button
+						class="button button-amber"
+						formaction="?/call"
+						onclick={(event) => {
+							event.preventDefault();
+							void goto(resolve('/call'));
+						}}
+					>
+						What to tie on
+					</button>
+				</section>
+			{/if}
 		</div>
 	</div>
 	<div
