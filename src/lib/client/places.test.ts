@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { blankSpot, blankWater, copyName, freeName, soundedProfile, spotFromReading, watersWith } from './places';
+import { blankSpot, blankWater, copyName, freeName, spotFromReading } from './newPlaces';
+import { soundedProfile, watersWith } from './places';
 import type { Write } from './outbox.svelte';
 import { water } from './testing/pages';
 

@@ -22,6 +22,10 @@ const POOR_FROM = -1;
 const LIVELY = 2;
 const LIVELY_C = [18, 25] as const;
 
+/** From so cold and so hot water on blades are no good whatever the weather says (assumed: bass hardly feed there), °C. */
+const FREEZING_C = 3;
+const TOO_HOT_C = 33;
+
 type Blades = CallAnswer['verdict']['blades'];
 
 /** Other tools for a day that is not for blades, in general words. */
@@ -51,6 +55,16 @@ function capsOf({ waterTemperatureC, visibilityM, mood, bank, fishFromM, fishToM
 	const icy = waterTemperatureC < 7;
 	const windFeeds = bank === 'windblown' && visibilityM >= 0.3 && visibilityM <= 1.8;
 	return [
+		{
+			holds: waterTemperatureC <= FREEZING_C,
+			at: 'poor',
+			because: 'Water this close to freezing: bass hardly move, and not for a moving blade.'
+		},
+		{
+			holds: waterTemperatureC >= TOO_HOT_C,
+			at: 'poor',
+			because: 'Water this hot: bass go deep or shut down. Fish at first light, or leave them be.'
+		},
 		{
 			holds: icy && sluggish && visibilityM >= 2,
 			at: 'poor',

@@ -10,7 +10,7 @@ const MB = 1024 * 1024;
 const SETTINGS: PoolSettings<ImportJob> = {
 	size: 1,
 	// A full account of 64 MB takes about half of this on two busy cores.
-	taskMs: ({ bytes }) => 5000 + (1500 * bytes.byteLength) / MB,
+	taskMs: ({ bytes }) => 15_000 + (2000 * bytes.byteLength) / MB,
 	waitingMax: 20,
 	waitingOfOneMax: 2,
 	tooLong: 'This file takes longer to read than the server gives one file. Split it into smaller ones.',

@@ -133,9 +133,6 @@
 				{#each numerals as tick (tick.value)}
 					<text class="numeral" x={percent(tick.value)} y={top + 18}>{tick.value}</text>
 				{/each}
-				{#if value === null}
-					<text class="numeral" x="50%" y={top + 18}>not read yet</text>
-				{/if}
 			</svg>
 		{/if}
 		<!-- Not drawn in the picture: what moves with the hand is moved, and the lines under it stay as they are. -->

@@ -1,10 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { useApp, type DamagedRecord } from '$lib/client/app.svelte';
-	import type { Write } from '$lib/client/outbox.svelte';
-	import { isDocument } from '$lib/client/server';
 	import { RECORDS_DOWN_SHORT } from '../messages';
-	import SignInAgain from './SignInAgain.svelte';
 
 	interface Props {
 		recordsDown: boolean;
@@ -19,17 +16,6 @@
 	const refused = $derived(outbox?.refused ?? []);
 	const isFull = $derived(app.full || app.tally.full || (outbox?.full ?? false));
 	const waiting = $derived((outbox?.writes.length ?? 0) - refused.length);
-
-	const why = ({ refusal, kind }: Write): string => {
-		if (refusal?.code === 'stale' && kind === 'stand') {
-			return 'Your rules here and those from another device are more than 50 together.';
-		}
-		if (refusal?.code === 'stale') return 'It was changed on another device too.';
-		if (refusal?.status === 413) return 'It is too large for the records.';
-		return refusal?.message ?? '';
-	};
-	const isKept = ({ kind, action }: Write): boolean => !isDocument(kind) && action === 'put';
-	const isStale = ({ refusal }: Write): boolean => refusal?.current !== null && refusal?.current !== undefined;
 </script>
 
 {#if recordsDown || app.keeping.away}
@@ -39,7 +25,7 @@
 	</p>
 {/if}
 {#if outbox?.signedOut}
-	<SignInAgain name={angler} {demo} />
+	{#await import('./SignInAgain.svelte') then { default: SignInAgain }}<SignInAgain name={angler} {demo} />{/await}
 {/if}
 {#if isFull}
 	<p class="notice notice-fails" role="alert">
@@ -69,29 +55,6 @@
 		<a href={resolve('/kept#damaged')}>See {damaged.length === 1 ? 'it' : 'them'}</a>
 	</p>
 {/if}
-{#each refused as write (write.key)}
-	<div class="notice notice-fails refused" role="alert">
-		<p><strong>{write.title}</strong> was not taken by the records. {why(write)} Yours is still here.</p>
-		<span>
-			{#if isStale(write)}
-				<button class="button" onclick={() => app.keeping.keepMine(write)}>Keep mine</button>
-				<button class="button" onclick={() => app.keeping.takeTheirs(write)}>Take theirs</button>
-			{/if}
-			{#if isKept(write)}
-				<button class="button" onclick={() => app.keeping.keepAsNew(write)}>Keep as new</button>
-			{/if}
-			{#if !isStale(write)}
-				<button class="button" onclick={() => app.keeping.takeTheirs(write)}>Leave it</button>
-			{/if}
-		</span>
-	</div>
-{/each}
-
-<style>
-	.refused {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 0.25rem 1rem;
-	}
-</style>
+{#if refused.length > 0}
+	{#await import('./Refused.svelte') then { default: Refused }}<Refused {refused} />{/await}
+{/if}

@@ -8,6 +8,7 @@
 	import Ruler from '../controls/Ruler.svelte';
 	import { figureText, shownIn, spokenFigure } from '$lib/forms/units';
 	import type { FigureField } from '$lib/forms/fields';
+	import type { OtherUnit } from '$lib/forms/otherUnit';
 	import { rangeMessage } from '$lib/forms/ranges';
 
 	interface Props {
@@ -70,7 +71,20 @@
 		return take({ [field.key]: Math.round(si * 1e6) / 1e6 }, field.key);
 	}
 
+	/** What was typed, where it is a figure in the other units: it is offered, never taken by itself. */
+	let offered = $state.raw<OtherUnit | null>(null);
+	/** Comes when it is wanted: the page does not wait for it. */
+	async function offer(figure: number) {
+		const { otherUnit } = await import('$lib/forms/otherUnit');
+		if (told) offered = otherUnit(field.key, field.measure, units, figure);
+	}
+	function take({ si }: OtherUnit) {
+		[draft, offered] = [null, null];
+		told = give(si);
+	}
+
 	function type(next: string) {
+		offered = null;
 		draft = next;
 		slid = null;
 		const bare = next.trim().replace(',', '.');
@@ -81,6 +95,7 @@
 		}
 		const figure = Number(bare);
 		told = Number.isFinite(figure) ? give(shown.read(figure)) : 'Write a number.';
+		if (told && field.measure === 'temperature') void offer(figure);
 	}
 
 	function slide(figure: number) {
@@ -127,6 +142,10 @@
 		<span class="aside">{@render aside?.()}</span>
 	</div>
 	{#if told}<p class="wrong" id="wrong-{field.key}" role="alert">{told}</p>{/if}
+	{#if told && offered}
+		{@const other = offered}
+		<button class="button my-4" type="button" onclick={() => take(other)}>{other.text}</button>
+	{/if}
 	<Ruler
 		{scale}
 		{zones}

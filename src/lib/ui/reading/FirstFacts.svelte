@@ -34,11 +34,13 @@
 	</p>
 	<ol class="grid grid-cols-[1fr_1fr_1fr] gap-x-14 phone:grid-cols-[1fr]">
 		{#each FIRST_FACTS as { fact, field } (fact)}
+			<!-- A shortcut for the pointer: by the keyboard the fields themselves come next. -->
 			{@const isSaid = said.includes(fact)}
 			<li>
 				<a
 					class="fact flex min-h-44 items-center gap-8 border-b border-rule py-4"
 					href="#field-{field}"
+					tabindex="-1"
 					onclick={(e) => go(e, field)}
 				>
 					<span class="box" class:said={isSaid} aria-hidden="true">{isSaid ? '✓' : ''}</span>

@@ -16,7 +16,6 @@
 	import FigureRow from './FigureRow.svelte';
 	import Group from './Group.svelte';
 	import SeasonRow from './SeasonRow.svelte';
-	import DepthGuide from './DepthGuide.svelte';
 	import ForageRows from './ForageRows.svelte';
 
 	interface Props {
@@ -122,7 +121,7 @@
 {#snippet figure(key: FigureKey, beside?: ChoiceKey)}
 	<FigureRow
 		field={FIGURES[key]}
-		value={reading[key]}
+		value={app.isSaid(key) || !FIGURES[key].required ? reading[key] : undefined}
 		units={app.units}
 		as={as(key)}
 		assumed={complete[key]}
@@ -142,11 +141,13 @@
 					onvalue={choose(beside)}
 				/>
 			{:else if key === 'visibilityM'}
-				<DepthGuide
-					units={app.units}
-					stain={complete.stain}
-					onvalue={(visibilityM) => change({ visibilityM }, 'measured')}
-				/>
+				{#await import('./DepthGuide.svelte') then { default: DepthGuide }}
+					<DepthGuide
+						units={app.units}
+						stain={complete.stain}
+						onvalue={(visibilityM) => change({ visibilityM }, 'measured')}
+					/>
+				{/await}
 			{/if}
 		{/snippet}
 	</FigureRow>

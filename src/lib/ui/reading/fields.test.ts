@@ -54,6 +54,15 @@ describe('a figure of the reading', () => {
 		expect(onvalue).not.toHaveBeenCalled();
 	});
 
+	it('that was meant in Fahrenheit is offered in Celsius, and taken by a tap', async () => {
+		const { onvalue } = drawn();
+		await type('Water', '62');
+		expect(onvalue).not.toHaveBeenCalled();
+		await fireEvent.click(await screen.findByRole('button', { name: '62 °F is 16.7 °C. Use that' }));
+		expect(onvalue).toHaveBeenLastCalledWith({ waterTemperatureC: 16.666667 }, 'waterTemperatureC');
+		expect(screen.queryByRole('alert')).toBeNull();
+	});
+
 	it('refused by the whole reading says why and stays typed', async () => {
 		drawn({ onvalue: () => 'The fish band ends below the bottom.' });
 		await type('Water', '18');

@@ -196,7 +196,7 @@
 	<div class="screen-side" aria-busy={busy}>
 		<section class="passage" aria-label="The deck">
 			<h2>The deck</h2>
-			{#if busy}
+			{#if busy && spots.length > 0}
 				<p class="working flex min-h-48 items-center justify-between gap-10">
 					<label>
 						{called ? `Hour ${called.called + 1} of ${called.of} is being called.` : 'The rods are being chosen.'}

@@ -67,7 +67,7 @@
 	let order = $state<Order>('newest');
 	let by = $state<'' | 'water' | 'season' | 'kind'>('');
 	/** As many as the first window shows and a page without scripts lists; the drawings of others come when they are near. */
-	const FIRST_ROWS = 10;
+	const FIRST_ROWS = 9;
 	const KINDS = { reading: 'readings', call: 'calls', rig: 'rigs' } as const;
 	const ORDER_WORDS = { newest: 'newest first', oldest: 'oldest first', name: 'by name' } as const;
 	const shown = $derived(

@@ -9,9 +9,7 @@
 	import { soundedProfile } from '$lib/client/places';
 	import Gauge from '$lib/ui/controls/Gauge.svelte';
 	import Strength from '$lib/ui/controls/Strength.svelte';
-	import SaveSpot from '$lib/ui/places/SaveSpot.svelte';
 	import PastReadings from '$lib/ui/reading/PastReadings.svelte';
-	import FirstFacts from '$lib/ui/reading/FirstFacts.svelte';
 	import ReadingFields from '$lib/ui/reading/ReadingFields.svelte';
 	import SmallRig from '$lib/ui/rig/SmallRig.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
@@ -111,7 +109,6 @@
 					}}
 				>
 					<option value="">no spot</option>
-					{#if app.live}<option value={SAVE_SPOT}>Save as a spot…</option>{/if}
 					{#each app.waters as water (water.id)}
 						<optgroup label={water.name}>
 							{#each water.spots as spot (spot.id)}<option value={spot.id} selected={spot.id === app.record.spotId}
@@ -119,6 +116,7 @@
 								>{/each}
 						</optgroup>
 					{/each}
+					{#if app.live}<option value={SAVE_SPOT}>Save as a spot…</option>{/if}
 				</select>
 			</label>
 			{#if app.spot === null}
@@ -136,7 +134,7 @@
 				/>
 			</label>
 			<PastReadings />
-			<label class="inline min-w-60 flex-1">
+			<label class={['inline min-w-60 flex-1', app.spot === null && 'phone:col-span-full']}>
 				<span class="sr-only">Name of the reading</span>
 				<input
 					class="field w-full"
@@ -161,7 +159,7 @@
 	{#if kept}<p class="notice" role="status">Kept as “{kept}”.</p>{/if}
 	{#if app.said}<p class="notice" role="status">{app.said}</p>{/if}
 
-	<div class="col-1 min-w-0 overflow-auto phone:overflow-visible">
+	<div class="col-1 min-w-0 overflow-auto phone:flex phone:flex-col phone:overflow-visible">
 		<Section
 			reading={app.inHand.complete}
 			profile={soundedProfile(app.spot?.spot)}
@@ -173,7 +171,12 @@
 			onchange={(patch, key) => (held ? app.move(patch, key) : app.change(patch, key))}
 			onheld={(on) => (held = on)}
 		/>
-		<div class="below grid grid-cols-[1fr_1.25fr_0.85fr] border-t border-ink phone:grid-cols-[1fr]">
+		<div
+			class={[
+				'below grid grid-cols-[1fr_1.25fr_0.85fr] border-t border-ink phone:grid-cols-[1fr]',
+				!app.ready && 'phone:-order-1 phone:border-t-0'
+			]}
+		>
 			{#if app.ready}
 				<section aria-labelledby="day">
 					<h2 id="day">A day for blades?</h2>
@@ -210,7 +213,9 @@
 					</ul>
 				</section>
 			{:else}
-				<div class="col-[1/-1]"><FirstFacts /></div>
+				<div class="col-[1/-1]">
+					{#await import('$lib/ui/reading/FirstFacts.svelte') then { default: FirstFacts }}<FirstFacts />{/await}
+				</div>
 			{/if}
 			{#if app.ready}
 				<section class="grid content-start justify-items-start gap-8" aria-labelledby="tie">
@@ -240,7 +245,11 @@
 	</div>
 </form>
 
-<SaveSpot bind:open={savingSpot} />
+{#if savingSpot}
+	{#await import('$lib/ui/places/SaveSpot.svelte') then { default: SaveSpot }}
+		<SaveSpot bind:open={savingSpot} />
+	{/await}
+{/if}
 
 <style>
 	.notice {

@@ -3,7 +3,8 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { useApp, type HeldSpot, type HeldWater } from '$lib/client/app.svelte';
-	import { blankSpot, blankWater, copyName, freeName, spotRecordOf, waterRecordOf } from '$lib/client/places';
+	import { blankSpot, blankWater, copyName, freeName } from '$lib/client/newPlaces';
+	import { spotRecordOf, waterRecordOf } from '$lib/client/places';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { SpotRecord, WaterRecord } from '$lib/core/records/schemas';
 	import { withUnit } from '$lib/forms/units';
@@ -122,7 +123,7 @@
 		{#each app.waters as water (water.id)}
 			<section class="max-w-[52rem] pt-14" aria-label={water.name}>
 				<div class="flex flex-wrap items-center gap-8 border-b border-b-ink py-6">
-					<h2 class="min-w-0 break-words">{water.name}</h2>
+					<h2 class="min-w-0 break-words phone:basis-full">{water.name}</h2>
 					<span class="quiet flex-1"
 						>{spoken(water.place)}{#if water.latitude === null}, no position{/if}, {water.timeZone}</span
 					>
@@ -166,7 +167,7 @@
 					{#each water.spots as spot (spot.id)}
 						<li class="border-b border-rule py-8">
 							<div class="flex flex-wrap items-center gap-8">
-								<span class="min-w-0 flex-1 break-words">
+								<span class="min-w-0 flex-1 break-words phone:basis-full">
 									<strong>{spot.name}</strong>{#if app.record.spotId === spot.id}
 										<span class="quiet">where you are now</span>{/if}
 									{#if known(spot)}<br /><span class="quiet">{known(spot)}</span>{/if}

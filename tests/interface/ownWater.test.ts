@@ -1,0 +1,95 @@
+import { randomUUID } from 'node:crypto';
+import type { Page } from 'playwright-core';
+import { describe, expect, it } from 'vitest';
+import { PHONE } from './axe';
+import { field, go, newPage } from './browser';
+
+const PASSPHRASE = 'tern over the weir';
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true });
+
+/** A new account, signed in on Water, with nothing in it. */
+async function fresh(options: Parameters<typeof newPage>[0] = {}): Promise<Page> {
+	const page = await newPage(options);
+	await page.goto('/sign-up');
+	await page.getByRole('textbox', { name: 'Name' }).fill(`Wader ${randomUUID().slice(0, 8)}`);
+	await page.getByLabel('Passphrase').fill(PASSPHRASE);
+	await page.getByRole('button', { name: 'Make the account' }).click();
+	await page.getByRole('link', { name: /^They are written down/ }).click();
+	await page.waitForURL('**/water');
+	await page.locator('[data-live]').waitFor();
+	return page;
+}
+
+describe('a new account', () => {
+	it('makes its water and spot from an empty screen, and is called on from the third fact on', async () => {
+		const page = await fresh();
+		await page.getByRole('heading', { name: 'What do you see?' }).waitFor();
+		await go(page, 'Deck');
+		await page.getByRole('link', { name: 'New water' }).click();
+		const water = page.getByRole('form', { name: 'New water' });
+		await water.getByRole('textbox', { name: 'Name' }).fill('');
+		await water.getByRole('button', { name: 'Save' }).click();
+		await water.getByText('Give it a name.').waitFor();
+		await water.getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
+		await water.getByRole('button', { name: 'Save' }).click();
+		const spot = page.getByRole('form', { name: /Spot 1/ });
+		await spot.getByRole('textbox', { name: 'Name' }).fill('Dam corner');
+		await spot.getByRole('button', { name: 'Add a depth profile' }).click();
+		await spot.getByRole('button', { name: 'Save' }).click();
+		await button(page, 'Fish Dam corner').click();
+		await page.waitForURL('**/water');
+		expect(await page.getByRole('combobox', { name: 'Spot' }).locator(':checked').innerText()).toBe('Dam corner');
+		// The spot knows its depth: two facts more.
+		await page.getByText('2 more, and the first call is here.').waitFor();
+		await field(page, 'Water').fill('35');
+		await page.getByText('One more, and the first call is here.').waitFor();
+		await field(page, 'See down to').fill('3');
+		await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
+		await go(page, 'Deck');
+		await page.getByRole('region', { name: 'The deck' }).waitFor();
+		expect(await page.getByRole('link', { name: 'New water' }).count()).toBe(0);
+	});
+
+	it('saves where it stands as a spot by two taps, on a phone', async () => {
+		const page = await fresh({ viewport: PHONE, hasTouch: true, isMobile: true });
+		await button(page, 'Save as a spot').tap();
+		const sheet = page.getByRole('dialog', { name: 'Save as a spot' });
+		await sheet.getByRole('button', { name: 'Save' }).tap();
+		await page.getByText('Saved as the spot “Spot 1”.').waitFor();
+		await page.reload();
+		await page.locator('[data-live]').waitFor();
+		expect(await page.getByRole('combobox', { name: 'Spot' }).locator(':checked').textContent()).toBe('Spot 1');
+	});
+});
+
+describe('waters and spots', () => {
+	it('are copied, moved and deleted, and Undo brings back what was deleted', async () => {
+		const page = await fresh();
+		await page.goto('/waters?new=water');
+		await page.getByRole('form', { name: 'New water' }).getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
+		await page.keyboard.press('Enter');
+		await page
+			.getByRole('form', { name: /Spot 1/ })
+			.getByRole('button', { name: 'Save' })
+			.click();
+		await button(page, 'Copy Spot 1').click();
+		await button(page, 'Edit Spot 2').waitFor();
+		await button(page, 'Copy Mill Pond').click();
+		const copy = page.getByRole('region', { name: 'Mill Pond 1' });
+		await expect.poll(() => copy.getByRole('listitem').count()).toBe(2);
+		await copy.getByRole('button', { name: 'Edit Spot 2' }).click();
+		const form = page.getByRole('form', { name: 'Edit Spot 2' });
+		await form.getByRole('textbox', { name: 'Name' }).fill('Moved');
+		await form.getByRole('combobox', { name: 'Water' }).selectOption('Mill Pond');
+		await form.getByRole('button', { name: 'Save' }).click();
+		const first = page.getByRole('region', { name: 'Mill Pond', exact: true });
+		await first.getByText('Moved', { exact: true }).waitFor();
+		await button(page, 'Delete Moved').click();
+		await expect.poll(() => first.getByRole('listitem').count()).toBe(2);
+		await button(page, 'Undo').click();
+		await first.getByText('Moved', { exact: true }).waitFor();
+		await page.reload();
+		await first.getByText('Moved', { exact: true }).waitFor();
+		expect(await copy.getByRole('listitem').count()).toBe(1);
+	});
+});
