@@ -19,5 +19,8 @@ export function otherUnit(key: RangedKey, measure: Measure, units: UnitSystem, f
 	const si = other.read(figure);
 	const [low, high] = READING_RANGES[key];
 	if (!(si >= low && si <= high)) return null;
-	return { si, text: `${figure} ${other.unit} is ${figureText(units, measure, si)} ${shownIn(units, measure).unit}. Use that` };
+	return {
+		si,
+		text: `${figure} ${other.unit} is ${figureText(units, measure, si)} ${shownIn(units, measure).unit}. Use that`
+	};
 }

@@ -125,7 +125,7 @@ export interface ReadTransfer {
 export function readTransfer(raw: unknown): ReadTransfer {
 	refuseStrangers(raw);
 	const { kind, schemaVersion, exportedAt, ...rest } = parseWith(head, raw);
-	const given = without(without(rest, 'section'), 'sections');
+	const given = without(rest, 'section', 'sections');
 	if (schemaVersion > SCHEMA_VERSION) throw new InputFailure(newerVersion('schemaVersion'));
 	const named = Object.entries(given).map(([word, value]) => ({ word, name: OLDER_WORDS[word] ?? word, value }));
 	const aside: SetAside[] = [];

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { without } from '$lib/core/base/without';
 	import type { HeldWater } from '$lib/client/app.svelte';
 	import type { SpotRecord, UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, shownIn } from '$lib/forms/units';
@@ -55,8 +56,7 @@
 		const place = placeTyped();
 		wrongPlace = typeof place === 'string' ? place : null;
 		if (wrongName === null && typeof place !== 'string') {
-			const { at: _before, ...rest } = draft;
-			return onsave({ ...rest, ...place, name: draft.name.trim() });
+			return onsave({ ...without(draft, 'at'), ...place, name: draft.name.trim() } as SpotRecord);
 		}
 		const form = event.currentTarget as HTMLFormElement;
 		queueMicrotask(() => form.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
