@@ -114,10 +114,35 @@
 		{:else if said}
 			<p class="notice" role="status">{said}</p>
 		{/if}
-		{#if editing?.kind === 'water' && editing.id === 'new'}
-			<section class="max-w-[34rem]" aria-label="New water">
-				<h2 class="border-b border-b-ink py-6">New water</h2>
-				<WaterForm water={editing.record} onsave={(record) => saveWater(record)} oncancel={() => (editing = null)} />
+		<!-- Apart from the list: what is read anew there leaves what is being typed alone. -->
+		{#if editing}
+			{@const { id } = editing}
+			<section class="max-w-[34rem]" aria-labelledby="editing">
+				<h2 id="editing" class="border-b border-b-ink py-6">
+					{id === 'new' ? `New ${editing.kind}` : `Edit ${editing.record.name}`}
+				</h2>
+				{#key editing}
+					{#if editing.kind === 'water'}
+						<WaterForm
+							water={editing.record}
+							onsave={(record) =>
+								saveWater(
+									record,
+									app.waters.find((one) => one.id === id)
+								)}
+							oncancel={() => (editing = null)}
+						/>
+					{:else}
+						<SpotForm
+							spot={editing.record}
+							waters={app.waters}
+							units={app.units}
+							bottomM={app.complete.bottomM}
+							onsave={(record) => saveSpot(record, app.spotOf(id)?.spot)}
+							oncancel={() => (editing = null)}
+						/>
+					{/if}
+				{/key}
 			</section>
 		{/if}
 		{#each app.waters as water (water.id)}
@@ -143,26 +168,6 @@
 						>Delete</button
 					>
 				</div>
-				{#if editing?.kind === 'water' && editing.id === water.id}
-					<WaterForm
-						water={editing.record}
-						onsave={(record) => saveWater(record, water)}
-						oncancel={() => (editing = null)}
-					/>
-				{/if}
-				{#if editing?.kind === 'spot' && editing.id === 'new' && editing.record.waterId === water.id}
-					<div class="max-w-[34rem] border-b border-rule">
-						<h3 class="pt-8">New spot</h3>
-						<SpotForm
-							spot={editing.record}
-							waters={app.waters}
-							units={app.units}
-							bottomM={app.complete.bottomM}
-							onsave={(record) => saveSpot(record)}
-							oncancel={() => (editing = null)}
-						/>
-					</div>
-				{/if}
 				<ul>
 					{#each water.spots as spot (spot.id)}
 						<li class="border-b border-rule py-8">
@@ -191,18 +196,6 @@
 									onclick={() => remove('spots', spot)}>Delete</button
 								>
 							</div>
-							{#if editing?.kind === 'spot' && editing.id === spot.id}
-								<div class="max-w-[34rem]">
-									<SpotForm
-										spot={editing.record}
-										waters={app.waters}
-										units={app.units}
-										bottomM={app.complete.bottomM}
-										onsave={(record) => saveSpot(record, spot)}
-										oncancel={() => (editing = null)}
-									/>
-								</div>
-							{/if}
 						</li>
 					{:else}
 						<li class="py-8 text-ink-2">No spots yet. A spot needs only a name.</li>
