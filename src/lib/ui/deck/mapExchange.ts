@@ -1,5 +1,6 @@
 import { SCHEMA_VERSION } from '$lib/core/records/version';
-import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
+import type { HeldWater } from '$lib/client/app.svelte';
+import { spotRecordOf } from '$lib/client/places';
 import { lookingFrom } from '$lib/core/places/bank';
 import { Depths } from '$lib/core/places/depths';
 import { distanceM, planeAbout, type LonLat, type Plane } from '$lib/core/places/plane';
@@ -32,11 +33,6 @@ export function notOf(file: MapFile, water: HeldWater): string | null {
 	const away = distanceM(plane.pointOf(first), { eastM: 0, northM: 0 });
 	return away > FAR_M ? `This file is of a place ${Math.round(away / 1000)} km from ${name}.` : null;
 }
-
-const recordOf = (spot: HeldSpot): SpotRecord => {
-	const { schemaVersion, waterId, name, bankBearingDeg, at, bankHeightM, profile, cover } = spot;
-	return { schemaVersion, waterId, name, bankBearingDeg, at, bankHeightM, profile, cover };
-};
 
 /** The bottom that a place is given until somebody sounds it: an even slope. */
 const UNSOUNDED: SpotRecord['profile'] = [
@@ -90,7 +86,7 @@ export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | 
 		chart: hasChart ? { shores, soundings, growths } : null,
 		moved: file.places.flatMap(({ name, at }) => {
 			const spot = known(name);
-			return spot ? [{ id: spot.id, record: { ...recordOf(spot), at: mutable(at) } }] : [];
+			return spot ? [{ id: spot.id, record: { ...spotRecordOf(spot), at: mutable(at) } }] : [];
 		}),
 		added: file.places.filter(({ name }) => !known(name)).map((place) => spotAt(plane, depths, water.id, place))
 	};
