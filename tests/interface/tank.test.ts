@@ -1,6 +1,47 @@
 import { describe, expect, it } from 'vitest';
 import { go, signedIn, takeCalled } from './browser';
 
+/** What a screen tells of how the rig in hand runs: its share of the retrieve in the strike zone. */
+const shareIn = (text: string | null): string | undefined => /for\s+(\d+) % of the retrieve/.exec(text ?? '')?.[1];
+
+describe('one story', () => {
+	it('is told of the same rig on Call, Tank, Where to sit and Bench', async () => {
+		const page = await signedIn({ at: '/call' });
+		const called = page.locator('[aria-labelledby=call-name] p').first();
+		await expect.poll(async () => shareIn(await called.textContent())).toBeDefined();
+		const told = (await called.textContent())!.replace(/\s+/g, ' ');
+		const share = shareIn(told);
+		const depth = /Runs ([\d.]+(?: to [\d.]+)? m) deep/.exec(told)![1]!;
+		const count = /Count (\d+)/.exec(told)?.[1] ?? '0';
+		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+
+		await go(page, 'Tank');
+		const tank = page.locator('.tank [role=status]');
+		await expect.poll(async () => shareIn(await tank.textContent())).toBe(share);
+		expect(await tank.textContent()).toContain(`Runs ${depth} deep`);
+		expect(await page.getByRole('textbox', { name: 'Count' }).inputValue()).toBe(count);
+
+		await page.getByRole('link', { name: 'Where to sit' }).click();
+		await page.getByLabel('Turn the cast').fill('90');
+		const sit = page.getByRole('status').first();
+		await expect.poll(() => sit.innerText()).toMatch(/^As turned: square to the bank/);
+		expect(shareIn(await sit.textContent())).toBe(share);
+
+		await go(page, 'Bench');
+		await expect
+			.poll(async () =>
+				shareIn(
+					await page
+						.getByText(/^In the strike zone: for/)
+						.first()
+						.textContent()
+				)
+			)
+			.toBe(share);
+	});
+});
+
 describe('the tank', () => {
 	it('shows where the called rig runs, and is wound, counted, changed and undone', async () => {
 		const page = await signedIn({ at: '/call' });
@@ -9,12 +50,12 @@ describe('the tank', () => {
 		await go(page, 'Tank');
 		await page.getByText(/^A: [\d.]+ m/).waitFor();
 		const said = () => page.locator('.tank [role=status]').innerText();
-		await expect.poll(said).toMatch(/runs [\d.]+ m deep .* works \d+ % of the winding/);
+		await expect.poll(said).toMatch(/^Runs [\d.]+ (to [\d.]+ )?m deep, in the strike zone for \d+ % of the retrieve\./);
 
 		const crank = page.getByRole('slider', { name: 'Crank, turns a second' });
 		const turns = async () => Number.parseFloat((await crank.getAttribute('aria-valuetext'))!);
 		const before = await turns();
-		const depth = async () => Number(/runs ([\d.]+)/.exec(await said())![1]);
+		const depth = async () => Number(/Runs ([\d.]+)/.exec(await said())?.[1]);
 		const deep = await depth();
 		await crank.focus();
 		for (let press = 0; press < 8; press++) await page.keyboard.press('ArrowLeft');
@@ -36,7 +77,7 @@ describe('the tank', () => {
 			await page.getByText(new RegExp(`^${sign}: [\\d.]+ m`)).waitFor();
 		}
 		expect(await page.locator('path.path').count()).toBe(3);
-		expect(await page.getByText(/^\d+\s+% of the winding/).count()).toBe(3);
+		expect(await page.getByText(/^In the strike zone for\s+\d+ % of the retrieve;/).count()).toBe(3);
 		await page.getByRole('combobox', { name: 'B, beside it' }).selectOption('');
 		await expect.poll(() => page.locator('path.path').count()).toBe(2);
 	});
@@ -71,7 +112,7 @@ describe('the tank', () => {
 		await takeCalled(page);
 		await page.goto('/tank/approach');
 		const said = page.getByRole('status').first();
-		await expect.poll(() => said.innerText()).toMatch(/^Cast [\s\S]* an hour within/);
+		await expect.poll(() => said.innerText()).toMatch(/^Cast [\s\S]* an hour/);
 		await page.getByLabel('Turn the cast').fill('90');
 		await expect.poll(() => said.innerText()).toMatch(/^As turned: square to the bank/);
 		await page.getByRole('button', { name: 'As it was' }).click();

@@ -8,7 +8,9 @@ import type { CallAnswer, CallInput } from '$lib/core/schema/call';
 import type { Locks, Rig } from '$lib/core/schema/rig';
 import type { ScoreAnswer } from '$lib/core/schema/score';
 import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/schema/tow';
-import type { CalledWindow } from '$lib/core/schema/window';
+import type { Running } from '$lib/core/schema/run';
+import type { HoldOffer } from '$lib/core/tow/hold';
+import type { Soundings } from '$lib/core/tow/ground';
 import type { MeasuredParts } from '$lib/core/physics/measured';
 import type { Sounding } from '$lib/core/places/depths';
 import type { Proposal } from '$lib/core/places/features';
@@ -68,10 +70,16 @@ export class Work {
 		return this.#ranking.latest('call', (api) => api.call(input, whole) as Promise<CallAnswer>);
 	}
 
-	/** The running window of a rig on the water of a question. */
-	async window(rig: Rig, input: CallInput): Promise<CalledWindow | null> {
+	/** How a rig runs on the water of a question, over the soundings of its spot; the newest of a lane stands. */
+	async running(
+		lane: string,
+		rig: Rig,
+		input: CallInput,
+		soundings?: Soundings,
+		measured?: MeasuredParts
+	): Promise<Running | null> {
 		await this.#after();
-		return this.#asides.latest('window', (api) => api.window(rig, input));
+		return this.#asides.latest(`running ${lane}`, (api) => api.running(rig, input, soundings, measured));
 	}
 
 	/** What the call thinks of any rig on the water of a question. */
@@ -120,6 +128,11 @@ export class Work {
 	/** The speed that holds a depth. */
 	speedFor(input: SpeedForInput, measured?: MeasuredParts): Promise<SpeedFor | null> {
 		return this.#casts.latest('speed-for', (api) => api.speedFor(input, measured));
+	}
+
+	/** What else would hold a depth that no safe speed holds. */
+	holdOffers(input: SpeedForInput, measured?: MeasuredParts): Promise<HoldOffer[] | null> {
+		return this.#casts.latest('hold-offers', (api) => api.holdOffers(input, measured));
 	}
 
 	/** How long each way of casting at a bank keeps a lure in the zone. */

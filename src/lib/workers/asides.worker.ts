@@ -1,12 +1,15 @@
 import { expose } from 'comlink';
 import { call } from '$lib/core/choice/call';
-import { calledWindow } from '$lib/core/choice/calledWindow';
 import { flipsOf, type FlipEvent } from '$lib/core/choice/flips';
 import { lockCosts } from '$lib/core/choice/lockCosts';
+import { runningOn } from '$lib/core/choice/run';
 import { score } from '$lib/core/choice/score';
 import { completeReading } from '$lib/core/reading/complete';
 import type { CallInput } from '$lib/core/schema/call';
+import type { MeasuredParts } from '$lib/core/physics/measured';
 import type { Rig } from '$lib/core/schema/rig';
+import type { Running } from '$lib/core/schema/run';
+import type { Soundings } from '$lib/core/tow/ground';
 import { breath } from './breath';
 
 /** Work (ms) done on flips before the worker listens for another question. */
@@ -33,7 +36,8 @@ const api = {
 	},
 	/** Leaves the flips that are being looked for. */
 	stopFlips: () => void newest++,
-	window: (rig: Rig, { reading }: CallInput) => calledWindow(rig, completeReading(reading)),
+	running: (rig: Rig, { reading }: CallInput, soundings?: Soundings, measured?: MeasuredParts): Running =>
+		runningOn(rig, completeReading(reading), { soundings, measured }),
 	costs: lockCosts,
 	score,
 	call: (input: CallInput) => call(input, { windows: false, families: false }),

@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import { approaches, type Approach, type ApproachInput } from '$lib/core/tow/approach';
 import { calibrated, type Calibrated } from '$lib/core/tow/calibrate';
 import { changesOf } from '$lib/core/tow/changes';
+import { holdOffers, type HoldOffer } from '$lib/core/tow/hold';
 import { mapOf, type MapCell, type MapInput } from '$lib/core/tow/map';
 import { speedFor } from '$lib/core/tow/speedFor';
 import { tow } from '$lib/core/tow/tow';
@@ -36,6 +37,7 @@ async function told<T>(found: Iterable<T>, isNewest: () => boolean, tell: (slice
 const api = {
 	tow: (input: TowInput, measured?: MeasuredParts): Tow => tow(input, measured),
 	speedFor: (input: SpeedForInput, measured?: MeasuredParts): SpeedFor => speedFor(input, measured),
+	holdOffers: (input: SpeedForInput, measured?: MeasuredParts): HoldOffer[] => holdOffers(input, measured),
 	calibrated: (rig: TowInput['rig'], parts: MeasuredParts, measures: readonly Measure[]): Calibrated =>
 		calibrated(rig, parts, measures),
 	approaches: (input: ApproachInput, measured?: MeasuredParts): Approach[] => approaches(input, measured),

@@ -10,6 +10,7 @@ import { FAMILIES } from '../schema/words';
 import { readingSchema } from '../schema/reading';
 import { completeReading } from '../reading/complete';
 import { CLAIM_BASE } from '../claims/claimBase';
+import { tow } from '../tow/tow';
 import { answerCall, call } from './call';
 import { FACETS } from '../claims/claim';
 import { Hearing } from './hearing';
@@ -195,19 +196,15 @@ describe('the work of a ranking', () => {
 });
 
 describe('what runs', () => {
-	it('is called with how much of its cast works among the fish, and what would make it more', () => {
+	it('is called with a cast that leans no further than is fished, and that the simulation answers alike', () => {
 		for (const reading of Object.values(READINGS)) {
-			for (const { rig, window } of ask(reading).calls) {
+			for (const { rig, window, run } of ask(reading).calls) {
 				expect(window).not.toBeNull();
-				expect(rig.retrieve.speedMps).toBeLessThanOrEqual(0.9 * (window!.rollMps ?? Infinity) + 1e-9);
-				if (!window!.band) continue;
-				const { share, shareTipUp, countdownS, more } = window!.band;
-				for (const part of [share, shareTipUp, ...more.map((change) => change.share)]) {
-					expect(part).toBeGreaterThanOrEqual(0);
-					expect(part).toBeLessThanOrEqual(1);
-				}
-				for (const change of more) expect(change.share).toBeGreaterThan(share);
-				expect(countdownS).toBeLessThanOrEqual(60);
+				expect(run!.leanDeg ?? 0).toBeLessThanOrEqual(30 + 1e-6);
+				expect(['stalls', 'rolls', 'leans', 'sinks']).not.toContain(run!.state);
+				expect(run!.cast.countdownS).toBeLessThanOrEqual(60);
+				expect(run!.fromM).toBeLessThanOrEqual(run!.toM);
+				expect(tow({ rig, ...run!.cast }).band!.distanceShare).toBe(run!.inZone);
 			}
 		}
 	});

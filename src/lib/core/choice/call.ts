@@ -8,7 +8,6 @@ import type { Locks, Rig } from '../schema/rig';
 import type { Tray } from '../schema/tray';
 import { FAMILIES, type Family } from '../schema/words';
 import { assemble } from './assemble';
-import { calledWindow } from './calledWindow';
 import { countRigs } from './count';
 import { planFor, reasonsFor } from './explain';
 import { familiesOf } from './families';
@@ -19,6 +18,7 @@ import { openingOf, type Opening, type Rows } from './locks';
 import { decideOutfit } from './outfit';
 import type { Space } from './part';
 import { rank } from './ranking';
+import { calledWindow, runOf } from './run';
 import { scoreInRank, scoreOf } from './scoreOf';
 import { SpaceSearch, type Find, type Tally } from './search';
 import { sightClaims } from './sightClaims';
@@ -61,7 +61,9 @@ function rigOf(find: Find, { judgements }: Question, fixed: Fixed): Rig {
 function called(find: Find, question: Question, fixed: Fixed, windows: boolean): CalledRig {
 	const rig = rigOf(find, question, fixed);
 	const reasons = reasonsFor(question.judgements.about(find.space), find.space, find.assignment);
-	return { rig, score: scoreOf(reasons), reasons, window: windows ? calledWindow(rig, question.reading) : null };
+	const { reading } = question;
+	const runs = windows ? { window: calledWindow(rig, reading), run: runOf(rig, reading) } : { window: null, run: null };
+	return { rig, score: scoreOf(reasons), reasons, ...runs };
 }
 
 const words = (values: readonly string[]): string => values.join(', ');
@@ -81,7 +83,7 @@ function collisions(locks: Locks, rules: LocalRules): string[] {
 
 /** How much of an answer is worked out. */
 export interface Extent {
-	/** Running windows of the called rigs. @default true */
+	/** How the called rigs run: their windows, and one cast of each simulated. @default true */
 	readonly windows?: boolean;
 	/** How all four families stand. @default true */
 	readonly families?: boolean;

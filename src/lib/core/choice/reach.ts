@@ -1,9 +1,10 @@
 import { RecentBy } from '../base/recent';
+import { upToMps } from '../physics/roll';
 import type { Mask } from './locks';
 import type { Adds, Running } from './running';
 
-/** Share of its roll speed that a rig may be wound at (the gate's figure). */
-export const ROLL_SHARE = 0.9;
+/** Share of its roll speed that a rig may be wound at: it leans no further than is fished. */
+export const ROLL_SHARE = upToMps(1);
 
 /** Sums over some parts, in this order: weight N, drag m2, lift m2, line's drag width m. */
 export type Sums = Float64Array;

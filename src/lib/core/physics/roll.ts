@@ -76,3 +76,10 @@ export function leanDeg(rollsMps: number, speedMps: number): number {
 	const sine = rollsMps <= 0 ? LIMIT_SINE : LIMIT_SINE * Math.min(1, (speedMps / rollsMps) ** 2);
 	return (Math.asin(sine) * 180) / Math.PI;
 }
+
+/** From this lean (degrees) on a lure tracks and hooks badly: nobody is told to wind so fast (assumed). */
+export const LEANS_DEG = 30;
+
+/** The fastest winding (m/s) at which a lure leans no further than `LEANS_DEG`, by the speed (m/s) at which it rolls. */
+export const upToMps = (rollsMps: number | null): number =>
+	rollsMps === null ? Infinity : rollsMps * Math.sqrt(Math.sin((LEANS_DEG * Math.PI) / 180) / LIMIT_SINE);

@@ -4,6 +4,7 @@ import { lockSchema, rigSchema } from './rig';
 import { HOUSE_RULES_MAX } from './limits';
 import { traySchema } from './tray';
 import { FAMILIES } from './words';
+import { runSchema } from './run';
 import { calledWindowSchema } from './window';
 
 /** Most calls that one answer may hold. */
@@ -71,7 +72,8 @@ export const calledRigSchema = z.object({
 	score: z.number(),
 	reasons: z.array(reasonSchema),
 	// A kept call may hold the window of an earlier model; it is measured anew when it is shown.
-	window: z.catch(z.nullable(calledWindowSchema), null)
+	window: z.catch(z.nullable(calledWindowSchema), null),
+	run: z.catch(z.nullable(runSchema), null)
 });
 
 /** What `call` answers. Output schemas tell the shape and refuse nothing extra. */

@@ -18,7 +18,7 @@ const phaseShape = {
 };
 const phaseSchema = z.strictObject(phaseShape);
 
-const bottomSchema = z.union([
+export const bottomSchema = z.union([
 	z.strictObject({ flatM: z.number().check(z.positive(), z.maximum(100)) }),
 	z.strictObject({
 		/** Distance from the tip and depth, m. */
@@ -33,8 +33,8 @@ const bottomSchema = z.union([
 const metres = z.number().check(z.minimum(0), z.maximum(100));
 
 /** Something that stands between two distances from the tip, up to a depth, m. */
-const bodySchema = z.strictObject({ fromM: metres, toM: metres, topM: metres });
-const bandSchema = z
+export const bodySchema = z.strictObject({ fromM: metres, toM: metres, topM: metres });
+export const bandSchema = z
 	.strictObject({ fromM: metres, toM: metres })
 	.check(z.refine(({ fromM, toM }) => fromM <= toM, { error: 'It begins below its end.', path: ['fromM'] }));
 
@@ -117,7 +117,7 @@ export const towSchema = z.object({
 
 export const speedForSchema = z.object({
 	speedMps: z.nullable(z.number()),
-	why: z.nullable(z.enum(['never that deep', 'deeper even at most']))
+	why: z.nullable(z.enum(['never that deep', 'deeper even at most', 'stalls at that speed', 'leans at that speed']))
 });
 
 export type TowInput = z.output<typeof towInputSchema>;

@@ -52,29 +52,8 @@ export const windowSchema = z.object({
 	reel: z.optional(z.object({ inchesPerTurn: z.number() }))
 });
 
-/** Changes that may keep a called rig among the fish for longer. */
-export const WORK_CHANGES = ['tip-up', 'shorter-cast', 'lighter', 'heavier'] as const;
-export type WorkChange = (typeof WORK_CHANGES)[number];
-
-/** The window of a rig that was called: how it is to be fished on this water as well. */
+/** The window of a rig that was called, and how the reel is turned for it. */
 export const calledWindowSchema = z.extend(windowSchema, {
-	/** How it works among the fish at its own pace; `null` for a surface lure. */
-	band: z.nullable(
-		z.object({
-			/** Depths (m) between which a fish takes it. */
-			fromM: z.number(),
-			toM: z.number(),
-			/** The countdown (s) that keeps it among them longest. */
-			countdownS: z.number(),
-			/** Share of the metres wound on which it works, with the rod tip at 0.6 m and at 2 m. */
-			share: z.number(),
-			shareTipUp: z.number(),
-			/** Depths (m) at 18, 14 and 10 m of line. */
-			depthsM: z.array(z.nullable(z.number())),
-			/** Single changes that keep it among them longer, the best first. */
-			more: z.array(z.object({ change: z.enum(WORK_CHANGES), share: z.number() }))
-		})
-	),
 	/** Turns of the reel's handle in a second, with half the cast out. */
 	turnsPerS: z.number()
 });

@@ -1,7 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { towInputSchema } from '../schema/tow';
-import { approaches, APPROACH_DEG, bankDepthM, castsToCover, reachingM, type ApproachInput } from './approach';
+import { approaches, APPROACH_DEG, castsToCover, evenBank, type ApproachInput } from './approach';
+import { depthOutM, reachingM, throwOf } from './ground';
+import { runOf } from '../choice/run';
+import { startBuild } from '../build/start';
+import { completeReading } from '../reading/complete';
+import { readingSchema } from '../schema/reading';
+import { rigSchema } from '../schema/rig';
 
 const { rig } = towInputSchema.parse({
 	rig: {
@@ -13,15 +19,18 @@ const { rig } = towInputSchema.parse({
 	castM: 24,
 	speedMps: 0.7
 });
+const BUILT = startBuild('spinnerbait');
+/** A bank that falls by a fifth. */
 const BANK: ApproachInput = {
 	rig,
-	boatM: 3,
-	slope: 0.2,
+	soundings: evenBank(5, 25),
+	bottomM: 5,
+	outM: 15,
 	castM: 25,
 	tipM: 0.6,
 	countdownS: 3,
 	speedMps: 0.7,
-	overM: 0.8,
+	band: { fromM: 1, toM: 2.5 },
 	wind: null
 };
 const at = (list: ReturnType<typeof approaches>, angleDeg: number) => list.find((one) => one.angleDeg === angleDeg)!;
@@ -32,20 +41,32 @@ describe('casts at a bank', () => {
 	it('end in water, wherever one sits and however one casts', () =>
 		fc.assert(
 			fc.property(
-				fc.double({ min: 1, max: 8, noNaN: true }),
-				fc.double({ min: 0.02, max: 0.6, noNaN: true }),
+				fc.double({ min: 8, max: 30, noNaN: true }),
+				fc.double({ min: 1, max: 12, noNaN: true }),
 				fc.constantFrom(...APPROACH_DEG),
-				(boatM, slope, angleDeg) => {
-					const bank = { ...BANK, boatM, slope };
-					const castM = reachingM(bank, angleDeg);
-					expect(castM).toBeLessThanOrEqual(BANK.castM);
-					expect(bankDepthM(bank, angleDeg, castM)).toBeGreaterThanOrEqual(0.3);
-					// By the model's own words: d0 - s sin(a) x, and no shallower than .3 m.
+				(outM, bottomM, angleDeg) => {
+					const bank = { ...BANK, outM, bottomM, soundings: evenBank(bottomM, 25) };
 					const sine = Math.sin((angleDeg * Math.PI) / 180);
-					expect(bankDepthM(bank, angleDeg, 2)).toBeCloseTo(Math.max(0.3, boatM - slope * sine * 2), 9);
+					const castM = reachingM(bank, BANK.castM, sine);
+					expect(castM).toBeLessThanOrEqual(BANK.castM);
+					// Nobody casts less than six metres, be it onto the bank.
+					if (castM > 6) expect(depthOutM(bank.soundings, bottomM, outM - sine * castM)).toBeGreaterThanOrEqual(0.3);
 				}
 			)
 		));
+
+	it('are, square to the bank from where the call sits, the very cast of the call', () => {
+		const reading = completeReading(
+			readingSchema.parse({ waterTemperatureC: 17, visibilityM: 1, bottomM: 5, fishFromM: 1, fishToM: 2.5, castM: 20 })
+		);
+		const soundings = evenBank(5, 25);
+		const whole = rigSchema.parse({ ...BUILT.rig, retrieve: { style: 'steady', speedMps: 0.7 } });
+		const { cast, inZone } = runOf(whole, reading, { soundings });
+		const { tipOutM } = throwOf(reading, soundings);
+		const ways = approaches({ ...BANK, ...cast, rig: whole, castM: reading.castM, soundings, outM: tipOutM });
+		expect(at(ways, 90).castM).toBe(cast.castM);
+		expect(at(ways, 90).inZone).toBe(inZone);
+	});
 
 	it('are the same to either side in a calm', () => {
 		for (const one of still) expect(at(still, 180 - one.angleDeg)).toEqual({ ...one, angleDeg: 180 - one.angleDeg });
@@ -69,12 +90,20 @@ describe('casts at a bank', () => {
 
 	it('keep a lure in the zone of a steep bank for longer along it than square to it', () => {
 		// Along the bank the bottom stays where the lure can be held near it: here a slow lure at a metre and a half.
-		const steep = approaches({ ...BANK, boatM: 1.5, slope: 0.4, countdownS: 2 });
+		const soundings = evenBank(10, 25);
+		const steep = approaches({
+			...BANK,
+			soundings,
+			bottomM: 10,
+			outM: 4,
+			countdownS: 2,
+			band: { fromM: 0.8, toM: 1.6 }
+		});
 		expect(at(steep, 0).zoneMPerH).toBeGreaterThan(at(steep, 90).zoneMPerH);
 	});
 
 	it('cover a stretch in fewer casts the longer they are', () => {
-		expect(castsToCover(BANK, 25, 60, 2)).toBe(Math.ceil((60 * 13.5) / 50));
+		expect(castsToCover(BANK, 25, 60, 2)).toBe(Math.ceil((60 * 15) / 50));
 		expect(castsToCover(BANK, 12, 60, 2)).toBeGreaterThan(castsToCover(BANK, 25, 60, 2));
 	});
 });

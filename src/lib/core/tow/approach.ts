@@ -3,22 +3,23 @@ import { USUAL_LINE } from '../physics/window';
 import type { MeasuredParts } from '../physics/measured';
 import type { TowInput } from '../schema/tow';
 import { bowM } from './bow';
+import { groundOf, reachingM, type Soundings } from './ground';
 import { tow } from './tow';
 
-/** Where one sits and what one casts: a boat over a bank that falls evenly. */
+/** Where one sits and what one casts: a boat off a bank. */
 export interface ApproachInput {
 	readonly rig: TowInput['rig'];
-	/** Depth (m) under the boat, over .3. */
-	readonly boatM: number;
-	/** Fall of the bottom, m a metre, above 0. */
-	readonly slope: number;
+	/** Depths out from the bank, as deep at their end as the reading says (m), and how far out (m) the boat lies. */
+	readonly soundings: Soundings;
+	readonly bottomM: number;
+	readonly outM: number;
 	/** Longest cast, m. */
 	readonly castM: number;
 	readonly tipM: number;
 	readonly countdownS: number;
 	readonly speedMps: number;
-	/** How far over the bottom (m) the lure still counts as being in the zone. */
-	readonly overM: number;
+	/** Depths (m) between which the lure is in the strike zone. */
+	readonly band: NonNullable<TowInput['band']>;
 	/** Wind in m/s, and where it comes from in degrees from the line of the bank, as an angle of a cast is; `null` in a calm. */
 	readonly wind: { readonly mps: number; readonly fromDeg: number } | null;
 }
@@ -31,54 +32,47 @@ export interface Approach {
 	/** A whole cast, throw to the next throw, s. */
 	readonly castS: number;
 	readonly castsPerH: number;
-	/** Metres of a cast within the zone, and of an hour. */
+	/** Metres of a cast within the zone, what share of those wound (0 to 1) that is, and metres of an hour. */
 	readonly zoneM: number;
+	readonly inZone: number;
 	readonly zoneMPerH: number;
 	/** How far the wind bows the line in the air to the side, m. */
 	readonly bowM: number;
 }
 
-/** Shallowest water that is cast into, m; speed of a lure in flight, m/s; and what a cast takes besides, s (section 8). */
-const SHALLOWEST_M = 0.3;
+/** Speed of a lure in flight, m/s; and what a cast takes besides, s (section 8). */
 const FLIGHT_MPS = 16;
 const BESIDES_S = 7;
-const SHORTEST_M = 4;
-const SEGMENTS = 12;
-/** The bed is told to the tow every so many metres. */
-const BED_STEP_M = 1;
 
 /** Angles that are looked at, degrees. */
 export const APPROACH_DEG: readonly number[] = Array.from({ length: 13 }, (_, at) => at * 15);
 
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 
-/** Depth (m) of an even bank so far (m) along a cast at an angle. */
-export const bankDepthM = ({ boatM, slope }: ApproachInput, angleDeg: number, xM: number): number =>
-	Math.max(SHALLOWEST_M, boatM - slope * Math.sin(radians(angleDeg)) * xM);
-
-/** The longest cast (m) at an angle that still ends in water. */
-export function reachingM({ boatM, slope, castM }: ApproachInput, angleDeg: number): number {
-	const fall = slope * Math.sin(radians(angleDeg));
-	const room = fall > 1e-9 ? (boatM - SHALLOWEST_M) / fall : Infinity;
-	return Math.max(SHORTEST_M, Math.min(castM, room));
+/** Water to which an even bank falls off, a metre and a sounding at a time: where nobody sounded. */
+export function evenBank(bottomM: number, reachM: number): Soundings {
+	const last = Math.max(2, Math.round(reachM));
+	return Array.from({ length: last + 1 }, (_, outM) => ({ outM, depthM: (bottomM * outM) / last }));
 }
 
-/** Seconds wound, metres within the zone, and the tension in the middle of the cast. */
+/** How a cast at an angle runs: seconds, metres in the zone, and tension and depth in the middle of it. */
 function wound(input: ApproachInput, angleDeg: number, castM: number, measured?: MeasuredParts) {
-	const pointsM = Array.from({ length: Math.ceil(castM / BED_STEP_M) + 2 }, (_, at): [number, number] => {
-		const xM = at * BED_STEP_M;
-		return [xM, bankDepthM(input, angleDeg, xM)];
-	});
-	const { rig, tipM, countdownS, speedMps, overM } = input;
-	const cast = tow({ rig, castM, tipM, countdownS, speedMps, bottom: { pointsM }, segments: SEGMENTS }, measured);
+	const { rig, soundings, bottomM, outM, tipM, countdownS, speedMps, band } = input;
+	const sine = Math.sin(radians(angleDeg));
+	// The bed of a cast square to the bank is the very one that the call's cast runs over.
+	const from = { tipOutM: outM, towardsBank: true, castM };
+	const { bottom } = groundOf(from, soundings, bottomM, [], sine);
+	const cast = tow({ rig, castM, tipM, countdownS, speedMps, bottom, band }, measured);
 	const along = cast.samples.filter(({ tS }) => tS >= countdownS);
-	let zoneM = 0;
-	along.slice(1).forEach((sample, at) => {
-		const isIn = bankDepthM(input, angleDeg, sample.xM) - sample.zM <= overM;
-		if (isIn) zoneM += Math.abs(along[at]!.xM - sample.xM);
-	});
 	const middle = along[Math.floor(along.length / 2)];
-	return { endS: cast.endS, zoneM, tensionN: middle?.tensionN ?? 0, depthM: middle?.zM ?? 0 };
+	const { metres, distanceShare } = cast.band!;
+	return {
+		endS: cast.endS,
+		zoneM: metres,
+		inZone: distanceShare,
+		tensionN: middle?.tensionN ?? 0,
+		depthM: middle?.zM ?? 0
+	};
 }
 
 /** Bow of the line in the air (m): from the tip to where a straight line to the lure enters the water. */
@@ -90,32 +84,30 @@ function bowed({ rig, tipM, wind }: ApproachInput, angleDeg: number, castM: numb
 }
 
 /**
- * How long each way of casting at a bank keeps a lure in the zone (running model, section 8): an even slope, each cast
- * simulated in still water; the wind bows the line in the air and does nothing else.
+ * How long each way of casting at a bank keeps a lure in the zone (running model, section 8): each cast
+ * simulated in still water over the bed that was sounded; the wind bows the line in the air and does nothing else.
  *
  * @returns One for each of `APPROACH_DEG`, in their order.
  */
 export function approaches(input: ApproachInput, measured?: MeasuredParts): Approach[] {
 	const half = APPROACH_DEG.filter((angle) => angle <= 90).map((angle) => {
-		const castM = reachingM(input, angle);
+		const castM = reachingM(input, input.castM, Math.sin(radians(angle)));
 		return { castM, ...wound(input, angle, castM, measured) };
 	});
 	return APPROACH_DEG.map((angleDeg, at) => {
-		const { castM, endS, zoneM, tensionN, depthM } = half[Math.min(at, APPROACH_DEG.length - 1 - at)]!;
+		const { castM, endS, zoneM, inZone, tensionN, depthM } = half[Math.min(at, APPROACH_DEG.length - 1 - at)]!;
 		const castS = castM / FLIGHT_MPS + endS + BESIDES_S;
 		const castsPerH = 3600 / castS;
 		const bow = bowed(input, angleDeg, castM, tensionN, depthM);
-		return { angleDeg, castM, castS, castsPerH, zoneM, zoneMPerH: zoneM * castsPerH, bowM: bow };
+		return { angleDeg, castM, castS, castsPerH, zoneM, inZone, zoneMPerH: zoneM * castsPerH, bowM: bow };
 	});
 }
 
 /**
- * Casts that pass every lane of a strip of bank once.
+ * Casts that pass every lane of a strip of bank once, from the bank out to the boat.
  *
  * @param stretchM Length of the bank, m.
  * @param laneM Width (m) of water that one cast is seen from.
  */
-export function castsToCover({ boatM, slope }: ApproachInput, castM: number, stretchM: number, laneM: number): number {
-	const widthM = (boatM - SHALLOWEST_M) / slope;
-	return Math.max(1, Math.ceil((stretchM * widthM) / (castM * laneM)));
-}
+export const castsToCover = ({ outM }: ApproachInput, castM: number, stretchM: number, laneM: number): number =>
+	Math.max(1, Math.ceil((stretchM * outM) / (castM * laneM)));

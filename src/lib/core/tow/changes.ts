@@ -1,12 +1,10 @@
 import { without } from '../base/without';
 import { LINES, SPEEDS_MPS, WEIGHTS_OZ } from '../catalogue/parts';
-import { TRAILERS, USUAL_ARM_M, USUAL_COUNTDOWN_S, USUAL_TIP_M } from '../matter/constants';
-import { KEEP_SHARE } from '../physics/blade';
-import { assembleLure, startMps } from '../physics/lure';
+import { TRAILERS, USUAL_COUNTDOWN_S, USUAL_TIP_M } from '../matter/constants';
 import type { MeasuredParts } from '../physics/measured';
-import { rollMps } from '../physics/roll';
-import { runningRig, USUAL_LINE } from '../physics/window';
+import { USUAL_LINE } from '../physics/window';
 import type { TowInput } from '../schema/tow';
+import { safeMps } from './speedFor';
 import { tow } from './tow';
 
 type TrailerKind = Exclude<keyof typeof TRAILERS, 'none'>;
@@ -22,21 +20,19 @@ export type Change =
 
 /** What a cast gives as it is, and single changes that keep the lure in the band for longer. */
 export interface Changes {
-	/** Share of the winding's time in the band, 0 to 1. */
+	/** Share of the metres wound in the band, 0 to 1. */
 	readonly own: number;
 	readonly changes: readonly Change[];
 }
 
 const SEGMENTS = 10;
 const STEP_S = 0.015;
-/** A change is worth telling from this much of the time on, and of two as good as this the nearer one is told. */
+/** A change is worth telling from this much of the retrieve on, and of two as good as this the nearer one is told. */
 const WORTH = 0.05;
 const AS_GOOD = 0.02;
 /** Longest count (s) and tips (m) that are tried. */
 const COUNT_MAX_S = 20;
 const TIPS_M = [0.3, 0.6, 1.2, 2] as const;
-/** Share of the roll speed at which a lure still stands with some margin. */
-const ROLL_SHARE = 0.9;
 
 /** A cast with one thing changed; `lost` is the measured part that goes with it. */
 interface Try {
@@ -63,9 +59,8 @@ const tips = ({ tipM = USUAL_TIP_M }: TowInput): Try[] =>
 	}));
 
 function speeds({ rig, speedMps = 1 }: TowInput, measured: MeasuredParts): Try[] {
-	const lure = assembleLure(runningRig(rig, measured));
-	const fastest = ROLL_SHARE * (rollMps(lure, USUAL_ARM_M) ?? Infinity);
-	return SPEEDS_MPS.filter((speed) => speed >= KEEP_SHARE * startMps(lure) && speed <= fastest).map((speed) => ({
+	const [slowest, fastest] = safeMps(rig, measured);
+	return SPEEDS_MPS.filter((speed) => speed >= slowest && speed <= fastest).map((speed) => ({
 		patch: { speedMps: speed },
 		off: Math.abs(speed - speedMps),
 		as: (share): Change => ({ kind: 'speed', speedMps: speed, share })
@@ -75,9 +70,8 @@ function speeds({ rig, speedMps = 1 }: TowInput, measured: MeasuredParts): Try[]
 /** Other heads, as far as they stand at this speed. */
 const weights: Trying = ({ rig, speedMps = 1 }, measured) =>
 	WEIGHTS_OZ.filter((weightOz) => {
-		const rolls =
-			rollMps(assembleLure(runningRig({ ...rig, weightOz }, without(measured, 'head'))), USUAL_ARM_M) ?? Infinity;
-		return speedMps <= ROLL_SHARE * rolls;
+		const [slowest, fastest] = safeMps({ ...rig, weightOz }, without(measured, 'head'));
+		return speedMps >= slowest && speedMps <= fastest;
 	}).map((weightOz) => ({
 		patch: { rig: { ...rig, weightOz } },
 		lost: 'head' as const,
@@ -106,8 +100,8 @@ const trailers = ({ rig }: TowInput): Try[] =>
 
 const KINDS: readonly Trying[] = [counts, tips, speeds, weights, lines, trailers];
 
-/** Share of the time in the band. */
-const shareOf = (input: TowInput, measured: MeasuredParts): number => tow(input, measured).band?.timeShare ?? 0;
+/** Share of the metres wound in the band. */
+const shareOf = (input: TowInput, measured: MeasuredParts): number => tow(input, measured).band?.distanceShare ?? 0;
 
 /**
  * Which single change keeps a lure longest in its band: the best of each kind, the lightest kind first, one after the other

@@ -32,10 +32,10 @@ describe('the map of weight and speed', () => {
 		expect(Math.min(...first)).toBe(MAP_SPEEDS_MPS[0]);
 	});
 
-	it('stalls when slow, rolls when light and fast, runs deeper the heavier and slower', () => {
+	it('stalls when slow, leans over when light and fast, runs deeper the heavier and slower', () => {
 		expect(at(0.5, 0.25).outcome).toBe('stalls');
-		expect(at(0.125, 2.2).outcome).toBe('rolls');
-		expect(at(0.375, 1.75).outcome).toBe('above');
+		expect(at(0.125, 2.2).outcome).toBe('leans');
+		expect(at(0.5, 1.5).outcome).toBe('above');
 		expect(at(1.5, 0.5).outcome).toBe('below');
 		for (const speedMps of [0.8, 1.2]) {
 			const depths = MAP_WEIGHTS_OZ.flatMap((weightOz) => at(weightOz, speedMps).depthM ?? []);

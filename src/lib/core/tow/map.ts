@@ -1,12 +1,8 @@
 import { without } from '../base/without';
 import { WEIGHTS_OZ } from '../catalogue/parts';
-import { USUAL_ARM_M } from '../matter/constants';
-import { KEEP_SHARE } from '../physics/blade';
-import { assembleLure, startMps } from '../physics/lure';
 import type { MeasuredParts } from '../physics/measured';
-import { rollMps } from '../physics/roll';
-import { runningRig } from '../physics/window';
 import type { Tow, TowInput } from '../schema/tow';
+import { safeMps } from './speedFor';
 import { tow } from './tow';
 
 /** Speeds (m/s) of the map: forty, from the slowest that a hand winds to a burn. */
@@ -17,14 +13,14 @@ export const MAP_SPEEDS_MPS: readonly number[] = Array.from(
 export const MAP_WEIGHTS_OZ: readonly number[] = WEIGHTS_OZ;
 
 /** What becomes of a weight at a speed. */
-export const OUTCOMES = ['in', 'above', 'below', 'weed', 'stalls', 'rolls'] as const;
+export const OUTCOMES = ['in', 'above', 'below', 'weed', 'stalls', 'leans'] as const;
 export type Outcome = (typeof OUTCOMES)[number];
 
 export interface MapCell {
 	readonly weightOz: number;
 	readonly speedMps: number;
 	readonly outcome: Outcome;
-	/** Share of the winding's time in the band, 0 to 1. */
+	/** Share of the metres wound in the band, 0 to 1. */
 	readonly share: number;
 	/** Mean depth over the winding, m; `null` where it does not run. */
 	readonly depthM: number | null;
@@ -33,7 +29,7 @@ export interface MapCell {
 /** A coarser line and step: a map of hundreds of casts, a few centimetres off. */
 const SEGMENTS = 8;
 const STEP_S = 0.02;
-/** It works from this share of the time in the band on, and is in the weed from this share in it. */
+/** It works from this share of the retrieve in the band on, and is in the weed from this share in it. */
 const WORKS_SHARE = 0.5;
 const WEED_SHARE = 0.1;
 
@@ -47,7 +43,7 @@ function outcomeOf(
 ): Pick<MapCell, 'outcome' | 'share' | 'depthM'> {
 	const wound = samples.filter(({ where }) => where !== 'sinking');
 	const depthM = wound.reduce((sum, { zM }) => sum + zM, 0) / Math.max(1, wound.length);
-	const share = band?.timeShare ?? 0;
+	const share = band?.distanceShare ?? 0;
 	const inWeed = wound.filter(({ where }) => where === 'cover').length / Math.max(1, wound.length);
 	if (inWeed > WEED_SHARE) return { outcome: 'weed', share, depthM };
 	if (share >= WORKS_SHARE) return { outcome: 'in', share, depthM };
@@ -77,16 +73,16 @@ export function* mapOf(input: MapInput, measured: MeasuredParts = {}): Generator
 	const partsOf = (weightOz: number) => (weightOz === input.rig.weightOz ? measured : without(measured, 'head'));
 	const rows = coarseFirst(MAP_WEIGHTS_OZ.length).map((at) => {
 		const weightOz = MAP_WEIGHTS_OZ[at]!;
-		const lure = assembleLure(runningRig({ ...input.rig, weightOz }, partsOf(weightOz)));
-		return { weightOz, keepMps: KEEP_SHARE * startMps(lure), rollsMps: rollMps(lure, USUAL_ARM_M) ?? Infinity };
+		const [keepMps, leansMps] = safeMps({ ...input.rig, weightOz }, partsOf(weightOz));
+		return { weightOz, keepMps, leansMps };
 	});
 	const coarse = { ...input, segments: SEGMENTS, stepS: STEP_S, turnsPerS: undefined };
 	for (const at of coarseFirst(MAP_SPEEDS_MPS.length)) {
 		const speedMps = MAP_SPEEDS_MPS[at]!;
-		for (const { weightOz, keepMps, rollsMps } of rows) {
+		for (const { weightOz, keepMps, leansMps } of rows) {
 			const cell = { weightOz, speedMps, share: 0, depthM: null };
 			if (speedMps < keepMps) yield { ...cell, outcome: 'stalls' };
-			else if (speedMps > rollsMps) yield { ...cell, outcome: 'rolls' };
+			else if (speedMps > leansMps) yield { ...cell, outcome: 'leans' };
 			else {
 				const phases = input.phases?.map((phase) => ({ ...phase, speedMps: undefined }));
 				const answer = tow({ ...coarse, rig: { ...input.rig, weightOz }, speedMps, phases }, partsOf(weightOz));

@@ -1,6 +1,11 @@
+import { USUAL_ARM_M } from '../matter/constants';
+import { KEEP_SHARE } from '../physics/blade';
+import { assembleLure, startMps } from '../physics/lure';
 import type { MeasuredParts } from '../physics/measured';
+import { rollMps, upToMps } from '../physics/roll';
+import { runningRig } from '../physics/window';
 import { parseWith } from '../schema/failure';
-import { speedForInputSchema, type SpeedFor, type SpeedForInput } from '../schema/tow';
+import { speedForInputSchema, type SpeedFor, type SpeedForInput, type TowInput } from '../schema/tow';
 import { towedDepthM } from './tow';
 
 /** Slowest and fastest winding (m/s) that is looked at: the model holds from 0.2 to 3 m/s. */
@@ -13,9 +18,16 @@ const FINE_MPS = 0.002;
 /** Coarser line than in a whole cast: a centimetre of depth, and a dozen casts are asked for. */
 const SEGMENTS = 12;
 
+/** Slowest and fastest winding (m/s) at which a rig turns its blades and leans no further than is fished. */
+export function safeMps(rig: TowInput['rig'], measured?: MeasuredParts): readonly [number, number] {
+	const lure = assembleLure(runningRig(rig, measured));
+	return [KEEP_SHARE * startMps(lure), upToMps(rollMps(lure, USUAL_ARM_M))];
+}
+
 /**
  * The speed of winding (m/s) at which a lure is as deep as asked at a distance from the tip, by halving: the depth at a
- * place falls as the speed grows. A lure that lies on the bottom is as deep as that.
+ * place falls as the speed grows. A lure that lies on the bottom is as deep as that. A speed at which its blades stall, or
+ * at which it leans or rolls over, is no answer.
  *
  * @param measured What the angler measured, which stands over the tables.
  */
@@ -32,7 +44,11 @@ export function speedFor({ holdM, atM, ...cast }: SpeedForInput, measured?: Meas
 		if (depthAt(middle) > holdM) slow = middle;
 		else fast = middle;
 	}
-	return { speedMps: (slow + fast) / 2, why: null };
+	const speedMps = (slow + fast) / 2;
+	const [from, to] = safeMps(cast.rig, measured);
+	if (speedMps < from) return { speedMps: null, why: 'stalls at that speed' };
+	if (speedMps > to) return { speedMps: null, why: 'leans at that speed' };
+	return { speedMps, why: null };
 }
 
 /** `speed-for` on raw input: checks it, then answers. */

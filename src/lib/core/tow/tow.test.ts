@@ -7,7 +7,9 @@ import { assembleLure, dragM2 } from '../physics/lure';
 import { runningRig } from '../physics/window';
 import { towInputSchema, type Tow } from '../schema/tow';
 import { bowM } from './bow';
-import { answerSpeedFor } from './speedFor';
+import { speedForInputSchema } from '../schema/tow';
+import { holdOffers } from './hold';
+import { answerSpeedFor, safeMps } from './speedFor';
 import { answerTow, tow } from './tow';
 import { refusalOf } from '../testing/refusal';
 import { cases } from './tow.cases.json';
@@ -191,10 +193,17 @@ describe('a buzzbait', () => {
 describe('the speed for a depth', () => {
 	const ask = (rest: object) => answerSpeedFor({ rig: willow(), castM: 26, countdownS: 4, atM: 14, ...rest });
 
-	it('is the one at which a cast is as deep', () => {
+	it('is the one at which a cast is as deep, and at which the lure turns and leans no further than is fished', () => {
 		fc.assert(
 			fc.property(fc.double({ min: 0.5, max: 2.5, noNaN: true }), (holdM) => {
-				const { speedMps } = ask({ holdM });
+				const { speedMps, why } = ask({ holdM });
+				const [from, to] = safeMps(speedForInputSchema.parse({ rig: willow(), castM: 26, holdM, atM: 14 }).rig);
+				if (speedMps === null) {
+					expect(why).toMatch(/stalls|leans/);
+					return;
+				}
+				expect(speedMps).toBeGreaterThanOrEqual(from);
+				expect(speedMps).toBeLessThanOrEqual(to);
 				expect(Math.abs(depthsOf(cast({ countdownS: 4, speedMps, atM: [14], segments: 12 }))[0]! - holdM)).toBeLessThan(
 					0.02
 				);
@@ -212,6 +221,19 @@ describe('the speed for a depth', () => {
 		const plain = ask({ holdM: 1 });
 		expect(ask({ holdM: 1, speedMps: 2, atM: [14, 10] })).toEqual(plain);
 		expect(ask({ holdM: 1, turnsPerS: 1.5 })).toEqual(plain);
+	});
+
+	it('is none where it would lean over or stall, and something else is offered with which it is safe', () => {
+		const light = { rig: willow(0.375), castM: 26, countdownS: 2, atM: 14, holdM: 0.8 };
+		expect(answerSpeedFor(light)).toEqual({ speedMps: null, why: 'leans at that speed' });
+		const offers = holdOffers(speedForInputSchema.parse(light));
+		expect(offers.length).toBeGreaterThan(0);
+		for (const offer of offers) {
+			if (offer.kind !== 'weight') continue;
+			expect(offer.speedMps).toBeLessThanOrEqual(
+				safeMps({ ...willow(offer.weightOz), family: 'spinnerbait' } as never)[1]
+			);
+		}
 	});
 
 	it('is none where it is never that deep, or deeper even at most', () => {

@@ -4,9 +4,13 @@ import type { UnitSystem } from '$lib/core/records/schemas';
 import { withUnit } from '$lib/forms/units';
 import { SAID } from './checkWords';
 
+/** Shares beyond this say nothing more. */
+const FAR = 2;
+
 /** A figure of a check in the angler's units. */
 export function figureOf(units: UnitSystem, unit: CheckUnit, value: number): string {
-	if (unit === 'share') return `${Math.round(value * 100)}\u2009%`;
+	if (!Number.isFinite(value)) return 'none';
+	if (unit === 'share') return value > FAR ? `over ${FAR * 100}\u2009%` : `${Math.round(value * 100)}\u2009%`;
 	if (unit === 'm') return withUnit(units, 'depth', value).replace(' ', '\u2009');
 	if (unit === 'mps') return withUnit(units, 'speed', value).replace(' ', '\u2009');
 	if (unit === 'ratio') return `${value.toFixed(1)}×`;

@@ -1,25 +1,37 @@
 import type { CheckId } from '$lib/core/bench/checks/thresholds';
+import { modelShare } from '$lib/forms/units';
 
 /** What a check's figure means; `figure` is it in the angler's units, without its sign. */
 type Said = (value: number, figure: string) => string;
 
 const percent = (share: number): string => `${Math.round(Math.abs(share) * 100)}\u2009%`;
 
-/** So much over or under what it is held against. */
+/** A figure so many times what it is held against is told in words. */
+const FAR = 2;
+/** Less than this share of what it is held against is as good as none of it. */
+const NONE = 0.01;
+
+/** So much over or under what it is held against; in words where a percentage would say nothing, or never comes about. */
 const beside =
-	(over: string, under: string): Said =>
-	(value) =>
-		value >= 1 ? `${percent(value - 1)} ${over}` : `${percent(1 - value)} ${under}`;
+	(over: string, under: string, never = `far ${under}`): Said =>
+	(value) => {
+		if (!Number.isFinite(value)) return value > 0 ? `far ${over}` : never;
+		if (value < NONE) return never;
+		if (value >= FAR) return `far ${over}`;
+		return value >= 1 ? `${percent(value - 1)} ${over}` : `${percent(1 - value)} ${under}`;
+	};
 const gap: Said = (value, figure) => (value >= 0 ? `${figure} free` : `${figure} into it`);
 const limit: Said = (value) => (value > 0 ? `${value} more than allowed` : 'allowed');
-const roll = beside('past where it rolls', 'short of rolling');
+/** Lean (degrees) from which it has rolled over. */
+const OVER_DEG = 59.9;
+const roll: Said = (value, figure) => (value >= OVER_DEG ? 'rolls over' : `leans ${figure}`);
 
 /** Each check in words: what is true of this rig, not what the figure is called. */
 export const SAID: Readonly<Record<CheckId, Said>> = {
-	start: beside('over its start', 'under its start'),
-	plane: beside('over the slowest on top', 'too slow to stay on top'),
+	start: beside('over its start', 'under its start', 'this blade can’t turn on that head'),
+	plane: beside('over the slowest on top', 'too slow to stay on top', 'it can’t stay on top at any speed'),
 	roll,
-	depth: (value, figure) => (value > 0 ? `${figure} off the fish` : 'among the fish'),
+	depth: (value) => `for ${modelShare(Math.min(1, Math.max(0, value)))} of the retrieve`,
 	frontRear: gap,
 	frontTie: gap,
 	rearHook: gap,

@@ -17,7 +17,7 @@ describe('the checks of a rig', () => {
 		const rows = within(screen.getByRole('list', { name: 'What does not hold' })).getAllByRole('listitem');
 		expect(rows.map((row) => row.querySelector('strong')!.textContent)).toEqual([
 			'Wire bears the line: 60\u2009% too strong for the wire.',
-			'Depth held: 0.3\u2009m off the fish.'
+			'In the strike zone: for 30 % of the retrieve.'
 		]);
 		expect(rows[0]!.textContent).toContain('at most 100');
 		expect(within(rows[1]!).getByRole('img', { name: 'thin' })).toBeDefined();

@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { describe, expect, it } from 'vitest';
 import { startBuild, withRig } from '$lib/core/build/start';
+import { runOf } from '$lib/core/choice/run';
 import { checkBuild } from '$lib/core/bench/checks/checkBuild';
 import { completeReading } from '$lib/core/reading/complete';
 import { buildSchema, type Build } from '$lib/core/schema/build';
@@ -95,20 +96,23 @@ it('only a spinnerbait has a layout', () => {
 	expect(layoutChoice(startBuild('underspin'))).toBeNull();
 });
 
-it('a check reads in the angler’s own units', () => {
+it('a check reads as it is held against its limit, and depth as on every screen', () => {
 	const reading = completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1.3, bottomM: 3 }));
 	const depth = checkBuild(startBuild('spinnerbait'), reading).find(({ id }) => id === 'depth')!;
-	expect(checkText('metric', depth)).toMatchObject({ limit: 'at most 0.1\u2009m', basis: 'model' });
-	expect(checkText('imperial', depth).limit).toContain('ft');
+	expect(checkText('metric', depth)).toMatchObject({ limit: 'at least 50\u2009%', basis: 'model' });
+	expect(depth.value).toBe(runOf(startBuild('spinnerbait').rig, reading).inZone);
 });
 
 it.each([
 	['start', 1.51, '51\u2009% over its start'],
 	['start', 0.7, '30\u2009% under its start'],
-	['roll', 0.39, '61\u2009% short of rolling'],
+	['start', 0, 'this blade can’t turn on that head'],
+	['start', NaN, 'this blade can’t turn on that head'],
+	['start', 2.51, 'far over its start'],
+	['roll', 39, 'leans 39°'],
+	['roll', 60, 'rolls over'],
 	['lineWire', 1.49, '49\u2009% too strong for the wire'],
-	['depth', 0, 'among the fish'],
-	['depth', 0.27, '0.27\u2009m off the fish'],
+	['depth', 0.63, 'for 65 % of the retrieve'],
 	['rearHook', -2.04, '2.0\u2009mm into it'],
 	['hooks', 0, 'allowed'],
 	['hooks', 1, '1 more than allowed'],

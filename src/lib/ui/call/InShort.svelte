@@ -2,14 +2,14 @@
 	import { ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
 	import { WEIGHTS_OZ } from '$lib/core/catalogue/parts';
 	import type { CalledRig } from '$lib/core/schema/call';
-	import type { CalledWindow } from '$lib/core/schema/window';
+	import type { Running } from '$lib/core/schema/run';
 	import { cadenceWords } from './cadence';
 
 	interface Props {
 		calls: readonly CalledRig[];
-		window: CalledWindow | null;
+		running: Running | null;
 	}
-	const { calls, window }: Props = $props();
+	const { calls, running }: Props = $props();
 	/** The three colours that do most of it (SKT-18), and those for whom cast and wind is enough (FAM-16). */
 	const COLOURS = ['white', 'green-pumpkin', 'black-blue'] as const;
 	const EASY = ['spinnerbait', 'bladed-jig'] as const;
@@ -53,8 +53,7 @@
 	</p>
 	<p>
 		<strong>Cast and wind:</strong>
-		{#if window?.band && window.band.countdownS >= 1}let it sink for a count of {Math.round(window.band.countdownS)},
-			then{/if}
-		{window ? cadenceWords(window.turnsPerS) : 'steadily'}, all the way in. If nothing comes, change one thing.
+		{#if running && running.run.cast.countdownS >= 1}let it sink for a count of {running.run.cast.countdownS}, then{/if}
+		{running ? cadenceWords(running.window.turnsPerS) : 'steadily'}, all the way in. If nothing comes, change one thing.
 	</p>
 </div>

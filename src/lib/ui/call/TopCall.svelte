@@ -6,7 +6,7 @@
 	import Lock from 'lucide/dist/esm/icons/lock.mjs';
 	import LockOpen from 'lucide/dist/esm/icons/lock-open.mjs';
 	import type { Locks } from '$lib/core/schema/rig';
-	import type { CalledWindow } from '$lib/core/schema/window';
+	import type { Running as RunningOn } from '$lib/core/schema/run';
 	import { useApp } from '$lib/client/app.svelte';
 	import Split from '../controls/Split.svelte';
 	import LengthRuler from '../rig/LengthRuler.svelte';
@@ -19,12 +19,12 @@
 
 	interface Props {
 		called: CalledRig;
-		window: CalledWindow | null;
+		running: RunningOn | null;
 		units: UnitSystem;
 		/** What each lock costs in score. */
 		costs: Partial<Record<keyof Locks, number | null>>;
 	}
-	const { called, window, units, costs }: Props = $props();
+	const { called, running, units, costs }: Props = $props();
 	const app = useApp();
 	const lockedKey = (label: string): keyof Locks | undefined => lockKeys(label).find((key) => key in app.record.locks);
 	const locked = $derived(Object.keys(app.record.locks).length);
@@ -81,7 +81,7 @@
 			{@render lockButton('family', rigName(rig))}{rigName(rig)}, {ouncesText(rig.weightOz)} oz
 			{#if locked > 0}<span class="count">{locked} {locked === 1 ? 'facet' : 'facets'} locked</span>{/if}
 		</h2>
-		<Running {called} {window} {units} />
+		<Running {called} {running} {units} />
 	</div>
 	{@render list(labels.slice(0, half))}
 	<div class="drawing" bind:clientWidth={room}>

@@ -7,7 +7,8 @@
 	import type { Plan } from '$lib/core/schema/plan';
 	import type { Rig } from '$lib/core/schema/rig';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { CalledWindow } from '$lib/core/schema/window';
+	import type { Running } from '$lib/core/schema/run';
+	import { depthRange, zoneWords } from '$lib/forms/runWords';
 	import { withUnit } from '$lib/forms/units';
 	import { cadenceWords } from '../call/cadence';
 	import RigDrawing from '../rig/RigDrawing.svelte';
@@ -24,33 +25,35 @@
 		cautions: readonly string[];
 		/** The question that a lure answers in an hour; `null` where nothing was read. */
 		questionAt: (at: string, spot: string | null) => CallInput | null;
-		measure: (rig: Rig, question: CallInput) => Promise<CalledWindow | null | undefined>;
+		measure: (rig: Rig, question: CallInput, spot: string | null) => Promise<Running | null | undefined>;
 	}
 	const { title, best, rods, clock, spotName, units, cautions, questionAt, measure }: Props = $props();
 
 	/** Pixels of a page (1/96 in) for a mm. */
 	const PX_PER_MM = 96 / 25.4;
 	const size = $derived(printedShare(rods.flatMap(luresOf).map(({ rig }) => drawRig(rig).bounds.height)));
-	let windows = $state.raw<ReadonlyMap<Rig, CalledWindow>>(new Map());
+	let runs = $state.raw<ReadonlyMap<Rig, Running>>(new Map());
 
 	async function look(carried: readonly Carried[]): Promise<void> {
-		const found: [Rig, CalledWindow][] = [];
+		const found: [Rig, Running][] = [];
 		for (const { rig, stays } of carried) {
 			const question = questionAt(stays[0]!.from, stays[0]!.spot);
-			const window = question && (await measure(rig, question));
-			if (window) found.push([rig, window]);
+			const running = question && (await measure(rig, question, stays[0]!.spot));
+			if (running) found.push([rig, running]);
 		}
-		windows = new Map(found);
+		runs = new Map(found);
 	}
 	$effect(() => void look(rods.flatMap(luresOf)).catch(() => undefined));
 
 	function castText(rig: Rig): string {
 		const way = `${plainWords(rig.retrieve.style)} at ${withUnit(units, 'speed', rig.retrieve.speedMps)}`;
-		const window = windows.get(rig);
-		const turns = window?.turnsPerS ? `: ${cadenceWords(window.turnsPerS)}` : '';
-		const seconds = Math.round(window?.band?.countdownS ?? 0);
-		const count = window?.band ? (seconds >= 1 ? `. Count ${seconds}` : '. No count') : '';
-		return `${way}${turns}${count}.`;
+		const running = runs.get(rig);
+		if (!running) return `${way}.`;
+		const { window, run } = running;
+		const seconds = run.cast.countdownS;
+		const count = rig.family === 'buzzbait' ? '' : seconds >= 1 ? `Count ${seconds}. ` : 'No count. ';
+		const deep = rig.family === 'buzzbait' ? '' : `${depthRange(run, units)} deep, `;
+		return `${way}: ${cadenceWords(window.turnsPerS)}. ${count}Runs ${deep}${zoneWords(run.inZone, rig.family)}.`;
 	}
 </script>
 

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { seeded } from '$lib/core/base/random';
 	import type { Reading } from '$lib/core/reading/complete';
-	import { bedM, PLACES, tenths, weedStems, WHORL_PX, yOf, type Bed, type Frame } from './geometry';
+	import { COVER_AT } from '$lib/core/tow/ground';
+	import { bedM, tenths, weedStems, WHORL_PX, yOf, type Bed, type Frame } from './geometry';
 
 	interface Props {
 		bed: Bed;
@@ -13,7 +14,7 @@
 
 	const GREENS = ['#6f8a3c', '#526f2c', '#88a04a'];
 	const span = $derived(frame.right - frame.left);
-	const [from, to] = $derived(PLACES[cover.kind]);
+	const [from, to] = $derived(COVER_AT[cover.kind]);
 	const x = (share: number): number => tenths(frame.left + share * span);
 	const bedY = (share: number): number => tenths(yOf(frame, bedM(bed, share)));
 	const isWeed = $derived(['grass-tops', 'leafy-weed', 'stems'].includes(cover.kind));

@@ -5,7 +5,8 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { spokenFigure } from '$lib/forms/units';
 	import Handle from '../controls/Handle.svelte';
-	import { depthAt, PLACES, yOf, type Frame } from './geometry';
+	import { COVER_AT } from '$lib/core/tow/ground';
+	import { depthAt, yOf, type Frame } from './geometry';
 	import type { Grip } from './grips';
 	import type { Drawn } from './scene';
 
@@ -58,7 +59,7 @@
 
 {#each grips as grip (grip.id)}
 	{#if grip.of === 'cover'}
-		{@const [from, to] = PLACES[reading.cover[grip.index]!.kind]}
+		{@const [from, to] = COVER_AT[reading.cover[grip.index]!.kind]}
 		<line
 			class="tops"
 			x1={frame.left + from * span}

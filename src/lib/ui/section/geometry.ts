@@ -1,6 +1,7 @@
 import { drawnM } from '$lib/forms/drawn';
 import { seeded } from '$lib/core/base/random';
 import type { Reading } from '$lib/core/reading/complete';
+import { BANK_AT, depthOutM, reachM as soundedReachM, type Soundings } from '$lib/core/tow/ground';
 
 /** Where things are in a drawn section: px of the drawing, depth linear. */
 export interface Frame {
@@ -18,7 +19,7 @@ export interface Bed {
 	readonly bottomM: number;
 	readonly ditch: boolean;
 	/** The spot's own soundings, m out from the bank and m deep, where there are any. */
-	readonly profile?: readonly { readonly outM: number; readonly depthM: number }[] | undefined;
+	readonly profile?: Soundings | undefined;
 }
 
 /** A place in px, to a tenth. */
@@ -45,17 +46,14 @@ export const depthAt = ({ sky, height, maxM }: Frame, y: number): number => ((y 
 /** Pixels per metre of depth. */
 export const pxPerM = (frame: Frame): number => yOf(frame, 1) - yOf(frame, 0);
 
-/** Share of the width at which the bed begins to rise, and at which it meets the bank. */
+/** Share of the width at which the bed begins to rise. */
 const RISE_FROM = 0.62;
-const BANK_AT = 0.965;
 
-/** The drawing goes this much further out than the soundings do. */
-const BEYOND = 1.6;
 /** How far out (m) is drawn where nobody has sounded: a long cast from the bank. Assumed. */
 const UNSOUNDED_M = 40;
 
 /** Distance (m) from the bank to the drawing's outer edge. */
-export const reachM = ({ profile }: Bed): number => (profile ? profile.at(-1)!.outM * BEYOND : UNSOUNDED_M);
+export const reachM = ({ profile }: Bed): number => (profile ? soundedReachM(profile) : UNSOUNDED_M);
 
 /** Where along the width (share) a distance (m) from the bank is drawn. */
 export const shareAt = (bed: Bed, outM: number): number => BANK_AT * (1 - outM / reachM(bed));
@@ -64,22 +62,10 @@ export const shareAt = (bed: Bed, outM: number): number => BANK_AT * (1 - outM /
 export const xOf = ({ left, right }: Frame, bed: Bed, outM: number): number =>
 	left + shareAt(bed, outM) * (right - left);
 
-/** Depth (m) by soundings, eased from one to the next and as deep at the end as the reading says. */
-function soundedM({ bottomM, profile }: Bed, outM: number): number {
-	const at = profile!.findIndex((point) => point.outM >= outM);
-	const last = profile!.at(-1)!;
-	const scale = last.depthM > 0 ? bottomM / last.depthM : 1;
-	if (at < 0) return last.depthM * scale;
-	const to = profile![at]!;
-	const from = profile![at - 1] ?? to;
-	const along = to.outM > from.outM ? (outM - from.outM) / (to.outM - from.outM) : 0;
-	return (from.depthM + (to.depthM - from.depthM) * along * along * (3 - 2 * along)) * scale;
-}
-
 /** Depth (m) of the bed at a share of the width: level where the cast falls, then up to the bank; a ditch dips. */
 export function bedM(bed: Bed, share: number): number {
 	const { bottomM, ditch } = bed;
-	if (bed.profile && share < BANK_AT) return soundedM(bed, (1 - share / BANK_AT) * reachM(bed));
+	if (bed.profile && share < BANK_AT) return depthOutM(bed.profile, bottomM, (1 - share / BANK_AT) * reachM(bed));
 	const dip = ditch ? 0.12 * bottomM * Math.exp(-(((share - 0.2) / 0.07) ** 2)) : 0;
 	const wave = 0.02 * bottomM * Math.sin(share * 19);
 	if (share <= RISE_FROM) return bottomM + dip + wave * (1 - share / RISE_FROM);
@@ -161,21 +147,6 @@ export function weedStems(
 	}
 	return stems;
 }
-
-/** Stretches of the width (shares) that each kind of cover takes, so that no two lie on each other. */
-export const PLACES: Readonly<Record<Reading['cover'][number]['kind'], readonly [number, number]>> = {
-	'grass-tops': [0.3, 0.58],
-	'leafy-weed': [0.04, 0.28],
-	pads: [0.5, 0.78],
-	stems: [0.8, 0.9],
-	wood: [0.6, 0.9],
-	timber: [0.1, 0.56],
-	rock: [0.34, 0.72],
-	dock: [0.7, 0.97],
-	shell: [0.42, 0.62],
-	ditch: [0.14, 0.26],
-	open: [0.3, 0.5]
-};
 
 /** The quarter circle in the sky along which the sun goes: its centre on the surface, its radius a little under the sky. */
 export interface Arc {

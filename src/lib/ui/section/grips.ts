@@ -1,5 +1,6 @@
+import { COVER_AT } from '$lib/core/tow/ground';
 import type { Reading } from '$lib/core/reading/complete';
-import { PLACES, yOf, type Frame } from './geometry';
+import { yOf, type Frame } from './geometry';
 import type { Box } from './labels';
 
 /** Something of the section that is taken hold of and moved up and down. */
@@ -23,7 +24,7 @@ export function gripsOf(frame: Frame, reading: Facts, bottomX: number): Grip[] {
 	const left = frame.left + INSET;
 	const weeds = cover.flatMap(({ kind, topM }, index): Grip[] => {
 		if (!WEEDS.includes(kind)) return [];
-		const x = frame.left + PLACES[kind][0] * (frame.right - frame.left) + INSET;
+		const x = frame.left + COVER_AT[kind][0] * (frame.right - frame.left) + INSET;
 		return [{ id: `cover.${index}`, of: 'cover', index, depthM: topM, x }];
 	});
 	const wanted: Grip[] = [

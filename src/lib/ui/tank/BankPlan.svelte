@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { Approach } from '$lib/core/tow/approach';
-	import { soundedM } from '$lib/core/places/profile';
-	import type { SpotRecord } from '$lib/core/records/schemas';
+	import { depthOutM, type Soundings } from '$lib/core/tow/ground';
 	import { stemsOf, type Fringe } from './reeds';
 
 	interface Props {
@@ -10,7 +9,9 @@
 		bestDeg: number;
 		/** Boat to bank, m. */
 		outM: number;
-		profile: SpotRecord['profile'];
+		profile: Soundings;
+		/** Depth (m) at the end of the soundings, as the reading says it. */
+		bottomM: number;
 		/** Where wind and sun come from, as angles of a cast; `null` for a calm, and for a sun that nobody knows. */
 		windDeg: number | null;
 		sunDeg: number | null;
@@ -21,8 +22,20 @@
 		depth: (metres: number) => string;
 		onchoose: (angleDeg: number) => void;
 	}
-	const { approaches, chosenDeg, bestDeg, outM, profile, windDeg, sunDeg, northDeg, fringe, depth, onchoose }: Props =
-		$props();
+	const {
+		approaches,
+		chosenDeg,
+		bestDeg,
+		outM,
+		profile,
+		bottomM,
+		windDeg,
+		sunDeg,
+		northDeg,
+		fringe,
+		depth,
+		onchoose
+	}: Props = $props();
 
 	/** The highest plan, its strip of bank, what is left under the boat at least, and what the signs there take, px. */
 	const [HEIGHT, BANK, FOOT, ROOM] = [430, 36, 44, 112] as const;
@@ -40,7 +53,7 @@
 	const contours = $derived.by(() => {
 		const found: { depthM: number; y: number }[] = [];
 		for (let y = BANK; y < height; y += 2) {
-			const depthM = soundedM(profile, (y - BANK) / scale);
+			const depthM = depthOutM(profile, bottomM, (y - BANK) / scale);
 			if (depthM >= found.length + 1) found.push({ depthM: found.length + 1, y });
 		}
 		return found;
@@ -164,7 +177,8 @@
 			stroke="var(--ink)"
 			stroke-width="1.6"
 		/>
-		<text x={middle} y={boatY + 26} text-anchor="middle">boat, {depth(soundedM(profile, outM))} under it</text>
+		<text x={middle} y={boatY + 26} text-anchor="middle">boat, {depth(depthOutM(profile, bottomM, outM))} under it</text
+		>
 		<g transform="translate({sign.x} {sign.y})">
 			<circle r={sign.r} fill="var(--paper)" stroke="var(--rule-2)" />
 			{#if arrow}

@@ -16,9 +16,10 @@
 		countdownS: number;
 		tipM: number;
 		units: UnitSystem;
+		oncount: (seconds: number) => void;
 		onspeed: (speedMps: number) => void;
 	}
-	let { rig, turnM, countdownS = $bindable(), tipM = $bindable(), units, onspeed }: Props = $props();
+	let { rig, turnM, countdownS, tipM = $bindable(), units, oncount, onspeed }: Props = $props();
 	const turns = $derived(rig.retrieve.speedMps / turnM);
 	/** One press of an arrow key, turns a second. */
 	const STEP = 0.05;
@@ -41,7 +42,7 @@
 		onvalue={(perS) => onspeed(perS * turnM)}
 	/>
 	<p class="flex flex-wrap items-center gap-x-12 gap-y-4">
-		<CountField bind:seconds={countdownS} />
+		<CountField seconds={countdownS} {oncount} />
 		<label
 			>Tip <FigureField
 				label="Tip"

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { useApp } from '$lib/client/app.svelte';
 	import type { MeasuredParts } from '$lib/core/physics/measured';
+	import { ouncesText } from '$lib/core/naming/describe';
+	import type { HoldOffer } from '$lib/core/tow/hold';
 	import type { SpeedFor, SpeedForInput, TowInput } from '$lib/core/schema/tow';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, shownIn, withUnit } from '$lib/forms/units';
@@ -14,8 +16,9 @@
 		units: UnitSystem;
 		turnsOf: (speedMps: number) => number;
 		onspeed: (speedMps: number) => void;
+		onoffer: (offer: HoldOffer) => void;
 	}
-	const { cast, measured, usualM, units, turnsOf, onspeed }: Props = $props();
+	const { cast, measured, usualM, units, turnsOf, onspeed, onoffer }: Props = $props();
 	const app = useApp();
 	const depth = $derived(shownIn(units, 'depth'));
 	const distance = $derived(shownIn(units, 'distance'));
@@ -26,9 +29,13 @@
 	const holdM = $derived(typedM ?? usualM);
 	let found = $state.raw<SpeedFor | null>(null);
 
+	let offers = $state.raw<readonly HoldOffer[]>([]);
 	async function ask(input: SpeedForInput): Promise<void> {
 		const answer = await app.work?.speedFor(input, measured);
-		if (answer) found = answer;
+		if (!answer) return;
+		found = answer;
+		offers = [];
+		if (answer.why) offers = (await app.work?.holdOffers(input, measured)) ?? [];
 	}
 	$effect(() => {
 		if (!app.work) return;
@@ -37,10 +44,19 @@
 		const timer = setTimeout(() => void ask(input).catch(() => undefined), 200);
 		return () => clearTimeout(timer);
 	});
-	const WHY = {
-		'never that deep': 'It is never that deep there.',
-		'deeper even at most': 'It is deeper there at any speed.'
-	} as const;
+	const WHY: Readonly<Record<NonNullable<SpeedFor['why']>, string>> = {
+		'never that deep': 'It never gets that deep there.',
+		'deeper even at most': 'It runs deeper there at any speed.',
+		'stalls at that speed': 'No safe speed: that slow, its blades don’t turn.',
+		'leans at that speed': 'No safe speed: that fast, it leans over.'
+	};
+	function offerText(offer: HoldOffer): string {
+		const at = `, ${turnsOf(offer.speedMps).toFixed(2)} turns a second`;
+		if (offer.kind === 'tip') return `Rod tip at ${withUnit(units, 'depth', offer.tipM)}${at}`;
+		if (offer.kind === 'weight') return `${ouncesText(offer.weightOz)} oz head${at}`;
+		if (offer.kind === 'line') return `${offer.testLb} lb line${at}`;
+		return `No. ${offer.size} blade${at}`;
+	}
 </script>
 
 <h2>To hold a depth</h2>
@@ -68,3 +84,10 @@
 		>
 	{:else if found?.why}{WHY[found.why]}{/if}
 </p>
+{#if offers.length > 0}
+	<ul class="flex flex-wrap gap-4 pb-4" aria-label="What holds that depth">
+		{#each offers as offer (offer.kind)}
+			<li><button class="button" type="button" onclick={() => onoffer(offer)}>{offerText(offer)}</button></li>
+		{/each}
+	</ul>
+{/if}

@@ -3,7 +3,7 @@
 	import { bedM, shareAt, xOf, yOf, type Bed, type Frame } from '../section/geometry';
 	import Tag from '../section/Tag.svelte';
 	import { labelWidth } from '../section/labels';
-	import { outOf, type Throw } from './throw';
+	import { outOf, type Throw } from '$lib/core/tow/ground';
 	import { labelSides, sampleAt, type Watched } from './moments';
 
 	interface Props {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { N_PER_LBF } from '$lib/core/base/units';
 	import { lineDiameterM } from '$lib/core/physics/line';
+	import { leanDeg, LEANS_DEG, upToMps } from '$lib/core/physics/roll';
 	import type { Reading } from '$lib/core/reading/complete';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Rig } from '$lib/core/schema/rig';
@@ -40,7 +41,9 @@
 	const margin = $derived(marginOf(rig, figures));
 	const marginB = $derived(marginOf(other, figuresB));
 	const stalls = $derived(figures !== null && rig.retrieve.speedMps < figures.keepMps);
-	const rolls = $derived(figures !== null && figures.rollMps !== null && rig.retrieve.speedMps > figures.rollMps);
+	const leans = $derived(figures?.rollMps != null ? leanDeg(figures.rollMps, rig.retrieve.speedMps) : 0);
+	const rolls = $derived(figures?.rollMps != null && rig.retrieve.speedMps >= figures.rollMps);
+	const leansMps = $derived(upToMps(figures?.rollMps ?? null));
 	const maxM = $derived(drawnM(reading.bottomM));
 	/** Bow (m) of the line in the air in a crosswind: half of the way to the lure is in the air at a usual tip (assumed). */
 	const IN_AIR = 0.5;
@@ -62,12 +65,16 @@
 			b={other ? speed.show(other.retrieve.speedMps) : null}
 			forbidden={[
 				{ from: 0, to: speed.show(figures.keepMps), word: 'stalls' },
-				...(figures.rollMps === null
-					? []
-					: [{ from: speed.show(figures.rollMps), to: speed.show(SPAN.speed), word: 'rolls' }])
+				...(leansMps < SPAN.speed ? [{ from: speed.show(leansMps), to: speed.show(SPAN.speed), word: 'leans' }] : [])
 			]}
-			note={stalls ? 'blades stall' : rolls ? 'rolls over' : 'turns and stands'}
-			fails={stalls || rolls}
+			note={stalls
+				? 'blades don’t turn'
+				: rolls
+					? 'rolls over'
+					: leans > LEANS_DEG
+						? `leans ${Math.round(leans)}°`
+						: 'runs upright'}
+			fails={stalls || leans > LEANS_DEG}
 		/>
 		<TankGauge
 			label="Beat"

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { modelShare } from '$lib/forms/units';
-	import { onTopShare, stretchesOf, type Watched } from './moments';
+	import { stretchesOf, type Watched } from './moments';
 
 	interface Props {
 		watched: readonly Watched[];
@@ -10,7 +10,7 @@
 	const id = $props.id();
 </script>
 
-<h2>Time at work, one cast</h2>
+<h2>One cast</h2>
 {#each watched as { sign, tow, band } (sign)}
 	<div class="flex items-center gap-8">
 		<strong>{sign}</strong>
@@ -34,11 +34,12 @@
 		</svg>
 	</div>
 	<p class="pb-6">
-		{#if band}<span class="figure">{modelShare(tow.band?.timeShare ?? 0)}</span> of the winding among the fish, {modelShare(
-				tow.band?.distanceShare ?? 0
-			)} of the way{:else}<span class="figure">{modelShare(onTopShare(tow.samples))}</span> of the winding on top{/if}; {Math.round(
-			tow.endS
-		)} s in all{tow.covers.some(({ clearM }) => clearM === 0) ? '; hatched: in the cover' : ''}.
+		{#if band}In the strike zone{:else}On top{/if} for
+		<span class="figure">{modelShare(tow.band?.distanceShare ?? 0)}</span> of the retrieve; {Math.round(tow.endS)} s in all{tow.covers.some(
+			({ clearM }) => clearM === 0
+		)
+			? '; hatched: in the cover'
+			: ''}.
 	</p>
 {/each}
 

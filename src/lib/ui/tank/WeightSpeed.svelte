@@ -35,7 +35,7 @@
 		below: 'below them',
 		weed: 'in the cover',
 		stalls: 'blades stall',
-		rolls: 'rolls over'
+		leans: 'leans over'
 	};
 	const ticks = $derived.by(() => {
 		const { show, read } = shownIn(units, 'speed');
@@ -56,7 +56,7 @@
 	const told = $derived(
 		`${ouncesText(here.weightOz)} oz at ${speedText(here.speedMps)}: ${
 			found
-				? `${WORDS[found.outcome]}${found.depthM === null ? '' : `, on average ${withUnit(units, 'depth', found.depthM)} deep, ${modelShare(found.share)} of the winding`}`
+				? `${WORDS[found.outcome]}${found.depthM === null ? '' : `, on average ${withUnit(units, 'depth', found.depthM)} deep, ${modelShare(found.share)} of the retrieve`}`
 				: 'not worked out yet'
 		}`
 	);
@@ -120,7 +120,7 @@
 				<pattern id="stalls-{id}" width="5" height="5" patternUnits="userSpaceOnUse">
 					<line x1="2.5" x2="2.5" y1="0" y2="5" stroke="var(--ink-2)" />
 				</pattern>
-				<pattern id="rolls-{id}" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+				<pattern id="leans-{id}" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
 					<line x1="0" x2="0" y1="0" y2="5" stroke="var(--ink-2)" stroke-width="1.4" />
 				</pattern>
 				<pattern id="below-{id}" width="6" height="6" patternUnits="userSpaceOnUse">
@@ -173,7 +173,7 @@
 </div>
 <p class="key flex flex-wrap gap-x-12 gap-y-0 text-xs text-ink-2">
 	<span><i class="h-12 w-14 bg-holds"></i>among them</span>
-	{#each [['above', 'above'], ['below', 'below'], ['weed', 'in cover'], ['stalls', 'stalls'], ['rolls', 'rolls']] as [one, word] (one)}
+	{#each [['above', 'above'], ['below', 'below'], ['weed', 'in cover'], ['stalls', 'stalls'], ['leans', 'leans over']] as [one, word] (one)}
 		<span
 			><svg width="14" height="12" aria-hidden="true"><rect width="14" height="12" fill="url(#{one}-{id})" /></svg
 			>{word}</span

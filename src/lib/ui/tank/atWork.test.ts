@@ -26,7 +26,11 @@ const towOf = (samples: TowSample[], band?: Tow['band']): Tow => ({
 });
 
 describe('how long a rig is at work', () => {
-	const onTop = towOf([sample(0, 0, 'surface'), sample(6, 0.1, 'running'), sample(8, 0.1, 'running')]);
+	const onTop = towOf([sample(0, 0, 'surface'), sample(6, 0.1, 'running'), sample(8, 0.1, 'running')], {
+		timeShare: 0.75,
+		distanceShare: 0.7,
+		metres: 9
+	});
 	const among = towOf([sample(0, 0, 'sinking'), sample(2, 1, 'running'), sample(10, 1, 'running')], {
 		timeShare: 0.9,
 		distanceShare: 0.8,
@@ -42,8 +46,8 @@ describe('how long a rig is at work', () => {
 		const [top, fish] = [...container.querySelectorAll('p')].map(({ textContent }) =>
 			textContent!.replace(/\s+/g, ' ')
 		);
-		expect(top).toMatch(/^75.% of the winding on top; 8 s in all\.$/);
-		expect(fish).toMatch(/^90.% of the winding among the fish, 80.% of the way; 10 s in all\.$/);
+		expect(top).toMatch(/^On top for 70.% of the retrieve; 8 s in all\.$/);
+		expect(fish).toMatch(/^In the strike zone for 80.% of the retrieve; 10 s in all\.$/);
 		expect(container.querySelectorAll('rect.in')).toHaveLength(2);
 	});
 

@@ -1,25 +1,5 @@
-import { soundedM } from '$lib/core/places/profile';
-import type { SpotRecord } from '$lib/core/records/schemas';
 import type { Reading } from '$lib/core/reading/complete';
 import type { Approach } from '$lib/core/tow/approach';
-
-/** Shallowest water (m) under a boat, and least fall of a bank (m a metre), that are reckoned with. */
-const SHALLOWEST_M = 0.5;
-const FLATTEST = 0.01;
-/** A bank that nobody sounded falls to the bottom's depth over one cast. */
-const usualProfile = ({ bottomM, castM }: Reading): SpotRecord['profile'] => [
-	{ outM: 0, depthM: 0 },
-	{ outM: castM, depthM: bottomM }
-];
-
-export const profileOf = (reading: Reading, profile: SpotRecord['profile'] | undefined): SpotRecord['profile'] =>
-	profile ?? usualProfile(reading);
-
-/** The even bank that a profile is, from the boat inwards: depth under the boat m, and fall m a metre. */
-export function evenBank(profile: SpotRecord['profile'], outM: number): { boatM: number; slope: number } {
-	const boatM = Math.max(SHALLOWEST_M, soundedM(profile, outM));
-	return { boatM, slope: Math.max(FLATTEST, (boatM - soundedM(profile, 0)) / outM) };
-}
 
 /** Where a wind comes from as an angle of a cast (0 along the bank, 90 from over the bank), by what the reading says of it. */
 export const WIND_FROM_DEG: Readonly<Record<Reading['bank'], number>> = { windblown: 270, sheltered: 90, cross: 180 };
@@ -41,27 +21,22 @@ const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-wes
 /** A bearing as one of eight points of the compass. */
 export const pointOf = (bearingDeg: number): string => POINTS[Math.round(turned(bearingDeg) / 45) % 8]!;
 
-/** A cast down the lanes that works for less of an hour than this share of the best one is no advice (assumed). */
-const LANE_WORTH = 0.5;
-
 /**
- * The way to cast: down the lanes that a wind opens in reeds or pads (POS-03) where that works among the fish too, else
- * whichever works longest.
+ * The way to cast: whichever keeps the lure in the zone longest, and the one down the lanes that a wind opens in reeds or
+ * pads (POS-03).
  *
  * @param downwindDeg The way of the wind as an angle of a cast; `null` where nothing stands that it would open.
  */
 export function bestWay(
 	ways: readonly Approach[],
 	downwindDeg: number | null
-): { way: Approach; isLane: boolean } | null {
+): { way: Approach; lane: Approach | null } | null {
 	const [first] = ways;
 	if (!first) return null;
-	const most = ways.reduce((top, one) => (one.zoneMPerH > top.zoneMPerH ? one : top), first);
-	if (downwindDeg === null || downwindDeg > 180) return { way: most, isLane: false };
+	const way = ways.reduce((top, one) => (one.zoneMPerH > top.zoneMPerH ? one : top), first);
+	if (downwindDeg === null || downwindDeg > 180) return { way, lane: null };
 	const off = ({ angleDeg }: Approach): number => Math.abs(angleDeg - downwindDeg);
-	const lane = ways.reduce((nearest, one) => (off(one) < off(nearest) ? one : nearest), first);
-	const isLane = lane.zoneMPerH >= LANE_WORTH * most.zoneMPerH;
-	return { way: isLane ? lane : most, isLane };
+	return { way, lane: ways.reduce((nearest, one) => (off(one) < off(nearest) ? one : nearest), first) };
 }
 
 /** What a way of casting is called. */

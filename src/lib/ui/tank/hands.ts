@@ -1,4 +1,3 @@
-import type { Retrieve } from '$lib/core/schema/words';
 import type { TowInput } from '$lib/core/schema/tow';
 
 /** What a hand can do in the tank. */
@@ -26,7 +25,3 @@ export const PHASES: Readonly<Record<HandName, NonNullable<TowInput['phases']>>>
 	'lift-drop': [{ kind: 'lift-drop' }],
 	'stop-and-fall': stopAndFall
 };
-
-/** The hand of a rig's own retrieve. */
-export const handOf = (style: Retrieve): HandName =>
-	style === 'burn-pause' || style === 'lift-drop' ? style : 'steady';

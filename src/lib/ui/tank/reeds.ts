@@ -1,5 +1,5 @@
 import { soundedM } from '$lib/core/places/profile';
-import type { SpotRecord } from '$lib/core/records/schemas';
+import type { Soundings } from '$lib/core/tow/ground';
 
 /** What stands along a bank so that the wind opens lanes in it. */
 export type Fringe = 'stems' | 'pads';
@@ -20,7 +20,7 @@ export interface Stem {
 }
 
 /** How far out (m) from the bank it stands. */
-export function fringeM(what: Fringe, profile: SpotRecord['profile']): number {
+export function fringeM(what: Fringe, profile: Soundings): number {
 	const { toM, broadestM } = FRINGES[what];
 	const STEP_M = 0.25;
 	let outM = 0;
@@ -42,7 +42,7 @@ export function isInLane({ alongM, outM }: Stem, windDeg: number): boolean {
  * @param halfM Half of the bank that is drawn, m.
  * @param windDeg Where the wind comes from, as an angle of a cast; `null` for a calm, which opens none.
  */
-export function stemsOf(what: Fringe, profile: SpotRecord['profile'], halfM: number, windDeg: number | null): Stem[] {
+export function stemsOf(what: Fringe, profile: Soundings, halfM: number, windDeg: number | null): Stem[] {
 	const { apartM } = FRINGES[what];
 	const stems: Stem[] = [];
 	const fringe = fringeM(what, profile);

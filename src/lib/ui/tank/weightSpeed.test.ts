@@ -32,7 +32,7 @@ function drawn(more: object = {}) {
 describe('the map of weight and speed', () => {
 	it('says what becomes of the rig in hand, in words', () => {
 		const { said } = drawn();
-		expect(said()).toMatch(/^1\/2 oz at 0\.9 m\/s: among the fish, on average 0\.8 m deep, .* of the winding$/);
+		expect(said()).toMatch(/^1\/2 oz at 0\.9 m\/s: among the fish, on average 0\.8 m deep, .* of the retrieve$/);
 	});
 
 	it('is walked by arrow keys, speed across and weight up, and taken by Enter', async () => {

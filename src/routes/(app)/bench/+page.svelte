@@ -4,6 +4,7 @@
 	import { checkBuild, worstOf } from '$lib/core/bench/checks/checkBuild';
 	import { wornOf } from '$lib/core/bench/tune/wear';
 	import { rigRecordOf, usersOf } from '$lib/core/records/rigRecord';
+	import { measuredOf } from '$lib/core/build/fit';
 	import { startBuild } from '$lib/core/build/start';
 	import { rigName } from '$lib/core/naming/describe';
 	import type { Build } from '$lib/core/schema/build';
@@ -22,6 +23,7 @@
 	import Side from '$lib/ui/bench/Side.svelte';
 	import State from '$lib/ui/bench/State.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
+	import { RunningHere } from '$lib/ui/rig/running.svelte';
 	import Tune from '$lib/ui/bench/Tune.svelte';
 	import WhatIf from '$lib/ui/bench/WhatIf.svelte';
 	import { useApp } from '$lib/client/app.svelte';
@@ -42,7 +44,15 @@
 	});
 
 	const build = $derived(bench.build);
-	const checks = $derived(build ? checkBuild(build, app.complete, wornOf(bench.log)) : []);
+	const runningHere = new RunningHere(
+		app,
+		'bench',
+		() => build?.rig ?? null,
+		() => (build ? measuredOf(build) : {})
+	);
+	const checks = $derived(
+		build ? checkBuild(build, app.complete, wornOf(bench.log), runningHere.last?.run ?? null) : []
+	);
 	const worst = $derived(worstOf(checks));
 	const count = (state: string): number => checks.filter((check) => check.state === state).length;
 	const VERDICT = { holds: 'It works together.', thin: 'It works, thinly.', fails: 'It does not work yet.' } as const;

@@ -8,6 +8,7 @@
 	import Outfit from '$lib/ui/call/Outfit.svelte';
 	import Plan from '$lib/ui/call/Plan.svelte';
 	import SideChange from '$lib/ui/call/SideChange.svelte';
+	import { RunningHere } from '$lib/ui/rig/running.svelte';
 	import Weighed from '$lib/ui/sight/Weighed.svelte';
 	import Why from '$lib/ui/call/Why.svelte';
 	import { behindWords, whenBetter } from '$lib/ui/call/whenBetter';
@@ -22,8 +23,7 @@
 	import WhoWins from '$lib/ui/call/WhoWins.svelte';
 	import { onMount, untrack } from 'svelte';
 	import type { CallInput } from '$lib/core/schema/call';
-	import type { Locks, Rig } from '$lib/core/schema/rig';
-	import type { CalledWindow } from '$lib/core/schema/window';
+	import type { Locks } from '$lib/core/schema/rig';
 	import { useApp } from '$lib/client/app.svelte';
 	import { unpackAnswer } from '$lib/forms/answerPack';
 	import { Flipper } from '$lib/ui/call/flipper.svelte';
@@ -81,22 +81,17 @@
 		if (app.work) flipper.ask(app.work, app.question);
 	});
 
-	/** Running window of the marked rig: the server's, or the worker's as soon as it has it. */
-	let running = $state.raw<{ rig: Rig; window: CalledWindow } | null>(null);
-	const runningWindow = $derived(called && running?.rig === called.rig ? running.window : (called?.window ?? null));
+	/** How the marked rig runs: by the server's answer, or the worker's as soon as it has it, over the spot's soundings. */
+	const runningHere = new RunningHere(app, 'called', () => called?.rig ?? null);
+	const running = $derived(
+		runningHere.now ?? (called?.window && called.run ? { window: called.window, run: called.run, better: [] } : null)
+	);
 	let costs = $state.raw<Partial<Record<keyof Locks, number | null>>>({});
 
-	async function measure(rig: Rig, question: CallInput): Promise<void> {
-		const window = await app.work?.window(rig, question);
-		if (window && question === app.question) running = { rig, window };
-	}
 	async function price(question: CallInput): Promise<void> {
 		const found = Object.keys(question.locks ?? {}).length > 0 ? await app.work?.costs(question) : {};
 		if (found && question === app.question) costs = found;
 	}
-	$effect(() => {
-		if (app.work && called) void measure(called.rig, app.question);
-	});
 	$effect(() => {
 		if (app.work) void price(app.question);
 	});
@@ -221,7 +216,7 @@
 						aria-label="The next call">›</button
 					>
 				</p>
-				<TopCall {called} window={runningWindow} units={app.units} {costs} />
+				<TopCall {called} {running} units={app.units} {costs} />
 			</div>
 			<Outfit {called} units={app.units} {costs} />
 			<Alternates calls={answer.calls} {marked} units={app.units} onmark={(index) => (marked = index)} />
@@ -251,7 +246,7 @@
 							/>
 							<p><a href={resolve('/sight')}>All colours in this water</a>; a model, and no gate of the call.</p>
 						{/await}
-					{:else if tab === 'short'}<InShort calls={answer.calls} window={runningWindow} />
+					{:else if tab === 'short'}<InShort calls={answer.calls} {running} />
 					{:else}<BrowserOnly><Plan plan={answer.plan} /></BrowserOnly>{/if}
 				</TabBar>
 			</section>

@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/app.svelte';
+	import { soundedProfile } from '$lib/client/places';
 	import type { CallInput } from '$lib/core/schema/call';
 	import type { Rig } from '$lib/core/schema/rig';
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
@@ -229,8 +230,13 @@
 		{...told}
 		rods={answer.rods}
 		{questionAt}
-		measure={async (rig, question) =>
-			app.work?.window($state.snapshot(rig) as Rig, $state.snapshot(question) as CallInput)}
+		measure={async (rig, question, spot) =>
+			app.work?.running(
+				'deck',
+				$state.snapshot(rig) as Rig,
+				$state.snapshot(question) as CallInput,
+				soundedProfile(spots.find(({ id }) => id === spot))
+			)}
 	/>
 {/if}
 

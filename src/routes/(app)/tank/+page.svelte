@@ -4,8 +4,12 @@
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
 	import { buildOf, measuredOf } from '$lib/core/build/fit';
-	import { bandOf, snagging } from '$lib/core/choice/band';
-	import { workOf } from '$lib/core/choice/fishingTime';
+	import { castOf, zoneOf } from '$lib/core/choice/run';
+	import { USUAL_TIP_M } from '$lib/core/matter/constants';
+	import type { MeasuredParts } from '$lib/core/physics/measured';
+	import { levelWater, throwOf } from '$lib/core/tow/ground';
+	import { depthRange, stateWords, zoneWords } from '$lib/forms/runWords';
+	import { RunningHere } from '$lib/ui/rig/running.svelte';
 	import { ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
 	import { lineDiameterM, perTurnM } from '$lib/core/physics/line';
 	import { leanDeg } from '$lib/core/physics/roll';
@@ -14,21 +18,21 @@
 	import type { Rig } from '$lib/core/schema/rig';
 	import type { Tow, TowInput } from '$lib/core/schema/tow';
 	import type { Change } from '$lib/core/tow/changes';
+	import { withRearSize, type HoldOffer } from '$lib/core/tow/hold';
 	import { WEED } from '$lib/core/reading/conditions';
 	import { useApp } from '$lib/client/app.svelte';
 	import { soundedProfile } from '$lib/client/places';
-	import { modelShare, withUnit } from '$lib/forms/units';
+	import { withUnit } from '$lib/forms/units';
 	import { isLamp } from '$lib/ui/frame/theme';
 	import Crank from '$lib/ui/tank/Crank.svelte';
 	import Segment from '$lib/ui/controls/Segment.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
 	import Changes from '$lib/ui/tank/Changes.svelte';
-	import { handOf, HANDS, PHASES, type HandName } from '$lib/ui/tank/hands';
+	import { HANDS, PHASES, type HandName } from '$lib/ui/tank/hands';
 	import Hold from '$lib/ui/tank/Hold.svelte';
 	import Loupe from '$lib/ui/tank/Loupe.svelte';
 	import {
 		BESIDE,
-		onTopShare,
 		riseDeg,
 		sampleAt,
 		SIGNS,
@@ -43,7 +47,6 @@
 	import Readings from '$lib/ui/tank/Readings.svelte';
 	import { rigWith } from '$lib/ui/tank/changed';
 	import { Searches } from '$lib/ui/tank/searches.svelte';
-	import { groundOf, throwOf } from '$lib/ui/tank/throw';
 	import StayUp from '$lib/ui/tank/StayUp.svelte';
 	import TimeBars from '$lib/ui/tank/TimeBars.svelte';
 	import Views from '$lib/ui/tank/Views.svelte';
@@ -63,10 +66,11 @@
 	const called = $derived(app.shown?.calls[0]?.rig ?? null);
 	const kept = $derived(app.keeping.withWaiting('rigs', data.rigs));
 
-	let hand = $state<HandName | null>(null);
-	const handNow = $derived(hand ?? (rig ? handOf(rig.retrieve.style) : 'steady'));
-	let countdownS = $state(2);
-	let tipM = $state(0.6);
+	/** Steady to begin with, as the cast is told on every screen. */
+	let handNow = $state<HandName>('steady');
+	/** As the cast is told on every screen, until the hand does otherwise here. */
+	let counted = $state<number | null>(null);
+	let tipM = $state(USUAL_TIP_M);
 	/** How far off a path is where nothing was measured, m. */
 	const MODEL_OFF_M = 0.15;
 	/** What runs beside the rig in hand, by its sign: the call's, a kept one, or nothing. */
@@ -82,38 +86,34 @@
 	});
 	const other = $derived(others.B);
 
-	const ground = $derived({
-		bottomM: reading.bottomM,
-		ditch: reading.cover.some(({ kind }) => kind === 'ditch'),
-		profile: soundedProfile(app.spot?.spot)
-	});
-	const thrown = $derived(throwOf(reading, ground));
-	function bandFor({ family }: Rig): WorkBand {
-		if (family === 'buzzbait') return null;
-		const { fromM, toM } = workOf(reading, bandOf(reading, family));
-		return { fromM: Math.max(0, fromM), toM };
-	}
+	const soundings = $derived(soundedProfile(app.spot?.spot) ?? levelWater(reading.bottomM));
+	const thrown = $derived(throwOf(reading, soundings));
+	const bandFor = ({ family }: Rig): WorkBand => (family === 'buzzbait' ? null : zoneOf(reading, family));
 	const band = $derived(rig && bandFor(rig));
 
 	/** Each rig is held against where it is to work itself. */
-	const castOf = (one: Rig): TowInput => ({
+	const castFor = (one: Rig, parts: MeasuredParts): TowInput => ({
 		rig: one,
-		castM: thrown.castM,
-		tipM,
-		countdownS: one.family === 'buzzbait' ? 0 : countdownS,
-		speedMps: one.retrieve.speedMps,
-		phases: PHASES[handNow],
-		...groundOf(thrown, ground, snagging(reading, one.family)),
-		band: bandFor(one) ?? undefined
+		...castOf(one, reading, { soundings, measured: parts, tipM, countdownS: counted ?? undefined }),
+		phases: handNow === 'steady' ? undefined : PHASES[handNow]
 	});
-	const cast = $derived(rig && castOf(rig));
-	/** A hand's breadth over the weed that stands under the fish, or the middle of the band. */
+	const cast = $derived(rig && castFor(rig, measured));
+	const countdownS = $derived(cast?.countdownS ?? 0);
+	/** A hand's breadth over the weed that stands over or among the fish, or the middle of the fish. */
 	const OVER_M = 0.15;
 	const holdM = $derived.by(() => {
-		const tops = reading.cover.filter(({ kind, topM }) => WEED.includes(kind) && topM > OVER_M).map(({ topM }) => topM);
-		if (tops.length > 0) return Math.min(...tops) - OVER_M;
-		return band ? (band.fromM + band.toM) / 2 : 0;
+		const tops = reading.cover
+			.filter(({ kind, topM }) => WEED.includes(kind) && topM > 2 * OVER_M && topM < reading.fishToM)
+			.map(({ topM }) => topM);
+		const middleM = (reading.fishFromM + reading.fishToM) / 2;
+		return Math.min(middleM, ...tops.map((topM) => topM - OVER_M));
 	});
+	const runningHere = new RunningHere(
+		app,
+		'tank',
+		() => rig,
+		() => measured
+	);
 	let tows = $state.raw<Partial<Record<Sign, Tow>>>({});
 	const towA = $derived(tows.A ?? null);
 	async function run(sign: Sign, input: TowInput, one: Build): Promise<void> {
@@ -126,7 +126,7 @@
 	for (const sign of BESIDE) {
 		$effect(() => {
 			const one = others[sign];
-			if (app.work && one) void run(sign, castOf(one.rig), one).catch(() => undefined);
+			if (app.work && one) void run(sign, castFor(one.rig, measuredOf(one)), one).catch(() => undefined);
 		});
 	}
 	const watched = $derived(
@@ -173,10 +173,22 @@
 		if (rig) put({ ...rig, weightOz, retrieve: { ...rig.retrieve, speedMps } });
 	}
 	function apply(change: Change) {
-		if (change.kind === 'count') countdownS = change.countdownS;
+		if (change.kind === 'count') counted = change.countdownS;
 		else if (change.kind === 'tip') tipM = change.tipM;
 		const next = rig && rigWith(rig, change);
 		if (next) put(next);
+	}
+
+	function takeOffer(offer: HoldOffer) {
+		if (!rig) return;
+		if (offer.kind === 'tip') {
+			tipM = offer.tipM;
+			return wind(offer.speedMps);
+		}
+		const retrieve = { ...rig.retrieve, speedMps: offer.speedMps };
+		if (offer.kind === 'weight') put({ ...rig, weightOz: offer.weightOz, retrieve });
+		else if (offer.kind === 'line') put({ ...rig, line: { ...rig.line, testLb: offer.testLb }, retrieve });
+		else put({ ...rig, blades: withRearSize(rig, offer.size), retrieve });
 	}
 
 	const player = new Player();
@@ -190,13 +202,18 @@
 
 	const depth = (metres: number): string => withUnit(app.units, 'depth', metres);
 	const lean = $derived(rig && figures?.rollMps ? leanDeg(figures.rollMps, rig.retrieve.speedMps) : null);
-	const told = $derived(
-		towA
-			? band
-				? `${rigName(rig!)} runs ${depth(sampleAt(towA.samples, towA.endS * 0.6).zM)} deep at the middle of the cast and works ${modelShare(towA.band?.timeShare ?? 0)} of the winding.`
-				: `${rigName(rig!)} stays on top for ${modelShare(onTopShare(towA.samples))} of the winding.`
-			: 'The cast is being worked out.'
+	const own = $derived(runningHere.now?.run ?? null);
+	/** Whether the hand does just what is told of this rig on every screen. */
+	const asTold = $derived(
+		own !== null && tipM === own.cast.tipM && countdownS === own.cast.countdownS && handNow === 'steady'
 	);
+	const told = $derived.by(() => {
+		if (!towA || !rig) return 'The cast is being worked out.';
+		const zone = zoneWords(towA.band?.distanceShare ?? 0, rig.family);
+		if (!own || rig.family === 'buzzbait') return `Runs ${zone}.`;
+		const deep = asTold ? `${depthRange(own, app.units)} deep, ` : '';
+		return `Runs ${deep}${zone}. ${own.state === 'runs' ? '' : stateWords(own)}`;
+	});
 </script>
 
 <div class="screen tank [--beside:372px] phone:flex phone:flex-col">
@@ -209,7 +226,7 @@
 				legend="What the hand does"
 				options={HANDS}
 				value={handNow}
-				onvalue={(value) => (hand = value as HandName)}
+				onvalue={(value) => (handNow = value as HandName)}
 			/>
 			<span class="quiet phone-voiced flex-1">A dot every two seconds. Model, ± {depth(MODEL_OFF_M)}.</span>
 		{/if}
@@ -228,15 +245,9 @@
 		</div>
 	{:else}
 		<div class="screen-main">
-			<p class="sr-only" role="status">{told}</p>
+			<p class="px-16 py-4" role="status">{told}</p>
 			<div class="relative phone:order-1">
-				<Section
-					{reading}
-					profile={soundedProfile(app.spot?.spot)}
-					units={app.units}
-					lamp={isLamp(page.data.theme)}
-					height={360}
-				>
+				<Section {reading} profile={soundings} units={app.units} lamp={isLamp(page.data.theme)} height={360}>
 					{#snippet over(frame, bed)}
 						<Paths {frame} {bed} {thrown} {watched} {band} {tipM} atS={player.atS} {depth} />
 					{/snippet}
@@ -292,6 +303,7 @@
 							units={app.units}
 							{turnsOf}
 							onspeed={wind}
+							onoffer={takeOffer}
 						/>{:else if figures?.surface}<StayUp
 							planeMps={figures.surface.planeMps}
 							units={app.units}
@@ -331,7 +343,8 @@
 			<Crank
 				{rig}
 				{turnM}
-				bind:countdownS
+				{countdownS}
+				oncount={(seconds) => (counted = seconds)}
 				bind:tipM
 				units={app.units}
 				onspeed={(speedMps) => wind(speedMps, 'crank')}

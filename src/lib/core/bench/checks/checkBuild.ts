@@ -1,5 +1,8 @@
 import type { Reading } from '../../reading/complete';
+import { measuredOf } from '../../build/fit';
+import { runOf } from '../../choice/run';
 import type { Build } from '../../schema/build';
+import type { Run } from '../../schema/run';
 import { balanceChecks } from './balance';
 import type { Check, CheckState } from './check';
 import { clearanceChecks } from './clearances';
@@ -11,9 +14,14 @@ import { wireChecks } from './wire';
 
 const WORST_FIRST: readonly CheckState[] = ['fails', 'thin', 'holds'];
 
-/** Every check of a build on a reading, in the order in which it would be gone through at the bench. */
-export function checkBuild(build: Build, reading: Reading, worn?: Worn): Check[] {
-	const subject = subjectOf(build, reading, worn);
+/**
+ * Every check of a build on a reading, in the order in which it would be gone through at the bench.
+ *
+ * @param run How it runs there, where that is known already; `null` leaves its depth out for now.
+ */
+export function checkBuild(build: Build, reading: Reading, worn?: Worn, run?: Run | null): Check[] {
+	const known = run === undefined ? runOf(build.rig, reading, { measured: measuredOf(build) }) : run;
+	const subject = subjectOf(build, reading, worn, known);
 	return [runningChecks, clearanceChecks, wireChecks, trailerChecks, balanceChecks, ruleChecks].flatMap((checks) =>
 		checks(subject)
 	);

@@ -53,7 +53,6 @@ const heavyHook = { size: '5/0', gauge: 'heavy', shank: 'standard' } as const;
 const bare = { skirt: { ...startBuild('bladed-jig').rig.skirt, colour: 'none' } } as const;
 const wood = { cover: [{ kind: 'wood', density: 'medium', form: 'even', topM: 1 }] };
 
-const deepRolled = { weightOz: 0.375, retrieve: { style: 'slow-roll', speedMps: 0.6 } } as const;
 
 /** Each check on both sides of its thresholds: a build, and how it stands. */
 const SIDES: readonly (readonly [CheckId, CheckState, Case])[] = [
@@ -64,12 +63,12 @@ const SIDES: readonly (readonly [CheckId, CheckState, Case])[] = [
 	['plane', 'holds', { family: 'buzzbait', rig: at(0.7) }],
 	['plane', 'thin', { family: 'buzzbait', rig: at(0.6) }],
 	['plane', 'fails', { family: 'buzzbait', rig: at(0.5) }],
-	['roll', 'holds', { rig: { ...at(1.6), weightOz: 0.375 } }],
-	['roll', 'thin', { rig: { ...at(1.8), weightOz: 0.375 } }],
+	['roll', 'holds', { rig: { ...at(1.3), weightOz: 0.375 } }],
+	['roll', 'thin', { rig: { ...at(1.7), weightOz: 0.375 } }],
 	['roll', 'fails', { rig: { ...at(2), weightOz: 0.375 } }],
 	['depth', 'holds', { rig: at(0.8) }],
-	['depth', 'thin', { family: 'underspin', rig: deepRolled, reading: { fishFromM: 0.6, fishToM: 3.4, bottomM: 8 } }],
-	['depth', 'fails', { family: 'underspin', rig: deepRolled, reading: { fishFromM: 0.6, fishToM: 2 } }],
+	['depth', 'thin', { rig: at(1.8), reading: { fishFromM: 4, fishToM: 6, bottomM: 8 } }],
+	['depth', 'fails', { rig: at(1.8), reading: { fishFromM: 6, fishToM: 8, bottomM: 8 } }],
 	['frontRear', 'holds', { rig: tandem('willow', 4, 'willow', 5) }],
 	['frontRear', 'fails', { rig: tandem('willow', 5, 'willow', 6), fit: { clevisMm: 34 } }],
 	['frontTie', 'holds', { rig: tandem('colorado', 4, 'willow', 7) }],

@@ -1,7 +1,5 @@
-import { bandOf } from '../../choice/band';
-import { heldCast } from '../../physics/held';
-import { lineDiameterM } from '../../physics/line';
-import { rollMps } from '../../physics/roll';
+import { leanDeg, rollMps } from '../../physics/roll';
+import type { Run } from '../../schema/run';
 import { check, type Check } from './check';
 import type { Subject } from './subject';
 
@@ -20,45 +18,32 @@ function turning({ build, window }: Subject): Check {
 	return check('start', speed / window.startMps, reason, 'front', 'rear');
 }
 
-/** Planned speed over the speed at which it leans 60 degrees; 0 when nothing upsets it. */
-function rollShare({ build, lure, armM }: Subject, kinkDeg: number): number {
+/** How far (degrees) it leans at the planned speed; 0 when nothing upsets it. */
+function leaning({ build, lure, armM }: Subject, kinkDeg: number): number {
 	const roll = rollMps(lure, armM, kinkDeg * RAD);
-	return roll === null ? 0 : build.rig.retrieve.speedMps / roll;
+	return roll === null ? 0 : leanDeg(roll, build.rig.retrieve.speedMps);
 }
 
 const upright = (subject: Subject): Check =>
 	check(
 		'roll',
-		rollShare(subject, 0),
-		'Too fast for its weight it leans and rolls: slow down, add weight, or take smaller blades or a shorter arm.',
+		leaning(subject, 0),
+		'Reeled too fast for its weight it leans and rolls over: slow down, add weight, or take smaller blades or a shorter arm.',
 		'head',
 		'rear',
 		'wire'
 	);
 
-/** How far (m) the path leaves the fish band at the planned speed with the best countdown: above it, below it. */
-function offBandM({ build, reading, lure }: Subject): { aboveM: number; belowM: number } {
-	const band = bandOf(reading, build.rig.family);
-	const { depthsM } = heldCast(lure, lineDiameterM(build.rig.line), Math.max(0.05, build.rig.retrieve.speedMps), band);
-	const depths = depthsM.filter((depth) => depth !== null).sort((a, b) => b - a);
-	if (depths.length === 0) return { aboveM: 0, belowM: 0 };
-	const second = depths[Math.min(1, depths.length - 1)]!;
-	return { aboveM: Math.max(0, band.fromM - second), belowM: Math.max(0, depths[0]! - band.toM) };
-}
+const DEPTH_REASONS = {
+	above: 'It runs above the fish: reel slower, count longer, or take a heavier head, smaller blades or thinner line.',
+	below:
+		'It runs below the fish or into the cover: reel faster, count less, or take a lighter head, bigger blades or thicker line.',
+	within: 'Most of the retrieve is where a fish takes it.'
+} as const;
 
-function depth(subject: Subject): Check {
-	const { aboveM, belowM } = offBandM(subject);
-	const slots = ['head', 'line', 'rear'] as const;
-	if (belowM > aboveM) {
-		const reason =
-			'It runs below the fish or into the cover: wind faster, or a lighter head, bigger blades, thicker line.';
-		return check('depth', belowM, reason, ...slots);
-	}
-	const reason =
-		aboveM > 0
-			? 'It runs above the fish at this speed: wind slower, or a heavier head, smaller blades, thinner line.'
-			: 'With the best countdown it passes the fish at this speed.';
-	return check('depth', aboveM, reason, ...slots);
+function depth({ inZone, outside }: Run): Check {
+	const found = check('depth', inZone, '', 'head', 'line', 'rear');
+	return { ...found, reason: DEPTH_REASONS[found.state === 'holds' ? 'within' : (outside ?? 'within')] };
 }
 
 function crooked(subject: Subject): Check[] {
@@ -71,14 +56,14 @@ function crooked(subject: Subject): Check[] {
 		'trailer'
 	);
 	if (subject.build.rig.family !== 'spinnerbait' || kinkDeg === 0) return [straight];
-	const reason = 'The roll speed with the trailer as crooked as it sits.';
-	return [straight, check('kinkRoll', rollShare(subject, kinkDeg), reason, 'trailer')];
+	const reason = 'How far it leans with the trailer as crooked as it sits.';
+	return [straight, check('kinkRoll', leaning(subject, kinkDeg), reason, 'trailer')];
 }
 
 /** Does it start, stand and hold its depth at the planned speed. */
 export const runningChecks = (subject: Subject): Check[] => [
 	turning(subject),
 	upright(subject),
-	...(subject.build.rig.family === 'buzzbait' ? [] : [depth(subject)]),
+	...(subject.build.rig.family === 'buzzbait' || !subject.run ? [] : [depth(subject.run)]),
 	...crooked(subject)
 ];

@@ -4,6 +4,7 @@ import { assembleLure, type Lure } from '../../physics/lure';
 import { runningRig, runningWindow } from '../../physics/window';
 import type { Reading } from '../../reading/complete';
 import type { Build } from '../../schema/build';
+import type { Run } from '../../schema/run';
 import type { RunningWindow } from '../../schema/window';
 import { measuredOf, type Fit } from '../../build/fit';
 
@@ -25,10 +26,12 @@ export interface Subject {
 	readonly lure: Lure;
 	readonly armM: number;
 	readonly window: RunningWindow;
+	/** How it runs on the reading; `null` while that is being worked out. */
+	readonly run: Run | null;
 }
 
 /** Prepares a build for its checks on a reading. */
-export function subjectOf(build: Build, reading: Reading, worn: Worn = UNWORN): Subject {
+export function subjectOf(build: Build, reading: Reading, worn: Worn = UNWORN, run: Run | null = null): Subject {
 	const laid = layRig(build);
 	const measured = measuredOf(build);
 	const armM = laid.fit.upperArmMm / 1000;
@@ -38,6 +41,7 @@ export function subjectOf(build: Build, reading: Reading, worn: Worn = UNWORN): 
 		build,
 		reading,
 		worn,
+		run,
 		laid,
 		armM,
 		fit: laid.fit,

@@ -1,3 +1,5 @@
+import { LEANS_DEG } from '../../physics/roll';
+
 /** Unit of a check's figure; the screen turns SI into the angler's own. */
 export type CheckUnit = 'share' | 'mps' | 'm' | 'mm' | 'h' | 'lb' | 'deg' | 'ratio' | 'count';
 
@@ -27,6 +29,9 @@ const row = (
 	unit: CheckUnit
 ): Threshold => ({ title, basis, figure, better, holds, thin, unit });
 
+/** Where the running model calls it rolled over, degrees; a hair less, so that a lure at the limit is told to roll. */
+const ROLLS_DEG = 59.9;
+
 /**
  * Every check with its threshold. Those of the model follow the running model (keep speed .8 of the start, roll at 60
  * degrees, wire opening and a season of 150 casting hours); those of the geometry leave some mm; the rest are rules of
@@ -35,8 +40,8 @@ const row = (
 export const THRESHOLDS = {
 	start: row('Blades start', 'model', 'planned speed over start speed', 'more', 1.1, 0.8, 'share'),
 	plane: row('Stays on top', 'model', 'planned speed over slowest on top', 'more', 1.1, 1, 'share'),
-	roll: row('Stays upright', 'model', 'planned speed over roll speed', 'less', 0.9, 1, 'share'),
-	depth: row('Depth held', 'model', 'off the fish band', 'less', 0.1, 0.5, 'm'),
+	roll: row('Stays upright', 'model', 'lean at the planned speed', 'less', LEANS_DEG, ROLLS_DEG, 'deg'),
+	depth: row('In the strike zone', 'model', 'share of the retrieve', 'more', 0.5, 0.2, 'share'),
 	frontRear: row('Front clears rear blade', 'geometry', 'gap', 'more', 3, 0, 'mm'),
 	frontTie: row('Front clears line tie', 'geometry', 'gap', 'more', 3, 0, 'mm'),
 	rearHook: row('Rear blade clears hook', 'geometry', 'gap', 'more', 3, 0, 'mm'),
@@ -49,7 +54,7 @@ export const THRESHOLDS = {
 	trailerHook: row('Trailer past hook', 'rule', 'behind the bend', 'less', 55, 75, 'mm'),
 	trailerSkirt: row('Trailer past skirt', 'rule', 'past the strands', 'more', 5, -10, 'mm'),
 	kink: row('Trailer straight', 'rule', 'crooked', 'less', 3, 8, 'deg'),
-	kinkRoll: row('Upright though crooked', 'model', 'planned speed over roll speed', 'less', 0.9, 1, 'share'),
+	kinkRoll: row('Upright though crooked', 'model', 'lean at the planned speed', 'less', LEANS_DEG, ROLLS_DEG, 'deg'),
 	hooks: row('Hooks', 'rule', 'over the local limit', 'less', 0, 0, 'count'),
 	points: row('Points', 'rule', 'over the local limit', 'less', 0, 0, 'count'),
 	lead: row('Lead', 'rule', 'against the local rule', 'less', 0, 0, 'count'),

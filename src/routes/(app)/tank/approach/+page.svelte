@@ -3,23 +3,17 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import { soundedProfile } from '$lib/client/places';
 	import { measuredOf } from '$lib/core/build/fit';
+	import { castOf, zoneOf } from '$lib/core/choice/run';
+	import { USUAL_TIP_M } from '$lib/core/matter/constants';
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import { castsToCover, type Approach, type ApproachInput } from '$lib/core/tow/approach';
+	import { castsToCover, evenBank, type Approach, type ApproachInput } from '$lib/core/tow/approach';
+	import { throwOf } from '$lib/core/tow/ground';
+	import { zoneWords } from '$lib/forms/runWords';
 	import { sunAt } from '$lib/forms/almanac';
 	import { shownIn, withUnit } from '$lib/forms/units';
 	import FigureField from '$lib/ui/controls/FigureField.svelte';
 	import Ruler from '$lib/ui/controls/Ruler.svelte';
-	import {
-		angleOf,
-		bearingOf,
-		bestWay,
-		evenBank,
-		pointOf,
-		profileOf,
-		sunText,
-		wayText,
-		WIND_FROM_DEG
-	} from '$lib/ui/tank/bank';
+	import { angleOf, bearingOf, bestWay, pointOf, sunText, wayText, WIND_FROM_DEG } from '$lib/ui/tank/bank';
 	import BankPlan from '$lib/ui/tank/BankPlan.svelte';
 	import CountField from '$lib/ui/tank/CountField.svelte';
 	import Views from '$lib/ui/tank/Views.svelte';
@@ -29,13 +23,21 @@
 	const rig = $derived(build?.rig ?? null);
 	const reading = $derived(app.complete);
 	const spot = $derived(app.spot?.spot ?? null);
-	const profile = $derived(profileOf(reading, soundedProfile(spot)));
+	const sounded = $derived(soundedProfile(spot));
+	/** A bank that nobody sounded falls evenly to the bottom's depth over one cast. */
+	const profile = $derived(sounded ?? evenBank(reading.bottomM, reading.castM));
 	/** Which way the bank faces; `null` where nobody said. */
 	const facesDeg = $derived(spot?.bankBearingDeg ?? null);
 
-	/** Boat to bank, m: nearer than a cast, so that the bank is reached. */
-	let outM = $state(18);
-	let countdownS = $state(2);
+	/** Boat to bank, m: as far as the call's cast wants it until it is moved. */
+	let movedM = $state<number | null>(null);
+	const outM = $derived(movedM ?? throwOf({ ...reading, from: 'boat' }, profile).tipOutM);
+	/** As the cast is told on every screen until another count is tried. */
+	let counted = $state<number | null>(null);
+	const countdownS = $derived(
+		counted ??
+			(rig ? castOf(rig, reading, { soundings: sounded, measured: build ? measuredOf(build) : {} }).countdownS : 0)
+	);
 	let stretchM = $state(60);
 	/** From a boat's length to as much bank as is fished in a morning, m. */
 	const STRETCH_M = [5, 600] as const;
@@ -44,8 +46,6 @@
 	let windTurnedDeg = $state<number | null>(null);
 	const windMps = $derived(reading.windMps ?? { calm: 0, ripple: 2.5, chop: 6, heavy: 9 }[reading.wind]);
 	const windDeg = $derived(windTurnedDeg ?? WIND_FROM_DEG[reading.bank]);
-	/** A lure within so much of the bottom is in the zone (assumed: a hand's breadth over a fish that lies there). */
-	const OVER_M = 0.8;
 	/** A lane is twice as wide as one sees down, within reason (assumed). */
 	const laneM = $derived(Math.min(4, Math.max(1, 2 * reading.visibilityM)));
 
@@ -54,7 +54,9 @@
 		const wind = windMps > 0.5 ? { mps: windMps, fromDeg: windDeg } : null;
 		const { castM } = reading;
 		const { speedMps } = rig.retrieve;
-		return { rig, ...evenBank(profile, outM), castM, tipM: 0.6, countdownS, speedMps, overM: OVER_M, wind };
+		const { bottomM } = reading;
+		const band = zoneOf(reading, rig.family);
+		return { rig, soundings: profile, bottomM, outM, castM, tipM: USUAL_TIP_M, countdownS, speedMps, band, wind };
 	});
 	let found = $state.raw<readonly Approach[]>([]);
 	async function ask(asked: ApproachInput): Promise<void> {
@@ -75,6 +77,7 @@
 	);
 	const best = $derived(bestWay(found, lanes ? downwindDeg : null));
 	const bestDeg = $derived(best?.way.angleDeg ?? 0);
+	const lane = $derived(best?.lane ?? null);
 	const chosen = $derived(found.find(({ angleDeg }) => angleDeg === (turnedDeg ?? bestDeg)) ?? null);
 	const sun = $derived(app.spot ? sunAt(app.spot.water, app.record.takenAt) : null);
 	const sunDeg = $derived(sun && facesDeg !== null && sun.elevationDeg > 0 ? angleOf(sun.azimuthDeg, facesDeg) : null);
@@ -88,6 +91,10 @@
 		facesDeg === null ? '' : `, bearing ${Math.round(bearingOf(angleDeg, facesDeg))}°`;
 	const casts = $derived(input && chosen ? castsToCover(input, chosen.castM, stretchM, laneM) : 0);
 	const minutes = $derived(chosen ? Math.round((casts * chosen.castS) / 60) : 0);
+	const zoneText = $derived.by(() => {
+		if (!input || !rig || rig.family === 'buzzbait') return 'the top of the water';
+		return `from ${depth(input.band.fromM)} to ${depth(input.band.toM)}, where a fish takes it`;
+	});
 	const LISTED = [0, 30, 60, 90, 120, 150, 180];
 </script>
 
@@ -107,12 +114,13 @@
 					<strong
 						>{turnedDeg === null ? 'Cast' : 'As turned:'} {wayText(chosen.angleDeg)}{bearing(chosen.angleDeg)}.</strong
 					>
-					{#if lanes && turnedDeg === null}{fringe === 'pads' ? 'Pads' : 'Reeds'} in this wind: {best?.isLane
-							? 'from up-wind, with the wind, into the gaps.'
-							: 'their lanes run with it; to fish them, sit up-wind in line with one.'}{/if}
-					It works for {perHour(chosen.zoneMPerH)} an hour within {depth(OVER_M)} of the bottom{#if perHour(most.zoneMPerH) !== perHour(chosen.zoneMPerH)},
+					It is {zoneWords(chosen.inZone, rig.family)}, {perHour(chosen.zoneMPerH)} an hour{#if perHour(most.zoneMPerH) !== perHour(chosen.zoneMPerH)},
 						against {perHour(most.zoneMPerH)}
 						{wayText(most.angleDeg)}{/if}.
+					{#if lane && turnedDeg === null}{fringe === 'pads' ? 'Pads' : 'Reeds'} open into lanes with this wind: {lane ===
+						chosen
+							? 'cast from up-wind into the gaps.'
+							: `Call says to fish them with the wind. That cast, ${wayText(lane.angleDeg)}, is in the zone for ${perHour(lane.zoneMPerH)} an hour.`}{/if}
 				</p>
 				<BankPlan
 					approaches={found}
@@ -120,6 +128,7 @@
 					{bestDeg}
 					{outM}
 					{profile}
+					bottomM={reading.bottomM}
 					windDeg={windMps > 0.5 ? windDeg : null}
 					{sunDeg}
 					northDeg={facesDeg === null ? null : angleOf(0, facesDeg)}
@@ -172,10 +181,10 @@
 					label="Boat to bank"
 					valueText={distance(outM)}
 					step={1}
-					onvalue={(value) => (outM = Math.max(2, shown.read(Math.round(value))))}
+					onvalue={(value) => (movedM = Math.max(2, shown.read(Math.round(value))))}
 				/>
 				<p class="flex flex-wrap items-center gap-x-18 gap-y-6">
-					<CountField bind:seconds={countdownS} />
+					<CountField seconds={countdownS} oncount={(seconds) => (counted = seconds)} />
 					<span
 						>Stretch <FigureField
 							label="Stretch of bank, {shown.spokenUnit}"
@@ -225,7 +234,9 @@
 				{/if}
 				{#if sun && sunDeg !== null}<p>{sunText(sunDeg, sun.elevationDeg)}</p>{/if}
 				<p class="quiet">
-					Model: an even bank, still water, ± a quarter. The zone is what lies within {depth(OVER_M)} of the bottom.
+					Model: still water, give or take a quarter. The strike zone is {zoneText}.
+					{#if !sounded}Nobody sounded this bank: an even one is assumed here, while Call and Tank reckon with level
+						water, so their figures differ.{/if}
 				</p>
 			</section>
 		</div>
