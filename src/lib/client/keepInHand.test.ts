@@ -161,7 +161,9 @@ describe('what the call is asked', () => {
 		app.moveBy({ 'SKT-01': 1.4 });
 		expect(app.question).toMatchObject({ sight: false, record: { 'SKT-01': 1.4 } });
 		const answer = call({ ...app.question, top: 1 });
-		await app.keeping.keepCall(app.question, answer, 0, 'Dawn', FAR, '2026-03-01T10:00:00.000Z');
+		const keptAt = '2026-03-01T10:00:00.000Z';
+		const { record: desk, question } = app;
+		await app.keeping.keepCall({ desk, question, chosen: 0, name: 'Dawn', keptAt }, answer, FAR);
 		await told(app);
 		expect(pages.server.at(`kept-calls/${FAR}`)?.record).toMatchObject({
 			sight: false,

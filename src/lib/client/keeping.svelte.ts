@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { RecordKindName } from '$lib/core/records/kinds';
-import type { CallAnswer, CallInput } from '$lib/core/schema/call';
+import type { CallOnScreen } from '$lib/core/records/commands';
+import type { CallAnswer } from '$lib/core/schema/call';
 import type {
 	DeskRecord,
 	KeptCallRecord,
@@ -245,32 +246,11 @@ export class Keeping {
 	}
 
 	/** Keeps a call with everything that it takes to replay it. */
-	async keepCall(question: CallInput, answer: CallAnswer, chosen: number, name: string, id: string, keptAt: string) {
-		const { record } = this.#app;
-		await this.put(
-			'kept-calls',
-			id,
-			0,
-			{
-				schemaVersion: SCHEMA_VERSION,
-				name,
-				// Conditions that were only looked at are nobody's saved reading.
-				readingId: this.#app.preview ? null : record.readingId,
-				spotId: record.spotId,
-				takenAt: record.takenAt,
-				keptAt,
-				claimBase: answer.claimBase,
-				reading: question.reading,
-				stances: question.stances ?? {},
-				houseRules: this.#app.stand.houseRules,
-				locks: question.locks ?? {},
-				record: question.record,
-				sight: question.sight,
-				chosen,
-				answer
-			},
-			name
-		);
+	/** Saves a call as it was on the screen, whatever has changed there since. */
+	async keepCall(screen: CallOnScreen, answer: CallAnswer, id: string): Promise<void> {
+		const { savedCall } = await import('$lib/core/records/commands');
+		const record = savedCall(screen, answer);
+		await this.put('kept-calls', id, 0, record, record.name);
 	}
 
 	async remove(kind: Kept, id: string, version: number, title: string): Promise<void> {

@@ -64,13 +64,6 @@ export function stretchesOf(samples: readonly TowSample[], band: WorkBand): Stre
 	return stretches;
 }
 
-/** Share of the winding, 0 to 1, for which a lure that works on top is there. */
-export function onTopShare(samples: readonly TowSample[]): number {
-	const wound = stretchesOf(samples, null).filter(({ what }) => what !== 'sinking');
-	const seconds = (list: readonly Stretch[]): number => list.reduce((sum, { fromS, toS }) => sum + toS - fromS, 0);
-	return seconds(wound.filter(({ what }) => what === 'in')) / (seconds(wound) || 1);
-}
-
 /** Where the label of each lure stands at a moment (s): of several the shallowest over its path, the deepest under it. */
 export function labelSides(watched: readonly Watched[], atS: number): ('over' | 'under' | 'beside')[] {
 	const depths = watched.map(({ tow }) => sampleAt(tow.samples, atS).zM);

@@ -14,7 +14,7 @@ import { soundedM } from '$lib/core/places/profile';
 import { angleOf, bearingOf, bestWay, pointOf, sunText, wayText } from './bank';
 import { rigWith } from './changed';
 import { HANDS, PHASES } from './hands';
-import { labelSides, riseDeg, sampleAt, SIGNS, onTopShare, stretchesOf, type Watched } from './moments';
+import { labelSides, riseDeg, sampleAt, SIGNS, stretchesOf, type Watched } from './moments';
 import { measureText, readMeasure } from './measureDraft';
 import { Player } from './player.svelte';
 import { Searches } from './searches.svelte';
@@ -139,8 +139,6 @@ describe('a moment of a cast', () => {
 		const on = (tS: number, where: TowSample['where']): TowSample => ({ ...sample(tS, 10 - tS, 0), where });
 		const cast = [on(0, 'sinking'), on(1, 'surface'), on(4, 'running'), on(5, 'surface'), on(6, 'surface')];
 		expect(stretchesOf(cast, null).map(({ what }) => what)).toEqual(['sinking', 'in', 'out', 'in']);
-		expect(onTopShare(cast)).toBeCloseTo(4 / 5, 9);
-		expect(onTopShare([on(0, 'sinking')])).toBe(0);
 	});
 });
 

@@ -1,10 +1,8 @@
-import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
-import { houseClaims } from '$lib/core/choice/houseRules';
 import type { CallInput } from '$lib/core/schema/call';
+import { savedCall } from '$lib/core/records/commands';
 import { readEntry } from '$lib/core/records/read';
-import type { KeptCallRecord } from '$lib/core/records/schemas';
 import { packAnswer } from '$lib/forms/answerPack';
 import { anglerOf } from '$lib/server/auth/api';
 import { formOf } from '$lib/server/auth/forms';
@@ -63,28 +61,17 @@ export const actions: Actions = {
 			const form = await formOf(event);
 			const question = await asked(anglerId);
 			const answer = await called(question, { asker: anglerId });
-			const name = (textOf(form, 'name') ?? '').trim() || 'Unnamed call';
 			const keptAt = new Date().toISOString();
-			const id = textOf(form, 'newId') ?? randomUUID();
-			const record: KeptCallRecord = {
-				schemaVersion: SCHEMA_VERSION,
-				name,
+			const desk = {
 				readingId: textOf(form, 'readingId'),
 				spotId: textOf(form, 'spotId'),
-				takenAt: textOf(form, 'takenAt') ?? keptAt,
-				keptAt,
-				claimBase: answer.claimBase,
-				reading: question.reading,
-				stances: question.stances ?? {},
-				houseRules: [...houseClaims(question.houseRules ?? []).rules],
-				locks: question.locks ?? {},
-				record: question.record,
-				sight: question.sight,
-				chosen: chosenOf(form),
-				answer
+				takenAt: textOf(form, 'takenAt') ?? keptAt
 			};
+			const screen = { desk, question, chosen: chosenOf(form), name: textOf(form, 'name') ?? '', keptAt };
+			const record = savedCall(screen, answer);
+			const id = textOf(form, 'newId') ?? randomUUID();
 			await storeOf('kept-calls').put(anglerId, id, 0, readEntry('kept-calls', record).record, { key: id });
-			return { kept: { name } };
+			return { kept: { name: record.name } };
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
 			return fail(error instanceof HttpFailure ? error.status : status, { message });

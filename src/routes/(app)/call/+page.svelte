@@ -50,11 +50,15 @@
 	async function keep() {
 		if (isKept || !app.work) return;
 		const { question } = app;
+		const { readingId, spotId, takenAt } = app.record;
 		const name = app.record.name.trim() || app.spot?.spot.name || 'Unnamed call';
+		// Conditions that were only looked at are nobody's saved reading.
+		const desk = { readingId: app.preview ? null : readingId, spotId, takenAt };
+		const screen = { desk, question, chosen: marked, name, keptAt: new Date().toISOString() };
 		keptHere = { question, marked, name };
 		try {
 			const whole = await app.work.whole(question);
-			await app.keeping.keepCall(question, whole, marked, name, newUuid(), new Date().toISOString());
+			await app.keeping.keepCall(screen, whole, newUuid());
 		} catch {
 			keptHere = null;
 			failed = 'The call could not be worked out in full, so it was not kept. Try again.';

@@ -1,6 +1,6 @@
-import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { fail, redirect } from '@sveltejs/kit';
-import { settingsRecordSchema, THEMES } from '$lib/core/records/schemas';
+import { savedSettings } from '$lib/core/records/commands';
+import { THEMES } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { asHttpFailure } from '$lib/server/http/failures';
 import { storeOf } from '$lib/server/records/store';
@@ -55,14 +55,10 @@ export const actions: Actions = {
 			const { anglerId } = anglerOf(locals);
 			// The form shows some of the settings; the others stay as they are.
 			const before = await storeOf('settings').find(anglerId);
-			const settings = settingsRecordSchema.safeParse({
-				...before?.record,
-				schemaVersion: SCHEMA_VERSION,
-				units: form.get('units'),
-				shortcuts: form.get('shortcuts') === 'on'
-			});
-			if (!settings.success) return fail(422, { message: 'Choose a system of units.' });
-			await storeOf('settings').replace(anglerId, settings.data);
+			const changed = { units: form.get('units'), shortcuts: form.get('shortcuts') === 'on' };
+			const settings = savedSettings(before?.record ?? null, changed);
+			if (!settings) return fail(422, { message: 'Choose a system of units.' });
+			await storeOf('settings').replace(anglerId, settings);
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
 			return fail(status, { message });
