@@ -6,7 +6,9 @@ import { signedIn } from './browser';
 it('plans a day over the spots of the water, changes with its hours, and goes to calendar and tally', async () => {
 	const page = await signedIn({ at: '/deck' });
 	const said = page.getByRole('status').first();
-	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/Best hours .* no deck less/);
+	await expect
+		.poll(() => said.innerText(), { timeout: 45_000 })
+		.toMatch(/Best hours .*; [123] rods?, \d+ lure changes?/);
 	const hours = () => page.getByRole('rowheader').count();
 	expect(await hours()).toBe(12);
 	await page.getByLabel('to', { exact: true }).fill('12');
@@ -14,11 +16,11 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 	await expect.poll(hours).toBe(6);
 	await page.getByRole('textbox', { name: 'Rods' }).fill('1');
 	await page.getByRole('textbox', { name: 'Rods' }).blur();
-	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/; 1 rods? give/);
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/; 1 rod, /);
 	await page.getByRole('combobox', { name: 'Sky at 08:00' }).selectOption('dark');
 	await page.reload();
 	await expect.poll(() => page.getByRole('combobox', { name: 'Sky at 08:00' }).inputValue()).toBe('dark');
-	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/no deck less/);
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/; 1 rod, /);
 	// Nothing but what is kept, until that is taken off again.
 	const kept = page.getByRole('checkbox', { name: /^Only lures that I keep \(\d\)$/ });
 	await kept.check();
@@ -33,7 +35,7 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 		.poll(async () => (await told()).filter((text) => !lures.includes(text)), { timeout: 45_000 })
 		.toEqual([]);
 	await kept.uncheck();
-	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/no deck less/);
+	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/; 1 rod, /);
 	const [file] = await Promise.all([
 		page.waitForEvent('download'),
 		page.getByRole('button', { name: 'Calendar' }).click()

@@ -76,13 +76,13 @@ export interface AppStart {
 }
 
 const DEFAULT_SETTINGS: SettingsRecord = { schemaVersion: SCHEMA_VERSION, units: 'metric', shortcuts: true };
-/** A day from six to six with four rods, by whatever weather there is. */
+/** A day from six to six with three rods, by whatever weather there is. */
 const A_DAY: DayRecord = {
 	schemaVersion: SCHEMA_VERSION,
 	date: null,
 	from: 6,
 	to: 18,
-	rods: 4,
+	rods: 3,
 	seed: 0,
 	spots: [],
 	edits: {},
@@ -152,12 +152,16 @@ export class App {
 	/** Ends the listening for other pages' last words. */
 	#deafen: () => void = () => undefined;
 
+	/** When the page was opened, ISO 8601. */
+	readonly now: string;
+
 	/** @param screen The screen that is shown: a change belongs to it, and only there it is taken back. */
 	constructor({ anglerId, documents, waters, now }: AppStart, screen: () => string) {
 		const { desk, bench, stand, settings, day } = documents;
 		const held = <T>(name: DocumentKindName, from: Versioned<T> | null, blank: T) =>
 			new HeldDocument<T>(name, from?.record ?? blank, from?.version ?? 0);
 		this.anglerId = anglerId;
+		this.now = now;
 		this.#screen = screen;
 		this.desk = held('desk', desk, blankDesk(now));
 		this.standing = held('stand', stand, NO_STAND);

@@ -8,7 +8,8 @@ import { proposalsIn } from '$lib/core/places/propose';
 import type { PlaceReason } from '$lib/core/places/rank';
 import type { Shores } from '$lib/core/places/shore';
 import { solveBy } from '$lib/core/plan/highs';
-import { calledHour, decked, prepared, KnownDay, type Prepared } from '$lib/core/plan/plan';
+import { decked, scheduled } from '$lib/core/plan/decked';
+import { calledHour, KnownDay, prepared, turnsOf, type Prepared } from '$lib/core/plan/prepared';
 import type { Solve } from '$lib/core/plan/deck';
 import { unpacked, type Packed } from '$lib/core/proof/packed';
 import { recordOfSpots } from '$lib/core/proof/spots';
@@ -107,15 +108,16 @@ const api = {
 		solve ??= loadHighs({ locateFile: () => wasm }).then((highs) => solveBy(highs));
 		const solver = await solve;
 		const day = planInputSchema.parse({ ...input, perHour: PER_HOUR });
-		for (const [at, { reading }] of day.hours.entries()) {
-			tell({ called: at, of: day.hours.length });
+		const readings = [...day.hours.map(({ reading }) => reading), ...turnsOf(day).map(({ reading }) => reading)];
+		for (const [at, reading] of readings.entries()) {
+			tell({ called: at, of: readings.length });
 			await breath();
 			if (own !== newestDeck) return false;
 			calledHour(day, reading, known);
 		}
 		const ready = prepared(day, known);
 		const plan = decked(ready, solver);
-		tell({ plan });
+		tell({ plan: ready.turns ? scheduled(ready, plan, solver) : plan });
 		const curve: CurvePoint[] = [];
 		for (const rods of RODS) {
 			await breath();

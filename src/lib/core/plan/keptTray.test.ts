@@ -5,7 +5,7 @@ import { traySchema, TRAY_MAX } from '../schema/tray';
 import { planInputSchema } from '../schema/plan';
 import { refusalOf } from '../testing/refusal';
 import { keptTray } from './keptTray';
-import { prepared } from './plan';
+import { prepared } from './prepared';
 
 const rigs = FAMILIES.map((family) => startBuild(family).rig);
 const WATER = { waterTemperatureC: 18, visibilityM: 1.2, bottomM: 2 };

@@ -10,7 +10,7 @@ import { packingOf } from './packing';
 const rodOf = (rigs: readonly Rig[]) => {
 	const { rod, reel, line } = rigs[0] ?? startBuild('spinnerbait').rig;
 	const hours = rigs.map((rig, at) => ({ at: `2026-05-09T0${at}:00:00.000Z`, spot: null, rig, behind: 0 }));
-	return { outfit: { rod, reel, line }, hours };
+	return { outfit: { rod, reel, line }, hours, adds: 0, for: [] };
 };
 const section = (title: string, rigs: readonly Rig[]) =>
 	packingOf({ rods: [rodOf(rigs)] }).find((one) => one.title === title)?.items ?? null;

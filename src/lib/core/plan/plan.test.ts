@@ -5,7 +5,13 @@ import { answerScore } from '../choice/score';
 import { refusalOf } from '../testing/refusal';
 import { bestDeck, retiesOf, valueOf, type Day, type Solve } from './deck';
 import { solveBy } from './highs';
-import { answerPlan, calledHour, decked, plan, prepared, KnownDay } from './plan';
+import { readingSchema } from '../schema/reading';
+import { anyReading } from '../testing/arbitraries';
+import { decked, scheduled } from './decked';
+import { answerPlan, plan } from './plan';
+import { calledHour, KnownDay, prepared, turnsOf } from './prepared';
+import { scenariosOf } from './scenarios';
+import { bestOf, bestOutfits, givenUp, type Case } from './uncertain';
 import { solveWith } from './solver';
 import { planInputSchema } from '../schema/plan';
 
@@ -182,5 +188,91 @@ describe('a day on the water', () => {
 		expect(refusalOf(() => answerPlan({ hours: [], rods: 2 }))?.path).toBe('hours');
 		expect(refusalOf(() => answerPlan({ hours, rods: 9 }))?.path).toBe('rods');
 		expect(refusalOf(() => answerPlan({ hours: [{ ...hours[0], at: 'dawn' }], rods: 2 }))?.path).toBe('hours.0.at');
+	});
+});
+
+const cases: fc.Arbitrary<{ cases: Case[]; outfits: number; rods: number }> = fc
+	.record({ outfits: fc.integer({ min: 1, max: 5 }), count: fc.integer({ min: 1, max: 12 }) })
+	.chain(({ outfits, count }) =>
+		fc.record({
+			outfits: fc.constant(outfits),
+			rods: fc.integer({ min: 1, max: 4 }),
+			cases: fc.array(
+				fc.record({
+					weight: fc.integer({ min: 1, max: 10 }).map((tenths) => tenths / 10),
+					behind: fc.array(points, { minLength: outfits, maxLength: outfits })
+				}),
+				{ minLength: count, maxLength: count }
+			)
+		})
+	);
+
+/** Every choice of so many outfits at most. */
+const choices = (outfits: number, rods: number): number[][] =>
+	Array.from({ length: 2 ** outfits }, (_, bits) =>
+		Array.from({ length: outfits }, (_place, outfit) => outfit).filter((outfit) => (bits >> outfit) & 1)
+	).filter(({ length }) => length > 0 && length <= rods);
+
+describe('rods for a day that may turn out otherwise', () => {
+	it('give up no more than any others, tried one by one', () => {
+		fc.assert(
+			fc.property(cases, (day) => {
+				const serves = (outfits: number[]): boolean =>
+					day.cases.every((one) => one.behind.every((behind) => behind === null) || bestOf(one, outfits) !== null);
+				const values = choices(day.outfits, day.rods)
+					.filter(serves)
+					.map((outfits) => givenUp(day.cases, outfits));
+				const found = bestOutfits({ ...day, fixed: [] }, solve);
+				if (values.length === 0) {
+					expect(found).toBeNull();
+					return;
+				}
+				expect(found!.value).toBeCloseTo(Math.min(...values), 6);
+				expect(found!.outfits.length).toBeLessThanOrEqual(day.rods);
+			}),
+			{ numRuns: 150 }
+		);
+	});
+
+	it('each add something that the day would lose without them, and say in what they serve', () => {
+		const uncertain = hours.map((hour) => {
+			const reading = readingSchema.parse(hour.reading);
+			return { ...hour, scenarios: scenariosOf(reading).map(({ odds, patch }) => ({ odds, patch })) };
+		});
+		const ready = prepared(planInputSchema.parse({ hours: uncertain, rods: 3, perHour: 2 }));
+		const deck = decked(ready, solve);
+		for (const rod of deck.rods) {
+			expect(rod.adds).toBeGreaterThan(0);
+			expect(rod.for.length).toBeGreaterThan(0);
+		}
+		const odds = deck.rods.flatMap((rod) => rod.for.map((one) => one.odds)).reduce((sum, one) => sum + one, 0);
+		expect(odds).toBeCloseTo(hours.length, 6);
+		const value = deck.rods.flatMap((rod) => rod.for).reduce((sum, one) => sum + one.odds * one.behind, 0);
+		expect(deck.value).toBeCloseTo(value, 6);
+		const day = scheduled(ready, deck, solve);
+		expect(day.rods.map(({ outfit }) => outfit)).toEqual(deck.rods.map(({ outfit }) => outfit));
+		expect(day.rods.flatMap((rod) => rod.hours)).toHaveLength(hours.length);
+	});
+
+	it('have odds that sum to one, whatever was read, and turn out as readings', () => {
+		fc.assert(
+			fc.property(anyReading, (input) => {
+				const reading = readingSchema.parse(input);
+				const scenarios = scenariosOf(reading);
+				expect(scenarios.reduce((sum, { odds }) => sum + odds, 0)).toBeCloseTo(1, 9);
+				expect(scenarios[0]!.odds).toBeGreaterThan(0.3);
+				const hour = { at: at(6), reading, scenarios: scenarios.map(({ odds, patch }) => ({ odds, patch })) };
+				expect(turnsOf(planInputSchema.parse({ hours: [hour], rods: 1 }))).toHaveLength(scenarios.length);
+			})
+		);
+	});
+
+	it('are refused at their field where odds or patch are none', () => {
+		const scenario = (odds: number, patch: object) => ({
+			hours: [{ ...hours[0], scenarios: [{ odds, patch }] }],
+			rods: 1
+		});
+		expect(refusalOf(() => answerPlan(scenario(0.5, {})))?.path).toBe('hours.0.scenarios');
+		expect(refusalOf(() => answerPlan(scenario(1, { mood: 'cross' })))?.path).toBe('hours.0.scenarios.0.patch.mood');
 	});
 });

@@ -3,6 +3,7 @@ import { call } from '../choice/call';
 import { callInputSchema } from '../schema/call';
 import { savedCall, savedSettings } from './commands';
 import { keptCallRecordSchema } from './schemas';
+import { SCHEMA_VERSION } from './version';
 
 const question = callInputSchema.parse({ reading: { waterTemperatureC: 17, visibilityM: 1, bottomM: 4 }, top: 3 });
 const screen = {
@@ -30,7 +31,7 @@ describe('what is saved', () => {
 	});
 
 	it('of settings keeps what the form does not show', () => {
-		const before = { schemaVersion: 3, units: 'metric', shortcuts: true, outingCost: 34 } as const;
+		const before = { schemaVersion: SCHEMA_VERSION, units: 'metric', shortcuts: true, outingCost: 34 } as const;
 		expect(savedSettings(before, { units: 'imperial' })).toMatchObject({
 			units: 'imperial',
 			outingCost: 34,

@@ -31,7 +31,7 @@ const hourEditSchema = z.strictObject({
 /** The day that an angler plans. */
 export const dayRecordSchema = z.strictObject({
 	schemaVersion,
-	/** As 2026-05-09 at the water; `null` for the day of the reading in hand. */
+	/** As 2026-05-09 at the water; `null` for tomorrow from noon on, else today. */
 	date: z.nullable(z.string().check(z.regex(/^\d{4}-\d{2}-\d{2}$/, 'A day is written like 2026-05-09.'))),
 	/** First hour and the hour after the last, by the water's clock. */
 	from: z.int().check(z.minimum(0), z.maximum(23)),
@@ -53,6 +53,8 @@ export const dayRecordSchema = z.strictObject({
 	station: z.array(stationHourSchema).check(z.maxLength(STATION_HOURS_MAX)),
 	/** Rods with reel and line that are owned: they lie on the deck in any case. */
 	owned: z.array(z.strictObject(outfitSchema.shape)).check(z.maxLength(RODS_MAX)),
+	/** Temperature (°C) of the water on the day, where the angler knows better than the estimate; gone with another date. */
+	waterTemperatureC: z.optional(z.number().check(z.minimum(0), z.maximum(40))),
 	/** Whether only rigs that are kept are cast. */
 	kept: z._default(z.boolean(), false),
 	/** Whether the record counts among what speaks for a place. */

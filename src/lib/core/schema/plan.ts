@@ -10,6 +10,7 @@ import { traySchema } from './tray';
 /** Most hours of a day, one more where the clock is put back; and candidates that may be given. */
 const HOURS_MAX = 25;
 const CANDIDATES_MAX = 200;
+const SCENARIOS_MAX = 16;
 
 /** What `plan` takes: the day's hours, how many rods, and what may be cast. */
 export const planInputSchema = z.strictObject({
@@ -19,7 +20,25 @@ export const planInputSchema = z.strictObject({
 				at: instant,
 				reading: readingSchema,
 				spot: z.optional(z.string().check(z.maxLength(80))),
-				weight: z._default(z.number().check(z.minimum(0), z.maximum(100)), 1)
+				weight: z._default(z.number().check(z.minimum(0), z.maximum(100)), 1),
+				/** Ways in which the hour may turn out; their odds sum to 1. */
+				scenarios: z.optional(
+					z
+						.array(
+							z.strictObject({
+								odds: z.number().check(z.minimum(0), z.maximum(1)),
+								/** Fields of the reading that are other than was read. */
+								patch: z.record(z.string().check(z.maxLength(40)), z.unknown())
+							})
+						)
+						.check(
+							z.minLength(1),
+							z.maxLength(SCENARIOS_MAX),
+							z.refine((list) => Math.abs(list.reduce((sum, { odds }) => sum + odds, 0) - 1) < 1e-6, {
+								error: 'The odds of an hour sum to 1.'
+							})
+						)
+				)
 			})
 		)
 		.check(z.minLength(1, 'A day has at least one hour.'), z.maxLength(HOURS_MAX)),
@@ -40,7 +59,14 @@ export const planSchema = z.object({
 	rods: z.array(
 		z.object({
 			outfit: outfitSchema,
-			hours: z.array(z.object({ at: z.string(), spot: z.nullable(z.string()), rig: rigSchema, behind: z.number() }))
+			/** What is cast on it as the day was read. */
+			hours: z.array(z.object({ at: z.string(), spot: z.nullable(z.string()), rig: rigSchema, behind: z.number() })),
+			/** What the plan would give up more without it, points. */
+			adds: z.number(),
+			/** Scenarios in which it is the best rod on the deck: by their hour and their place in it. */
+			for: z.array(
+				z.object({ at: z.string(), scenario: z.int(), odds: z.number(), rig: rigSchema, behind: z.number() })
+			)
 		})
 	),
 	/** Points given up against the best call of each hour, re-ties counted in: the least that there is. */

@@ -10,26 +10,35 @@
 		whole: boolean;
 	}
 	const { curve, rods: now, whole }: Props = $props();
-	const most = $derived(Math.max(0.1, curve[0]?.value ?? 1));
-	/** Points that nobody would tie on another rod for. */
+	const most = $derived(Math.max(0.1, ...curve.map(({ value }) => value)));
+	/** Points that nobody would take another rod for. */
 	const NOTHING = 0.05;
-	/** The fewest rods that give up as little as any number of them. */
-	const enough = $derived(curve.find(({ value }) => value - (curve.at(-1)?.value ?? 0) < NOTHING)?.rods);
+	const valueOf = (rods: number): number | undefined => curve.find((point) => point.rods === rods)?.value;
+	/** What one more rod would gain, in a sentence; `null` while that is worked out. */
+	const said = $derived.by(() => {
+		const [here, more] = [valueOf(now), valueOf(now + 1)];
+		if (here === undefined || (more === undefined && !whole)) return null;
+		if (more === undefined) return 'No more rods are planned.';
+		const gain = here - more;
+		return gain < NOTHING
+			? `No: another would gain nothing.`
+			: `Yes: another would gain ${gain.toFixed(1)} points over the day.`;
+	});
 </script>
 
-<h2 class="passage-title">What would another rod buy?</h2>
+<h2 class="passage-title">Would another rod help?</h2>
+{#if said}<p>{said}</p>{/if}
 <ul class="curve">
 	{#each curve as { rods, value } (rods)}
 		<li class:now={rods === now}>
-			<span class="figure">{rods}</span>
-			<span class="bar" style:width="{(70 * value) / most}%" aria-hidden="true"></span>
+			<span class="w-60 shrink-0">{counted(rods, 'rod')}</span>
+			<span class="bar" style:width="{(55 * value) / most}%" aria-hidden="true"></span>
 			<span class="figure">{value.toFixed(1)}</span>
 		</li>
 	{/each}
 </ul>
 <p class="quiet">
-	Points given up over the day with so many rods: shorter is better.
-	{#if enough !== undefined && whole}{counted(enough, 'rod')} {enough === 1 ? 'is' : 'are'} enough.{/if}
+	Points lost over the day against the best lure of every hour, if it turns out as it may. Less is better.
 </p>
 
 <style>

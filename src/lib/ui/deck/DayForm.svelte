@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { HeldSpot } from '$lib/client/app.svelte';
 	import { RODS_MAX } from '$lib/core/schema/limits';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { figureText, shownIn } from '$lib/forms/units';
 	import FigureField from '../controls/FigureField.svelte';
 	import type { DayPlan } from './day';
 
@@ -10,11 +12,15 @@
 		/** Those that may be fished. */
 		ticked: readonly HeldSpot[];
 		waterName: string;
+		/** Temperature (°C) of the water on the day, and where that is from. */
+		temperature: { readonly waterTemperatureC: number; readonly from: 'set' | 'read' | 'estimate' };
+		units: UnitSystem;
 		/** How many rigs are kept. */
 		lures: number;
 		onset: (more: Partial<DayPlan>) => void;
 	}
-	const { day, spots, ticked, waterName, lures, onset }: Props = $props();
+	const { day, spots, ticked, waterName, temperature, units, lures, onset }: Props = $props();
+	const shown = $derived(shownIn(units, 'temperature'));
 	let said = $state('');
 	const HOURS = 24;
 	async function look(input: HTMLInputElement) {
@@ -45,7 +51,18 @@
 			class="field"
 			type="date"
 			value={day.date}
-			onchange={({ currentTarget }) => currentTarget.value && onset({ date: currentTarget.value })}
+			onchange={({ currentTarget }) =>
+				currentTarget.value && onset({ date: currentTarget.value, waterTemperatureC: undefined })}
+		/></label
+	>
+	<label
+		>Water, {shown.unit}{temperature.from === 'estimate' ? ' (estimate)' : ''}
+		<FigureField
+			label="Water temperature, {shown.spokenUnit}{temperature.from === 'estimate' ? ', estimated' : ''}"
+			value={figureText(units, 'temperature', temperature.waterTemperatureC)}
+			low={Math.ceil(shown.show(0))}
+			high={Math.floor(shown.show(40))}
+			onvalue={(figure) => onset({ waterTemperatureC: shown.read(figure) })}
 		/></label
 	>
 	{@render number('From', 'from', 0, day.to - 1)}

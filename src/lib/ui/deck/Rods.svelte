@@ -3,16 +3,20 @@
 	import { drawRig } from '$lib/core/drawing/rigDrawing';
 	import { finishText, ouncesText, rigName, skirtText } from '$lib/core/naming/describe';
 	import { spoken } from '$lib/core/naming/spoken';
+	import type { ScenarioKind } from '$lib/core/plan/scenarios';
 	import type { Outfit } from '$lib/core/schema/outfit';
 	import type { Plan } from '$lib/core/schema/plan';
 	import type { Rig } from '$lib/core/schema/rig';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { withUnit } from '$lib/forms/units';
 	import RigDrawing from '../rig/RigDrawing.svelte';
-	import { luresOf, outfitText, spansText } from './lures';
+	import { luresOf, outfitText, spansText, unlikelyOf } from './lures';
+	import { rodAdds, rodFor } from './rodWords';
 
 	interface Props {
 		rods: Plan['rods'];
+		/** Which way of turning out a scenario of an hour is. */
+		kindAt: (at: string, scenario: number) => ScenarioKind | null;
 		zone: string;
 		units: UnitSystem;
 		/** Rods that the angler has: the plan keeps to them. */
@@ -23,7 +27,7 @@
 		most: number;
 		onown: (outfit: Outfit, isOwned: boolean) => void;
 	}
-	const { rods, zone, units, owned, inHand, most, onown }: Props = $props();
+	const { rods, kindAt, zone, units, owned, inHand, most, onown }: Props = $props();
 	const isOwned = (outfit: Outfit): boolean => owned.some((one) => dequal(one, outfit));
 	const full = $derived(owned.length >= most);
 	const handy = $derived(inHand && { rod: inHand.rod, reel: inHand.reel, line: inHand.line });
@@ -40,6 +44,7 @@
 				<strong class="figure">{at + 1}</strong>
 				{outfitText(outfit)}
 			</p>
+			{#if rod.for.length > 0}<p class="text-s">{rodFor(rod, rods, kindAt)} {rodAdds(rod.adds)}</p>{/if}
 			<label class="tick own min-h-28 text-s phone:min-h-48"
 				><input
 					type="checkbox"
@@ -62,7 +67,15 @@
 						></span
 					>
 				</div>
-			{:else}<p class="quiet">Lies there, and is not needed.</p>{/each}
+			{:else}
+				{#each unlikelyOf(rod) as rig (rig)}
+					<p class="py-4 text-s">
+						Ready with a {rigName(rig).toLowerCase()}, {ouncesText(rig.weightOz)} oz, {finishText(rig)}, {skirtText(
+							rig
+						)}.
+					</p>
+				{:else}<p class="quiet">Not needed on this day.</p>{/each}
+			{/each}
 		</li>
 	{/each}
 </ol>

@@ -11,12 +11,13 @@ const instantOf = (iso: string): Instant => {
 /** A day's stays as an iCalendar file. */
 export async function calendarOf(stays: readonly Stay[], placeOf: (id: string | null) => string): Promise<string> {
 	const { createEvents } = await import('ics');
-	const events = stays.map(({ from, to, spot, lure }): EventAttributes => ({
+	const events = stays.map(({ from, to, spot, lure, note }): EventAttributes => ({
 		start: instantOf(from),
 		end: instantOf(to),
 		startInputType: 'utc',
 		endInputType: 'utc',
 		title: lure,
+		...(note ? { description: note } : {}),
 		location: placeOf(spot)
 	}));
 	const { error, value } = createEvents(events);

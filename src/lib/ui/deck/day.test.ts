@@ -2,7 +2,18 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { weatherOf } from '$lib/core/day/weather';
 import { readingSchema } from '$lib/core/schema/reading';
-import { bestHours, firstCast, hoursOf, placesFor, readingAt, staysOf, travelMin, withEdits } from './day';
+import {
+	bestHours,
+	firstCast,
+	hoursOf,
+	placesFor,
+	readingAt,
+	staysOf,
+	travelMin,
+	withEdits,
+	readOn,
+	usualDay
+} from './day';
 
 const WATER = {
 	version: 1,
@@ -174,5 +185,24 @@ describe('hours that were changed by hand', () => {
 				for (const hour of gone) expect(hour < hours[0]!).toBe(true);
 			})
 		);
+	});
+});
+
+describe('the day that is planned until another is chosen', () => {
+	it('is tomorrow from noon on, else today, by the clock of the water', () => {
+		expect(usualDay('2026-05-09T09:00:00.000Z', 'UTC')).toBe('2026-05-09');
+		expect(usualDay('2026-05-09T12:00:00.000Z', 'UTC')).toBe('2026-05-10');
+		expect(usualDay('2026-12-31T20:00:00.000Z', 'America/Chicago')).toBe('2027-01-01');
+		expect(usualDay('2026-05-09T02:00:00.000Z', 'America/Chicago')).toBe('2026-05-09');
+	});
+
+	it('has its own season where it is far from the reading, and the temperature it will have', () => {
+		const read = { waterTemperatureC: 18, visibilityM: 1, bottomM: 3, phase: 'spawn' } as const;
+		expect(readOn(read, '2026-05-09T06:00:00.000Z', '2026-12-02', 6)).toEqual({
+			waterTemperatureC: 6,
+			visibilityM: 1,
+			bottomM: 3
+		});
+		expect(readOn(read, '2026-05-09T06:00:00.000Z', '2026-05-12', 17)).toEqual({ ...read, waterTemperatureC: 17 });
 	});
 });

@@ -1,6 +1,7 @@
 import { EDITED_HOURS_MAX } from '$lib/core/schema/limits';
 import { tz } from '@date-fns/tz';
 import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
+import { without } from '$lib/core/base/without';
 import { readingIn, type Weather } from '$lib/core/day/weather';
 import type { DayRecord } from '$lib/core/records/daySchema';
 import type { Lie } from '$lib/core/places/rank';
@@ -30,6 +31,29 @@ export function hoursOf({ date, from, to }: Pick<DayPlan, 'date' | 'from' | 'to'
 	const found: string[] = [];
 	for (let at = instant(from); at < instant(to); at += HOUR_MS) found.push(new Date(at).toISOString());
 	return found;
+}
+
+/** The day that is planned until another is chosen: tomorrow from noon on, else today, by the water's own clock. */
+export function usualDay(now: string, zone: string): string {
+	const local = tz(zone)(Date.parse(now));
+	if (local.getHours() >= 12) local.setDate(local.getDate() + 1);
+	const two = (value: number): string => String(value).padStart(2, '0');
+	return `${local.getFullYear()}-${two(local.getMonth() + 1)}-${two(local.getDate())}`;
+}
+
+/** A reading stands for its season on days as near as this; on others, season and mood are those of the day itself. */
+const SAME_SEASON_DAYS = 14;
+
+/**
+ * The water of another day: as it was read, at the temperature that it will have; what hangs on the day of the year is left
+ * for the day itself to say.
+ */
+export function readOn(read: ParsedReading, takenAt: string, date: string, waterTemperatureC: number): ParsedReading {
+	const apart = Math.abs(Date.parse(date) - Date.parse(takenAt.slice(0, 10))) / (24 * HOUR_MS);
+	const there = { ...read, waterTemperatureC };
+	return apart <= SAME_SEASON_DAYS
+		? there
+		: (without(there, 'phase', 'dayLength', 'dayLengthH', 'trend') as ParsedReading);
 }
 
 /** A weather with what was changed by hand. */
@@ -139,6 +163,8 @@ export interface Stay {
 	readonly to: string;
 	readonly spot: string | null;
 	readonly lure: string;
+	/** Which rod, and how it is fished. */
+	readonly note?: string;
 }
 
 export const hourAfter = (at: string): string => new Date(Date.parse(at) + HOUR_MS).toISOString();
@@ -171,15 +197,14 @@ export function firstCast<R>(
 }
 
 /** Hours in a row at one place with one lure as one. */
-export function staysOf(
-	hours: readonly { readonly at: string; readonly spot: string | null; readonly lure: string }[]
-): Stay[] {
+export function staysOf(hours: readonly ({ readonly at: string } & Pick<Stay, 'spot' | 'lure' | 'note'>)[]): Stay[] {
 	const found: Stay[] = [];
-	for (const { at, spot, lure } of hours.toSorted((a, b) => (a.at < b.at ? -1 : 1))) {
+	for (const { at, ...rest } of hours.toSorted((a, b) => (a.at < b.at ? -1 : 1))) {
 		const last = found.at(-1);
 		const to = hourAfter(at);
-		if (last && last.spot === spot && last.lure === lure && last.to === at) found[found.length - 1] = { ...last, to };
-		else found.push({ from: at, to, spot, lure });
+		if (last && last.spot === rest.spot && last.lure === rest.lure && last.note === rest.note && last.to === at)
+			found[found.length - 1] = { ...last, to };
+		else found.push({ from: at, to, ...rest });
 	}
 	return found;
 }

@@ -22,13 +22,30 @@ const day: DayPlan = {
 const spots = ['Point', 'Ditch', 'Orchard'].map((name) => ({ id: name.toLowerCase(), name }) as unknown as HeldSpot);
 function drawn(more: object = {}) {
 	const onset = vi.fn();
-	const props = { day, spots, ticked: spots.slice(0, 2), waterName: 'Tallow Mere', lures: 7, onset };
+	const temperature = { waterTemperatureC: 9, from: 'estimate' } as const;
+	const props = {
+		temperature,
+		units: 'metric' as const,
+		day,
+		spots,
+		ticked: spots.slice(0, 2),
+		waterName: 'Tallow Mere',
+		lures: 7,
+		onset
+	};
 	return { ...render(DayForm, { ...props, ...more }), onset };
 }
 const box = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name: new RegExp(`^${name}`) });
 const type = (name: string, value: string) => fireEvent.change(box(name), { target: { value } });
 
 describe('a day that is planned', () => {
+	it('has water as warm as is estimated, and says so, until it is typed', async () => {
+		const { onset } = drawn();
+		expect(screen.getByText(/°C \(estimate\)/)).toBeDefined();
+		await type('Water temperature, degrees Celsius, estimated', '7');
+		expect(onset).toHaveBeenCalledWith({ waterTemperatureC: 7 });
+	});
+
 	it('has hours and rods as they are typed', async () => {
 		const { onset } = drawn();
 		await type('From', '5');

@@ -10,7 +10,9 @@ const [{ rig: spinner }, { rig: jig }] = [startBuild('spinnerbait'), startBuild(
 const { rod, reel, line } = spinner;
 const rodWith = (hours: readonly [number, string, typeof spinner][]): Plan['rods'][number] => ({
 	outfit: { rod, reel, line },
-	hours: hours.map(([at, spot, rig]) => ({ at: hour(at), spot, rig: structuredClone(rig), behind: 0 }))
+	hours: hours.map(([at, spot, rig]) => ({ at: hour(at), spot, rig: structuredClone(rig), behind: 0 })),
+	adds: 0,
+	for: []
 });
 
 describe('what a rod carries', () => {

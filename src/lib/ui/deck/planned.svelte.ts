@@ -4,9 +4,11 @@ import { recordAt } from '$lib/client/server';
 import { without } from '$lib/core/base/without';
 import { weatherOf, type Weather } from '$lib/core/day/weather';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
+import { estimatedC, type WaterRead } from '$lib/core/day/waterTemperature';
 import type { Outfit } from '$lib/core/schema/outfit';
+import type { ParsedReading } from '$lib/core/schema/reading';
 import type { Tray } from '$lib/core/schema/tray';
-import { edited, hoursOf, withEdits, type DayPlan, type HourEdit } from './day';
+import { edited, hoursOf, readOn, usualDay, withEdits, type DayPlan, type HourEdit } from './day';
 import { SolvedDay } from './solved.svelte';
 import { mapOf, spotHour, withoutThunder, type Map, type SpotHour } from './lies';
 
@@ -48,20 +50,30 @@ export class PlannedDay {
 	readonly #app: App;
 	readonly #charts: () => readonly HeldChart[];
 	readonly #lures: () => Tray;
+	readonly #reads: () => readonly WaterRead[];
 	/** What was worked out for it. */
 	readonly solved = new SolvedDay();
 
-	/** @param lures Rigs that are kept, as finished lures. */
-	constructor(app: App, charts: () => readonly HeldChart[], lures: () => Tray) {
+	/**
+	 * @param lures Rigs that are kept, as finished lures.
+	 * @param reads What was read of the water's temperature.
+	 */
+	constructor(
+		app: App,
+		charts: () => readonly HeldChart[],
+		lures: () => Tray,
+		reads: () => readonly WaterRead[] = () => []
+	) {
 		this.#app = app;
+		this.#reads = reads;
 		this.#charts = charts;
 		this.#lures = lures;
 	}
 
-	/** What was chosen, on the reading's own day unless another was. */
+	/** What was chosen, for tomorrow or today unless another day was. */
 	readonly plan: DayPlan = $derived.by(() => {
 		const day = this.#app.planned.value;
-		return { ...day, date: day.date ?? this.#app.record.takenAt.slice(0, 10) };
+		return { ...day, date: day.date ?? usualDay(this.#app.now, this.zone) };
 	});
 
 	/** What bounds the calls of the day: the kept rigs, where nothing else shall be cast. */
@@ -117,18 +129,31 @@ export class PlannedDay {
 		const shores = this.chart?.shores;
 		return this.water && mapOf(this.water, shores ? { shores } : null);
 	});
+	/** Temperature (°C) of the water on the day: as it was set by hand or read that day, else estimated. */
+	readonly temperature: { readonly waterTemperatureC: number; readonly from: 'set' | 'read' | 'estimate' } =
+		$derived.by(() => {
+			const { date, waterTemperatureC } = this.plan;
+			if (waterTemperatureC !== undefined) return { waterTemperatureC, from: 'set' };
+			const { takenAt } = this.#app.record;
+			const { reading } = this.#app;
+			if (takenAt.slice(0, 10) === date) return { waterTemperatureC: reading.waterTemperatureC, from: 'read' };
+			const own = this.#app.isSaid('waterTemperatureC')
+				? [{ at: takenAt, waterTemperatureC: reading.waterTemperatureC }]
+				: [];
+			const estimate = estimatedC(`${date}T12:00:00.000Z`, this.water?.latitude ?? null, [...own, ...this.#reads()]);
+			return { waterTemperatureC: estimate.waterTemperatureC, from: 'estimate' };
+		});
+	/** The water of the day, before its hours. */
+	readonly read: ParsedReading = $derived.by(() =>
+		readOn(this.#app.reading, this.#app.record.takenAt, this.plan.date, this.temperature.waterTemperatureC)
+	);
 	/** Every spot that may be fished in every hour. */
 	readonly placed: readonly SpotHour[] = $derived.by(() => {
 		const { water, map } = this;
 		if (!water || !map) return [];
 		return this.weathers.flatMap((weather) =>
 			this.ticked.map((spot) =>
-				spotHour(
-					this.#app.reading,
-					weather,
-					{ water, spot, map },
-					this.plan.record ? this.solved.record[spot.id] : undefined
-				)
+				spotHour(this.read, weather, { water, spot, map }, this.plan.record ? this.solved.record[spot.id] : undefined)
 			)
 		);
 	});

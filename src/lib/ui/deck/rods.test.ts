@@ -10,13 +10,32 @@ const [spinner, jig] = [startBuild('spinnerbait').rig, startBuild('bladed-jig').
 const outfitOf = ({ rod, reel, line }: Outfit): Outfit => ({ rod, reel, line });
 const longer = { ...outfitOf(spinner), rod: { ...spinner.rod, lengthIn: spinner.rod.lengthIn + 6 } };
 const rods: Plan['rods'] = [
-	{ outfit: outfitOf(spinner), hours: [{ at: '2026-05-09T06:00:00.000Z', spot: null, rig: spinner, behind: 0 }] },
-	{ outfit: longer, hours: [] }
+	{
+		outfit: outfitOf(spinner),
+		hours: [{ at: '2026-05-09T06:00:00.000Z', spot: null, rig: spinner, behind: 0 }],
+		adds: 3,
+		for: [{ at: '2026-05-09T06:00:00.000Z', scenario: 0, odds: 0.6, rig: spinner, behind: 0 }]
+	},
+	{
+		outfit: longer,
+		hours: [],
+		adds: 0.4,
+		for: [{ at: '2026-05-09T06:00:00.000Z', scenario: 2, odds: 0.08, rig: spinner, behind: 0 }]
+	}
 ];
 const onown = vi.fn();
 beforeEach(() => onown.mockClear());
 const shown = (owned: readonly Outfit[], most = 3) =>
-	render(Rods, { rods, zone: 'UTC', units: 'metric', owned, inHand: jig, most, onown });
+	render(Rods, {
+		rods,
+		kindAt: (_at, scenario) => (scenario === 0 ? 'as-read' : 'off'),
+		zone: 'UTC',
+		units: 'metric',
+		owned,
+		inHand: jig,
+		most,
+		onown
+	});
 const boxes = () => screen.getAllByRole('checkbox', { name: /I have this one/ }) as HTMLInputElement[];
 
 describe('the rods of a deck', () => {
@@ -44,9 +63,11 @@ describe('the rods of a deck', () => {
 		expect(boxes().map(({ disabled }) => disabled)).toEqual([true, false]);
 	});
 
-	it('say what each casts, and of one that is not needed that it lies there', () => {
+	it('say what each casts and is for, and what the day loses without it', () => {
 		shown([]);
-		expect(screen.getByText(/spinnerbait, /i).textContent).toContain('oz');
-		expect(screen.getByText('Lies there, and is not needed.').textContent).toBe('Lies there, and is not needed.');
+		expect(screen.getAllByText(/spinnerbait, /i)[0]!.textContent).toContain('oz');
+		expect(screen.getByText('For the water as you entered it. Without it the day loses 3.0 points.')).toBeDefined();
+		expect(screen.getByText('For fish that go off. Without it the day loses 0.4 points.')).toBeDefined();
+		expect(screen.getByText(/^Ready with a .*spinnerbait/)).toBeDefined();
 	});
 });

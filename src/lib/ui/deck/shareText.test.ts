@@ -9,8 +9,8 @@ const { rod, reel, line } = rig;
 const outfit = { rod, reel, line };
 const at = (hour: number): string => new Date(Date.UTC(2026, 4, 9, hour)).toISOString();
 const rods: Plan['rods'] = [
-	{ outfit, hours: [6, 7].map((hour) => ({ at: at(hour), spot: 'bay', rig, behind: 0 })) },
-	{ outfit, hours: [] }
+	{ outfit, hours: [6, 7].map((hour) => ({ at: at(hour), spot: 'bay', rig, behind: 0 })), adds: 1, for: [] },
+	{ outfit, hours: [], adds: 0, for: [] }
 ];
 const told = {
 	title: 'Tallow Mere, Saturday',

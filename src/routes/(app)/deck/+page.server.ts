@@ -1,6 +1,7 @@
 import { anglerOf } from '$lib/server/auth/api';
 import { chartsOf } from '$lib/server/records/charts';
 import { keptLures } from '$lib/server/records/keptLures';
+import { waterReads } from '$lib/server/records/waterReads';
 import { waterOf } from '$lib/server/work/called';
 import type { PageServerLoad } from './$types';
 
@@ -9,6 +10,10 @@ export const load: PageServerLoad = async ({ locals, parent }) => {
 	const { anglerId } = anglerOf(locals);
 	const { documents, waters } = (await parent()).start;
 	const here = (documents.desk && waterOf(documents.desk.record, waters)) ?? waters[0];
-	const [charts, lures] = await Promise.all([chartsOf(anglerId, here?.id ?? null, false), keptLures(anglerId)]);
-	return { lures, charts };
+	const [charts, lures, reads] = await Promise.all([
+		chartsOf(anglerId, here?.id ?? null, false),
+		keptLures(anglerId),
+		waterReads(anglerId, here?.spots.map(({ id }) => id) ?? [])
+	]);
+	return { lures, charts, reads };
 };

@@ -5,8 +5,13 @@
 	import { soundedProfile } from '$lib/client/places';
 	import type { CallInput } from '$lib/core/schema/call';
 	import type { Rig } from '$lib/core/schema/rig';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import type { Plan } from '$lib/core/schema/plan';
+	import { scenariosOf } from '$lib/core/plan/scenarios';
+	import { enoughText } from '$lib/ui/deck/rodWords';
+	import { counted } from '$lib/core/naming/counted';
+	import { bladesText, finishText, ouncesText, plainWords, rigName, skirtText } from '$lib/core/naming/describe';
+	import type { Outfit } from '$lib/core/schema/outfit';
+	import { withUnit } from '$lib/forms/units';
+	import { outfitText } from '$lib/ui/deck/lures';
 	import { workOut } from '$lib/ui/deck/workOut.svelte';
 	import { calendarOf } from '$lib/ui/deck/calendar';
 	import { bestHours, firstCast, fixedSpots, placedWorths, placesFor, staysOf, worthOf } from '$lib/ui/deck/day';
@@ -33,7 +38,8 @@
 	const day: PlannedDay = new PlannedDay(
 		app,
 		() => fetched.added(data.charts),
-		() => data.lures
+		() => data.lures,
+		() => data.reads
 	);
 	const { water, zone, spots, ticked, hours, weathers, placed, map } = $derived(day);
 	const plan = $derived(day.plan);
@@ -51,7 +57,9 @@
 	const question = $derived.by(() => {
 		const asked = [...chosen].flatMap(([at, { spot }]) => {
 			const one = day.afloat.find((hour) => hour.at === at && hour.spot === spot);
-			return one ? [{ at, spot, reading: one.reading }] : [];
+			if (!one) return [];
+			const scenarios = scenariosOf(one.reading).map(({ odds, patch }) => ({ odds, patch }));
+			return [{ at, spot, reading: one.reading, scenarios }];
 		});
 		const fixed = plan.owned.slice(0, plan.rods);
 		const bounds = { stances: { ...stances }, tray: day.tray };
@@ -72,7 +80,7 @@
 			return {
 				at: weather.at,
 				weather,
-				reading: placed.find(({ at, spot }) => at === weather.at && spot === worth?.spot)?.reading ?? app.reading,
+				reading: placed.find(({ at, spot }) => at === weather.at && spot === worth?.spot)?.reading ?? day.read,
 				worth,
 				rod: rod < 0 ? null : rod + 1,
 				lure: cast
@@ -127,9 +135,18 @@
 		await app.tally.begin({ name: `${water.name}, ${plan.date}`, spotId, reading, rig: first, deck, trial: null });
 		void goto(resolve('/tally'));
 	}
+	/** A stretch of the day in a calendar: the lure with its color, the rod, and how it is fished. */
+	const stayText = (rod: number, outfit: Outfit, rig: Rig) => ({
+		lure: `${rigName(rig)}, ${ouncesText(rig.weightOz)} oz, ${skirtText(rig)}`,
+		note: `Rod ${rod}: ${outfitText(outfit)}. ${bladesText(rig)}, ${finishText(rig)}. ${plainWords(rig.retrieve.style)} at ${withUnit(app.units, 'speed', rig.retrieve.speedMps)}.`
+	});
 	async function calendar() {
 		const stays = staysOf(
-			rows.flatMap(({ at, worth, rod, lure }) => (rod === null ? [] : [{ at, spot: worth?.spot ?? null, lure }]))
+			rows.flatMap(({ at, worth, rod }) => {
+				const carried = rod === null ? undefined : answer!.rods[rod - 1]!;
+				const cast = carried?.hours.find((hour) => hour.at === at);
+				return carried && cast ? [{ at, spot: worth?.spot ?? null, ...stayText(rod!, carried.outfit, cast.rig) }] : [];
+			})
 		);
 		const text = await calendarOf(stays, (id) => app.spotOf(id)?.spot.name ?? '');
 		download(`deck-${plan.date}.ics`, text, 'text/calendar');
@@ -143,8 +160,12 @@
 		cautions: [...cautions.map(({ text }) => text), LEAD]
 	});
 	const handOn = () => answer && share(`deck-${plan.date}.txt`, deckText(answer.rods, told), 'text/plain');
-	const givesUp = ({ rods, value }: Plan): string =>
-		`${rods.length} ${rods.length === 1 ? 'rod gives' : 'rods give'} up ${value.toFixed(1)}`;
+	/** Which way of turning out a scenario of an hour is. */
+	const kindAt = (at: string, scenario: number) => {
+		const spot = chosen.get(at)?.spot;
+		const reading = placed.find((one) => one.at === at && one.spot === spot)?.reading;
+		return reading ? (scenariosOf(reading)[scenario]?.kind ?? null) : null;
+	};
 </script>
 
 <svelte:head><title>Deck · Lucernal</title></svelte:head>
@@ -154,12 +175,11 @@
 		<h1 class="phone-voiced">Which rods, when, and where?</h1>
 		<Views />
 		<p class="flex-1" role="status">
-			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {givesUp(
-						answer
-					)} points with {answer.reties}
-					{answer.reties === 1 ? 'lure change' : 'lure changes'}{answer.exact
-						? ', no deck less'
-						: ''}{/if}{:else if spots.length > 0}The day is being worked out.{/if}
+			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {counted(
+						answer.rods.length,
+						'rod'
+					)},
+					{counted(answer.reties, 'lure change')}{/if}{:else if spots.length > 0}The day is being worked out.{/if}
 		</p>
 		<span class="flex gap-6">
 			<button class="button" disabled={!answer} onclick={calendar}>Calendar</button>
@@ -180,13 +200,16 @@
 				{ticked}
 				waterName={water.name}
 				lures={data.lures.length}
+				temperature={day.temperature}
+				units={app.units}
 				onset={(more) => day.set(more)}
 			/>
 			<div class="px-14 py-6">
 				<Hours {rows} spots={ticked} {zone} units={app.units} onedit={(at, more) => day.edit(at, more)} />
 				<p class="quiet pt-4 text-ink-2">
 					The weather is made up by the station that ships with the application, no forecast: set sky and wind as yours
-					says. The water is the one in hand, warmed by the day. A blue edge: pressure falls before a front.
+					says. The water is the one you entered, as warm as the day will be. A blue edge: pressure falls before a
+					front.
 				</p>
 				{#each cautions as { text, grave } (text)}
 					<p class={['notice', grave && 'notice-fails']}>{text}</p>
@@ -209,8 +232,12 @@
 					Stopped. Any change of the day begins anew.
 				</p>{/if}
 			{#if answer}
+				{#if enoughText(answer.rods.length, plan.rods)}<p class="pt-4">
+						{enoughText(answer.rods.length, plan.rods)}
+					</p>{/if}
 				<Rods
 					rods={answer.rods}
+					{kindAt}
 					{zone}
 					units={app.units}
 					owned={plan.owned}
