@@ -55,6 +55,8 @@ const observe: Handle = async ({ event, resolve }) => {
 const dress: Handle = async ({ event, resolve }) => {
 	const theme = themeOf(event.cookies);
 	const response = await resolve(event, {
+		// A stylesheet stands in the head already; small ones are inlined, and a browser warns of what it fetched for nothing.
+		preload: ({ type }) => type === 'js',
 		transformPageChunk: ({ html }) => html.replace('%lucernal.theme%', theme ? `data-theme="${theme}"` : '')
 	});
 	// What is an angler's own is kept by nobody on the way.

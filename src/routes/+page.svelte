@@ -23,6 +23,9 @@
 </script>
 
 <Page title="Lucernal" welcome {message}>
+	{#if page.url.searchParams.has('forget')}
+		<p class="notice" role="status">Your account is deleted, with everything in it. Nothing is left on this device.</p>
+	{/if}
 	<p>
 		Say what water is in front of you. Lucernal weighs what good anglers know against it, and tells you what to tie on.
 	</p>

@@ -61,8 +61,11 @@ describe('what place and hour say', () => {
 		);
 	});
 
-	it('says nothing without a place, but the light of a sun that was read', () => {
-		expect(withAlmanac(plain, null, '2026-06-21T23:30:00Z')).toBe(plain);
+	it('says only the season without a place, and the light of a sun that was read', () => {
+		const known = withAlmanac(plain, null, '2026-12-01T23:30:00Z');
+		expect(known).toEqual({ ...plain, dayLengthH: expect.closeTo(9.6, 0) as number, dayLength: 'shrinking' });
+		const south = { latitude: null, longitude: null, timeZone: 'Australia/Brisbane' };
+		expect(withAlmanac(plain, south, '2026-12-01T23:30:00Z').dayLength).toBe('growing');
 		expect(withAlmanac({ ...plain, sunElevationDeg: 4 }, null, '2026-06-21T12:00:00Z').light).toBe('low');
 		expect(withAlmanac(plain, MERE, 'soon')).toBe(plain);
 	});

@@ -142,7 +142,9 @@ describe('what is said in metres', () => {
 			'1.2 m with 3.0 m within 20 m: shallow water with deep near.',
 			'3.9 ft with 9.8 ft within 66 ft: shallow water with deep near.'
 		],
-		['Wind onto it at 4 m/s, 3 moves.', 'Wind onto it at 4 m/s, 3 moves.'],
+		['Wind onto it at 4 m/s, 3 moves.', 'Wind onto it at 9 mph, 3 moves.'],
+		['steady, 0.8 m/s', 'steady, 2.6 ft/s'],
+		['38 mm of wire, 12 g', '1.5 in of wire, 0.42 oz'],
 		['No figure at all.', 'No figure at all.']
 	])('%s', (text, inFeet) => {
 		expect(retold('metric', text)).toBe(text);

@@ -1,9 +1,34 @@
 import type { UnitSystem } from '$lib/core/records/schemas';
-import { celsiusOf, fahrenheitOf, ftOf, M_PER_FT, MPS_PER_MPH } from '$lib/core/base/units';
+import {
+	celsiusOf,
+	fahrenheitOf,
+	ftOf,
+	KG_PER_OZ,
+	M_PER_FT,
+	M_PER_IN,
+	MPS_PER_MPH,
+	N_PER_LBF
+} from '$lib/core/base/units';
+
+const MM_PER_IN = 1000 * M_PER_IN;
+const CM2_PER_IN2 = (100 * M_PER_IN) ** 2;
 
 /** What is measured, each with one unit per system. */
 export type Measure =
-	'temperature' | 'depth' | 'distance' | 'speed' | 'wind' | 'length' | 'hours' | 'degrees' | 'share' | 'count';
+	| 'temperature'
+	| 'depth'
+	| 'distance'
+	| 'speed'
+	| 'wind'
+	| 'length'
+	| 'size'
+	| 'mass'
+	| 'area'
+	| 'force'
+	| 'hours'
+	| 'degrees'
+	| 'share'
+	| 'count';
 
 /** How a measure is shown and entered. */
 export interface Shown {
@@ -38,6 +63,11 @@ const IMPERIAL: Readonly<Record<Measure, Shown>> = {
 	speed: { unit: 'ft/s', spokenUnit: 'feet per second', digits: 1, show: ftOf, read: (ft) => ft * M_PER_FT },
 	wind: scaled('mph', 'miles per hour', 0, MPS_PER_MPH),
 	length: plain('in', 'inches', 1),
+	// Measures of parts, in mm, g, cm2 and N.
+	size: scaled('in', 'inches', 2, MM_PER_IN),
+	mass: scaled('oz', 'ounces', 2, 1000 * KG_PER_OZ),
+	area: scaled('sq in', 'square inches', 2, CM2_PER_IN2),
+	force: scaled('lb', 'pounds', 2, N_PER_LBF),
 	hours: plain('h', 'hours', 1),
 	degrees: plain('°', 'degrees', 0),
 	share: scaled('%', 'percent', 0, 0.01),
@@ -49,6 +79,10 @@ const METRIC: Readonly<Record<Measure, Shown>> = {
 	temperature: plain('°C', 'degrees Celsius', 1),
 	depth: plain('m', 'metres', 2),
 	distance: plain('m', 'metres', 0),
+	size: plain('mm', 'millimetres', 1),
+	mass: plain('g', 'grams', 1),
+	area: plain('cm²', 'square centimetres', 1),
+	force: plain('N', 'newtons', 2),
 	speed: plain('m/s', 'metres per second', 1),
 	wind: plain('m/s', 'metres per second', 1)
 };
@@ -70,13 +104,18 @@ export function withUnit(units: UnitSystem, measure: Measure, si: number): strin
 	return `${figureText(units, measure, si)}${unit === '°' || unit === '%' ? '' : ' '}${unit}`;
 }
 
-/** What the core says in metres, in the angler's units: "2.4 m" as a depth, "20 m" as a distance. */
+/** Measures that the core writes out, by its own unit for them. */
+const WRITTEN: Readonly<Record<string, Measure>> = { 'm/s': 'speed', mm: 'size', g: 'mass' };
+
+/** What the core says in metres, m/s, mm and g, in the angler's units: "2.4 m" as a depth, "20 m" as a distance. */
 export const retold = (units: UnitSystem, text: string): string =>
 	units === 'metric'
 		? text
-		: text.replace(/(\d+(?:\.\d+)?) m\b(?!\/)/g, (_all, metres: string) =>
-				withUnit(units, metres.includes('.') ? 'depth' : 'distance', Number(metres))
-			);
+		: text.replace(/(\d+(?:\.\d+)?) (m\/s|mm|m|g)(?![\w/])/g, (_all, figure: string, unit: string, at: number) => {
+				const isWind = unit === 'm/s' && /wind/i.test(text.slice(0, at));
+				const measure = isWind ? 'wind' : (WRITTEN[unit] ?? (figure.includes('.') ? 'depth' : 'distance'));
+				return withUnit(units, measure, Number(figure));
+			});
 
 /** A figure with its unit in full, for a voice. */
 export function spokenFigure(units: UnitSystem, measure: Measure, si: number): string {
@@ -89,3 +128,7 @@ const TWENTIETH_PERCENT = 5;
 /** A share (0 to 1) that a model gives, in words. */
 export const modelShare = (share: number): string =>
 	`${Math.round((100 * share) / TWENTIETH_PERCENT) * TWENTIETH_PERCENT} %`;
+
+/** A sum in the angler's own currency: "$12.50"; a bare figure where none was said. */
+export const moneyText = (currency: string | undefined, value: number, digits = value < 100 ? 2 : 0): string =>
+	`${currency ?? ''}${currency && currency.length > 1 ? '\u202f' : ''}${value.toFixed(digits)}`;

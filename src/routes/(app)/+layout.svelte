@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { onMount, untrack, type Snippet } from 'svelte';
-	import { beforeNavigate, invalidate } from '$app/navigation';
+	import { onMount, tick, untrack, type Snippet } from 'svelte';
+	import { afterNavigate, beforeNavigate, invalidate } from '$app/navigation';
 	import { version } from '$app/environment';
 	import { navigating, page } from '$app/state';
 	import { provideApp } from '$lib/client/app.svelte';
@@ -70,6 +70,16 @@
 		app.slide.land();
 		app.endPreview();
 		void app.keeping.hurry();
+	});
+
+	/** A screen that was gone to begins at its heading, for a voice and for the keyboard. */
+	afterNavigate(async ({ type, from, to }) => {
+		if (type === 'enter' || from?.url.pathname === to?.url.pathname) return;
+		await tick();
+		const heading = document.querySelector<HTMLElement>('#main h1');
+		if (!heading || document.activeElement?.closest('[role=dialog], #main input')) return;
+		heading.tabIndex = -1;
+		heading.focus({ preventScroll: true });
 	});
 
 	/** How often (ms) it is asked whether the records are back. */
@@ -148,6 +158,13 @@
 		position: sticky;
 		top: 0;
 		height: 100vh;
+	}
+	main :global(h1:focus) {
+		outline: none;
+	}
+	main :global(h1:focus-visible) {
+		outline: 2px solid var(--ink);
+		outline-offset: 2px;
 	}
 	main {
 		flex: 1;

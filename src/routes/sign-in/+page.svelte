@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import Entry from '$lib/ui/account/Entry.svelte';
 	import Page from '$lib/ui/account/Page.svelte';
@@ -8,7 +9,7 @@
 </script>
 
 <Page title="Sign in" message={form?.message}>
-	<form method="POST" class="account">
+	<form method="POST" class="account" use:enhance>
 		<Entry name="name" label="Name" value={form?.name ?? ''} autocomplete="username" />
 		<Entry name="passphrase" label="Passphrase" type="password" autocomplete="current-password" />
 		<button class="button button-amber">Sign in</button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import Codes from '$lib/ui/account/Codes.svelte';
 	import Entry from '$lib/ui/account/Entry.svelte';
@@ -17,7 +18,7 @@
 	</Page>
 {:else}
 	<Page title="Make an account" message={elsewhere}>
-		<form method="POST" class="account">
+		<form method="POST" class="account" use:enhance>
 			<Entry
 				name="name"
 				label="Name"

@@ -91,6 +91,10 @@ describe('the suggested phase', () => {
 		[{ waterTemperatureC: 13, trend: 'falling' }, 'late-fall'],
 		[{ waterTemperatureC: 18, dayLength: 'growing' }, 'spawn'],
 		[{ waterTemperatureC: 18, dayLength: 'shrinking' }, 'fall'],
+		[{ waterTemperatureC: 16.1, dayLength: 'shrinking', dayLengthH: 9.6 }, 'late-fall'],
+		[{ waterTemperatureC: 16.1, dayLength: 'growing', dayLengthH: 9.8 }, 'pre-spawn'],
+		[{ waterTemperatureC: 18, dayLength: 'growing', fishFromM: 12 }, 'pre-spawn'],
+		[{ waterTemperatureC: 20, dayLength: 'growing', fishFromM: 12 }, 'post-spawn'],
 		[{ waterTemperatureC: 28 }, 'summer'],
 		[{ waterTemperatureC: 25, dayLength: 'shrinking' }, 'late-summer']
 	] as const)('of %o is %s', (reading, phase) => {

@@ -17,8 +17,8 @@ it('is silent where both agree, and where nobody knows the date', () => {
 	expect([word(15.6, 12.8, 'growing'), word(6, 9.5, 'growing'), word(26, 15, 'shrinking')]).toEqual([null, null, null]);
 	fc.assert(
 		fc.property(fc.constantFrom(...PHASES), (phase) => {
-			expect(seasonWord({ phase, dayLengthH: undefined, dayLength: undefined })).toBeNull();
-			expect(seasonWord({ phase, dayLengthH: 12.5, dayLength: 'growing' })).toBeNull();
+			expect(seasonWord({ phase, waterTemperatureC: 18, dayLengthH: undefined, dayLength: undefined })).toBeNull();
+			expect(seasonWord({ phase, waterTemperatureC: 18, dayLengthH: 12.5, dayLength: 'growing' })).toBeNull();
 		})
 	);
 });

@@ -68,7 +68,9 @@ export const settingsRecordSchema = z.strictObject({
 	schemaVersion,
 	units: z.enum(UNIT_SYSTEMS),
 	shortcuts: z.boolean(),
-	/** What an outing costs, in the angler's own money. */
+	/** Sign or letters of the angler's currency, before a sum. */
+	currency: z.optional(z.string().check(z.minLength(1), z.maxLength(4))),
+	/** What an outing costs, in that currency. */
 	outingCost: z.optional(z.number().check(z.minimum(0), z.maximum(100_000)))
 });
 

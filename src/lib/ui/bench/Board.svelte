@@ -5,11 +5,19 @@
 	import type { Pose } from '$lib/core/geometry/lay';
 	import type { Build } from '$lib/core/schema/build';
 	import { KG_PER_OZ } from '$lib/core/base/units';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { moneyText } from '$lib/forms/units';
 	import Segment from '../controls/Segment.svelte';
 	import Calibrate from './Calibrate.svelte';
 	import Picture from './Picture.svelte';
 
-	const { build }: { build: Build } = $props();
+	interface Props {
+		build: Build;
+		units: UnitSystem;
+		/** The angler's currency, before a sum. */
+		currency: string | undefined;
+	}
+	const { build, units, currency }: Props = $props();
 	let view = $state<'assembled' | 'exploded'>('assembled');
 	let pose = $state<Pose>('running');
 	let life = $state(false);
@@ -56,10 +64,9 @@
 		<button class="button" aria-pressed={calibrating} onclick={() => (calibrating = !calibrating)}>Calibrate</button>
 	{/if}
 	<span class="ml-auto phone:ml-0">
-		<span class="figure">{grams.toFixed(1)}</span><span class="unit">g</span>,
-		<span class="figure">{(grams / 1000 / KG_PER_OZ).toFixed(2)}</span><span class="unit">oz whole</span>, parts cost {cost[0].toFixed(
-			0
-		)} to {cost[1].toFixed(0)}
+		{#if units === 'metric'}<span class="figure">{grams.toFixed(1)}</span><span class="unit">g</span>,{/if}
+		<span class="figure">{(grams / 1000 / KG_PER_OZ).toFixed(2)}</span><span class="unit">oz whole</span>, parts cost
+		about {moneyText(currency, cost[0], 0)} to {moneyText(currency, cost[1], 0)}
 	</span>
 </div>
 {#if life && calibrating}<Calibrate {pxPerMm} onscale={rescale} />{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Build } from '$lib/core/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { shownIn } from '$lib/forms/units';
+	import { shownIn, type Measure } from '$lib/forms/units';
 	import type { Control } from './controls';
 
 	interface Props {
@@ -13,11 +13,14 @@
 	}
 	const { control, of, units, onbuild }: Props = $props();
 	const name = $derived(`${of}: ${control.label}`);
-	const UNITS = { mm: 'mm', deg: '°', lb: 'lb', in: 'in', count: '', mps: '' } as const;
-	const speed = $derived(shownIn(units, 'speed'));
-	const isSpeed = $derived(control.kind === 'figure' && control.unit === 'mps');
-	const show = (value: number): number =>
-		isSpeed ? Math.round(speed.show(value) * 100) / 100 : Math.round(value * 100) / 100;
+	const UNITS = { mm: '', deg: '°', lb: 'lb', in: 'in', count: '', mps: '' } as const;
+	/** Measures that stand in the angler's own units. */
+	const MEASURES: Readonly<Partial<Record<keyof typeof UNITS, Measure>>> = { mm: 'size', mps: 'speed' };
+	const shown = $derived.by(() => {
+		const measure = control.kind === 'figure' ? MEASURES[control.unit] : undefined;
+		return measure ? shownIn(units, measure) : null;
+	});
+	const show = (value: number): number => Math.round((shown ? shown.show(value) : value) * 100) / 100;
 	/** What the closed choice shows: it takes the room that this needs. */
 	const chosen = $derived(
 		control.kind === 'choice' ? (control.options.find(({ value }) => value === control.value)?.text ?? '') : ''
@@ -27,13 +30,15 @@
 	function take(field: HTMLInputElement) {
 		if (control.kind !== 'figure') return;
 		const typed = field.value.trim().replace(',', '.');
-		const value = isSpeed ? speed.read(Number(typed)) : Number(typed);
+		const value = shown ? shown.read(Number(typed)) : Number(typed);
 		const { low, high } = control;
 		if (typed === '' || Number.isNaN(value)) wrong = 'Write a number.';
-		else if (value < low - 1e-9 || value > high + 1e-9) wrong = `Between ${show(low)} and ${show(high)}.`;
+		else if (Number(typed) < show(low) - 1e-9 || Number(typed) > show(high) + 1e-9)
+			wrong = `Between ${show(low)} and ${show(high)}.`;
 		else {
 			wrong = '';
-			onbuild(control.set(control.unit === 'count' ? Math.round(value) : value), name);
+			const held = Math.min(high, Math.max(low, value));
+			onbuild(control.set(control.unit === 'count' ? Math.round(held) : held), name);
 		}
 	}
 </script>
@@ -67,7 +72,7 @@
 				onbuild(control.set(Math.round(next * 1000) / 1000), name);
 			}}
 		/>
-		<span class="unit">{isSpeed ? speed.unit : UNITS[control.unit]}</span>
+		<span class="unit">{shown ? shown.unit : UNITS[control.unit]}</span>
 	</label>
 	{#if wrong}<span class="wrong" role="alert">{wrong}</span>{/if}
 {/if}

@@ -3,8 +3,14 @@
 	import { partsOf } from '$lib/core/build/partsOf';
 	import type { FigureName } from '$lib/core/build/partTable';
 	import type { Build } from '$lib/core/schema/build';
+	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { shownIn, type Measure } from '$lib/forms/units';
 
-	const { build }: { build: Build } = $props();
+	const { build, units }: { build: Build; units: UnitSystem } = $props();
+	/** Measures that stand in the angler's own units. */
+	const MEASURES: Readonly<Record<string, Measure>> = { mm: 'size', g: 'mass', 'cm²': 'area' };
+	const shownBy = (unit: string) => (MEASURES[unit] ? shownIn(units, MEASURES[unit]) : null);
+	const shown = (unit: string, value: number): string => short(shownBy(unit)?.show(value) ?? value);
 	const NAMES: Readonly<Record<FigureName, readonly [string, string]>> = {
 		lengthMm: ['length', 'mm'],
 		widthMm: ['width', 'mm'],
@@ -58,8 +64,8 @@
 							<span>version {placed.part.version}</span>{/if}</th
 					>
 					<td>{name}</td>
-					<td class="figure">{short(figure.value)}<span class="unit">{unit}</span></td>
-					<td class="figure">{placed.own ? '' : `${short(figure.low)}, ${short(figure.high)}`}</td>
+					<td class="figure">{shown(unit, figure.value)}<span class="unit">{shownBy(unit)?.unit ?? unit}</span></td>
+					<td class="figure">{placed.own ? '' : `${shown(unit, figure.low)}, ${shown(unit, figure.high)}`}</td>
 					<td>{placed.own ? 'your measure' : BASIS[figure.basis]}</td>
 					<td>{at === 0 ? PRICES[placed.part.price] : ''}</td>
 				</tr>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { withRig } from '$lib/core/build/start';
 	import { changedRig } from '$lib/core/choice/assemble';
-	import { differencesOf } from '$lib/core/choice/difference';
+	import { toldDifferences } from '../call/told';
 	import type { Build } from '$lib/core/schema/build';
 	import type { CallInput } from '$lib/core/schema/call';
 	import type { Rig } from '$lib/core/schema/rig';
@@ -49,7 +49,7 @@
 		found
 			? found.answer.better.flatMap(({ change }) => {
 					const rig = changedRig(found!.rig, change);
-					const [first] = differencesOf(found!.rig, rig);
+					const [first] = toldDifferences(app.units, found!.rig, rig);
 					return first ? [{ rig, text: `${first.from} → ${first.to}` }] : [];
 				})
 			: []

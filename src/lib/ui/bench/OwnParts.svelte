@@ -16,6 +16,7 @@
 	import { spoken } from '$lib/core/naming/spoken';
 	import { useOf, type OwnEntry } from './controls';
 	import OwnColourField from './OwnColourField.svelte';
+	import { shownIn, withUnit, type Shown } from '$lib/forms/units';
 	import { draftsOf, strandOf, type StrandDraft } from './ownDraft';
 	import { slotsFor } from './rows';
 
@@ -56,7 +57,7 @@
 	function edit(entry: OwnEntry) {
 		const { kind, name, form, lengthMm, massG, price, colour } = entry.record.part;
 		editing = entry;
-		draft = { kind, name, form, lengthMm: String(lengthMm), massG: String(massG), price: String(price) };
+		draft = { kind, name, form, lengthMm: typedOf(size, lengthMm), massG: typedOf(mass, massG), price: String(price) };
 		strands = draftsOf(colour);
 		countsAs = colour && colour.countsAs !== nearestNamed(colour) ? colour.countsAs : '';
 		wrong = {};
@@ -66,6 +67,16 @@
 		const trimmed = text.trim().replace(',', '.');
 		return trimmed === '' ? undefined : Number(trimmed);
 	};
+
+	const size = $derived(shownIn(app.units, 'size'));
+	const mass = $derived(shownIn(app.units, 'mass'));
+	/** A measure as it is held, of what was typed in the angler's units. */
+	const typedIn = ({ read }: Shown, text: string): number | undefined => {
+		const figure = numeral(text);
+		return figure === undefined ? undefined : read(figure);
+	};
+	/** As a part's measure is typed again. */
+	const typedOf = ({ show, digits }: Shown, value: number): string => String(Number(show(value).toFixed(digits + 1)));
 
 	/** The colour that was typed: what it counts as is the nearest named one unless the angler has said. */
 	function colourOf(): unknown {
@@ -80,8 +91,8 @@
 		const parsed = ownPartSchema.safeParse({
 			...draft,
 			...(colour === undefined ? {} : { colour }),
-			lengthMm: numeral(draft.lengthMm),
-			massG: numeral(draft.massG),
+			lengthMm: typedIn(size, draft.lengthMm),
+			massG: typedIn(mass, draft.massG),
 			price: Number(draft.price)
 		});
 		wrong = parsed.success
@@ -131,10 +142,13 @@
 			<li class="flex min-h-32 flex-wrap items-center gap-6 border-b border-b-rule">
 				<span class="flex-[1_1_180px]"
 					><strong>{part.name}</strong>
-					{KIND_WORDS[part.kind]} like {spoken(part.form)}, <span class="figure">{part.lengthMm}</span> mm,
-					<span class="figure">{part.massG}</span> g{part.colour
-						? `, taken for ${spoken(part.colour.countsAs)}`
-						: ''}{entry.usedBy.length > 0 ? `; in ${entry.usedBy.join(', ')}` : ''}</span
+					{KIND_WORDS[part.kind]} like {spoken(part.form)}, {withUnit(app.units, 'size', part.lengthMm)}, {withUnit(
+						app.units,
+						'mass',
+						part.massG
+					)}{part.colour ? `, taken for ${spoken(part.colour.countsAs)}` : ''}{entry.usedBy.length > 0
+						? `; in ${entry.usedBy.join(', ')}`
+						: ''}</span
 				>
 				{#each slotsFor(build, part.kind) as slot (slot)}
 					<button
@@ -181,12 +195,12 @@
 			{#if wrong.name}<span class="wrong">{wrong.name}</span>{/if}</label
 		>
 		<label
-			>{LENGTH_WORDS[draft.kind]}, mm
+			>{LENGTH_WORDS[draft.kind]}, {size.unit}
 			<input class="field figure" inputmode="decimal" bind:value={draft.lengthMm} aria-invalid={'lengthMm' in wrong} />
 			{#if wrong.lengthMm}<span class="wrong">{wrong.lengthMm}</span>{/if}</label
 		>
 		<label
-			>Weight, g
+			>Weight, {mass.unit}
 			<input class="field figure" inputmode="decimal" bind:value={draft.massG} aria-invalid={'massG' in wrong} />
 			{#if wrong.massG}<span class="wrong">{wrong.massG}</span>{/if}</label
 		>

@@ -2,6 +2,7 @@
 	import { partsOf } from '$lib/core/build/partsOf';
 	import type { Build } from '$lib/core/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
+	import { figureText, shownIn } from '$lib/forms/units';
 	import ControlField from './ControlField.svelte';
 	import type { OwnEntry } from './controls';
 	import { rowsOf } from './rows';
@@ -48,7 +49,8 @@
 				{#each controls as control (control.label)}<ControlField {control} of={title} {units} {onbuild} />{/each}
 			</span>
 			<span class="grams figure"
-				>{grams > 0 ? grams.toFixed(1) : ''}{#if grams > 0}<span class="unit">g</span>{/if}</span
+				>{#if grams > 0}{figureText(units, 'mass', grams)}<span class="unit">{shownIn(units, 'mass').unit}</span
+					>{/if}</span
 			>
 			{#if finer.length > 0}
 				<button

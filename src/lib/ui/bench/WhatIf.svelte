@@ -11,7 +11,7 @@
 	import type { Build } from '$lib/core/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { useApp } from '$lib/client/app.svelte';
-	import { shownIn } from '$lib/forms/units';
+	import { shownIn, type Measure } from '$lib/forms/units';
 	import LineChart, { type ChartAxis, type ChartLine } from '../controls/LineChart.svelte';
 
 	interface Props {
@@ -50,22 +50,26 @@
 		if (app.work) void ask(build, reading, dimension).catch(() => undefined);
 	});
 
-	const speed = $derived(shownIn(units, 'speed'));
-	const depth = $derived(shownIn(units, 'depth'));
-	function outcomeShown(id: OutcomeId, value: number | null): number | null {
-		const { unit } = OUTCOMES[id];
-		if (value === null) return null;
-		return unit === 'mps' ? speed.show(value) : unit === 'm' ? depth.show(value) : value;
-	}
-	const outcomeUnit = (id: OutcomeId): string => {
-		const { unit } = OUTCOMES[id];
-		return unit === 'mps' ? speed.unit : unit === 'm' ? depth.unit : unit === 'cm2' ? 'cm²' : unit;
+	/** Measures that stand in the angler's own units. */
+	const MEASURES: Readonly<Record<string, Measure>> = {
+		mps: 'speed',
+		m: 'depth',
+		mm: 'size',
+		g: 'mass',
+		cm2: 'area',
+		N: 'force'
 	};
-	const valueShown = (value: number): number => (DIMENSIONS[dimension].unit === 'mps' ? speed.show(value) : value);
-	const valueUnit = $derived.by(() => {
-		const { unit } = DIMENSIONS[dimension];
-		return unit === 'mps' ? speed.unit : unit === 'deg' ? '°' : unit === 'size' ? '' : unit;
-	});
+	const UNITS: Readonly<Record<string, string>> = { deg: '°', size: '' };
+	const inUnits = (unit: string) => (MEASURES[unit] ? shownIn(units, MEASURES[unit]) : null);
+	const unitOf = (unit: string): string => inUnits(unit)?.unit ?? UNITS[unit] ?? unit;
+	/** As fine as a chart needs. */
+	const fine = (value: number): number => Number(value.toPrecision(4));
+	const figureOf = (unit: string, value: number): number => fine(inUnits(unit)?.show(value) ?? value);
+	const outcomeShown = (id: OutcomeId, value: number | null): number | null =>
+		value === null ? null : figureOf(OUTCOMES[id].unit, value);
+	const outcomeUnit = (id: OutcomeId): string => unitOf(OUTCOMES[id].unit);
+	const valueShown = (value: number): number => figureOf(DIMENSIONS[dimension].unit, value);
+	const valueUnit = $derived(unitOf(DIMENSIONS[dimension].unit));
 	const nearestNow = $derived(
 		swept
 			? swept.values.reduce((best, value) =>

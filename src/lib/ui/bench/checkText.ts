@@ -16,6 +16,7 @@ export function figureOf(units: UnitSystem, unit: CheckUnit, value: number): str
 	if (unit === 'ratio') return `${value.toFixed(1)}×`;
 	if (unit === 'deg') return `${Math.round(value)}°`;
 	if (unit === 'count') return String(Math.round(value));
+	if (unit === 'mm' && units === 'imperial') return withUnit(units, 'size', value).replace(' ', '\u2009');
 	return `${value >= 10 ? Math.round(value) : value.toFixed(1)}\u2009${unit}`;
 }
 

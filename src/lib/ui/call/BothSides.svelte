@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { splitOf } from '$lib/core/claims/splits';
-	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
+	import { dequal } from 'dequal';
 	import type { CalledRig, CallInput } from '$lib/core/schema/call';
+	import type { Rig } from '$lib/core/schema/rig';
+	import { toldDifferences } from './told';
 	import { useApp } from '$lib/client/app.svelte';
 
 	/** Topics of which the angler wants to see all sides. */
@@ -27,6 +29,14 @@
 		sides = found;
 	}
 
+	const isLevel = (found: readonly Side[]): boolean =>
+		found.every(({ called }) => called && found[0]!.called && dequal(called.rig, found[0]!.called.rig));
+	/** What a side calls that another does not. */
+	function ownOf(rig: Rig, found: readonly Side[]): string {
+		const others = found.flatMap(({ called }) => (called && !dequal(called.rig, rig) ? [called.rig] : []));
+		const own = others.flatMap((other) => toldDifferences(app.units, other, rig).map(({ to }) => to));
+		return [...new Set(own)].join(', ');
+	}
 	$effect(() => {
 		if (app.work) void ask(app.question, topics);
 	});
@@ -34,27 +44,19 @@
 
 <section class="grid gap-4" aria-label="Both sides, beside each other">
 	{#each topics as topic (topic)}
+		{@const found = sides.filter((side) => side.topic === topic)}
 		<h3 class="font-640">{splitOf(topic)?.about}</h3>
-		<ul class="flex flex-wrap gap-6">
-			{#each sides.filter((side) => side.topic === topic) as { school, called } (school)}
-				<li
-					class="grid flex-[1_1_200px] grid-cols-[1fr_auto] gap-x-10 gap-y-0 rounded-[3px] border border-rule-2 px-8 py-6"
-				>
-					<strong>{school.replaceAll('-', ' ')}</strong>
-					{#if called}<span
-							>{rigName(called.rig)}, {ouncesText(called.rig.weightOz)} oz, {bladesText(called.rig)}, {plainWords(
-								called.rig.retrieve.style
-							)}</span
-						>
-					{:else}<span>no rig runs</span>{/if}
-				</li>
-			{/each}
-		</ul>
+		{#if found.length > 1 && isLevel(found)}
+			<p>Both call the same rig here.</p>
+		{:else}
+			<ul class="flex flex-wrap gap-6">
+				{#each found as { school, called } (school)}
+					<li class="flex-[1_1_200px] rounded-[3px] border border-rule-2 px-8 py-6">
+						<strong class="block">{school.replaceAll('-', ' ')}</strong>
+						{called ? ownOf(called.rig, found) : 'No rig runs.'}
+					</li>
+				{/each}
+			</ul>
+		{/if}
 	{/each}
 </section>
-
-<style>
-	li strong {
-		grid-column: 1 / -1;
-	}
-</style>

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { splitOf } from '$lib/core/claims/splits';
-	import { differencesOf } from '$lib/core/choice/difference';
 	import type { CallAnswer } from '$lib/core/schema/call';
 	import { useApp } from '$lib/client/app.svelte';
+	import { toldDifferences } from './told';
 
 	const { answer }: { answer: CallAnswer | null } = $props();
 	const app = useApp();
@@ -16,7 +16,7 @@
 		const name = splitOf(topic)?.about ?? topic;
 		const [a, b] = [from.calls[0]?.rig, to.calls[0]?.rig];
 		if (!a || !b) return `${name}: ${b ? 'now something runs.' : 'now nothing runs.'}`;
-		const changes = differencesOf(a, b).slice(0, SHOWN);
+		const changes = toldDifferences(app.units, a, b).slice(0, SHOWN);
 		if (changes.length === 0) return `${name}: your side changes nothing about this call.`;
 		return `${name}: ${changes.map((change) => `${change.from} becomes ${change.to}`).join('; ')}.`;
 	}

@@ -8,6 +8,7 @@
 	import type { Locks } from '$lib/core/schema/rig';
 	import type { Running as RunningOn } from '$lib/core/schema/run';
 	import { useApp } from '$lib/client/app.svelte';
+	import { withUnit } from '$lib/forms/units';
 	import Split from '../controls/Split.svelte';
 	import LengthRuler from '../rig/LengthRuler.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
@@ -35,7 +36,7 @@
 	}
 	const rig = $derived(called.rig);
 	const drawing = $derived(drawRig(rig));
-	const labels = $derived(labelsOf(called));
+	const labels = $derived(labelsOf(called, units));
 	/** Life size on a screen of 96 dpi, or as large as the room allows. */
 	const LIFE = 96 / 25.4;
 	const ROOM = { width: 320, height: 138 };
@@ -88,8 +89,11 @@
 		<RigDrawing {drawing} {scale} />
 		<LengthRuler lengthMm={drawing.bounds.width} {scale} />
 		<p class="scale">
-			{share === 100 ? 'life size at 96 dpi' : `${share} % of life size at 96 dpi`}, {Math.round(drawing.bounds.width)} mm
-			in all
+			{share === 100 ? 'life size at 96 dpi' : `${share} % of life size at 96 dpi`}, {withUnit(
+				units,
+				'size',
+				Math.round(drawing.bounds.width)
+			)} in all
 		</p>
 	</div>
 	{@render list(labels.slice(half), true)}

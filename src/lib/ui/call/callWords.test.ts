@@ -94,7 +94,7 @@ describe('labels of a rig', () => {
 	it('name every part once, and what is not there as not there', () => {
 		for (const family of FAMILIES) {
 			const { rig } = startBuild(family);
-			const labels = labelsOf({ ...calls[0]!, rig, reasons: [] });
+			const labels = labelsOf({ ...calls[0]!, rig, reasons: [] }, 'metric');
 			expect(new Set(labels.map(({ key }) => key)).size).toBe(labels.length);
 			expect(labels.some(({ key }) => key === 'wire')).toBe(rig.wireIn !== undefined);
 			const titleOf = (key: string) => labels.find((one) => one.key === key)!.title;
@@ -105,7 +105,7 @@ describe('labels of a rig', () => {
 	});
 
 	it('give a part a reason that is about it', () => {
-		const told = labelsOf(calls[0]!).filter(({ why }) => why !== '');
+		const told = labelsOf(calls[0]!, 'metric').filter(({ why }) => why !== '');
 		expect(told.length).toBeGreaterThan(2);
 		const texts = new Set(calls[0]!.reasons.map(({ text }) => text));
 		for (const { why } of told) expect(texts.has(why)).toBe(true);

@@ -2,6 +2,7 @@ import { bladeName, ouncesText, plainWords } from '$lib/core/naming/describe';
 import type { DrawnPart } from '$lib/core/drawing/shape';
 import type { CalledRig, Reason } from '$lib/core/schema/call';
 import { MM_PER_IN } from '$lib/core/base/units';
+import type { UnitSystem } from '$lib/core/records/schemas';
 
 /** A label on the drawing: the part, and the weightiest reason for it. */
 export interface PartLabel {
@@ -33,7 +34,9 @@ function label(key: string, part: DrawnPart | null, title: string, reason: Reaso
 }
 
 /** Labels of a called rig's parts, for the drawing and for the list beside it. */
-export function labelsOf({ rig, reasons }: CalledRig): PartLabel[] {
+export function labelsOf({ rig, reasons }: CalledRig, units: UnitSystem): PartLabel[] {
+	const wireText = (inches: number): string =>
+		units === 'metric' ? `Wire ${(inches * MM_PER_IN).toFixed(2)} mm` : `Wire ${inches.toFixed(3)} in`;
 	const why = (topic: string): Reason | null => best(reasons, topic);
 	const [first, other] = rig.blades;
 	const blades = rig.blades.map((blade, at) => {
@@ -52,7 +55,7 @@ export function labelsOf({ rig, reasons }: CalledRig): PartLabel[] {
 	const second = rig.trailerHook === 'none' ? 'No second hook' : 'Second hook, swings free';
 	return [
 		...blades,
-		...(rig.wireIn ? [label('wire', 'wire', `Wire ${(rig.wireIn * MM_PER_IN).toFixed(2)} mm`, why('wire'))] : []),
+		...(rig.wireIn ? [label('wire', 'wire', wireText(rig.wireIn), why('wire'))] : []),
 		label('head', 'head', `Head ${ouncesText(rig.weightOz)} oz, ${rig.headMaterial}`, why('head')),
 		label('skirt', rig.skirt.colour === 'none' ? null : 'skirt', skirt, why('skirt')),
 		label('trailer', rig.trailer ? 'trailer' : null, trailer, why('trailer')),

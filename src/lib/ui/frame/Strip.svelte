@@ -146,6 +146,9 @@
 			)
 		];
 	});
+	/** A cell as a voice reads it: "Water: 17 °C, steady". */
+	const spokenCell = ({ label, value, unit, note }: Cell): string =>
+		`${label}: ${value === '–' ? 'not entered' : `${value}${unit ? ` ${unit}` : ''}`}${note ? `, ${note}` : ''}`;
 </script>
 
 <header
@@ -163,7 +166,7 @@
 		class="cells flex min-w-0 phone:col-span-full phone:row-2 phone:overflow-x-auto phone:border-t phone:border-rule"
 	>
 		{#each cells as item (item.at)}
-			<a class="cell" href="{resolve('/water')}#field-{item.at}">
+			<a class="cell" href="{resolve('/water')}#field-{item.at}" aria-label={spokenCell(item)}>
 				<span class="quiet"
 					>{item.label}{#if item.note}<span class="ml-5 text-ink max-[80rem]:hidden">{item.note}</span>{/if}</span
 				>

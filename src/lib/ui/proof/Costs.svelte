@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Weeded } from '$lib/core/proof/losses';
 	import type { Left } from '$lib/core/proof/view';
+	import { moneyText } from '$lib/forms/units';
 	import { typedFigure } from '$lib/forms/typed';
 
 	interface Props {
@@ -8,13 +9,15 @@
 		left: Left;
 		/** What an outing costs, where the angler said it. */
 		cost: number | undefined;
+		/** The angler's currency, before a sum. */
+		currency: string | undefined;
 		oncost: (cost: number | undefined) => void;
 	}
-	const { weeded, left, cost, oncost }: Props = $props();
+	const { weeded, left, cost, currency, oncost }: Props = $props();
 	const MOST = 100_000;
 	let wrong = $state('');
 	const all = $derived(cost === undefined ? null : cost * left.outings);
-	const money = (value: number): string => value.toFixed(value < 100 ? 2 : 0);
+	const money = (value: number): string => moneyText(currency, value);
 	const minutes = ({ hours, lostHours }: Weeded): string => ((60 * lostHours) / Math.max(0.01, hours)).toFixed(1);
 
 	function say(text: string) {
@@ -46,7 +49,7 @@
 	{/if}
 	<div>
 		<label class="grid"
-			>An outing costs, in your money
+			>An outing costs{currency ? `, ${currency}` : ''}
 			<input
 				class="field figure w-[8rem]"
 				inputmode="decimal"

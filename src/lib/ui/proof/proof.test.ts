@@ -130,14 +130,16 @@ describe('what an outing costs', () => {
 	const weeded = [{ value: 'spinnerbait', hours: 20, lostHours: 1 }];
 	const shown = (cost?: number) => {
 		const oncost = vi.fn();
-		render(Costs, { weeded, left, cost, oncost });
+		render(Costs, { weeded, left, cost, currency: '$', oncost });
 		const field = screen.getByRole<HTMLInputElement>('textbox', { name: /An outing costs/ });
 		return { oncost, say: (value: string) => fireEvent.change(field, { target: { value } }) };
 	};
 
 	it('is shared out over hours and fish', () => {
 		shown(30);
-		expect(screen.getByText(/an hour fished/).textContent).toMatch(/6\.00\s+an hour fished,\s+7\.50\s+a fish landed/);
+		expect(screen.getByText(/an hour fished/).textContent).toMatch(
+			/\$6\.00\s+an hour fished,\s+\$7\.50\s+a fish landed/
+		);
 	});
 
 	it('is taken to the cent, and taken back when it is emptied', async () => {

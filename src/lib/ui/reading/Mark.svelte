@@ -5,7 +5,7 @@
 	const WORDS = { read: 'read', assumed: 'assumed', unread: 'not read' } as const;
 </script>
 
-<span class="mark {as}" title={WORDS[as]}><span class="sr-only" {id}>, {WORDS[as]}</span></span>
+<span class="mark {as}" title={WORDS[as]}><span class="sr-only" {id}>({WORDS[as]})</span></span>
 
 <style>
 	.mark {

@@ -75,7 +75,7 @@
 		low={Math.ceil(distance.show(NEAREST_M))}
 		high={Math.floor(distance.show(FARTHEST_M))}
 		unit={distance.unit}
-		onvalue={(figure) => (atM = distance.read(figure))}>{distance.unit}:</FigureField
+		onvalue={(figure) => (atM = distance.read(figure))}>{distance.unit}</FigureField
 	>
 	{#if found?.speedMps}
 		{@const speed = found.speedMps}

@@ -146,7 +146,7 @@
 					onswap={swap}
 				/>
 			{:else}
-				<Board {build} />
+				<Board {build} units={app.units} currency={app.settings.currency} />
 				<div class="bar">
 					<TabBar label="What to show" tabs={TABS} bind:value={tab} phoneOnly="parts" listed>
 						<div class="pt-2 pb-10" class:phone-hidden={tab === 'parts'}>
@@ -155,7 +155,7 @@
 							{:else if tab === 'modify'}<Mods {build} {onbuild} />
 							{:else if tab === 'tune'}<Tune {bench} reading={app.complete} zone={app.zone} />
 							{:else if tab === 'faults'}<Faults {bench} reading={app.complete} stances={app.stand.stances} />
-							{:else if tab === 'figures'}<Figures {build} />
+							{:else if tab === 'figures'}<Figures {build} units={app.units} />
 							{:else if tab === 'looks'}
 								<div class="px-14 py-6">
 									{#await import('$lib/ui/sight/RigHere.svelte') then { default: RigHere }}

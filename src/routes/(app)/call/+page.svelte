@@ -115,6 +115,20 @@
 	] as const;
 	let tab = $state<(typeof TABS)[number][0]>('plan');
 
+	function take() {
+		if (called) app.bench.take(called.rig);
+	}
+	/** Enter takes the marked rig in hand, from its row as well as from nowhere in particular. */
+	function onkeydown(event: KeyboardEvent) {
+		if (event.key !== 'Enter' || event.defaultPrevented || event.repeat || !app.settings.shortcuts) return;
+		const target = event.target as HTMLElement;
+		const isFree =
+			target === document.body || target.matches('h1') || target.closest('.alternates [aria-pressed="true"]');
+		if (!isFree || document.querySelector('[role="dialog"]')) return;
+		event.preventDefault();
+		take();
+	}
+
 	/** To the call before or the next one, by a swipe or a button. */
 	const turn = (by: 1 | -1) => (marked = Math.min((answer?.calls.length ?? 1) - 1, Math.max(0, marked + by)));
 	const difference = $derived(
@@ -128,6 +142,8 @@
 	const cautions = $derived(answer?.plan.filter(({ kind }) => kind === 'caution') ?? []);
 </script>
 
+<svelte:window {onkeydown} />
+
 <div class="screen call">
 	<div
 		class="screen-title gap-10 phone:sticky phone:top-0 phone:z-5 phone:flex-nowrap phone:bg-paper phone:px-10 phone:py-4"
@@ -139,7 +155,7 @@
 			action="?/take"
 			use:enhance={({ cancel }) => {
 				if (!called) return;
-				app.bench.take(called.rig);
+				take();
 				cancel();
 			}}
 		>

@@ -197,6 +197,7 @@
 							weeded={look.weeded}
 							left={look.left}
 							cost={app.settings.outingCost}
+							currency={app.settings.currency}
 							oncost={(outingCost) => app.set({ outingCost })}
 						/>
 					{:else}<Trials trials={look.trials} {nameOf} />{/if}

@@ -55,9 +55,10 @@ export const actions: Actions = {
 			const { anglerId } = anglerOf(locals);
 			// The form shows some of the settings; the others stay as they are.
 			const before = await storeOf('settings').find(anglerId);
-			const changed = { units: form.get('units'), shortcuts: form.get('shortcuts') === 'on' };
+			const currency = String(form.get('currency') ?? '').trim() || undefined;
+			const changed = { units: form.get('units'), shortcuts: form.get('shortcuts') === 'on', currency };
 			const settings = savedSettings(before?.record ?? null, changed);
-			if (!settings) return fail(422, { message: 'Choose a system of units.' });
+			if (!settings) return fail(422, { message: 'Choose a system of units, and a currency of at most four letters.' });
 			await storeOf('settings').replace(anglerId, settings);
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);

@@ -35,6 +35,19 @@
 			<span class="quiet">Lure weight stays in ounces, line in pounds-test: so it is sold.</span>
 		</div>
 		<label class="row">
+			<span>Currency</span>
+			<input
+				class="field w-[5rem]"
+				name="currency"
+				maxlength="4"
+				autocomplete="off"
+				placeholder="$"
+				value={app.settings.currency ?? ''}
+				onchange={({ currentTarget }) => app.set({ currency: currentTarget.value.trim() || undefined })}
+			/>
+			<span class="quiet">Stands before costs: a sign or letters, such as $ or EUR.</span>
+		</label>
+		<label class="row">
 			<span>Single-letter shortcuts</span>
 			<input
 				class="h-20 w-20 accent-ink"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/app.svelte';
 	import Codes from '$lib/ui/account/Codes.svelte';
@@ -79,7 +80,7 @@
 	{#if data.hasPassphrase}
 		<details open={refused?.form === 'passphrase'}>
 			<summary>Change the passphrase</summary>
-			<form method="POST" action="?/passphrase" class="account">
+			<form method="POST" action="?/passphrase" class="account" use:enhance>
 				<input type="text" name="name" value={data.angler} autocomplete="username" hidden readonly />
 				<Entry
 					name="old"
@@ -111,7 +112,7 @@
 		</details>
 		<details open={refused?.form === 'remove'}>
 			<summary>Delete the account</summary>
-			<form method="POST" action="?/remove" class="account">
+			<form method="POST" action="?/remove" class="account" use:enhance>
 				<p>
 					Everything in it goes for good. First take it out as a file:
 					<a class="button" href={resolve('/api/v1/records')} download>Everything as a file</a>

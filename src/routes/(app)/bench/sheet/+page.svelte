@@ -7,6 +7,7 @@
 	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { drawLaid } from '$lib/core/drawing/rigDrawing';
 	import { layRig } from '$lib/core/geometry/lay';
+	import { moneyText, retold, shownIn } from '$lib/forms/units';
 	import { useApp } from '$lib/client/app.svelte';
 	import { BAR_MM, svgText } from '$lib/ui/rig/svgText';
 
@@ -20,7 +21,11 @@
 	const cost = $derived(costOf(parts));
 	const made = $derived(build ? MODS.filter((mod) => mod.fits(build.rig) && mod.done(build)) : []);
 	const markup = $derived(build ? svgText({ ...drawLaid(layRig(build)), text: describeBuild(build) }, name) : '');
-	const figure = (value: number | undefined): string => (value === undefined ? '' : value.toFixed(1));
+	const size = $derived(shownIn(app.units, 'size'));
+	const mass = $derived(shownIn(app.units, 'mass'));
+	const figure = ({ show, digits }: typeof size, value: number | undefined): string =>
+		value === undefined ? '' : show(value).toFixed(digits);
+	const money = (value: number): string => moneyText(app.settings.currency, value, 0);
 </script>
 
 <article class="max-w-1100 px-16 pt-10 pb-24 print:max-w-none print:p-0 print:text-[#000]">
@@ -30,7 +35,7 @@
 	{:else}
 		<header class="flex items-baseline gap-14 border-b border-b-ink pb-6 print:pb-[1mm] phone:flex-wrap">
 			<h1>{name}</h1>
-			<p class="flex-1">{rigName(build.rig)}, {ouncesText(build.rig.weightOz)} oz, swims to the left</p>
+			<p class="flex-1">{rigName(build.rig)}, {ouncesText(build.rig.weightOz)} oz, drawn as it swims to the left</p>
 			<span class="flex gap-6 print:hidden">
 				<a class="button" href={resolve('/bench')}>Back to the bench</a>
 				<button class="button button-amber" onclick={() => window.print()}>Print</button>
@@ -47,23 +52,25 @@
 				{#each steps as step, at (step.title)}
 					<li>
 						<strong class="block"><span class="figure text-amber-ink">{at + 1}</span> {step.title}</strong>
-						{step.text}
+						{retold(app.units, step.text)}
 					</li>
 				{/each}
 				{#each made as mod (mod.id)}
-					<li><strong class="block">{mod.title}</strong> {mod.steps.join(' ')}</li>
+					<li><strong class="block">{mod.title}</strong> {retold(app.units, mod.steps.join(' '))}</li>
 				{/each}
 			</ol>
 			<div class="grid content-start gap-6">
 				<table class="w-full border-collapse">
-					<thead><tr><th scope="col">Part</th><th scope="col">mm</th><th scope="col">g</th></tr></thead>
+					<thead
+						><tr><th scope="col">Part</th><th scope="col">{size.unit}</th><th scope="col">{mass.unit}</th></tr></thead
+					>
 					<tbody>
 						{#each parts as placed (placed.slot)}
 							<tr>
 								<th scope="row">{slotWord(placed.slot, build)} <span>{partWords(placed, build)}</span></th>
-								<td class="figure">{figure(placed.part.figures.lengthMm?.value)}</td>
+								<td class="figure">{figure(size, placed.part.figures.lengthMm?.value)}</td>
 								<td class="figure"
-									>{placed.part.figures.massG ? figure(placed.part.figures.massG.value * placed.count) : ''}</td
+									>{placed.part.figures.massG ? figure(mass, placed.part.figures.massG.value * placed.count) : ''}</td
 								>
 							</tr>
 						{/each}
@@ -71,7 +78,7 @@
 				</table>
 				<p>
 					<strong>Cost</strong>
-					{cost[0].toFixed(1)} to {cost[1].toFixed(1)} by price class, line, rod and reel apart; assumed.
+					about {money(cost[0])} to {money(cost[1])}, without line, rod and reel.
 				</p>
 				<p><strong>Tools</strong> {toolsOf(steps).join(', ')}.</p>
 				{#if build.notes}<p><strong>Notes</strong> {build.notes}</p>{/if}

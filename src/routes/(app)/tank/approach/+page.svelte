@@ -72,10 +72,11 @@
 	);
 	const lanes = $derived(windMps > 2 && fringe !== null);
 	const downwindDeg = $derived((windDeg + 180) % 360);
-	const most = $derived(
-		found.reduce<Approach | null>((top, one) => (!top || one.zoneMPerH > top.zoneMPerH ? one : top), null)
-	);
-	const best = $derived(bestWay(found, lanes ? downwindDeg : null));
+	const LISTED = [0, 30, 60, 90, 120, 150, 180];
+	/** What the table lists: what is recommended is one of its rows. */
+	const listed = $derived(found.filter(({ angleDeg }) => LISTED.includes(angleDeg)));
+	const best = $derived(bestWay(listed, lanes ? downwindDeg : null));
+	const most = $derived(best?.way ?? null);
 	const bestDeg = $derived(best?.way.angleDeg ?? 0);
 	const lane = $derived(best?.lane ?? null);
 	const chosen = $derived(found.find(({ angleDeg }) => angleDeg === (turnedDeg ?? bestDeg)) ?? null);
@@ -95,7 +96,6 @@
 		if (!input || !rig || rig.family === 'buzzbait') return 'the top of the water';
 		return `from ${depth(input.band.fromM)} to ${depth(input.band.toM)}, where a fish takes it`;
 	});
-	const LISTED = [0, 30, 60, 90, 120, 150, 180];
 </script>
 
 <svelte:head><title>Where to sit · Lucernal</title></svelte:head>
@@ -207,7 +207,7 @@
 						></thead
 					>
 					<tbody>
-						{#each found.filter(({ angleDeg }) => LISTED.includes(angleDeg)) as one (one.angleDeg)}
+						{#each listed as one (one.angleDeg)}
 							<tr class:chosen={one === chosen}>
 								<th scope="row"><button onclick={() => (turnedDeg = one.angleDeg)}>{wayText(one.angleDeg)}</button></th>
 								<td class="figure">{distance(one.castM)}</td>
