@@ -152,6 +152,8 @@ export class App {
 	/** Ends the listening for other pages' last words. */
 	#deafen: () => void = () => undefined;
 
+	/** The rig that was taken in hand last, until it is said whether it is fished. */
+	taken = $state.raw<Rig | null>(null);
 	/** When the page was opened, ISO 8601. */
 	readonly now: string;
 
@@ -427,6 +429,12 @@ export class App {
 
 	weighSight(on: boolean): void {
 		this.standing.change((stand) => ({ ...stand, sight: on ? undefined : false }), this.making());
+	}
+
+	/** Takes a rig in hand; where an outing runs, it is asked whether it is fished. */
+	takeInHand(rig: Rig): void {
+		this.bench.take(rig);
+		this.taken = rig;
 	}
 
 	set(settings: Partial<SettingsRecord>): void {

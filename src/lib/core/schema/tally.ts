@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { readingSchema } from './reading';
 import { rigSchema } from './rig';
-import { DAMAGES, HITS, HOOK_PLACES, HOOKSETS } from './words';
+import { DAMAGES, FISH, HITS, HOOK_PLACES, HOOKSETS } from './words';
 
 const uuid = z.uuid({ version: 'v4' });
 const text = (most: number) => z.string().check(z.trim(), z.minLength(1, 'Write something first.'), z.maxLength(most));
@@ -20,6 +20,12 @@ const placeSchema = z.union([
 	z.strictObject({ bearingDeg: z.number().check(z.minimum(0), z.maximum(360)), distanceM: metres(200) })
 ]);
 const place = z.optional(placeSchema);
+/**
+ * The bite of the same fish, where it was tapped before: its key; `null` where it was another fish. Nothing said, a bite
+ * within the minute before is the same fish's.
+ */
+const after = z.optional(z.nullable(uuid));
+const species = z.optional(z.enum(FISH));
 
 /** One thing that happened on the water. */
 export const happeningSchema = z.discriminatedUnion('kind', [
@@ -35,6 +41,10 @@ export const happeningSchema = z.discriminatedUnion('kind', [
 		hook,
 		set,
 		place,
+		after,
+		species,
+		/** Whether it went home; released where nothing is said. */
+		kept: z.optional(z.boolean()),
 		lengthCm: z._default(
 			z.nullable(z.number().check(z.minimum(5, 'At least 5 cm.'), z.maximum(90, 'At most 90 cm.'))),
 			null
@@ -44,9 +54,11 @@ export const happeningSchema = z.discriminatedUnion('kind', [
 			null
 		)
 	}),
-	z.strictObject({ kind: z.literal('lost'), hit, hook, set, place }),
+	z.strictObject({ kind: z.literal('lost'), hit, hook, set, place, after, species }),
 	z.strictObject({ kind: z.literal('fouled'), seconds: z.int().check(z.minimum(0), z.maximum(3600)) }),
 	z.strictObject({ kind: z.literal('damage'), part: z.enum(DAMAGES) }),
+	/** The lure itself is gone. */
+	z.strictObject({ kind: z.literal('lure-lost') }),
 	z.strictObject({ kind: z.literal('sonar'), text: text(200) }),
 	z.strictObject({ kind: z.literal('note'), text: text(400) }),
 	/** Another rig is cast, or the same with something changed. */

@@ -145,6 +145,10 @@ export type Hookset = (typeof HOOKSETS)[number];
 /** What broke or bent. */
 export const DAMAGES = ['line', 'wire', 'skirt', 'hook', 'blade'] as const;
 
+/** What is landed: the bass of a reading, and what else takes the same lures. */
+export const FISH = [...SPECIES, 'striped', 'pike', 'pickerel', 'walleye', 'other'] as const;
+export type FishSpecies = (typeof FISH)[number];
+
 /** The two rigs of a trial. */
 export const ARMS = ['a', 'b'] as const;
 export type Arm = (typeof ARMS)[number];

@@ -37,6 +37,7 @@ export interface Stretch {
 	casts: number;
 	follows: number;
 	shorts: number;
+	/** Bites of which no fish was hooked; those of landed and lost fish are counted with them. */
 	bites: number;
 	landed: number;
 	lost: number;
@@ -60,6 +61,8 @@ export interface Story {
 	/** When that was; `null` while it is paused or over. */
 	readonly runningSince: string | null;
 	readonly turns: readonly Turn[];
+	/** Bites that are the same fish as one landed or lost, by the fish: keys of what happened. */
+	readonly joins: ReadonlyMap<string, string>;
 	readonly last: Happened | null;
 }
 
@@ -71,6 +74,10 @@ export const inOrder = (happened: readonly Happened[]): Happened[] =>
 export const nextOrder = (happened: readonly Happened[]): number =>
 	happened.reduce((last, { order }) => Math.max(last, order), 0) + 1;
 
+/** A fish that is landed or lost so soon (s) after a bite is the fish that bit, unless it was said otherwise. */
+export const SAME_FISH_S = 60;
+
+/** Fish that struck: each is one, whether it was tapped once or at bite, hooking and landing. */
 export const strikesOf = ({ shorts, bites, landed, lost }: Stretch): number => shorts + bites + landed + lost;
 
 const blank = {
@@ -96,6 +103,9 @@ class Telling {
 	since: string | null;
 	ended = false;
 	activeS = 0;
+	readonly joins = new Map<string, string>();
+	/** Bites of the stretch that are no landed or lost fish's yet. */
+	#open: Happened[] = [];
 
 	constructor(beginning: Beginning) {
 		this.#beginning = beginning;
@@ -115,6 +125,7 @@ class Telling {
 		beganAt: string,
 		turn: number | null
 	) {
+		this.#open = [];
 		this.stretches.push({ ...what, changed, turn, beganAt, broken: false, ...blank, happened: [] });
 	}
 
@@ -138,13 +149,31 @@ class Telling {
 		if (changed.length > 0) this.#begin({ ...this.now, rig }, changed, at, null);
 	}
 
-	#struck(what: Happening): void {
+	/** The bite that a landed or lost fish was: as it was said, else the latest within a minute. */
+	#biteOf({ at, what }: Happened): Happened | undefined {
+		if (what.kind !== 'landed' && what.kind !== 'lost') return undefined;
+		const { after } = what;
+		if (after === null) return undefined;
+		if (after !== undefined) return this.#open.find(({ id }) => id === after);
+		return this.#open.findLast((bite) => seconds(bite.at, at) <= SAME_FISH_S);
+	}
+
+	#struck(happened: Happened): void {
 		const { now } = this;
+		const { what } = happened;
+		now.dry = 0;
 		if (what.kind === 'short') now.shorts++;
-		if (what.kind === 'bite') now.bites++;
+		if (what.kind === 'bite') {
+			now.bites++;
+			this.#open.push(happened);
+		}
 		if (what.kind === 'landed') now.landed++;
 		if (what.kind === 'lost') now.lost++;
-		now.dry = 0;
+		const bite = this.#biteOf(happened);
+		if (!bite) return;
+		now.bites--;
+		this.joins.set(happened.id, bite.id);
+		this.#open = this.#open.filter(({ id }) => id !== bite.id);
 	}
 
 	tell(happened: Happened): void {
@@ -163,7 +192,7 @@ class Telling {
 			case 'bite':
 			case 'landed':
 			case 'lost':
-				this.#struck(what);
+				this.#struck(happened);
 				break;
 			case 'fouled':
 				this.now.fouled++;
@@ -227,6 +256,7 @@ export function storyOf(beginning: Beginning, happened: readonly Happened[]): St
 		paused: since === null && !ended,
 		runningSince: since,
 		turns: telling.turns(),
+		joins: telling.joins,
 		last: ordered.at(-1) ?? null
 	};
 }

@@ -6,7 +6,7 @@ import { completeReading } from '../reading/complete';
 import { readingSchema } from '../schema/reading';
 import type { Rig } from '../schema/rig';
 import { rigLogSchema, type RigLog } from '../schema/rigLog';
-import { happeningSchema, type HappeningInput } from '../schema/tally';
+import { happeningSchema, type Happening, type HappeningInput } from '../schema/tally';
 import { FAMILIES } from '../schema/words';
 import { changedFields, changeText } from './changed';
 import { drySpell, nextOf, rarely, rateOf } from './next';
@@ -71,13 +71,13 @@ describe('the story of an outing', () => {
 	it('counts everything once, in the stretch in which it happened', () =>
 		fc.assert(
 			fc.property(fc.array(anything, { maxLength: 60 }), (given) => {
-				const { stretches, activeS } = tell(...given);
+				const { stretches, activeS, joins } = tell(...given);
 				const sum = (of: (one: (typeof stretches)[number]) => number) =>
 					stretches.reduce((total, one) => total + of(one), 0);
 				const of = (kind: string) => given.filter((one) => one.kind === kind).length;
 				const cast = given.reduce((total, one) => total + (one.kind === 'cast' ? one.count : 0), 0);
 				expect(sum((one) => one.casts)).toBe(cast);
-				expect(sum(strikesOf)).toBe(of('short') + of('bite') + of('landed') + of('lost'));
+				expect(sum(strikesOf)).toBe(of('short') + of('bite') + of('landed') + of('lost') - joins.size);
 				expect(sum((one) => one.fouledS)).toBe(30 * of('fouled'));
 				expect(sum((one) => one.activeS)).toBeCloseTo(activeS, 6);
 				expect(activeS).toBeLessThanOrEqual(60 * given.length);
@@ -308,5 +308,44 @@ describe('what an outing adds to the history of a rig', () => {
 				expect(isWritten([], history)).toBe(false);
 			})
 		);
+	});
+});
+
+describe('a fish that is tapped more than once', () => {
+	const beginning = {
+		startedAt: '2026-05-09T06:00:00.000Z',
+		spotId: null,
+		reading: { waterTemperatureC: 17, visibilityM: 1, bottomM: 3 },
+		rig: startBuild('spinnerbait').rig,
+		trial: null
+	};
+	const at = (second: number): string => new Date(Date.UTC(2026, 4, 9, 6, 10, second)).toISOString();
+	const told = (...what: [number, Happening][]) =>
+		storyOf(
+			beginning,
+			what.map(([second, one], order) => ({ id: `${order}`, at: at(second), order: order + 1, what: one }))
+		);
+	const bite = { kind: 'bite', hit: null } as const;
+	const landed = { kind: 'landed', hit: null, hook: null, lengthCm: null, massKg: null } as const;
+
+	it('is one: a bite and a landing within a minute', () => {
+		const { now, joins } = told([0, bite], [30, landed]);
+		expect([now.bites, now.landed, strikesOf(now)]).toEqual([0, 1, 1]);
+		expect([...joins]).toEqual([['1', '0']]);
+	});
+
+	it('is two where more than a minute lies between, or where that was said', () => {
+		expect(strikesOf(told([0, bite], [61, landed]).now)).toBe(2);
+		expect(strikesOf(told([0, bite], [30, { ...landed, after: null }]).now)).toBe(2);
+		expect(strikesOf(told([0, bite], [300, { ...landed, after: '0' }]).now)).toBe(1);
+	});
+
+	it('takes each bite once, the latest first', () => {
+		const { now, joins } = told([0, bite], [10, bite], [20, landed], [30, { ...landed }]);
+		expect(strikesOf(now)).toBe(2);
+		expect([...joins]).toEqual([
+			['2', '1'],
+			['3', '0']
+		]);
 	});
 });

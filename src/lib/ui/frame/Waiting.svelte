@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dequal } from 'dequal';
 	import { resolve } from '$app/paths';
 	import { useApp, type DamagedRecord } from '$lib/client/app.svelte';
 	import { RECORDS_DOWN_SHORT } from '../messages';
@@ -14,6 +15,12 @@
 	const app = useApp();
 	const outbox = $derived(app.keeping.outbox);
 	const refused = $derived(outbox?.refused ?? []);
+	/** A rig that was taken in hand on another screen while an outing is fished with something else: asked once. */
+	const asked = $derived.by(() => {
+		const { taken, tally } = app;
+		const { story } = tally;
+		return taken && story && !story.ended && story.now.turn === null && !dequal(story.now.rig, taken) ? taken : null;
+	});
 	const isFull = $derived(app.full || app.tally.full || (outbox?.full ?? false));
 	const waiting = $derived((outbox?.writes.length ?? 0) - refused.length);
 </script>
@@ -54,6 +61,9 @@
 		{damaged.length === 1 ? 'One saved record is' : `${damaged.length} saved records are`} damaged and can’t be shown.
 		<a href={resolve('/kept#damaged')}>See {damaged.length === 1 ? 'it' : 'them'}</a>
 	</p>
+{/if}
+{#if asked}
+	{#await import('./FishedNow.svelte') then { default: FishedNow }}<FishedNow rig={asked} />{/await}
 {/if}
 {#if refused.length > 0}
 	{#await import('./Refused.svelte') then { default: Refused }}<Refused {refused} />{/await}

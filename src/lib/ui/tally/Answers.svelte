@@ -7,13 +7,13 @@
 	import Scissors from 'lucide/dist/esm/icons/scissors.mjs';
 	import Sprout from 'lucide/dist/esm/icons/sprout.mjs';
 	import Undo from 'lucide/dist/esm/icons/undo-2.mjs';
-	import type { Stretch } from '$lib/core/tally/story';
 	import { swiped } from '../controls/swipe';
-	import { ANSWERS, countOf, type Answer } from './words';
+	import { ANSWERS, countOf, type Answer, type Counts } from './words';
 	import Icon from '../controls/Icon.svelte';
 
 	interface Props {
-		now: Stretch;
+		/** What was counted with the lure that is cast. */
+		now: Counts;
 		/** What undo would take back, in words; `null` for nothing. */
 		last: string | null;
 		disabled: boolean;

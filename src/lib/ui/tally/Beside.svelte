@@ -77,6 +77,7 @@
 		<button class="button min-h-40">Note it</button>
 	</form>
 	<p class="row flex flex-wrap items-center gap-6">
+		<button class="button min-h-40" onclick={() => onadd({ kind: 'lure-lost' })}>Lure lost</button>
 		Damaged:
 		{#each DAMAGES as part (part)}
 			<button class="button min-h-40" onclick={() => onadd({ kind: 'damage', part })}>{part}</button>

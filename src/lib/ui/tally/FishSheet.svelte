@@ -1,21 +1,23 @@
 <script lang="ts">
-	import { HITS, HOOK_PLACES, HOOKSETS } from '$lib/core/schema/words';
+	import { FISH, HITS, HOOK_PLACES, HOOKSETS } from '$lib/core/schema/words';
 	import { typedFigure } from '$lib/forms/typed';
 	import { dequal } from 'dequal';
 	import type { Happening, HappeningInput } from '$lib/core/schema/tally';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { HIT_WORDS, HOOK_WORDS, SET_WORDS } from './words';
+	import { HIT_WORDS, HOOK_WORDS, SET_WORDS, SPECIES_WORDS } from './words';
 
 	type Struck = Extract<Happening, { kind: 'bite' | 'short' | 'landed' | 'lost' }>;
 	interface Props {
 		what: Struck;
+		/** Whether a bite shortly before could be, and is taken for, the same fish. */
+		joined: boolean;
 		units: UnitSystem;
 		/** Something that is to be said, with what was not said of it, or what is wrong with it. */
 		whole: (what: HappeningInput) => Happening | string;
 		onsay: (what: HappeningInput) => void;
 		onclose: () => void;
 	}
-	const { what, units, whole, onsay, onclose }: Props = $props();
+	const { what, joined, units, whole, onsay, onclose }: Props = $props();
 	const CM_PER_IN = 2.54;
 	const KG_PER_LB = 0.45359237;
 	const imperial = $derived(units === 'imperial');
@@ -37,7 +39,7 @@
 
 {#snippet one<Value extends string>(
 	legend: string,
-	key: 'hit' | 'hook' | 'set',
+	key: 'hit' | 'hook' | 'set' | 'species',
 	values: readonly Value[],
 	words: Readonly<Record<Value, string>>,
 	present: Value | null
@@ -56,16 +58,39 @@
 {/snippet}
 
 <section class="grid gap-8 border-y border-y-ink bg-panel px-12 py-8" aria-label="More about it">
-	<header class="flex items-center justify-between">
-		<h2>{{ bite: 'Bite', short: 'Short strike', landed: 'Landed', lost: 'Lost' }[what.kind]}: more, if you like</h2>
+	<header class="sticky top-0 z-1 flex items-center justify-between gap-8 bg-panel">
+		<h2>
+			{{ bite: 'Bite', short: 'Short strike', landed: 'Landed', lost: 'Fish lost' }[what.kind]}: saved. More, if you
+			like
+		</h2>
 		<button class="button" type="button" onclick={onclose}>Done</button>
 	</header>
+	{#if (what.kind === 'landed' || what.kind === 'lost') && (joined || what.after === null)}
+		<button
+			type="button"
+			class="chip min-h-48 cursor-pointer justify-self-start rounded-[4px] border border-ink bg-paper px-12 py-0"
+			aria-pressed={joined}
+			onclick={() => say({ after: joined ? null : undefined })}>Same fish as the bite before</button
+		>
+	{/if}
 	{@render one('It struck', 'hit', HITS, HIT_WORDS, what.hit)}
 	{#if what.kind === 'landed' || what.kind === 'lost'}
 		{@render one('Hooked in the', 'hook', HOOK_PLACES, HOOK_WORDS, what.hook)}
+		{@render one('Species', 'species', FISH, SPECIES_WORDS, what.species ?? null)}
 		{@render one('The hook was set', 'set', HOOKSETS, SET_WORDS, what.set ?? null)}
 	{/if}
 	{#if what.kind === 'landed'}
+		<fieldset class="flex flex-wrap gap-6">
+			<legend class="text-s text-ink-2">Released or kept</legend>
+			{#each [[false, 'released'], [true, 'kept']] as const as [kept, word] (word)}
+				<button
+					type="button"
+					class="chip min-h-48 cursor-pointer rounded-[4px] border border-ink bg-paper px-12 py-0"
+					aria-pressed={what.kept === kept}
+					onclick={() => say({ kept: what.kept === kept ? undefined : kept })}>{word}</button
+				>
+			{/each}
+		</fieldset>
 		<div class="figures flex flex-wrap gap-6">
 			<label
 				>Length, {imperial ? 'in' : 'cm'}

@@ -13,6 +13,12 @@
 	}
 	const { story, units, zone, spotName, onundo }: Props = $props();
 	const time = $derived(new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }));
+	/** The bite of a fish that was tapped twice: both are one. */
+	function bitten(id: string): string {
+		const bite = story.joins.get(id);
+		const at = story.stretches.flatMap(({ happened }) => happened).find((one) => one.id === bite)?.at;
+		return at ? ` (the bite at ${time.format(Date.parse(at))})` : '';
+	}
 	/** What happened, the latest first, casts in a row as one line. */
 	const SHOWN = 40;
 	const lines = $derived.by(() => {
@@ -38,7 +44,7 @@
 					id,
 					at,
 					casts: what.kind === 'cast' ? what.count : 0,
-					text: changed || happeningText(what, units, spotName)
+					text: changed || `${happeningText(what, units, spotName)}${bitten(id)}`
 				});
 			}
 		});

@@ -11,10 +11,11 @@ afterEach(cleanup);
 const noSpot = () => 'no named spot';
 
 describe('what is told of a fish', () => {
-	function shown(what: HappeningInput, units: 'metric' | 'imperial' = 'metric') {
+	function shown(what: HappeningInput, units: 'metric' | 'imperial' = 'metric', joined = false) {
 		const onsay = vi.fn<(what: HappeningInput) => void>();
 		render(FishSheet, {
 			what: happeningSchema.parse(what) as never,
+			joined,
 			units,
 			whole: wholeHappening,
 			onsay,
@@ -33,6 +34,23 @@ describe('what is told of a fish', () => {
 		expect(onsay).toHaveBeenLastCalledWith(expect.objectContaining({ kind: 'lost', hook: null }));
 		await press('on the fall');
 		expect(onsay).toHaveBeenLastCalledWith(expect.objectContaining({ hit: 'fall', hook: 'skin' }));
+	});
+
+	it('is the same fish as the bite before, unless it is said to be another', async () => {
+		const { onsay, press } = shown({ kind: 'landed' }, 'metric', true);
+		await press('Same fish as the bite before');
+		expect(onsay).toHaveBeenLastCalledWith(expect.objectContaining({ after: null }));
+		cleanup();
+		shown({ kind: 'landed' });
+		expect(screen.queryByRole('button', { name: 'Same fish as the bite before' })).toBeNull();
+	});
+
+	it('has a species, and went home or back', async () => {
+		const { onsay, press } = shown({ kind: 'landed' });
+		await press('smallmouth');
+		expect(onsay).toHaveBeenLastCalledWith(expect.objectContaining({ species: 'smallmouth' }));
+		await press('kept');
+		expect(onsay).toHaveBeenLastCalledWith(expect.objectContaining({ kept: true }));
 	});
 
 	it('asks of a bite neither where the hook sat nor how long it was', () => {

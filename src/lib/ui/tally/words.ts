@@ -1,5 +1,9 @@
 import type { Hit, HookPlace, Hookset } from '$lib/core/schema/words';
 import type { UnitSystem } from '$lib/core/records/schemas';
+import { dequal } from 'dequal';
+import type { FishSpecies } from '$lib/core/schema/words';
+import type { Rig } from '$lib/core/schema/rig';
+import { counted } from '$lib/core/naming/counted';
 import { rigName } from '$lib/core/naming/describe';
 import type { Happening } from '$lib/core/schema/tally';
 import type { Story, Stretch } from '$lib/core/tally/story';
@@ -23,6 +27,17 @@ export const HOOK_WORDS: Readonly<Record<HookPlace, string>> = {
 	unknown: 'not seen'
 };
 
+export const SPECIES_WORDS: Readonly<Record<FishSpecies, string>> = {
+	largemouth: 'largemouth',
+	smallmouth: 'smallmouth',
+	spotted: 'spotted bass',
+	striped: 'striped or white bass',
+	pike: 'pike',
+	pickerel: 'pickerel',
+	walleye: 'walleye',
+	other: 'another fish'
+};
+
 export const SET_WORDS: Readonly<Record<Hookset, string>> = {
 	sweep: 'swept',
 	strike: 'struck hard',
@@ -33,18 +48,50 @@ export const SET_WORDS: Readonly<Record<Hookset, string>> = {
 export const ANSWERS = [
 	['bite', 'Bite'],
 	['follow', 'Follow'],
-	['short', 'Short'],
+	['short', 'Short strike'],
 	['landed', 'Landed'],
-	['lost', 'Lost'],
+	['lost', 'Fish lost'],
 	['fouled', 'Fouled']
 ] as const;
 export type Answer = (typeof ANSWERS)[number][0];
 
-/** How often each answer came since the last change. */
-export const countOf = (now: Stretch, answer: Answer): number =>
-	({ bite: now.bites, follow: now.follows, short: now.shorts, landed: now.landed, lost: now.lost, fouled: now.fouled })[
-		answer
+/** What was counted with a lure over all of an outing, however often it was changed meanwhile. */
+export type Counts = Pick<Stretch, 'casts' | 'follows' | 'shorts' | 'bites' | 'landed' | 'lost' | 'fouled'>;
+
+const NONE: Counts = { casts: 0, follows: 0, shorts: 0, bites: 0, landed: 0, lost: 0, fouled: 0 };
+
+/** Counts of every stretch that was fished with a rig. */
+export const countsWith = ({ stretches }: Pick<Story, 'stretches'>, rig: Rig): Counts =>
+	stretches
+		.filter((one) => dequal(one.rig, rig))
+		.reduce(
+			(sum, one) =>
+				Object.fromEntries(
+					Object.entries(sum).map(([key, value]) => [key, value + one[key as keyof Counts]])
+				) as unknown as Counts,
+			NONE
+		);
+
+/** How often each answer came: every fish that bit is a bite, landed, lost or not. */
+export const countOf = (now: Counts, answer: Answer): number =>
+	({
+		bite: now.bites + now.landed + now.lost,
+		follow: now.follows,
+		short: now.shorts,
+		landed: now.landed,
+		lost: now.lost,
+		fouled: now.fouled
+	})[answer];
+
+/** What a lure did, in a few words: "40 casts, 3 bites". */
+export function countsText(counts: Counts): string {
+	const told = [
+		counted(counts.casts, 'cast'),
+		countOf(counts, 'bite') > 0 ? counted(countOf(counts, 'bite'), 'bite') : '',
+		counts.landed > 0 ? `${counts.landed} landed` : ''
 	];
+	return told.filter(Boolean).join(', ');
+}
 
 const CM_PER_IN = 2.54;
 const lengthText = (cm: number, units: UnitSystem): string =>
@@ -70,10 +117,14 @@ export function happeningText(what: Happening, units: UnitSystem, spotName: (id:
 				what.hit && HIT_WORDS[what.hit],
 				what.set && SET_WORDS[what.set]
 			].filter(Boolean);
-			return [what.kind === 'landed' ? 'Landed' : 'Lost', ...said].join(', ');
+			const kind = what.species ? SPECIES_WORDS[what.species] : null;
+			const kept = what.kind === 'landed' && what.kept ? 'kept' : null;
+			return [what.kind === 'landed' ? 'Landed' : 'Fish lost', kind, ...said, kept].filter(Boolean).join(', ');
 		}
 		case 'fouled':
 			return what.seconds > 0 ? `Fouled, ${what.seconds} s` : 'Fouled';
+		case 'lure-lost':
+			return 'Lure lost';
 		case 'damage':
 			return `Damaged: ${what.part}`;
 		case 'sonar':

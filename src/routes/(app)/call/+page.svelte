@@ -116,7 +116,7 @@
 	let tab = $state<(typeof TABS)[number][0]>('plan');
 
 	function take() {
-		if (called) app.bench.take(called.rig);
+		if (called) app.takeInHand(called.rig);
 	}
 	/** Enter takes the marked rig in hand, from its row as well as from nowhere in particular. */
 	function onkeydown(event: KeyboardEvent) {

@@ -145,7 +145,7 @@
 		const { name, spotId, takenAt, reading, locks, answer, chosen: at } = stored.record;
 		app.lay({ ...app.record, name, spotId, takenAt, reading, locks, readingId: null, readingVersion: 0 });
 		const called = answer.calls[at];
-		if (called) app.bench.take(called.rig);
+		if (called) app.takeInHand(called.rig);
 		void goto(resolve('/water'));
 	}
 

@@ -8,9 +8,9 @@
 	import { useApp } from '$lib/client/app.svelte';
 	import { soundedProfile } from '$lib/client/places';
 	import { counted } from '$lib/core/naming/counted';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
 	import { completeReading } from '$lib/core/reading/complete';
 	import { withAlmanac } from '$lib/forms/almanac';
+	import type { CalledRig, CallInput } from '$lib/core/schema/call';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import type { Rig } from '$lib/core/schema/rig';
 	import type { HappeningInput, Trial } from '$lib/core/schema/tally';
@@ -23,11 +23,13 @@
 	import Begin from '$lib/ui/tally/Begin.svelte';
 	import Beside from '$lib/ui/tally/Beside.svelte';
 	import { OnDeck } from '$lib/ui/tally/deck.svelte';
+	import ChangeLure from '$lib/ui/tally/ChangeLure.svelte';
 	import FishSheet from '$lib/ui/tally/FishSheet.svelte';
 	import Histories from '$lib/ui/tally/Histories.svelte';
 	import Twins from '$lib/ui/tally/Twins.svelte';
 	import RigNow from '$lib/ui/tally/RigNow.svelte';
-	import { castsOf, clockText, happeningText, type Answer } from '$lib/ui/tally/words';
+	import { lureGroups } from '$lib/ui/tally/lureGroups';
+	import { castsOf, clockText, countsWith, happeningText, type Answer } from '$lib/ui/tally/words';
 	import type { PageData } from './$types';
 	import Icon from '$lib/ui/controls/Icon.svelte';
 
@@ -126,9 +128,20 @@
 	const complete = $derived(
 		completeReading(withAlmanac(reading, spotNow?.water ?? null, beganAt ?? new Date(nowMs).toISOString()))
 	);
-	const deck = $derived(
-		outing?.record.deck.map((rig) => ({ name: `${rigName(rig)}, ${ouncesText(rig.weightOz)} oz`, rig })) ?? []
-	);
+	/** Whether the lures to change to stand where the advice does. */
+	let changing = $state(false);
+	/** What is called for the water as it is now, asked for when a lure is to be changed. */
+	let calledNow = $state.raw<readonly CalledRig[]>([]);
+	const CALLED_MAX = 3;
+	async function change(open: boolean) {
+		changing = open;
+		if (!open || !app.work) return;
+		const asked = withAlmanac(reading, spotNow?.water ?? null, new Date(nowMs).toISOString());
+		const question = $state.snapshot({ ...app.question, reading: asked, locks: {}, top: CALLED_MAX }) as CallInput;
+		calledNow = (await app.work.also(question).catch(() => null))?.calls ?? [];
+	}
+	const saved = $derived(kept.map(({ record }) => ({ name: record.name, rig: record.build.rig })));
+	const counts = $derived(under && countsWith(under, under.now.rig));
 	/** What other outings came to: what is proposed next waits for it. */
 	let totals = $state.raw<Awaited<PageData['totals']> | null>(null);
 	$effect(() => {
@@ -207,6 +220,7 @@
 			{#if fish}
 				<FishSheet
 					what={fish.what as never}
+					joined={under.joins.has(fish.id)}
 					units={app.units}
 					whole={(what) => tally.whole(what)}
 					onsay={(what) => tally.say(fish.id, what)}
@@ -224,12 +238,22 @@
 				</div>
 				<RigNow
 					rig={rigNow ?? under.now.rig}
-					{deck}
 					fixed={trial !== null}
 					units={app.units}
-					onrig={(rig) => add({ kind: 'rig', rig })}
+					open={changing}
+					onopen={(open) => void change(open)}
 				/>
-				{#if trial}
+				{#if changing && !trial}
+					<ChangeLure
+						rig={under.now.rig}
+						groups={lureGroups(under, { calls: calledNow, saved, deck: outing?.record.deck ?? [] })}
+						units={app.units}
+						onrig={(rig) => {
+							changing = false;
+							void add({ kind: 'rig', rig });
+						}}
+					/>
+				{:else if trial}
 					<div class="next grid gap-2 border-y border-y-ink bg-amber-wash px-12 py-8" role="status">
 						<p class="quiet">Trial, turn {trial.turn + 1} of {trial.of}: {trial.arm.toUpperCase()}</p>
 						<p class="title text-l font-680">
@@ -272,7 +296,7 @@
 				{/if}
 			{/if}
 			<Answers
-				now={under.now}
+				now={counts ?? under.now}
 				{last}
 				disabled={under.paused}
 				onanswer={answer}

@@ -238,7 +238,7 @@
 				<a class="underline" href={resolve('/bench')}>Bench</a>, and see here where it runs.
 			</p>
 			{#if called}
-				<button class="button button-amber" onclick={() => called && app.bench.take(called)}
+				<button class="button button-amber" onclick={() => called && app.takeInHand(called)}
 					>Take the called {rigName(called).toLowerCase()}, {ouncesText(called.weightOz)} oz</button
 				>
 			{/if}

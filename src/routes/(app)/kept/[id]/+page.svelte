@@ -41,7 +41,7 @@
 		</p>
 		<span class="ml-auto flex gap-6">
 			<a class="button" href={resolve('/kept')}>All that is kept</a>
-			{#if called}<button class="button" onclick={() => app.bench.take(called.rig)}>Take in hand</button>{/if}
+			{#if called}<button class="button" onclick={() => app.takeInHand(called.rig)}>Take in hand</button>{/if}
 		</span>
 	</div>
 	<div class="screen-main">

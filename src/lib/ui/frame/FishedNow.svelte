@@ -1,0 +1,21 @@
+<script lang="ts">
+	import { useApp } from '$lib/client/app.svelte';
+	import { ouncesText, rigName } from '$lib/core/naming/describe';
+	import type { Rig } from '$lib/core/schema/rig';
+
+	/** A rig that was taken in hand while an outing runs that is fished with another. */
+	const { rig }: { rig: Rig } = $props();
+	const app = useApp();
+	async function fish() {
+		app.taken = null;
+		await app.tally.add({ kind: 'rig', rig: $state.snapshot(rig) as Rig });
+	}
+</script>
+
+<p class="notice flex flex-wrap items-center gap-8" role="status">
+	<span class="flex-1"
+		>Your outing is running. Are you fishing the {rigName(rig).toLowerCase()}, {ouncesText(rig.weightOz)} oz, now?</span
+	>
+	<button class="button" type="button" onclick={fish}>Yes, I changed to it</button>
+	<button class="button" type="button" onclick={() => (app.taken = null)}>No, not yet</button>
+</p>
