@@ -42,7 +42,7 @@ describe('the places of a day', () => {
 		// Two stops whatever the season and the weather: two hours here, six there.
 		const where = page.getByRole('combobox', { name: /^Where at/ });
 		await page
-			.getByText(/no deck less/)
+			.getByText(/[123] rods?, \d+ lure change/)
 			.first()
 			.waitFor({ timeout: 45_000 });
 		const [, here, there] = await where.first().locator('option').allInnerTexts();

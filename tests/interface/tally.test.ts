@@ -169,7 +169,7 @@ describe('the record', () => {
 			.first()
 			.waitFor();
 		await page.getByRole('tab', { name: 'Weed and cost' }).click();
-		const cost = page.getByLabel('An outing costs, in your money');
+		const cost = page.getByLabel('An outing costs');
 		await cost.fill('-4');
 		await cost.blur();
 		await page.getByText('A sum from 0 to 100,000.').waitFor();

@@ -538,7 +538,7 @@ export class App {
 				});
 			})
 		);
-		await Promise.all([kept, this.tally.open(device, shapes?.wholeHappening ?? asItLies)]);
+		await Promise.all([kept, this.#openTally(device, shapes)]);
 		await this.#recallWaters(device, start);
 		this.forgetful = !(await device.lasting());
 		this.#deviceZone = deviceZone();
@@ -603,6 +603,12 @@ export class App {
 			await this.keeping.outbox?.flush();
 		}
 		return this.#untoldCount;
+	}
+
+	/** Opens the tally once what tells an outing is there; a page that cannot have it opens without one. */
+	async #openTally(device: Device, shapes: Shapes | null): Promise<void> {
+		const story = await import('$lib/core/tally/story').catch(() => null);
+		if (story) await this.tally.open(device, shapes?.wholeHappening ?? asItLies, story.storyOf);
 	}
 
 	/** This device forgets the angler: the session is being closed. */

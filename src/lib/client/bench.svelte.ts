@@ -1,4 +1,4 @@
-import { buildOf } from '$lib/core/build/fit';
+import { buildOf } from '$lib/core/build/buildOf';
 import type { Build } from '$lib/core/schema/build';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { Rig } from '$lib/core/schema/rig';

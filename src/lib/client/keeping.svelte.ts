@@ -1,4 +1,3 @@
-import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { RecordKindName } from '$lib/core/records/kinds';
 import type { CallOnScreen } from '$lib/core/records/commands';
 import type { CallAnswer } from '$lib/core/schema/call';

@@ -2,7 +2,8 @@ import { without as omit } from '$lib/core/base/without';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
 import type { Happening, HappeningInput } from '$lib/core/schema/tally';
-import { nextOrder, storyOf, type Happened, type Story } from '$lib/core/tally/story';
+import type { storyOf, Story } from '$lib/core/tally/story';
+import { nextOrder, type Happened } from '$lib/core/tally/order';
 import type { Device } from './device';
 import type { Listed } from './lists';
 import type { Write } from './outbox.svelte';
@@ -92,16 +93,20 @@ export class Tally {
 
 	readonly outing: HeldOuting | null = $derived(this.#held.outing);
 	readonly happened: readonly Happened[] = $derived(Object.values(this.#held.happened).map(happenedOf));
-	readonly story: Story | null = $derived(this.outing && storyOf(this.outing.record, this.happened));
+	/** What tells an outing from what happened: it comes after the page. */
+	#tell = $state.raw<typeof storyOf | null>(null);
+	readonly story: Story | null = $derived(this.outing && this.#tell && this.#tell(this.outing.record, this.happened));
 
 	/**
 	 * Takes up what the device holds.
 	 *
 	 * @param whole Makes what happened whole, or says what is wrong with it. Nothing is written down before it is there.
+	 * @param tell Tells an outing from what happened.
 	 */
-	async open(device: Device, whole: Whole): Promise<void> {
+	async open(device: Device, whole: Whole, tell: typeof storyOf): Promise<void> {
 		this.#device = device;
 		this.whole = whole;
+		this.#tell = tell;
 		await this.listen();
 		this.ready = true;
 	}

@@ -6,6 +6,7 @@ import { readingSchema } from '$lib/core/schema/reading';
 import { MemoryDevice, type Device } from './device';
 import { Outbox } from './outbox.svelte';
 import * as line from './server';
+import { storyOf } from '$lib/core/tally/story';
 import { wholeHappening } from './shapes';
 import { Tally, type HeldOuting } from './tally.svelte';
 import { FakeServer } from './testing/server';
@@ -54,7 +55,7 @@ class Phone {
 			sequence: () => server.changesSince(0).sequence
 		});
 		await outbox.open();
-		await this.tally.open(device, wholeHappening);
+		await this.tally.open(device, wholeHappening, storyOf);
 	}
 
 	/** Sends what waits, and hears what the server has. */

@@ -10,7 +10,7 @@ import type { ScoreAnswer } from '$lib/core/schema/score';
 import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/schema/tow';
 import type { Running } from '$lib/core/schema/run';
 import type { HoldOffer } from '$lib/core/tow/hold';
-import type { Soundings } from '$lib/core/tow/ground';
+import type { Soundings } from '$lib/core/tow/soundings';
 import type { MeasuredParts } from '$lib/core/physics/measured';
 import type { Sounding } from '$lib/core/places/depths';
 import type { Proposal } from '$lib/core/places/features';

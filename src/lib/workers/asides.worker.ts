@@ -9,7 +9,7 @@ import type { CallInput } from '$lib/core/schema/call';
 import type { MeasuredParts } from '$lib/core/physics/measured';
 import type { Rig } from '$lib/core/schema/rig';
 import type { Running } from '$lib/core/schema/run';
-import type { Soundings } from '$lib/core/tow/ground';
+import type { Soundings } from '$lib/core/tow/soundings';
 import { breath } from './breath';
 
 /** Work (ms) done on flips before the worker listens for another question. */

@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import Entry from '$lib/ui/account/Entry.svelte';
 	import Page from '$lib/ui/account/Page.svelte';
+	import { stay } from '$lib/ui/account/stay';
 	import type { ActionData } from './$types';
 
 	const { form }: { form: ActionData } = $props();
@@ -11,7 +12,7 @@
 
 <Page title="Passphrase lost" message={wrong ? null : form?.message}>
 	<p>One of the codes that were shown when the account was made opens it once.</p>
-	<form method="POST" class="account" use:enhance>
+	<form method="POST" class="account" use:enhance={stay}>
 		<Entry name="name" label="Name" value={form?.name ?? ''} autocomplete="username" />
 		<Entry name="code" label="Code" hint="Like K7QF-2MZD-9RTA-BX4V." autocomplete="one-time-code" />
 		<Entry

@@ -4,6 +4,7 @@
 	import Codes from '$lib/ui/account/Codes.svelte';
 	import Entry from '$lib/ui/account/Entry.svelte';
 	import Page from '$lib/ui/account/Page.svelte';
+	import { stay } from '$lib/ui/account/stay';
 	import type { ActionData } from './$types';
 
 	const { form }: { form: ActionData } = $props();
@@ -18,7 +19,7 @@
 	</Page>
 {:else}
 	<Page title="Make an account" message={elsewhere}>
-		<form method="POST" class="account" use:enhance>
+		<form method="POST" class="account" use:enhance={stay}>
 			<Entry
 				name="name"
 				label="Name"

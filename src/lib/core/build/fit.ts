@@ -84,6 +84,3 @@ export function completeFit(build: Build): Fit {
 		upperArmMm
 	};
 }
-
-/** A build of a rig with nothing decided beyond it. */
-export const buildOf = (rig: Rig): Build => ({ rig, fit: {}, own: {}, notes: '' });

@@ -83,8 +83,8 @@ function collisions(locks: Locks, rules: LocalRules): string[] {
 
 /** How much of an answer is worked out. */
 export interface Extent {
-	/** How the called rigs run: their windows, and one cast of each simulated. @default true */
-	readonly windows?: boolean;
+	/** How the called rigs run: their windows, and one cast of each simulated; `top` for the first choice alone. @default true */
+	readonly windows?: boolean | 'top';
 	/** How all four families stand. @default true */
 	readonly families?: boolean;
 	/** Whether a family may be called twice, the second time fished another way. @default true */
@@ -158,7 +158,7 @@ export function call(input: CallInput, { windows = true, families = true, second
 	const { open, searches, runnable, fixed } = searchesOf(question, locks, tray);
 	const tally: Tally = { nodes: 0, bound: 0, gate: 0 };
 	const found = rank(runnable, { top, seconds, everyFamily: families }, tally);
-	const calls = found.called.map((find) => called(find, question, fixed, windows));
+	const calls = found.called.map((find, at) => called(find, question, fixed, windows === 'top' ? at === 0 : windows));
 	const best = calls[0]?.rig ?? null;
 	const spoken = judgements.hearing.spoken;
 	const verdict = verdictOf(spoken, reading, stances, best?.family ?? null);
@@ -212,6 +212,10 @@ function whyNothing(reading: Reading, runnable: readonly SpaceSearch[], { family
 	const limit = family && runnable.length === 0 ? limitOf(family, reading) : null;
 	return limit ? `${limit} Free the lock on family.` : NOTHING_RUNS;
 }
+
+/** `call` for a page, which shows how the first choice runs: the others run once they are looked at. */
+export const answerPageCall = (input: unknown): CallAnswer =>
+	call(parseWith(callInputSchema, input), { windows: 'top' });
 
 /** `call` on raw input: checks it, then answers. */
 export const answerCall = (input: unknown): CallAnswer => call(parseWith(callInputSchema, input));

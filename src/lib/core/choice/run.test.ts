@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkBuild } from '../bench/checks/checkBuild';
 import { UNWORN } from '../bench/checks/subject';
-import { buildOf } from '../build/fit';
+import { buildOf } from '../build/buildOf';
 import { startBuild } from '../build/start';
 import { WEIGHTS_OZ } from '../catalogue/parts';
 import { completeReading } from '../reading/complete';
@@ -12,7 +12,8 @@ import { FAMILIES } from '../schema/words';
 import { anyReading } from '../testing/arbitraries';
 import { tow } from '../tow/tow';
 import { approaches } from '../tow/approach';
-import { throwOf, type Soundings } from '../tow/ground';
+import { throwOf } from '../tow/ground';
+import { type Soundings } from '../tow/soundings';
 import { call } from './call';
 import { betterCasts, castOf, runningOn, runOf } from './run';
 

@@ -20,15 +20,17 @@ import {
 } from '../schema/run';
 import type { Tow, TowInput } from '../schema/tow';
 import type { CalledWindow } from '../schema/window';
-import { groundOf, levelWater, throwOf, type Soundings } from '../tow/ground';
-import { tow } from '../tow/tow';
+import { groundOf, throwOf } from '../tow/ground';
+import { levelWater, type Soundings } from '../tow/soundings';
+import { tow, towedDepthM } from '../tow/tow';
 import { bandOf, snagging } from './band';
 import { LONGEST_S, workOf } from './fishingTime';
 
 /** Drag of a lure is uncertain: it is told for the model's and for this many times that. */
 export const DRAG_MOST = 1.5;
-/** A depth needs no finer line than this: a centimetre or two. */
-const COARSE_SEGMENTS = 12;
+/** A depth or a change needs no finer line and step than this: a few centimetres. */
+const COARSE_SEGMENTS = 8;
+const COARSE_STEP_S = 0.02;
 /** Rod tip (m) when it is held up. */
 const TIP_UP_M = 2;
 /** Share of the cast that is left when it is shortened. */
@@ -134,10 +136,15 @@ export function runOf(rig: Rig, reading: Reading, options: RunOptions = {}): Run
 	const input: TowInput = { rig, ...cast, atM: [cast.castM / 2, ...TOLD_AT_M] };
 	const modeled = tow(input, measured);
 	// A depth that was measured is not told as a range.
-	const slower = measured?.factors
-		? modeled
-		: tow({ ...input, covers: [], segments: COARSE_SEGMENTS, calibration: { dragMul: DRAG_MOST } }, measured);
-	const [deep, shallow] = [middleM(modeled), middleM(slower)];
+	const deep = middleM(modeled);
+	const slowed = {
+		...input,
+		covers: [],
+		segments: COARSE_SEGMENTS,
+		stepS: COARSE_STEP_S,
+		calibration: { dragMul: DRAG_MOST }
+	};
+	const shallow = measured?.factors ? deep : (towedDepthM(slowed, cast.castM / 2, measured) ?? deep);
 	const metres = metresOf(modeled, cast.band);
 	const { state, leanDeg } = stateOf(rig, cast.castM, measured);
 	const onBottom = metres.bottom / (metres.all || 1);
@@ -169,7 +176,7 @@ export function betterCasts(rig: Rig, reading: Reading, run: Run, options: RunOp
 		// Another head is not the one that was measured.
 		const own = options.measured && other !== rig ? without(options.measured, 'head') : options.measured;
 		const cast = castOf(other, changed, { ...options, measured: own, tipM });
-		return tow({ rig: other, ...cast, segments: COARSE_SEGMENTS }, own).band?.distanceShare ?? 0;
+		return tow({ rig: other, ...cast, segments: COARSE_SEGMENTS, stepS: COARSE_STEP_S }, own).band?.distanceShare ?? 0;
 	};
 	const shares: Record<CastChange, number> = {
 		'tip-up': shareOf(rig, reading, TIP_UP_M),

@@ -7,7 +7,7 @@ import type { TurningStyle } from '../schema/words';
 import { anyReading } from '../testing/arbitraries';
 import { drawBlade, halfWidth } from './blade';
 import { headSize } from '../catalogue/heads';
-import { buildOf } from '../build/fit';
+import { buildOf } from '../build/buildOf';
 import { layRig } from '../geometry/lay';
 import { bend, lengthOf, type Point } from '../geometry/path';
 import { drawRig } from './rigDrawing';

@@ -1,4 +1,4 @@
-import { buildOf } from '../build/fit';
+import { buildOf } from '../build/buildOf';
 import { BUZZ_MM, FITTINGS_MM } from '../catalogue/fittings';
 import { layRig, type Laid } from '../geometry/lay';
 import { polar, type Point } from '../geometry/path';

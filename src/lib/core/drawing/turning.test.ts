@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { buildOf } from '../build/fit';
+import { buildOf } from '../build/buildOf';
 import { startBuild } from '../build/start';
 import { boxOfPath } from '../geometry/path';
 import { layRig } from '../geometry/lay';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { buildOf } from '../build/fit';
+import { buildOf } from '../build/buildOf';
 import { startBuild } from '../build/start';
 import type { Rig } from '../schema/rig';
 import { FAMILIES } from '../schema/words';

@@ -2,7 +2,8 @@ import { completeReading, type Reading } from '../reading/complete';
 import type { Rig } from '../schema/rig';
 import type { Arm, HookPlace, Hookset } from '../schema/words';
 import { turnsOf } from '../tally/trial';
-import { storyOf, strikesOf, type Beginning, type Happened } from '../tally/story';
+import { storyOf, strikesOf, type Beginning } from '../tally/story';
+import type { Happened } from '../tally/order';
 
 /** A stretch of an outing as the record sees it: one rig on one water, and what came of it. */
 export interface Fact {

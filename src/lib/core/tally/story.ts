@@ -2,17 +2,8 @@ import type { ParsedReading } from '../schema/reading';
 import type { Rig } from '../schema/rig';
 import type { Happening, Trial } from '../schema/tally';
 import { changedFields, type Field } from './changed';
+import { inOrder, type Happened } from './order';
 import { turnsOf, type Turn } from './trial';
-
-/** Something that happened, with when and in which place of the outing's order. */
-export interface Happened {
-	readonly id: string;
-	/** UTC. It says how long, never what came first. */
-	readonly at: string;
-	/** One more than whatever its writer knew of: what came after something seen comes after it. */
-	readonly order: number;
-	readonly what: Happening;
-}
 
 /** How an outing begins. */
 export interface Beginning {
@@ -65,14 +56,6 @@ export interface Story {
 	readonly joins: ReadonlyMap<string, string>;
 	readonly last: Happened | null;
 }
-
-/** What happened in its order: by the writer's place, and where two devices took the same, by key. Every device has the same one. */
-export const inOrder = (happened: readonly Happened[]): Happened[] =>
-	happened.toSorted((a, b) => a.order - b.order || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
-
-/** The place in the order that the next happening takes. */
-export const nextOrder = (happened: readonly Happened[]): number =>
-	happened.reduce((last, { order }) => Math.max(last, order), 0) + 1;
 
 /** A fish that is landed or lost so soon (s) after a bite is the fish that bit, unless it was said otherwise. */
 export const SAME_FISH_S = 60;

@@ -10,7 +10,8 @@ import { happeningSchema, type Happening, type HappeningInput } from '../schema/
 import { FAMILIES } from '../schema/words';
 import { changedFields, changeText } from './changed';
 import { drySpell, nextOf, rarely, rateOf } from './next';
-import { inOrder, nextOrder, storyOf, strikesOf, type Beginning, type Happened } from './story';
+import { storyOf, strikesOf, type Beginning } from './story';
+import { inOrder, nextOrder, type Happened } from './order';
 import { blocksOf, turnsOf } from './trial';
 import { historyOf, isWritten, withOuting } from './wear';
 

@@ -3,7 +3,8 @@ import { USUAL_LINE } from '../physics/window';
 import type { MeasuredParts } from '../physics/measured';
 import type { TowInput } from '../schema/tow';
 import { bowM } from './bow';
-import { groundOf, reachingM, type Soundings } from './ground';
+import { groundOf, reachingM } from './ground';
+import { type Soundings } from './soundings';
 import { tow } from './tow';
 
 /** Where one sits and what one casts: a boat off a bank. */

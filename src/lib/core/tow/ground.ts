@@ -1,8 +1,6 @@
 import type { Reading } from '../reading/complete';
 import type { TowInput } from '../schema/tow';
-
-/** Soundings out from a bank: distances and depths in m, the nearest first, at least two. */
-export type Soundings = readonly { readonly outM: number; readonly depthM: number }[];
+import { BANK_AT, COVER_AT, depthOutM, reachM, type Soundings } from './soundings';
 
 /** Which way a cast goes: where the tip is from the bank (m), and whether the lure flies to the bank. */
 export interface Throw {
@@ -11,10 +9,6 @@ export interface Throw {
 	readonly castM: number;
 }
 
-/** The water goes on this much further out than the soundings do, as deep as the last of them. */
-const BEYOND = 1.6;
-/** How far out (m) level water is told: a long cast from the bank, once it goes on as far as soundings do. Assumed. */
-const LEVEL_M = 25;
 /** Nothing is cast nearer to the bank or to the end of the known water than this, m. */
 const EDGE_M = 1;
 /** A cast is never shorter than this, m. */
@@ -24,45 +18,6 @@ const LANDS_IN_M = 0.3;
 const REACH_STEP_M = 0.25;
 /** Shallowest water that a bed is told to have, m. */
 const SHALLOWEST_M = 0.1;
-
-/** Water that nobody sounded: as deep everywhere as the reading says. */
-export const levelWater = (bottomM: number): Soundings => [
-	{ outM: 0, depthM: bottomM },
-	{ outM: LEVEL_M, depthM: bottomM }
-];
-
-/** How far out from the bank (m) the water of some soundings is known. */
-export const reachM = (soundings: Soundings): number => soundings.at(-1)!.outM * BEYOND;
-
-/** Depth (m) at a distance (m) from the bank: eased from one sounding to the next, as deep at the end as the reading says. */
-export function depthOutM(soundings: Soundings, bottomM: number, outM: number): number {
-	const last = soundings.at(-1)!;
-	const scale = last.depthM > 0 ? bottomM / last.depthM : 1;
-	const at = soundings.findIndex((point) => point.outM >= outM);
-	if (at < 0) return last.depthM * scale;
-	const to = soundings[at]!;
-	const from = soundings[at - 1] ?? to;
-	const along = to.outM > from.outM ? (outM - from.outM) / (to.outM - from.outM) : 0;
-	return (from.depthM + (to.depthM - from.depthM) * along * along * (3 - 2 * along)) * scale;
-}
-
-/** Share of the way from the end of the known water to the bank at which the water ends. */
-export const BANK_AT = 0.965;
-
-/** Between which shares of the way from the end of the known water to the bank each kind of cover stands (assumed). */
-export const COVER_AT: Readonly<Record<Reading['cover'][number]['kind'], readonly [number, number]>> = {
-	'grass-tops': [0.3, 0.58],
-	'leafy-weed': [0.04, 0.28],
-	pads: [0.5, 0.78],
-	stems: [0.8, 0.9],
-	wood: [0.6, 0.9],
-	timber: [0.1, 0.56],
-	rock: [0.34, 0.72],
-	dock: [0.7, 0.97],
-	shell: [0.42, 0.62],
-	ditch: [0.14, 0.26],
-	open: [0.3, 0.5]
-};
 
 /**
  * How far (m) one casts from so far out (m) towards the bank at an angle to it, so that the lure still lands in water.
@@ -116,6 +71,8 @@ export function groundOf(
 	cover: Reading['cover'],
 	sine = 1
 ): Required<Pick<TowInput, 'bottom' | 'covers'>> {
+	// Level water needs no points: a flat bed is the same, and quicker to cast over.
+	const isLevel = soundings.every(({ depthM }) => depthM === soundings[0]!.depthM);
 	const length = Math.ceil(thrown.castM) + 2;
 	const pointsM = Array.from({ length: length + 1 }, (_, xM): [number, number] => [
 		xM,
@@ -128,5 +85,5 @@ export function groundOf(
 			return { fromM: Math.max(0, Math.min(...ends)), toM: Math.max(0, Math.max(...ends)), topM };
 		})
 		.filter(({ fromM, toM }) => toM > fromM);
-	return { bottom: { pointsM }, covers };
+	return { bottom: isLevel ? { flatM: Math.max(SHALLOWEST_M, bottomM) } : { pointsM }, covers };
 }

@@ -1,6 +1,6 @@
 import { SCHEMA_VERSION } from '../../core/records/version';
 import { randomUUID } from 'node:crypto';
-import { buildOf } from '../../core/build/fit';
+import { buildOf } from '../../core/build/buildOf';
 import { call } from '../../core/choice/call';
 import { seeded, type Random } from '../../core/base/random';
 import { windClass } from '../../core/reading/complete';

@@ -1,6 +1,6 @@
 import { SCHEMA_VERSION } from '../../core/records/version';
 import { randomUUID } from 'node:crypto';
-import { buildOf } from '../../core/build/fit';
+import { buildOf } from '../../core/build/buildOf';
 import { readEntry } from '../../core/records/read';
 import type { BenchRecord } from '../../core/records/rigSchemas';
 import type { DeskRecord } from '../../core/records/schemas';

@@ -1,6 +1,6 @@
 import { setImmediate as turn } from 'node:timers/promises';
 import { Packing, type Packed } from '../../core/proof/packed';
-import type { Happened } from '../../core/tally/story';
+import type { Happened } from '../../core/tally/order';
 import { storeOf } from './store';
 
 /** Everything that an angler has tallied, in stretches; the server goes on meanwhile. */

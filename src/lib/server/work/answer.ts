@@ -1,8 +1,9 @@
 import { setMaxListeners } from 'node:events';
-import { answer, batchOf, type Verb } from '../../core/cli/verbs';
+import { answer, batchOf } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
 import { HttpFailure } from '../http/failures';
 import type { Asking } from './pool';
+import type { TaskVerb } from './tasks';
 import { answerOf, verbPool, type VerbPool } from './verbPool';
 
 /** Who asks, and whether they still wait. */
@@ -10,7 +11,8 @@ export type Asker = Omit<Asking, 'batch'>;
 
 /** Longest (ms) that one request is worked on; a batch of ordinary items gets the time that they take on a busy machine. */
 const REQUEST_MS = 5000;
-const BATCH_ITEM_MS = 100;
+const PLAN_MS = 12_000;
+const BATCH_ITEM_MS = 250;
 /** When a request that ran out of time may be tried again, s. */
 const AGAIN_S = 2;
 
@@ -47,7 +49,7 @@ function endingOf(asker: AbortSignal | undefined, ms: number): Ending {
 	return { signal: ends.signal, isLate: () => late, done };
 }
 
-async function item(threads: VerbPool, verb: Verb, input: unknown, index: number, asker: Asker): Promise<unknown> {
+async function item(threads: VerbPool, verb: TaskVerb, input: unknown, index: number, asker: Asker): Promise<unknown> {
 	const done = await threads.ask({ verb, input }, { ...asker, batch: true });
 	try {
 		return answerOf(done);
@@ -65,13 +67,13 @@ async function item(threads: VerbPool, verb: Verb, input: unknown, index: number
  *   too long.
  */
 export async function runInThread(
-	verb: Verb,
+	verb: TaskVerb,
 	input: unknown,
 	asker: Asker,
 	threads: VerbPool | null = verbPool(),
-	ms = REQUEST_MS
+	ms = verb === 'plan' ? PLAN_MS : REQUEST_MS
 ): Promise<unknown> {
-	if (!threads) return answer(verb, input);
+	if (!threads) return answer(verb === 'page-call' ? 'call' : verb, input);
 	const batch = batchOf(input);
 	const ending = endingOf(asker.signal, Math.max(ms, (batch?.length ?? 1) * BATCH_ITEM_MS));
 	const timed: Asker = { ...asker, signal: ending.signal };

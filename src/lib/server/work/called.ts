@@ -43,7 +43,7 @@ export async function firstTint(opening: Opening): Promise<Stop[] | undefined> {
 
 /** The answer to a question, worked out beside the server. */
 export const called = async (question: CallInput, asker: Asker): Promise<CallAnswer> =>
-	(await runInThread('call', question, asker)) as CallAnswer;
+	(await runInThread('page-call', question, asker)) as CallAnswer;
 
 /**
  * What a fresh page shows before its own scripts have ranked anything. `null` for a page that is already running, which
@@ -59,8 +59,9 @@ export async function firstAnswer(opening: Opening, whole: boolean): Promise<Cal
 	const answer = await called(whole ? question : { ...question, top: 1 }, asker).catch(() => null);
 	if (!answer) return null;
 	// The others run in the page's own worker as soon as they are looked at.
-	if (whole) return { ...answer, calls: answer.calls.map((one, at) => (at === 0 ? one : { ...one, window: null })) };
-	const calls = answer.calls.map((call) => ({ ...call, reasons: [], window: null }));
+	if (whole)
+		return { ...answer, calls: answer.calls.map((one, at) => (at === 0 ? one : { ...one, window: null, run: null })) };
+	const calls = answer.calls.map((call) => ({ ...call, reasons: [], window: null, run: null }));
 	const plan = answer.plan.filter(({ kind, topic }) => kind === 'caution' || topic === 'position');
 	return { ...answer, calls, families: [], plan };
 }

@@ -1,12 +1,12 @@
 import { availableParallelism } from 'node:os';
 import { InputFailure, type Failure } from '../../core/schema/failure';
-import type { Verb } from '../../core/cli/verbs';
 import { Pool, type PoolSettings } from './pool';
+import type { TaskVerb } from './tasks';
 import { threadScript } from './threads';
 
 /** One question to the core, and what comes back. */
 export interface VerbTask {
-	readonly verb: Verb;
+	readonly verb: TaskVerb;
 	readonly input: unknown;
 }
 export type VerbDone =
@@ -15,8 +15,8 @@ export type VerbPool = Pool<VerbTask, VerbDone>;
 
 /** Longest (ms) that a thread may work on one question. The heaviest rules that are weighed take about half a second. */
 const QUESTION_MS = 1000;
-/** Verbs that are many questions in one get so many times as long: a day is its hours. */
-const LONGER: Readonly<Partial<Record<Verb, number>>> = { plan: 5 };
+/** Verbs that are many questions in one get so many times as long: a call casts its rigs too, a day is its hours and how they may turn out. */
+const LONGER: Readonly<Partial<Record<TaskVerb, number>>> = { call: 2, plan: 10 };
 
 /** Threads that work beside the server's own, which hardly works itself and gets its turn from the system. */
 export const VERB_SETTINGS: PoolSettings<VerbTask> = {

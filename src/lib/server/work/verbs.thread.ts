@@ -2,8 +2,8 @@ import { parentPort } from 'node:worker_threads';
 import loadHighs from 'highs';
 import { answerCall } from '../../core/choice/call';
 import { PLAIN } from '../../core/claims/examples';
-import { VERBS } from '../../core/cli/verbs';
 import { InputFailure } from '../../core/schema/failure';
+import { TASKS } from './tasks';
 import type { VerbDone, VerbTask } from './verbPool';
 import { solveBy } from '../../core/plan/highs';
 import { solveWith } from '../../core/plan/solver';
@@ -14,7 +14,7 @@ const SOLVING_S = 2;
 
 function done({ verb, input }: VerbTask): VerbDone {
 	try {
-		return { ok: true, answer: VERBS[verb](input) };
+		return { ok: true, answer: TASKS[verb](input) };
 	} catch (error) {
 		if (error instanceof InputFailure) return { ok: false, failure: error.failure };
 		throw error;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { buildOf } from '$lib/core/build/fit';
+import { buildOf } from '$lib/core/build/buildOf';
 import { startBuild } from '$lib/core/build/start';
 import { drawLaid, drawRig } from '$lib/core/drawing/rigDrawing';
 import { layRig } from '$lib/core/geometry/lay';

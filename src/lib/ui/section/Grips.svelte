@@ -5,7 +5,7 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { spokenFigure } from '$lib/forms/units';
 	import Handle from '../controls/Handle.svelte';
-	import { COVER_AT } from '$lib/core/tow/ground';
+	import { COVER_AT } from '$lib/core/tow/soundings';
 	import { depthAt, yOf, type Frame } from './geometry';
 	import type { Grip } from './grips';
 	import type { Drawn } from './scene';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Snippet } from 'svelte';
+	import { tick, type Snippet } from 'svelte';
 	import { sunDegOf } from '$lib/core/reading/light';
 	import { mainForageIn } from '$lib/core/reading/forage';
 	import { spoken } from '$lib/core/naming/spoken';
@@ -27,7 +27,7 @@
 	import Grips from './Grips.svelte';
 	import { around, labelWidth, placeLabels, type Box, type Wanted } from './labels';
 	import Life from './Life.svelte';
-	import PutIn from './PutIn.svelte';
+	import type PutIn from './PutIn.svelte';
 	import Scales from './Scales.svelte';
 	import { bassIn, boxOfFish, shoalIn, type Drawn } from './scene';
 	import Sky from './Sky.svelte';
@@ -69,6 +69,8 @@
 
 	let width = $state(806);
 	let putIn = $state<ReturnType<typeof PutIn>>();
+	/** What may be put in comes when it is first asked for. */
+	let Put = $state.raw<typeof PutIn | null>(null);
 	/** Where room is short the scales and the labels that only repeat the strip are left out. */
 	const NARROW_PX = 520;
 	const narrow = $derived(bare || width < NARROW_PX);
@@ -162,7 +164,12 @@
 		const svg = (event.currentTarget as SVGElement).ownerSVGElement!;
 		const box = svg.getBoundingClientRect();
 		const y = ((event.clientY - box.top) * height) / box.height;
-		putIn?.openAt(depthAt(frame, y), event.clientX, event.clientY);
+		const { clientX, clientY } = event;
+		void import('./PutIn.svelte').then(async ({ default: Loaded }) => {
+			Put = Loaded;
+			await tick();
+			putIn?.openAt(depthAt(frame, y), clientX, clientY);
+		});
 	}
 
 	const title = $derived(
@@ -196,7 +203,7 @@
 			{#each labels as label (label.id)}<Tag x={label.x} y={label.y} text={label.text} />{/each}
 		</BrowserOnly>
 	</svg>
-	{#if onchange && !bare}<PutIn bind:this={putIn} reading={given} {units} {onchange} />{/if}
+	{#if onchange && !bare && Put}<Put bind:this={putIn} reading={given} {units} {onchange} />{/if}
 </div>
 
 <style>

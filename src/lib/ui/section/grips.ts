@@ -1,4 +1,4 @@
-import { COVER_AT } from '$lib/core/tow/ground';
+import { COVER_AT } from '$lib/core/tow/soundings';
 import type { Reading } from '$lib/core/reading/complete';
 import { yOf, type Frame } from './geometry';
 import type { Box } from './labels';

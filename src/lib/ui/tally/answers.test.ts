@@ -3,7 +3,8 @@ import { fireEvent, render, screen } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { startBuild } from '$lib/core/build/start';
 import { readingSchema } from '$lib/core/schema/reading';
-import { storyOf, type Happened } from '$lib/core/tally/story';
+import { storyOf } from '$lib/core/tally/story';
+import type { Happened } from '$lib/core/tally/order';
 import Answers from './Answers.svelte';
 
 const BEGINNING = {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Approach } from '$lib/core/tow/approach';
-	import { depthOutM, type Soundings } from '$lib/core/tow/ground';
+	import { depthOutM, type Soundings } from '$lib/core/tow/soundings';
 	import { stemsOf, type Fringe } from './reeds';
 
 	interface Props {

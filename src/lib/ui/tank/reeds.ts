@@ -1,5 +1,5 @@
 import { soundedM } from '$lib/core/places/profile';
-import type { Soundings } from '$lib/core/tow/ground';
+import type { Soundings } from '$lib/core/tow/soundings';
 
 /** What stands along a bank so that the wind opens lanes in it. */
 export type Fringe = 'stems' | 'pads';

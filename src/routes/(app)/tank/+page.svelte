@@ -3,11 +3,13 @@
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { buildOf, measuredOf } from '$lib/core/build/fit';
+	import { buildOf } from '$lib/core/build/buildOf';
+	import { measuredOf } from '$lib/core/build/fit';
 	import { castOf, zoneOf } from '$lib/core/choice/run';
 	import { USUAL_TIP_M } from '$lib/core/matter/constants';
 	import type { MeasuredParts } from '$lib/core/physics/measured';
-	import { levelWater, throwOf } from '$lib/core/tow/ground';
+	import { throwOf } from '$lib/core/tow/ground';
+	import { levelWater } from '$lib/core/tow/soundings';
 	import { depthRange, stateWords, zoneWords } from '$lib/forms/runWords';
 	import { RunningHere } from '$lib/ui/rig/running.svelte';
 	import { ouncesText, plainWords, rigName } from '$lib/core/naming/describe';

@@ -4,7 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { rigName, bladesText, ouncesText } from '$lib/core/naming/describe';
-	import { buildOf } from '$lib/core/build/fit';
+	import { buildOf } from '$lib/core/build/buildOf';
 	import { useApp } from '$lib/client/app.svelte';
 	import { soundedProfile } from '$lib/client/places';
 	import Gauge from '$lib/ui/controls/Gauge.svelte';

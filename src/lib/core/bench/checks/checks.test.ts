@@ -7,7 +7,7 @@ import type { Build, FitChoice } from '../../schema/build';
 import type { Rig } from '../../schema/rig';
 import { FAMILIES, type Family } from '../../schema/words';
 import { anyReading } from '../../testing/arbitraries';
-import { buildOf } from '../../build/fit';
+import { buildOf } from '../../build/buildOf';
 import { startBuild } from '../../build/start';
 import { checkBuild, worstOf } from './checkBuild';
 import { stateOf, type CheckState } from './check';
@@ -52,7 +52,6 @@ const line = (testLb: number) => ({ line: { type: 'fluorocarbon', testLb, leader
 const heavyHook = { size: '5/0', gauge: 'heavy', shank: 'standard' } as const;
 const bare = { skirt: { ...startBuild('bladed-jig').rig.skirt, colour: 'none' } } as const;
 const wood = { cover: [{ kind: 'wood', density: 'medium', form: 'even', topM: 1 }] };
-
 
 /** Each check on both sides of its thresholds: a build, and how it stands. */
 const SIDES: readonly (readonly [CheckId, CheckState, Case])[] = [
