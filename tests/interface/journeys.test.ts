@@ -268,7 +268,7 @@ describe('where the angler stands', () => {
 		await page.getByRole('tab', { name: 'Plan of the cast' }).click();
 		await page.getByRole('heading', { name: /Where to sit/ }).waitFor();
 		await page.getByRole('tab', { name: 'In short' }).click();
-		await page.getByText('Two lures:').waitFor();
+		await page.getByText('Tie on:').waitFor();
 		await page.locator('.why .split').first().click();
 		// A side that is not this rule's takes the rule, and the popover with it, off the screen: clicked, not checked.
 		await page.locator('.split-sides').getByRole('radio').nth(2).click();

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { Page } from 'playwright-core';
+import type { Locator, Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { PHONE } from './axe';
 import { field, go, newPage } from './browser';
@@ -92,4 +92,102 @@ describe('waters and spots', () => {
 		await first.getByText('Moved', { exact: true }).waitFor();
 		expect(await copy.getByRole('listitem').count()).toBe(1);
 	});
+});
+
+describe('a first day', () => {
+	/** From sign-up to Proof, without a network from the second step on. */
+	async function day(options: Parameters<typeof newPage>[0], press: (what: Locator) => Promise<void>): Promise<void> {
+		const page = await fresh({ ...options, serviceWorkers: 'allow' });
+		// The first visit lays up the application and its pages.
+		const laidUp = async () => (await caches.match('/deck/places/__data.json')) !== undefined;
+		await expect.poll(() => page.evaluate(laidUp), { timeout: 40_000 }).toBe(true);
+		await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+		await page.context().setOffline(true);
+
+		await page.goto('/waters');
+		await page.locator('[data-live]').waitFor();
+		await press(page.getByRole('button', { name: 'New water' }).first());
+		const water = page.getByRole('form', { name: 'New water' });
+		await water.getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
+		await press(water.getByRole('button', { name: 'Save' }));
+		const spot = page.getByRole('form', { name: /Spot 1/ });
+		await spot.getByRole('textbox', { name: 'Name' }).fill('Dam corner');
+		await press(spot.getByRole('button', { name: 'Save' }));
+		await press(button(page, 'Fish Dam corner'));
+		await page.waitForURL('**/water');
+		for (const [label, value] of [
+			['Water', '63'],
+			['See down to', '3'],
+			['Bottom', '9']
+		] as const) {
+			await field(page, label).fill(value);
+			await field(page, label).blur();
+		}
+		await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
+
+		await page.goto('/call');
+		await page.locator('[data-live]').waitFor();
+		await page
+			.getByText(/in the strike zone for \d+ % of the retrieve|on top for/)
+			.first()
+			.waitFor();
+		await press(page.getByRole('button', { name: 'Take in hand' }));
+		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+
+		await page.goto('/deck');
+		await page.getByText(/; 3 rods, /).waitFor({ timeout: 60_000 });
+		const deck = page.getByRole('region', { name: 'The deck' });
+		expect(await deck.getByText(/^For .* the day loses [\d.]+ points\.$/).count()).toBe(3);
+		await press(page.getByRole('button', { name: 'Take to the tally' }));
+		await page.waitForURL('**/tally');
+		await press(page.getByRole('button', { name: 'Cast, 0' }));
+		await press(page.getByRole('button', { name: 'Bite, 0' }));
+		await press(page.getByRole('button', { name: 'Landed, 0' }));
+		await page.getByRole('button', { name: 'Same fish as the bite before' }).waitFor();
+		await press(page.getByRole('button', { name: 'Done', exact: true }));
+		await page.getByRole('button', { name: 'Bite, 1' }).waitFor();
+		await page.getByText(/kept here, on the way/).waitFor();
+
+		await page.goto('/proof');
+		await page.getByText('only the outing on this device is shown').waitFor();
+		await page.getByRole('row', { name: /1/ }).first().waitFor();
+	}
+
+	it('goes from a new account to Proof without a network, on a laptop', () => day({}, (what) => what.click()), 180_000);
+
+	it(
+		'goes from a new account to Proof without a network, on a phone',
+		() => day({ viewport: PHONE, hasTouch: true, isMobile: true }, (what) => what.tap()),
+		180_000
+	);
+});
+
+it('draws its shore on a blank sheet by the keyboard, sounds it, and gets a map', async () => {
+	const page = await fresh();
+	await page.goto('/waters?new=water');
+	await page.getByRole('form', { name: 'New water' }).getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
+	await page.keyboard.press('Enter');
+	await page.getByRole('form', { name: /Spot 1/ }).waitFor();
+	await page.goto('/deck/places');
+	await button(page, 'Draw the shore').click();
+	const sheet = page.getByRole('application', { name: /^Sheet/ });
+	await sheet.focus();
+	for (const keys of ['ArrowLeft ArrowDown', 'ArrowRight ArrowRight', 'ArrowUp ArrowUp', 'ArrowLeft ArrowLeft']) {
+		for (const key of keys.split(' ')) await page.keyboard.press(`Shift+${key}`);
+		await page.keyboard.press('Enter');
+	}
+	await button(page, 'Close the line').click();
+	await page.getByRole('radio', { name: 'sounding' }).check({ force: true });
+	const box = (await sheet.boundingBox())!;
+	await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+	await page.getByRole('button', { name: 'Sounding 1' }).waitFor();
+	await button(page, 'Undo').click();
+	expect(await page.getByRole('button', { name: 'Sounding 1' }).count()).toBe(0);
+	await page.getByRole('radio', { name: 'spot' }).check({ force: true });
+	await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+	await button(page, 'Save').click();
+	await page.getByRole('img', { name: /^Plan of Mill Pond/ }).waitFor();
+	await page.getByRole('list').getByText('Spot 1').first().waitFor();
+	await page.reload();
+	await page.getByRole('img', { name: /^Plan of Mill Pond/ }).waitFor();
 });

@@ -125,7 +125,7 @@ describe('an outing', () => {
 		await page.getByRole('button', { name: 'Begin', exact: true }).click();
 		for (const turn of [1, 2]) {
 			await page.getByText(`Trial, turn ${turn} of 2`).waitFor();
-			expect(await page.getByRole('button', { name: 'Change', exact: true }).isDisabled()).toBe(true);
+			expect(await page.getByRole('button', { name: 'Change lure', exact: true }).isDisabled()).toBe(true);
 			for (let at = 0; at < 3; at++) await page.getByRole('button', cast).click();
 			if (turn === 1) await page.getByRole('button', { name: 'Next turn' }).click();
 		}

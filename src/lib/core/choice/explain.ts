@@ -41,8 +41,18 @@ const topicOf = ({ kind, topic }: Claim): Advice['topic'] =>
 /** A plan item is shown from this share of its condition on. */
 const SHOWN_FROM = 0.5;
 
+/** Advice that names a part or colors shows only with a rig that has them. */
+const WITH: Readonly<Record<string, (rig: Rig) => boolean>> = {
+	'TRL-11': ({ trailer }) => trailer !== null,
+	'SKT-16': ({ skirt }) => skirt.colour !== 'none',
+	'SKT-18': ({ skirt }) => ['white', 'green-pumpkin', 'black-blue'].includes(skirt.colour),
+	'FIN-09': ({ blades }) => blades.some(({ finish }) => ['gold', 'copper', 'black'].includes(finish)),
+	'BLD-11': ({ blades }) => blades.every(({ style }) => style !== 'colorado')
+};
+
 function applies({ claim, share }: Speaking, rig: Rig | null): boolean {
 	if (share < SHOWN_FROM) return false;
+	if (rig && WITH[claim.id]?.(rig) === false) return false;
 	if (!rig) return claim.scope === undefined;
 	if (claim.scope && !claim.scope.includes(rig.family)) return false;
 	const material = claim.given?.['head.material'];

@@ -238,7 +238,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		split: 'HOOKSET/sweep',
 		when: 'always',
-		because: 'Sweep and quicken the reel, tip up in grass.',
+		because: 'Set by sweeping the rod and quickening the reel.',
 		speaks: {},
 		silent: null
 	},

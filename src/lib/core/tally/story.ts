@@ -1,6 +1,6 @@
 import type { ParsedReading } from '../schema/reading';
 import type { Rig } from '../schema/rig';
-import type { Happening, Trial } from '../schema/tally';
+import type { Trial } from '../schema/tally';
 import { changedFields, type Field } from './changed';
 import { inOrder, type Happened } from './order';
 import { turnsOf, type Turn } from './trial';

@@ -15,7 +15,10 @@
 	}
 	const { water, chart, written, ontake }: Props = $props();
 
-	let read = $state.raw<{ readonly name: string; readonly file: MapFile; readonly taking: Taking } | null>(null);
+	let read = $state.raw<{ readonly name: string; readonly file: MapFile } | null>(null);
+	/** Whether a file is added to the chart that is there; else it stands in for it. */
+	let merge = $state(true);
+	const taking = $derived(read && takingOf(read.file, water, chart, merge));
 	let said = $state('');
 	const readXml = (text: string): Document => new DOMParser().parseFromString(text, 'text/xml');
 	const many = (count: number, one: string): string => `${count} ${count === 1 ? one : `${one}s`}`;
@@ -30,18 +33,28 @@
 			const file = await readMap(chosen.name, await chosen.text(), readXml);
 			const wrong = notOf(file, water);
 			if (wrong) said = wrong;
-			else read = { name: chosen.name, file, taking: takingOf(file, water, chart) };
+			else read = { name: chosen.name, file };
 		} catch (error) {
 			said = error instanceof Error && error.name === 'MapFailure' ? error.message : 'This file could not be read.';
 		}
 		input.value = '';
 	}
 	async function take() {
-		if (!read) return;
-		await ontake(read.taking);
+		if (!read || !taking) return;
+		await ontake(taking);
 		said = `Taken from ${read.name}.`;
 		read = null;
 	}
+	/** What a file may hold; soundings are many, and seldom wanted as waypoints. */
+	const PARTS = [
+		['places', 'spots'],
+		['route', 'the day’s way'],
+		['shores', 'shores'],
+		['growths', 'weed and timber'],
+		['soundings', 'soundings']
+	] as const;
+	let left = $state.raw<readonly (typeof PARTS)[number][0][]>(['soundings']);
+	const chosen = $derived({ ...written, ...Object.fromEntries(left.map((part) => [part, []])) } as Written);
 	const FORMATS = [
 		['GPX', 'gpx', 'application/gpx+xml', async (of: Written) => gpxOf(of)],
 		['GeoJSON', 'geojson', 'application/geo+json', async (of: Written) => geoJsonOf(of)],
@@ -63,29 +76,45 @@
 			/></label
 		>
 	</p>
-	{#if read}
+	{#if read && taking}
 		<p>
 			{read.name}: {many(read.file.shores.length, 'shore')}, {many(read.file.soundings.length, 'sounding')},
 			{many(read.file.places.length, 'named place')}{read.file.growths.length > 0
 				? `, ${many(read.file.growths.length, 'area')} of weed or timber`
 				: ''}{read.file.leftOut.length > 0 ? `; left out: ${read.file.leftOut.join(', ')}` : ''}. {many(
-				read.taking.moved.length,
+				taking.moved.length,
 				'spot'
 			)} of {water.name}
-			{read.taking.moved.length === 1 ? 'gets its' : 'get their'} place, {many(read.taking.added.length, 'spot')}
-			{read.taking.added.length === 1 ? 'is' : 'are'} new{read.taking.chart
-				? '; what it has of a chart stands in for what there is'
-				: ''}.
+			{taking.moved.length === 1 ? 'gets its' : 'get their'} place, {many(taking.added.length, 'spot')}
+			{taking.added.length === 1 ? 'is' : 'are'} new.
 		</p>
+		{#if chart && taking.chart}
+			<label class="tick min-h-28 phone:min-h-48"
+				><input type="checkbox" bind:checked={merge} /> Add to the map you have; else it takes its place</label
+			>
+		{/if}
 		<p class="doing">
 			<button class="button button-amber" onclick={take}>Take it</button>
 			<button class="button" onclick={() => (read = null)}>Leave it</button>
 		</p>
 	{/if}
 	<p role="status" class:notice={said !== ''}>{said}</p>
+	<fieldset class="doing">
+		<legend class="text-s">Save to a file</legend>
+		{#each PARTS as [part, label] (part)}
+			<label class="tick min-h-28 phone:min-h-48"
+				><input
+					type="checkbox"
+					checked={!left.includes(part)}
+					onchange={() => (left = left.includes(part) ? left.filter((one) => one !== part) : [...left, part])}
+				/>
+				{label}</label
+			>
+		{/each}
+	</fieldset>
 	<p class="doing">
 		{#each FORMATS as [label, ending, type, write] (ending)}
-			<button class="button" onclick={async () => download(`${fileName}.${ending}`, await write(written), type)}
+			<button class="button" onclick={async () => download(`${fileName}.${ending}`, await write(chosen), type)}
 				>Save as {label}</button
 			>
 		{/each}

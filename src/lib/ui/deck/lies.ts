@@ -18,9 +18,13 @@ export interface Map {
 	readonly shores: Shores;
 }
 
+/** The plane of a water's map: about its shore where that was drawn or read, which need not be where the water says it is. */
+export const planeOf = (water: HeldWater, chart: Pick<ChartRecord, 'shores'> | null): Plane =>
+	planeAbout((chart?.shores[0]?.[0] as LonLat | undefined) ?? centerOf(water));
+
 /** A water's map: flat without a chart, but spots that say where they lie keep their distances. */
 export function mapOf(water: HeldWater, chart: Pick<ChartRecord, 'shores'> | null): Map {
-	const plane = planeAbout(centerOf(water));
+	const plane = planeOf(water, chart);
 	return { plane, shores: (chart?.shores ?? []).map((ring) => ring.map((place) => plane.pointOf(place as LonLat))) };
 }
 

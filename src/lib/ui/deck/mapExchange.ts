@@ -3,11 +3,12 @@ import type { HeldWater } from '$lib/client/app.svelte';
 import { spotRecordOf } from '$lib/client/places';
 import { lookingFrom } from '$lib/core/places/bank';
 import { Depths } from '$lib/core/places/depths';
-import { distanceM, planeAbout, type LonLat, type Plane } from '$lib/core/places/plane';
+import { distanceM, planeAbout, type LonLat, type Plane, type Point } from '$lib/core/places/plane';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
 import type { SpotRecord } from '$lib/core/records/schemas';
-import { centerOf } from './lies';
+import { centerOf, planeOf } from './lies';
 import type { MapFile } from './mapFile';
+import { EMPTY, type Drawing } from './sheet';
 
 /** A water is no farther (m) from a file's places than this, or the file is of another water. */
 const FAR_M = 30_000;
@@ -69,17 +70,33 @@ export function spotAt(
 	};
 }
 
-/** What taking a file would change of a water; what of a chart a file has stands in for what there was. */
-export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | null): Taking {
+/** What a file has of one thing, with what there was: added to it, or in its place where there is any. */
+const laidOn = <T>(before: readonly T[], read: readonly T[], merge: boolean): T[] =>
+	read.length === 0 ? [...before] : merge ? [...before, ...read] : [...read];
+
+/**
+ * What taking a file would change of a water.
+ *
+ * @param merge Whether what of a chart the file has is added to what there was; else it stands in for it.
+ */
+export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | null, merge = false): Taking {
 	const known = (name: string) => water.spots.find((spot) => isSameName(spot.name, name));
-	const shores = file.shores.length > 0 ? file.shores.map((ring) => ring.map(mutable)) : (before?.shores ?? []);
-	const soundings: ChartRecord['soundings'] =
-		file.soundings.length > 0 ? file.soundings.map(([at, depthM]) => [mutable(at), depthM]) : (before?.soundings ?? []);
-	const growths =
-		file.growths.length > 0
-			? file.growths.map(({ kind, ring }) => ({ kind, ring: ring.map(mutable) }))
-			: (before?.growths ?? []);
-	const plane = planeAbout(centerOf(water));
+	const shores = laidOn(
+		before?.shores ?? [],
+		file.shores.map((ring) => ring.map(mutable)),
+		merge
+	);
+	const soundings = laidOn<ChartRecord['soundings'][number]>(
+		before?.soundings ?? [],
+		file.soundings.map(([at, depthM]) => [mutable(at), depthM]),
+		merge
+	);
+	const growths = laidOn<ChartRecord['growths'][number]>(
+		before?.growths ?? [],
+		file.growths.map(({ kind, ring }) => ({ kind, ring: ring.map(mutable) })),
+		merge
+	);
+	const plane = planeOf(water, { shores });
 	const depths = depthsOf(plane, { shores, soundings });
 	const hasChart = file.shores.length + file.soundings.length + file.growths.length > 0;
 	return {
@@ -90,4 +107,28 @@ export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | 
 		}),
 		added: file.places.filter(({ name }) => !known(name)).map((place) => spotAt(plane, depths, water.id, place))
 	};
+}
+
+/** A chart as it is drawn on a sheet: m about the middle of the plane. */
+export function drawingOf(plane: Plane, chart: Pick<ChartRecord, 'shores' | 'soundings' | 'growths'> | null): Drawing {
+	const ringOf = (ring: readonly (readonly number[])[]) => ring.map((at) => plane.pointOf(at as unknown as LonLat));
+	return {
+		...EMPTY,
+		shores: (chart?.shores ?? []).map(ringOf),
+		growths: (chart?.growths ?? []).map(({ kind, ring }) => ({ kind, ring: ringOf(ring) })),
+		soundings: (chart?.soundings ?? []).map(([at, depthM]) => ({ ...plane.pointOf(at as LonLat), depthM }))
+	};
+}
+
+/** What a drawing changes of a water: its chart, and spots that are new. */
+export function drawnOn(plane: Plane, waterId: string, drawing: Drawing): Taking {
+	const placeOf = (point: Point): [number, number] => mutable(plane.placeOf(point));
+	const chart = {
+		shores: drawing.shores.map((ring) => ring.map(placeOf)),
+		soundings: drawing.soundings.map(({ depthM, ...at }): ChartRecord['soundings'][number] => [placeOf(at), depthM]),
+		growths: drawing.growths.map(({ kind, ring }) => ({ kind, ring: ring.map(placeOf) }))
+	};
+	const depths = depthsOf(plane, chart);
+	const added = drawing.spots.map(({ name, ...at }) => spotAt(plane, depths, waterId, { name, at: placeOf(at) }));
+	return { chart, moved: [], added };
 }

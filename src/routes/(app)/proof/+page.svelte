@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/app.svelte';
 	import { WorkerClient } from '$lib/client/workers';
 	import { FACETS, facetOf } from '$lib/core/proof/facets';
 	import { movesFor, type Moved } from '$lib/core/proof/moves';
-	import type { Packed } from '$lib/core/proof/packed';
+	import { Packing, type Packed } from '$lib/core/proof/packed';
 	import type { Evidence } from '$lib/core/schema/evidence';
 	import Costs from '$lib/ui/proof/Costs.svelte';
 	import Landed from '$lib/ui/proof/Landed.svelte';
@@ -30,16 +30,28 @@
 	let evidence = $state.raw<Evidence | null>(null);
 	let moved = $state.raw<readonly Moved[] | null>(null);
 	let source = $state<'reading' | 'there' | 'away'>('reading');
+	/** Whether only what this device holds is shown. */
+	let alone = $state(false);
+	const { tally } = app;
 
-	onMount(() => {
-		void begin();
-		return () => worker.close();
+	/** The outing that this device holds, packed as the server packs the record; `null` for none. */
+	function ownOf({ outing, happened }: typeof tally): Packed | null {
+		if (!outing) return null;
+		const packing = new Packing();
+		packing.add({ ...outing.record, id: outing.id, happened: [...happened] });
+		return packing.packed;
+	}
+	onMount(() => () => worker.close());
+	// The device's own outing is there once the page has opened it.
+	$effect(() => {
+		if (app.live) untrack(() => void begin());
 	});
 
 	async function begin() {
 		const response = await fetch('/api/v1/facts').catch(() => null);
-		if (!response?.ok) return void (source = 'away');
-		const record = (await response.json()) as Packed;
+		const record = response?.ok ? ((await response.json()) as Packed) : ownOf(tally);
+		alone = !response?.ok;
+		if (!record) return void (source = 'away');
 		await worker.run((api) => api.open(record, app.zone));
 		names = record.outings;
 		source = 'there';
@@ -170,6 +182,11 @@
 				>
 			{/each}
 		</div>
+		{#if alone && source === 'there'}
+			<p class="notice mx-14 my-10" role="status">
+				No connection: only the outing on this device is shown. The rest comes back with the line.
+			</p>
+		{/if}
 		{#if source === 'away'}
 			<p class="notice notice-fails mx-14 my-10">
 				The record cannot be read just now: the line or the records are away. What you tap on Tally is safe on this

@@ -15,8 +15,10 @@
 	import { retold, shownIn } from '$lib/forms/units';
 	import { sunAt } from '$lib/forms/almanac';
 	import { worthOf } from '$lib/ui/deck/day';
-	import { awayM } from '$lib/ui/deck/lies';
-	import { depthsOf, spotAt, type Taking } from '$lib/ui/deck/mapExchange';
+	import { awayM, planeOf } from '$lib/ui/deck/lies';
+	import { depthsOf, drawingOf, drawnOn, spotAt, type Taking } from '$lib/ui/deck/mapExchange';
+	import type { Drawing } from '$lib/ui/deck/sheet';
+	import { locate } from '$lib/ui/places/locate';
 	import type { Written } from '$lib/ui/deck/mapWrite';
 	import NoSpots from '$lib/ui/places/NoSpots.svelte';
 	import MapFiles from '$lib/ui/deck/MapFiles.svelte';
@@ -134,6 +136,27 @@
 		await keeping.outbox?.flush();
 		await invalidateAll();
 	}
+	/** Whether the water is being drawn. */
+	let drawing = $state(false);
+	async function drawn(next: Drawing) {
+		if (!water) return;
+		await take(drawnOn(planeOf(water, chart), water.id, next));
+		drawing = false;
+	}
+	let located = $state('');
+	async function iAmHere() {
+		if (!water || !map) return;
+		const found = await locate();
+		if ('why' in found) {
+			located = found.why;
+			return;
+		}
+		const at: LonLat = [found.longitude, found.latitude];
+		const depths = depthsOf(map.plane, chart ?? { shores: [], soundings: [] });
+		const record = spotAt(map.plane, depths, water.id, { name: `Spot ${day.spots.length + 1}`, at });
+		await take({ chart: null, moved: [], added: [record] });
+		located = `${record.name} is where you are. Rename it under Waters and spots.`;
+	}
 	async function keepProposal({ eastM, northM, kind }: Proposal) {
 		if (!water || !map) return;
 		const name = `${PROPOSED_LOOKS[kind].name} ${day.spots.length + 1}`;
@@ -176,7 +199,17 @@
 				<output class="figure">{clock(weather.at)}</output>
 				<span class="quiet">{date.format(Date.parse(weather.at))}, {spoken(weather.sky, 'sky')}</span>
 			</div>
-			{#if onPlan.length > 0}
+			{#if drawing}
+				{#await import('$lib/ui/deck/DrawSheet.svelte') then { default: DrawSheet }}
+					<DrawSheet
+						drawing={drawingOf(planeOf(water, chart), chart)}
+						spots={day.spots.length}
+						units={app.units}
+						onsave={drawn}
+						onclose={() => (drawing = false)}
+					/>
+				{/await}
+			{:else if onPlan.length > 0 || (map?.shores.length ?? 0) > 0}
 				<PlacePlan
 					shores={map?.shores ?? []}
 					{soundings}
@@ -193,8 +226,8 @@
 				/>
 			{:else if day.spots.length > 0}
 				<p class="px-14 py-8 text-s">
-					No spot of {water.name} has a position yet. <a href={resolve('/waters')}>Give your spots a position</a>, or
-					import a map file below.
+					{water.name} has no map yet: draw it, bring in a file, or
+					<a href={resolve('/waters')}>give your spots a position</a>.
 				</p>
 			{/if}
 			<section class="passage" aria-label="The day’s way">
@@ -244,6 +277,18 @@
 						</li>
 					{/each}
 				</ul>
+			</section>
+		{/if}
+		{#if water && (chart || !held)}
+			<section class="passage" aria-label="Draw">
+				<h2>Map of {water.name}</h2>
+				<p class="flex flex-wrap gap-6 py-6">
+					<button class="button button-amber" onclick={() => (drawing = true)}
+						>{chart ? 'Draw on the map' : 'Draw the shore'}</button
+					>
+					<button class="button" onclick={iAmHere}>I am here</button>
+				</p>
+				{#if located}<p role="status" class="text-s">{located}</p>{/if}
 			</section>
 		{/if}
 		{#if water && (chart || !held)}<MapFiles {water} {chart} {written} ontake={take} />{/if}
