@@ -47,7 +47,7 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 
 	await field(page, 'Bottom').fill('5.5');
 	await page
-		.getByText(/The records cannot be reached just now/)
+		.getByText(/No connection to your records/)
 		.first()
 		.waitFor();
 	await field(page, 'Name of the reading').fill('While it was away');
@@ -61,7 +61,7 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 
 	await server.start();
 	await page
-		.getByText(/The records cannot be reached just now/)
+		.getByText(/No connection to your records/)
 		.first()
 		.waitFor({ state: 'detached' });
 	await page.goto('/kept');
@@ -82,14 +82,14 @@ it('a database that hangs is told as one that is away, and all goes on when it w
 		expect((await fetch(`${application.address}/api/live`)).status).toBe(200);
 		await page.goto('/call');
 		await page
-			.getByText(/The records cannot be reached just now/)
+			.getByText(/No connection to your records/)
 			.first()
 			.waitFor();
 	} finally {
 		server.process.kill('SIGCONT');
 	}
 	await expect.poll(async () => (await fetch(`${application.address}/api/health`)).status).toBe(200);
-	await expect.poll(() => page.getByText(/The records cannot be reached just now/).count()).toBe(0);
+	await expect.poll(() => page.getByText(/No connection to your records/).count()).toBe(0);
 });
 
 it('two hundred happenings tapped without a line reach records that are killed twice meanwhile: each once, in order', async () => {
@@ -106,7 +106,7 @@ it('two hundred happenings tapped without a line reach records that are killed t
 	await page.getByRole('button', { name: 'Begin', exact: true }).click();
 	await page.getByRole('button', { name: /^Cast, / }).waitFor();
 	await begun;
-	await page.getByText('all told').waitFor();
+	await page.getByText('saved', { exact: true }).waitFor();
 	const HAPPENINGS = 200;
 	await page.route('**/api/v1/**', (route) => route.abort());
 	await page.evaluate(async (count) => {
@@ -132,7 +132,7 @@ it('two hundred happenings tapped without a line reach records that are killed t
 		await page.waitForTimeout(500);
 		await server.start();
 	}
-	await page.getByText('all told').waitFor({ timeout: 90_000 });
+	await page.getByText('saved', { exact: true }).waitFor({ timeout: 90_000 });
 	const [{ id } = { id: '' }] = (await (await page.request.get('/api/v1/outings?limit=1')).json()).items as {
 		id: string;
 	}[];

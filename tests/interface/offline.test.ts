@@ -24,7 +24,7 @@ it('opens and works without a network, loses nothing to a killed tab, and tells 
 	for (let at = 0; at < CASTS; at++) await page.getByRole('button', cast).click();
 	await page.getByRole('button', { name: /^Landed/ }).click();
 	await page.getByRole('button', { name: 'corner of the mouth' }).click();
-	await page.getByText(/kept here, on the way/).waitFor();
+	await page.getByText(/\d+ to send/).waitFor();
 	await page.close();
 
 	const again = await context.newPage();
@@ -39,7 +39,7 @@ it('opens and works without a network, loses nothing to a killed tab, and tells 
 	await again.getByRole('button', { name: `Cast, ${CASTS}` }).waitFor();
 
 	await context.setOffline(false);
-	await again.getByText('all told').waitFor({ timeout: 40_000 });
+	await again.getByText('saved', { exact: true }).waitFor({ timeout: 40_000 });
 	const latest = (await (await again.request.get('/api/v1/outings?limit=1')).json()) as { items: { id: string }[] };
 	const path = `/api/v1/happenings?outingId=${latest.items[0]!.id}`;
 	const { items } = (await (await again.request.get(path)).json()) as {

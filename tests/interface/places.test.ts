@@ -41,10 +41,8 @@ describe('the places of a day', () => {
 		const page = await signedIn({ at: '/deck' });
 		// Two stops whatever the season and the weather: two hours here, six there.
 		const where = page.getByRole('combobox', { name: /^Where at/ });
-		await page
-			.getByText(/[123] rods?, \d+ lure change/)
-			.first()
-			.waitFor({ timeout: 45_000 });
+		const said = page.getByRole('status').first();
+		await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/; [123] rods?, \d+ lure change/);
 		const [, here, there] = await where.first().locator('option').allInnerTexts();
 		for (let hour = 0; hour < 8; hour++) await where.nth(hour).selectOption({ label: hour < 2 ? here! : there! });
 		const clock = async (hour: number) => (await where.nth(hour).getAttribute('aria-label'))!.slice(-'08:00'.length);

@@ -45,7 +45,7 @@ describe('an outing', () => {
 		await page.getByLabel('Length, cm').blur();
 		await page.getByRole('button', { name: 'Done', exact: true }).tap();
 		await page.getByText('Landed, 41.5 cm, on the fall, swept').first().waitFor();
-		await page.getByText('all told').waitFor();
+		await page.getByText('saved', { exact: true }).waitFor();
 		await page.reload();
 		await page.getByText('Landed, 41.5 cm, on the fall, swept').first().waitFor();
 	});

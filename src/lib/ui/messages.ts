@@ -1,3 +1,2 @@
 /** Said wherever the records are out of reach. */
-export const RECORDS_DOWN_SHORT =
-	'The records cannot be reached just now. Reading and calls go on; what you enter is kept on this device.';
+export const RECORDS_DOWN_SHORT = 'No connection to your records. Entries stay on this device.';

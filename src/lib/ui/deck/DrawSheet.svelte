@@ -228,7 +228,6 @@
 			{/each}
 			{#if handles.length <= HANDLES_MAX}
 				{#each handles as { at, point } (JSON.stringify(at))}
-					<!-- svelte-ignore a11y_no_static_element_interactions -->
 					<circle
 						class="handle {at.of} cursor-move stroke-ink"
 						cx={x(point)}

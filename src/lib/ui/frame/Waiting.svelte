@@ -26,9 +26,9 @@
 </script>
 
 {#if recordsDown || app.keeping.away}
-	<p class="notice notice-fails" role="status">
-		{RECORDS_DOWN_SHORT}{#if waiting > 0}&ensp;{waiting}
-			{waiting === 1 ? 'change waits' : 'changes wait'}.{/if}
+	<!-- One line, so that it takes no room from what is done without a connection. -->
+	<p class="notice notice-fails truncate py-2 phone:text-s" role="status" title={RECORDS_DOWN_SHORT}>
+		{waiting > 0 ? `No connection to your records: ${waiting} waiting here.` : RECORDS_DOWN_SHORT}
 	</p>
 {/if}
 {#if outbox?.signedOut}

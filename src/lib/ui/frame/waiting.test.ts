@@ -60,7 +60,7 @@ describe('what waits for the records', () => {
 		server.down = true;
 		await keep('Dawn');
 		const status = await screen.findByRole('status');
-		const counted = () => Number(/(\d+)\s+changes? waits?\./.exec(status.textContent!)?.[1]);
+		const counted = () => Number(/: (\d+) waiting here\./.exec(status.textContent!)?.[1]);
 		// The reading that is kept, and the one in hand, which got its key.
 		await waitFor(() => expect(counted()).toBe(2));
 		await app.keeping.put('spots', newUuid(), 0, {} as never, 'A spot');

@@ -110,6 +110,30 @@
 		font-size: 3.2rem;
 		line-height: 1;
 	}
+	/* A small phone: all of them whole over the bar. */
+	@media (width < 56rem) and (30rem <= height < 46rem) {
+		button {
+			justify-items: start;
+			min-height: 58px;
+			padding-left: 12px;
+			font-size: var(--t-m);
+			text-align: left;
+		}
+		button :global(svg) {
+			display: none;
+		}
+		.cast {
+			min-height: 66px;
+			font-size: 1.4rem;
+		}
+		.cast strong {
+			font-size: 2.4rem;
+		}
+		.cast small,
+		.undo small {
+			display: none;
+		}
+	}
 	/* A phone held across: one row, so that nothing lies under the bar. */
 	@media (height < 30rem) {
 		.answers {

@@ -22,23 +22,29 @@
 </script>
 
 <div
-	class="rig grid min-h-84 grid-cols-[150px_1fr_auto] items-center gap-10 border-l-5 border-l-amber px-12 py-4 phone:grid-cols-[104px_1fr_auto]"
+	class="rig grid min-h-84 grid-cols-[150px_1fr_auto] items-center gap-10 border-l-5 border-l-amber px-12 py-4 phone:grid-cols-[84px_minmax(0,1fr)_76px] phone:gap-6"
 >
 	<RigDrawing {drawing} {scale} decorative />
 	<p class="grid text-s leading-[1.3]">
 		<strong class="text-m">{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>
-		<span>{bladesText(rig)}, {finishText(rig)}; {skirtText(rig)}</span>
-		<span>{trailerText(rig)}; {spoken(rig.retrieve.style)}, {withUnit(units, 'speed', rig.retrieve.speedMps)}</span>
+		<span class="phone:truncate">{bladesText(rig)}, {finishText(rig)}; {skirtText(rig)}</span>
+		<span class="phone:truncate"
+			>{trailerText(rig)}; {spoken(rig.retrieve.style)}, {withUnit(units, 'speed', rig.retrieve.speedMps)}</span
+		>
 	</p>
-	<button class="button" type="button" disabled={fixed} aria-expanded={open} onclick={() => onopen(!open)}
-		>{open ? 'Back' : 'Change lure'}</button
+	<button
+		class="button phone:px-4 phone:leading-[1.15] phone:whitespace-normal"
+		type="button"
+		disabled={fixed}
+		aria-expanded={open}
+		onclick={() => onopen(!open)}>{open ? 'Back' : 'Change lure'}</button
 	>
 </div>
 
 <style>
 	@media (width < 56rem) {
 		.rig :global(svg) {
-			max-width: 104px;
+			max-width: 84px;
 		}
 	}
 </style>

@@ -174,7 +174,7 @@
 	<div class="screen-title">
 		<h1 class="phone-voiced">Which rods, when, and where?</h1>
 		<Views />
-		<p class="flex-1" role="status">
+		<p class="flex-1 phone:basis-full" role="status">
 			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {counted(
 						answer.rods.length,
 						'rod'

@@ -199,10 +199,10 @@
 		{#if under && outing}
 			<strong class="overflow-hidden text-ellipsis whitespace-nowrap">{outing.record.name}</strong>
 			<span class="figure text-xl" role="timer" aria-label="Fished for">{clockText(clock)}</span>
-			<span class="quiet kept flex-1 phone:text-s phone:leading-[1.1]" role="status">
-				{#if waiting > 0 && isFull}{waiting} in this page only, not sent yet
-				{:else if app.forgetful}A private window: nothing outlives it.
-				{:else if waiting > 0}{waiting} kept here, on the way{:else}all told{/if}
+			<span class="quiet kept flex-1 whitespace-nowrap phone:text-s" role="status">
+				{#if waiting > 0 && isFull}{waiting} in this page only
+				{:else if app.forgetful}Not kept after closing.
+				{:else if waiting > 0}{waiting} to send{:else}saved{/if}
 			</span>
 			<span class="doing flex gap-8">
 				<button
@@ -364,6 +364,12 @@
 			margin-left: auto;
 		}
 		.water.spare {
+			display: none;
+		}
+	}
+	/* A small phone: what is tapped is whole on the first screen. */
+	@media (width < 56rem) and (height < 46rem) {
+		.water {
 			display: none;
 		}
 	}
