@@ -201,3 +201,33 @@ describe('the record', () => {
 		await page.getByText(/^0 lines came in, \d+ were known/).waitFor();
 	});
 });
+
+describe('an outing that is over', () => {
+	it('is opened again, corrected, and each correction is undone', async () => {
+		const page = await signedIn({ at: '/tank' });
+		await outing(page);
+		await page.getByRole('button', cast).click();
+		await page.getByRole('button', { name: /^Bite/ }).click();
+		await page.getByRole('button', { name: 'Done', exact: true }).click();
+		await page.getByRole('button', { name: 'End', exact: true }).click();
+		await page.getByText(/is over:[\s\S]* 1 cast,\s+1 strike/).waitFor();
+		await page.getByRole('button', { name: 'Take back: Bite' }).click();
+		await page.getByText(/is over:[\s\S]*\s0 strikes/).waitFor();
+		await page.getByRole('button', { name: 'Undo', exact: true }).click();
+		await page.getByText(/is over:[\s\S]*\s1 strike/).waitFor();
+		const name = page.getByRole('region', { name: 'Correct this outing' }).getByRole('textbox', { name: 'Name' });
+		await name.fill('The wind day');
+		await name.blur();
+		await page.getByText(/“The wind day” is over/).waitFor();
+		// Another is fished; the first is opened again from the list.
+		await page.getByRole('button', { name: 'Begin', exact: true }).click();
+		await page.getByRole('button', cast).click();
+		await page.getByRole('button', { name: 'End', exact: true }).click();
+		await expect
+			.poll(async () => (await (await page.request.get('/api/v1/outings')).json()).items.length)
+			.toBeGreaterThan(1);
+		await page.reload();
+		await page.getByRole('button', { name: 'Open The wind day' }).click();
+		await page.getByText(/“The wind day” is over:[\s\S]*1 cast,\s+1 strike/).waitFor();
+	});
+});

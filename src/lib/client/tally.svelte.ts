@@ -84,6 +84,8 @@ export class Tally {
 	readonly #now: () => string;
 	/** Whether the device said that it is full; what is tapped is on the screen all the same. */
 	full = $state(false);
+	/** The past outing that was opened here: the latest one does not take its place. */
+	#opened: string | null = null;
 	ready = $state(false);
 
 	constructor(teller: Teller, now: () => string = isoNow) {
@@ -209,6 +211,37 @@ export class Tally {
 		);
 	}
 
+	/** Opens an outing that is over in place of this one, to look at and correct; one that goes on stays. */
+	async openPast(outing: HeldOuting, happenings: readonly Listed<HappeningRecord>[]): Promise<void> {
+		if (this.story && !this.story.ended) return;
+		const happened = Object.fromEntries(happenings.map((one) => [one.id, one]));
+		this.#opened = outing.id;
+		await this.#update(() => ({ ...NOTHING, outing, happened, since: this.#teller.sequence() }));
+	}
+
+	/** Corrects what is said of the outing itself; what it was before is taken back by correcting it again. */
+	async correct(patch: Partial<OutingRecord>): Promise<void> {
+		const { outing } = this;
+		if (!outing) return;
+		const record = { ...outing.record, ...patch };
+		await this.#both(
+			(held) => ({ ...held, outing: { ...outing, record } }),
+			() => this.#teller.put('outings', outing.id, outing.version, record, record.name)
+		);
+	}
+
+	/** Writes down again what was taken back, in its old place. */
+	async putBack({ at, order, what }: Happened): Promise<void> {
+		const { outing } = this;
+		if (!outing) return;
+		const record: HappeningRecord = { schemaVersion: SCHEMA_VERSION, outingId: outing.id, at, order, what };
+		const one: HeldHappening = { id: newUuid(), version: 0, record };
+		await this.#both(
+			(held) => ({ ...held, happened: { ...held.happened, [one.id]: one } }),
+			() => this.#teller.put('happenings', one.id, 0, record, titleOf(what))
+		);
+	}
+
 	/** The server took a write: the next one is built on its version. */
 	told({ kind, id }: Pick<Write, 'kind' | 'id'>, version: number): void {
 		void this.#update((held) => {
@@ -244,6 +277,7 @@ export class Tally {
 	#keepsOver({ id, record }: HeldOuting): boolean {
 		const ours = this.outing;
 		if (!ours || ours.id === id) return false;
+		if (ours.id === this.#opened) return true;
 		return !this.story?.ended || Date.parse(record.startedAt) <= Date.parse(ours.record.startedAt);
 	}
 

@@ -22,6 +22,12 @@
 	import Answers from '$lib/ui/tally/Answers.svelte';
 	import Begin from '$lib/ui/tally/Begin.svelte';
 	import Beside from '$lib/ui/tally/Beside.svelte';
+	import Correct from '$lib/ui/tally/Correct.svelte';
+	import Log from '$lib/ui/tally/Log.svelte';
+	import PastOutings from '$lib/ui/tally/PastOutings.svelte';
+	import { happeningsOf } from '$lib/client/server';
+	import type { HeldOuting } from '$lib/client/tally.svelte';
+	import type { OutingRecord } from '$lib/core/records/tallySchemas';
 	import { OnDeck } from '$lib/ui/tally/deck.svelte';
 	import ChangeLure from '$lib/ui/tally/ChangeLure.svelte';
 	import FishSheet from '$lib/ui/tally/FishSheet.svelte';
@@ -70,6 +76,33 @@
 		void tally
 			.begin({ name, spotId, reading: app.reading, rig: first, deck, trial })
 			.then(() => trial && tally.add({ kind: 'turn', turn: 0 }));
+	}
+
+	/** A correction of an outing that is over, with how it is taken back. */
+	let takenBack = $state.raw<{ readonly text: string; readonly undo: () => Promise<void> } | null>(null);
+	const spots = $derived(
+		app.waters.flatMap((water) => water.spots.map(({ id, name }) => ({ id, name, water: water.name })))
+	);
+	async function takeBack(id: string) {
+		const one = tally.happened.find((happened) => happened.id === id);
+		if (!one) return;
+		await tally.undo(id);
+		takenBack = {
+			text: `Taken back: ${happeningText(one.what, app.units, spotName)}.`,
+			undo: () => tally.putBack(one)
+		};
+	}
+	async function correct(patch: Partial<OutingRecord>) {
+		const before = outing?.record;
+		if (!before) return;
+		await tally.correct(patch);
+		const back = Object.fromEntries(Object.keys(patch).map((key) => [key, before[key as keyof OutingRecord]]));
+		takenBack = { text: 'Corrected.', undo: () => tally.correct(back) };
+	}
+	async function openPast(past: HeldOuting) {
+		takenBack = null;
+		const happenings = await happeningsOf(past.id);
+		if (happenings) await tally.openPast(past, happenings);
 	}
 
 	let nowMs = $state(Date.now());
@@ -334,10 +367,26 @@
 					<button class="button" onclick={() => void tally.undo()}>It goes on</button>
 					<a class="button" href={resolve('/proof')}>What does it show?</a>
 				</p>
+				<Correct record={outing.record} {spots} zone={app.zone} oncorrect={(patch) => void correct(patch)} />
+				{#if takenBack}
+					<p class="notice mx-16 my-4 flex flex-wrap items-center gap-8" role="status">
+						{takenBack.text}
+						<button class="button" onclick={() => void takenBack?.undo().then(() => (takenBack = null))}>Undo</button>
+					</p>
+				{/if}
+				<section class="px-16 py-8" aria-label="What happened">
+					<h2>What happened</h2>
+					<Log {story} units={app.units} zone={app.zone} {spotName} onundo={(id) => void takeBack(id)} />
+				</section>
 				<Histories {story} rigs={kept} startedAt={outing.record.startedAt} />
 			{/if}
 			{#if tally.ready}
 				<Begin usualName={app.usualName || 'Outing'} {rigs} {place} onbegin={begin} />
+				<PastOutings
+					outings={[...(data.outing ? [data.outing] : []), ...data.past].filter(({ id }) => id !== outing?.id)}
+					zone={app.zone}
+					onopen={(past) => void openPast(past)}
+				/>
 			{:else}<p class="quiet mx-16 mt-12 mb-0 flex flex-wrap items-center gap-8">
 					Opening what this device holds.
 				</p>{/if}
