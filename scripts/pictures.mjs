@@ -13,7 +13,7 @@ const WORKED_OUT_MS = 12_000;
 
 const PICTURES = [
 	['water-day', '/water', 'light', LAPTOP],
-	['water-lamp', '/water', 'dark', LAPTOP],
+	['waters-day', '/waters', 'light', LAPTOP],
 	['water-phone', '/water', 'light', PHONE],
 	['call-day', '/call', 'light', LAPTOP],
 	['call-lamp', '/call', 'dark', LAPTOP],

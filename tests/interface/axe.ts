@@ -14,6 +14,7 @@ export const SCREENS = [
 	'/sight',
 	'/deck',
 	'/deck/places',
+	'/waters',
 	'/tally',
 	'/proof',
 	'/craft',

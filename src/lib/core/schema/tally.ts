@@ -22,7 +22,7 @@ const placeSchema = z.union([
 const place = z.optional(placeSchema);
 /**
  * The bite of the same fish, where it was tapped before: its key; `null` where it was another fish. Nothing said, a bite
- * within the minute before is the same fish's.
+ * within the minute before, with no cast between, is the same fish's.
  */
 const after = z.optional(z.nullable(uuid));
 const species = z.optional(z.enum(FISH));

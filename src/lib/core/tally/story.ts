@@ -57,7 +57,7 @@ export interface Story {
 	readonly last: Happened | null;
 }
 
-/** A fish that is landed or lost so soon (s) after a bite is the fish that bit, unless it was said otherwise. */
+/** A fish that is landed or lost so soon (s) after a bite, with no cast between, is the fish that bit, unless it was said otherwise. */
 export const SAME_FISH_S = 60;
 
 /** Fish that struck: each is one, whether it was tapped once or at bite, hooking and landing. */
@@ -87,7 +87,7 @@ class Telling {
 	ended = false;
 	activeS = 0;
 	readonly joins = new Map<string, string>();
-	/** Bites of the stretch that are no landed or lost fish's yet. */
+	/** Bites since the last cast that are no landed or lost fish's yet: another cast is another fish. */
 	#open: Happened[] = [];
 
 	constructor(beginning: Beginning) {
@@ -137,7 +137,10 @@ class Telling {
 		if (what.kind !== 'landed' && what.kind !== 'lost') return undefined;
 		const { after } = what;
 		if (after === null) return undefined;
-		if (after !== undefined) return this.#open.find(({ id }) => id === after);
+		if (after !== undefined) {
+			const taken = [...this.joins.values()];
+			return this.now.happened.find(({ id, what: one }) => id === after && one.kind === 'bite' && !taken.includes(id));
+		}
 		return this.#open.findLast((bite) => seconds(bite.at, at) <= SAME_FISH_S);
 	}
 
@@ -166,6 +169,7 @@ class Telling {
 		switch (what.kind) {
 			case 'cast':
 				this.now.casts += what.count;
+				this.#open = [];
 				this.now.dry += what.count;
 				break;
 			case 'follow':

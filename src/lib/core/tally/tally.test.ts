@@ -335,10 +335,11 @@ describe('a fish that is tapped more than once', () => {
 		expect([...joins]).toEqual([['1', '0']]);
 	});
 
-	it('is two where more than a minute lies between, or where that was said', () => {
+	it('is two where more than a minute or a cast lies between, or where that was said', () => {
 		expect(strikesOf(told([0, bite], [61, landed]).now)).toBe(2);
 		expect(strikesOf(told([0, bite], [30, { ...landed, after: null }]).now)).toBe(2);
 		expect(strikesOf(told([0, bite], [300, { ...landed, after: '0' }]).now)).toBe(1);
+		expect(strikesOf(told([0, bite], [10, { kind: 'cast', count: 1 }], [40, landed]).now)).toBe(2);
 	});
 
 	it('takes each bite once, the latest first', () => {

@@ -78,17 +78,26 @@ describe('the season that the demo is made of', () => {
 		}
 	});
 
-	it('changes one thing at a time, so that it can teach something', () => {
+	it('changes one thing at a time, so that it can teach something, and ends each day with another family', () => {
 		const differing = (a: Rig, b: Rig) =>
 			(Object.keys(a) as (keyof Rig)[]).filter((key) => !Object.is(JSON.stringify(a[key]), JSON.stringify(b[key])));
 		for (const { record, happenings } of outings) {
 			let { rig } = record;
 			for (const { what } of happenings.map((one) => one.record)) {
 				if (what.kind !== 'rig') continue;
-				expect(differing(rig, what.rig)).toHaveLength(1);
+				if (what.rig.family === record.rig.family) expect(differing(rig, what.rig)).toHaveLength(1);
 				({ rig } = what);
 			}
+			expect(rig.family).not.toBe(record.rig.family);
 		}
+	});
+
+	it('brings more fish in summer than in January', () => {
+		const landed = (waterTemperatureC: number) =>
+			season(5, 30, waterOf({ waterTemperatureC })).flatMap(({ happenings }) =>
+				happenings.filter(({ record }) => record.what.kind === 'landed')
+			).length;
+		expect(landed(24)).toBeGreaterThan(1.5 * landed(4));
 	});
 
 	it('fouls where weed grows, and nowhere else', () => {

@@ -79,6 +79,23 @@ function changed(random: Random, rig: Rig): Rig {
 	return pick(random, changes)();
 }
 
+/** How much fish feed at a water's temperature (°C): hardly in January, best from late spring to fall. */
+const FEEDS: readonly (readonly [number, number])[] = [
+	[7, 0.3],
+	[12, 0.6],
+	[28, 1],
+	[Infinity, 0.7]
+];
+const feeding = ({ waterTemperatureC }: ParsedReading): number =>
+	FEEDS.find(([below]) => waterTemperatureC < below)![1];
+
+/** What else is tied on at the end of a day: on warm water a buzzbait too. */
+function otherFamily(random: Random, { waterTemperatureC }: ParsedReading): Rig {
+	const cold = ['bladed-jig', 'underspin'] as const;
+	const families = waterTemperatureC >= 16 ? ([...cold, 'buzzbait'] as const) : cold;
+	return startBuild(pick(random, families)).rig;
+}
+
 /** What came of one cast. */
 function answerOf(random: Random, rate: number, weedy: boolean): HappeningInput | null {
 	if (random() < rate) {
@@ -130,13 +147,13 @@ class Diary {
 function fished(random: Random, { name, spotId, takenAt, reading }: Day, newId: () => string): SeededOuting {
 	const id = newId();
 	const { rig: first } = startBuild('spinnerbait');
-	const day = Math.exp(DAY_SPREAD * normal(random));
+	const day = feeding(reading) * Math.exp(DAY_SPREAD * normal(random));
 	const weedy = (reading.cover ?? []).some(({ kind }) => ['leafy-weed', 'stems', 'pads', 'grass-tops'].includes(kind));
 	const diary = new Diary(id, takenAt.getTime(), newId);
 	let rig = first;
 	for (let stretch = 0; stretch < STRETCHES; stretch++) {
 		if (stretch > 0) {
-			rig = changed(random, rig);
+			rig = stretch === STRETCHES - 1 ? otherFamily(random, reading) : changed(random, rig);
 			diary.tell({ kind: 'rig', rig });
 		}
 		const rate = trueRate(rig, reading, day);

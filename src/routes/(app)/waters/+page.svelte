@@ -174,7 +174,7 @@
 							<div class="flex flex-wrap items-center gap-8">
 								<span class="min-w-0 flex-1 break-words phone:basis-full">
 									<strong>{spot.name}</strong>{#if app.record.spotId === spot.id}
-										<span class="quiet">where you are now</span>{/if}
+										<span class="quiet">, where you are now</span>{/if}
 									{#if known(spot)}<br /><span class="quiet">{known(spot)}</span>{/if}
 								</span>
 								<button class="button" type="button" aria-label="Fish {spot.name}" onclick={() => fish(spot)}
