@@ -229,5 +229,11 @@ describe('an outing that is over', () => {
 		await page.reload();
 		await page.getByRole('button', { name: 'Open The wind day' }).click();
 		await page.getByText(/“The wind day” is over:[\s\S]*1 cast,\s+1 strike/).waitFor();
+		// Both were one day: joined, and parted again.
+		await page.getByRole('combobox', { name: 'Join with' }).selectOption({ index: 1 });
+		await page.getByText(/is over:[\s\S]*2 casts,\s+1 strike/).waitFor();
+		await page.getByText(/^Joined with/).waitFor();
+		await page.getByRole('button', { name: 'Undo', exact: true }).click();
+		await page.getByText(/is over:[\s\S]*1 cast,\s+1 strike/).waitFor();
 	});
 });

@@ -256,7 +256,7 @@ export class Keeping {
 		const { screen, order } = this.#app.making();
 		await this.outbox?.add({ kind, id, action: 'remove', base: version, record: null, revision: 0, title });
 		// Said once the list lacks it, not before.
-		if (kind !== 'happenings') this.deletion = { kind, id, title, screen, order };
+		if (kind !== 'happenings' && kind !== 'outings') this.deletion = { kind, id, title, screen, order };
 	}
 
 	/** Brings the record back that was deleted last. */

@@ -35,7 +35,7 @@ interface Held {
 /** How what is written goes on its way to the server. */
 export interface Teller {
 	put(kind: 'outings' | 'happenings', id: string, base: number, record: object, title: string): Promise<void>;
-	remove(kind: 'happenings', id: string, base: number, title: string): Promise<void>;
+	remove(kind: 'outings' | 'happenings', id: string, base: number, title: string): Promise<void>;
 	/** The device has it: other tabs may look. */
 	saved(): void;
 	/** The latest number of the angler's sequence that is known of. */
@@ -240,6 +240,70 @@ export class Tally {
 			(held) => ({ ...held, happened: { ...held.happened, [one.id]: one } }),
 			() => this.#teller.put('happenings', one.id, 0, record, titleOf(what))
 		);
+	}
+
+	/** Puts a happening of this or another outing down here, as it is or with something of it changed. */
+	async #lay(id: string, version: number, record: HappeningRecord): Promise<void> {
+		const one: HeldHappening = { id, version, record };
+		await this.#both(
+			(held) => ({ ...held, happened: { ...held.happened, [id]: one } }),
+			() => this.#teller.put('happenings', id, version, record, titleOf(record.what))
+		);
+	}
+
+	/**
+	 * Joins another outing that is over to this one: what happened on it comes after what happened here, the time between is
+	 * a pause, and the other outing is gone.
+	 *
+	 * @returns What parts them again.
+	 */
+	async join(next: HeldOuting, happenings: readonly Listed<HappeningRecord>[]): Promise<() => Promise<void>> {
+		const { outing, story } = this;
+		if (!outing || !story?.ended) return () => Promise.resolve();
+		const ends = this.happened.filter(({ what }) => what.kind === 'end');
+		for (const { id } of ends) await this.undo(id);
+		const { startedAt, spotId, reading, rig } = next.record;
+		const between: readonly (readonly [string, HappeningInput])[] = [
+			[ends.at(-1)?.at ?? startedAt, { kind: 'pause' }],
+			[startedAt, { kind: 'resume' }],
+			[startedAt, { kind: 'spot', spotId }],
+			[startedAt, { kind: 'reading', reading }],
+			[startedAt, { kind: 'rig', rig }]
+		];
+		let order = nextOrder(this.happened);
+		const added: string[] = [];
+		for (const [at, what] of between) {
+			const id = newUuid();
+			const record = { schemaVersion: SCHEMA_VERSION, outingId: outing.id, at, order: order++, what: this.#made(what) };
+			await this.#lay(id, 0, record as HappeningRecord);
+			added.push(id);
+		}
+		for (const { id, version, record } of happenings) {
+			await this.#lay(id, version, { ...record, outingId: outing.id, order: order + record.order });
+		}
+		await this.#teller.remove('outings', next.id, next.version, next.record.name);
+		return () => this.#part(next, happenings, added, ends);
+	}
+
+	/** Parts outings that were joined: the other one gets a key of its own, and what happened on it goes back to it. */
+	async #part(
+		next: HeldOuting,
+		happenings: readonly Listed<HappeningRecord>[],
+		added: readonly string[],
+		ends: readonly Happened[]
+	): Promise<void> {
+		for (const id of added) await this.undo(id);
+		const id = newUuid();
+		await this.#teller.put('outings', id, 0, next.record, next.record.name);
+		for (const one of happenings) {
+			const version = this.#held.happened[one.id]?.version ?? one.version;
+			const record = { ...one.record, outingId: id };
+			await this.#both(
+				(held) => without(held, one.id),
+				() => this.#teller.put('happenings', one.id, version, record, titleOf(record.what))
+			);
+		}
+		for (const end of ends) await this.putBack(end);
 	}
 
 	/** The server took a write: the next one is built on its version. */

@@ -275,3 +275,49 @@ describe('the tally', () => {
 		);
 	});
 });
+
+describe('outings that are over', () => {
+	/** What the server holds of an outing. */
+	const told = (id: string) =>
+		[...server.rows]
+			.filter(([place]) => place.startsWith('happenings/'))
+			.map(([place, row]) => ({
+				id: place.split('/')[1]!,
+				version: row.version,
+				record: row.record as HappeningRecord
+			}))
+			.filter(({ record }) => record.outingId === id);
+
+	it('are joined into one story and parted again', async () => {
+		const phone = await Phone.on();
+		await phone.tally.begin({ ...OUTING, name: 'Morning' });
+		await phone.tally.add({ kind: 'cast', count: 3 });
+		await phone.tally.add({ kind: 'end' });
+		const morning = phone.tally.outing!;
+		const before = phone.tally.happened;
+		await phone.tally.begin({ ...OUTING, name: 'Evening' });
+		await phone.tally.add({ kind: 'cast', count: 5 });
+		await phone.tally.add({ kind: 'bite' });
+		await phone.tally.add({ kind: 'end' });
+		await phone.outbox.flush();
+		await phone.outbox.flush();
+		const evening = { ...phone.tally.outing!, version: 1 };
+		await phone.tally.openPast({ ...morning, version: 1 }, told(morning.id));
+		expect(phone.tally.story!.stretches.reduce((sum, { casts }) => sum + casts, 0)).toBe(3);
+
+		const part = await phone.tally.join(evening, told(evening.id));
+		await phone.outbox.flush();
+		await phone.outbox.flush();
+		const { story } = phone.tally;
+		expect(story!.stretches.reduce((sum, { casts }) => sum + casts, 0)).toBe(8);
+		expect([story!.ended, story!.stretches.reduce((sum, { bites }) => sum + bites, 0)]).toEqual([true, 1]);
+		expect(told(evening.id)).toEqual([]);
+		expect(server.at(`outings/${evening.id}`)).toBeUndefined();
+
+		await part();
+		await phone.outbox.flush();
+		await phone.outbox.flush();
+		expect(phone.tally.happened.map(({ what }) => what)).toEqual(before.map(({ what }) => what));
+		expect(phone.tally.story!.ended).toBe(true);
+	});
+});

@@ -66,7 +66,7 @@
 	const fine = (value: number): number => Number(value.toPrecision(4));
 	const figureOf = (unit: string, value: number): number => fine(inUnits(unit)?.show(value) ?? value);
 	const outcomeShown = (id: OutcomeId, value: number | null): number | null =>
-		value === null ? null : figureOf(OUTCOMES[id].unit, value);
+		value === null || !Number.isFinite(value) ? null : figureOf(OUTCOMES[id].unit, value);
 	const outcomeUnit = (id: OutcomeId): string => unitOf(OUTCOMES[id].unit);
 	const valueShown = (value: number): number => figureOf(DIMENSIONS[dimension].unit, value);
 	const valueUnit = $derived(unitOf(DIMENSIONS[dimension].unit));

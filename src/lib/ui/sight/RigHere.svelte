@@ -21,8 +21,10 @@
 		/** Depth (m) that is looked at; the middle of the fish unless given. */
 		depthM?: number;
 		view?: View;
+		/** Why its skirt is called, in the words of the rule that counts most; nothing where it is not a call. */
+		skirtWhy?: string | null;
 	}
-	const { rig, own, box = [], reading, depthM, view = 'side' }: Props = $props();
+	const { rig, own, box = [], reading, depthM, view = 'side', skirtWhy }: Props = $props();
 
 	/** From here on a skirt is like the forage; the model tells them no finer than this. */
 	const MATCH = 0.6;
@@ -34,6 +36,7 @@
 	const bait = $derived(forage ? look('forage', forage) : []);
 	const parts = $derived([...(rig ? partsOf(rig, own) : []), ...bait]);
 	const beside = $derived<Shown[]>(shownIn(scene, parts, view));
+	const blendsIn = $derived(beside.some(({ named, looked }) => named.kind === 'skirt' && looked.looks === 'blends'));
 	/** The angler's own colours, those that the rules take for what is tied on before the others. */
 	const owned = $derived.by(() => {
 		const tied = (part: OwnUse['part']): boolean =>
@@ -64,6 +67,12 @@
 		<div><span class="quiet">{PART_WORDS[one.named.kind]}</span><Swatch shown={one} {water} /></div>
 	{/each}
 </div>
+{#if blendsIn && skirtWhy !== undefined}
+	<p>
+		Seen from the side, this skirt blends in down there. It is called all the same: {skirtWhy ??
+			'no rule asks for another here.'}
+	</p>
+{/if}
 {#if mine.length > 0}
 	<h3>Of your own</h3>
 	<div class="grid grid-cols-[repeat(auto-fill,minmax(120px,1fr))] gap-6">

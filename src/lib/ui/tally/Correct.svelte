@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { localTime, utcTime } from '$lib/ui/time';
+	import type { HeldOuting } from '$lib/client/tally.svelte';
 	import type { OutingRecord } from '$lib/core/records/tallySchemas';
 
 	interface Props {
@@ -7,9 +8,12 @@
 		/** Spots it may have been at, with their water. */
 		spots: readonly { readonly id: string; readonly name: string; readonly water: string }[];
 		zone: string;
+		/** Later outings, which may be joined to this one. */
+		later: readonly HeldOuting[];
+		onjoin: (outing: HeldOuting) => void;
 		oncorrect: (patch: Partial<OutingRecord>) => void;
 	}
-	const { record, spots, zone, oncorrect }: Props = $props();
+	const { record, spots, zone, later, onjoin, oncorrect }: Props = $props();
 	let wrong = $state('');
 	function rename(text: string) {
 		wrong = text.trim() === '' ? 'Give it a name.' : '';
@@ -50,5 +54,20 @@
 			{#each spots as spot (spot.id)}<option value={spot.id}>{spot.name}, {spot.water}</option>{/each}
 		</select></label
 	>
+	{#if later.length > 0}
+		<label class="grid text-s"
+			>Join with
+			<select
+				class="field min-h-44"
+				value=""
+				onchange={({ currentTarget }) => onjoin(later.find(({ id }) => id === currentTarget.value)!)}
+			>
+				<option value="" disabled>a later outing</option>
+				{#each later as one (one.id)}<option value={one.id}
+						>{one.record.name}, {localTime(one.record.startedAt, zone).replace('T', ' ')}</option
+					>{/each}
+			</select></label
+		>
+	{/if}
 	{#if wrong}<p class="refused basis-full" role="alert">{wrong}</p>{/if}
 </section>

@@ -64,6 +64,10 @@
 			failed = 'The call could not be worked out in full, so it was not kept. Try again.';
 		}
 	}
+	// What went wrong for want of a connection is over once it is back.
+	$effect(() => {
+		if (!app.keeping.away) untrack(() => (failed = null));
+	});
 	const tried = new Tried(app);
 	const message = $derived(failed ?? tried.wrong ?? (form && 'message' in form ? form.message : null));
 	const VERDICT = {
@@ -257,6 +261,8 @@
 								rig={called.rig}
 								box={app.keeping.withWaiting('parts', data.own).map(({ record }) => record.part)}
 								reading={app.complete}
+								skirtWhy={called.reasons.find(({ claim, points }) => claim.startsWith('SKT') && points > 0)?.text ??
+									null}
 							/>
 							<Weighed
 								reasons={called.reasons}

@@ -99,6 +99,13 @@
 		const back = Object.fromEntries(Object.keys(patch).map((key) => [key, before[key as keyof OutingRecord]]));
 		takenBack = { text: 'Corrected.', undo: () => tally.correct(back) };
 	}
+	const others = $derived([...(data.outing ? [data.outing] : []), ...data.past].filter(({ id }) => id !== outing?.id));
+	const later = $derived(others.filter(({ record }) => outing && record.startedAt > outing.record.startedAt));
+	async function join(one: HeldOuting) {
+		const happenings = await happeningsOf(one.id);
+		if (!happenings) return;
+		takenBack = { text: `Joined with “${one.record.name}”.`, undo: await tally.join(one, happenings) };
+	}
 	async function openPast(past: HeldOuting) {
 		takenBack = null;
 		const happenings = await happeningsOf(past.id);
@@ -367,7 +374,14 @@
 					<button class="button" onclick={() => void tally.undo()}>It goes on</button>
 					<a class="button" href={resolve('/proof')}>What does it show?</a>
 				</p>
-				<Correct record={outing.record} {spots} zone={app.zone} oncorrect={(patch) => void correct(patch)} />
+				<Correct
+					record={outing.record}
+					{spots}
+					zone={app.zone}
+					{later}
+					onjoin={(one) => void join(one)}
+					oncorrect={(patch) => void correct(patch)}
+				/>
 				{#if takenBack}
 					<p class="notice mx-16 my-4 flex flex-wrap items-center gap-8" role="status">
 						{takenBack.text}
@@ -382,11 +396,7 @@
 			{/if}
 			{#if tally.ready}
 				<Begin usualName={app.usualName || 'Outing'} {rigs} {place} onbegin={begin} />
-				<PastOutings
-					outings={[...(data.outing ? [data.outing] : []), ...data.past].filter(({ id }) => id !== outing?.id)}
-					zone={app.zone}
-					onopen={(past) => void openPast(past)}
-				/>
+				<PastOutings outings={others} zone={app.zone} onopen={(past) => void openPast(past)} />
 			{:else}<p class="quiet mx-16 mt-12 mb-0 flex flex-wrap items-center gap-8">
 					Opening what this device holds.
 				</p>{/if}
