@@ -102,6 +102,8 @@ describe('settings without scripts', () => {
 		expect((await storeOf('settings').find(anglerId))?.record).toMatchObject({ units: 'imperial', shortcuts: true });
 		const wrong = await outcome(settings.settings, posted({ units: 'furlongs' }, { anglerId }));
 		expect(wrong).toEqual({ status: 422, data: { message: 'Choose a system of units.' } });
+		const long = await outcome(settings.settings, posted({ units: 'metric', currency: 'florins' }, { anglerId }));
+		expect(long).toEqual({ status: 422, data: { message: 'A currency has at most 4 letters.' } });
 		expect((await storeOf('settings').find(anglerId))?.record).toMatchObject({ units: 'imperial' });
 	});
 });

@@ -63,13 +63,16 @@ export const deskRecordSchema = z.strictObject({
 export const UNIT_SYSTEMS = ['metric', 'imperial'] as const;
 export const THEMES = ['day', 'lamp'] as const;
 
+/** Most letters of a currency. */
+export const CURRENCY_MAX = 4;
+
 /** How an angler wants the screen. */
 export const settingsRecordSchema = z.strictObject({
 	schemaVersion,
 	units: z.enum(UNIT_SYSTEMS),
 	shortcuts: z.boolean(),
 	/** Sign or letters of the angler's currency, before a sum. */
-	currency: z.optional(z.string().check(z.minLength(1), z.maxLength(4))),
+	currency: z.optional(z.string().check(z.minLength(1), z.maxLength(CURRENCY_MAX))),
 	/** What an outing costs, in that currency. */
 	outingCost: z.optional(z.number().check(z.minimum(0), z.maximum(100_000)))
 });

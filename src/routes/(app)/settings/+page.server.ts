@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { savedSettings } from '$lib/core/records/commands';
-import { THEMES } from '$lib/core/records/schemas';
+import { CURRENCY_MAX, THEMES } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { asHttpFailure } from '$lib/server/http/failures';
 import { storeOf } from '$lib/server/records/store';
@@ -58,7 +58,9 @@ export const actions: Actions = {
 			const currency = String(form.get('currency') ?? '').trim() || undefined;
 			const changed = { units: form.get('units'), shortcuts: form.get('shortcuts') === 'on', currency };
 			const settings = savedSettings(before?.record ?? null, changed);
-			if (!settings) return fail(422, { message: 'Choose a system of units, and a currency of at most four letters.' });
+			const isLong = (currency?.length ?? 0) > CURRENCY_MAX;
+			if (isLong) return fail(422, { message: `A currency has at most ${CURRENCY_MAX} letters.` });
+			if (!settings) return fail(422, { message: 'Choose a system of units.' });
 			await storeOf('settings').replace(anglerId, settings);
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);

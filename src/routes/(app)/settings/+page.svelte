@@ -39,7 +39,7 @@
 			<input
 				class="field w-[5rem]"
 				name="currency"
-				maxlength="4"
+				maxlength={4}
 				autocomplete="off"
 				placeholder="$"
 				value={app.settings.currency ?? ''}
