@@ -53,7 +53,7 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 	await field(page, 'Name of the reading').fill('While it was away');
 	await page.getByRole('button', { name: 'Keep', exact: true }).click();
 	await page.getByText('Kept as “While it was away”.').waitFor();
-	await page.getByText(/changes? waits?\./).waitFor();
+	await page.getByText(/\d+ waiting here\./).waitFor();
 	expect(await field(page, 'Bottom').inputValue()).toBe('5.5');
 	await page.reload();
 	await ranked(page);

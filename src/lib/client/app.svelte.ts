@@ -21,7 +21,6 @@ import { HeldDocument } from './document.svelte';
 import type { Making } from './held';
 import { Keeping } from './keeping.svelte';
 import { blankDesk, locked, movedTo, patched, type Place } from './readingInHand';
-import { forgetPages } from './offline';
 import { deviceZone, watersWith } from './places';
 import { reuseRigs } from './reuse';
 import { Slide } from './slide.svelte';
@@ -614,6 +613,7 @@ export class App {
 	/** This device forgets the angler: the session is being closed. */
 	async forget(): Promise<void> {
 		this.close();
+		const { forgetPages } = await import('./offline');
 		await Promise.all([this.#device?.forget(), forgetPages()]);
 	}
 

@@ -1,5 +1,3 @@
-import type { HappeningRecord } from '$lib/core/records/tallySchemas';
-import type { Listed } from './lists';
 import type { RecordKindName } from '$lib/core/records/kinds';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from '$lib/core/records/kind';
 import type { Outcome, Write } from './outbox.svelte';
@@ -74,25 +72,6 @@ export async function pageOf<R>(kind: RecordKindName, after: string | null = nul
 	const query = after === null ? '' : `?after=${encodeURIComponent(after)}`;
 	const response = await fetch(`/api/v1/${kind}${query}`).catch(() => null);
 	return response?.ok ? response.json() : null;
-}
-
-interface HappeningsPage {
-	readonly items: readonly Listed<HappeningRecord>[];
-	readonly next: string | null;
-}
-
-/** All that happened on an outing; `null` when the server cannot say. */
-export async function happeningsOf(outingId: string): Promise<Listed<HappeningRecord>[] | null> {
-	const found: Listed<HappeningRecord>[] = [];
-	for (let next: string | null = ''; next !== null;) {
-		const after: string = next ? `&after=${encodeURIComponent(next)}` : '';
-		const response = await fetch(`/api/v1/happenings?outingId=${outingId}${after}`).catch(() => null);
-		if (!response?.ok) return null;
-		const page = (await response.json()) as HappeningsPage;
-		found.push(...page.items);
-		({ next } = page);
-	}
-	return found;
 }
 
 /** Opens a session, or says what is wrong. */

@@ -165,7 +165,8 @@ export class Tally {
 		);
 	}
 
-	#made(what: HappeningInput): Happening {
+	/** What happened, whole. @throws {Error} For what is nothing. */
+	made(what: HappeningInput): Happening {
 		const whole = this.whole(what);
 		if (typeof whole === 'string') throw new Error(whole);
 		return whole;
@@ -180,25 +181,18 @@ export class Tally {
 			outingId: outing.id,
 			at: this.#now(),
 			order: nextOrder(this.happened),
-			what: this.#made(what)
+			what: this.made(what)
 		};
-		const one: HeldHappening = { id: newUuid(), version: 0, record };
-		await this.#both(
-			(held) => ({ ...held, happened: { ...held.happened, [one.id]: one } }),
-			() => this.#teller.put('happenings', one.id, 0, record, titleOf(record.what))
-		);
-		return one.id;
+		const id = newUuid();
+		await this.lay(id, 0, record);
+		return id;
 	}
 
 	/** Says more of something that happened: how long the fish was, where the hook sat. */
 	async say(id: string, what: HappeningInput): Promise<void> {
 		const before = this.#held.happened[id];
 		if (!before) return;
-		const record = { ...before.record, what: this.#made(what) };
-		await this.#both(
-			(held) => ({ ...held, happened: { ...held.happened, [id]: { ...before, record } } }),
-			() => this.#teller.put('happenings', id, before.version, record, titleOf(record.what))
-		);
+		await this.lay(id, before.version, { ...before.record, what: this.made(what) });
 	}
 
 	/** Takes something back, the latest unless it is named. */
@@ -233,17 +227,11 @@ export class Tally {
 	/** Writes down again what was taken back, in its old place. */
 	async putBack({ at, order, what }: Happened): Promise<void> {
 		const { outing } = this;
-		if (!outing) return;
-		const record: HappeningRecord = { schemaVersion: SCHEMA_VERSION, outingId: outing.id, at, order, what };
-		const one: HeldHappening = { id: newUuid(), version: 0, record };
-		await this.#both(
-			(held) => ({ ...held, happened: { ...held.happened, [one.id]: one } }),
-			() => this.#teller.put('happenings', one.id, 0, record, titleOf(what))
-		);
+		if (outing) await this.lay(newUuid(), 0, { schemaVersion: SCHEMA_VERSION, outingId: outing.id, at, order, what });
 	}
 
 	/** Puts a happening of this or another outing down here, as it is or with something of it changed. */
-	async #lay(id: string, version: number, record: HappeningRecord): Promise<void> {
+	async lay(id: string, version: number, record: HappeningRecord): Promise<void> {
 		const one: HeldHappening = { id, version, record };
 		await this.#both(
 			(held) => ({ ...held, happened: { ...held.happened, [id]: one } }),
@@ -251,59 +239,26 @@ export class Tally {
 		);
 	}
 
-	/**
-	 * Joins another outing that is over to this one: what happened on it comes after what happened here, the time between is
-	 * a pause, and the other outing is gone.
-	 *
-	 * @returns What parts them again.
-	 */
-	async join(next: HeldOuting, happenings: readonly Listed<HappeningRecord>[]): Promise<() => Promise<void>> {
-		const { outing, story } = this;
-		if (!outing || !story?.ended) return () => Promise.resolve();
-		const ends = this.happened.filter(({ what }) => what.kind === 'end');
-		for (const { id } of ends) await this.undo(id);
-		const { startedAt, spotId, reading, rig } = next.record;
-		const between: readonly (readonly [string, HappeningInput])[] = [
-			[ends.at(-1)?.at ?? startedAt, { kind: 'pause' }],
-			[startedAt, { kind: 'resume' }],
-			[startedAt, { kind: 'spot', spotId }],
-			[startedAt, { kind: 'reading', reading }],
-			[startedAt, { kind: 'rig', rig }]
-		];
-		let order = nextOrder(this.happened);
-		const added: string[] = [];
-		for (const [at, what] of between) {
-			const id = newUuid();
-			const record = { schemaVersion: SCHEMA_VERSION, outingId: outing.id, at, order: order++, what: this.#made(what) };
-			await this.#lay(id, 0, record as HappeningRecord);
-			added.push(id);
-		}
-		for (const { id, version, record } of happenings) {
-			await this.#lay(id, version, { ...record, outingId: outing.id, order: order + record.order });
-		}
-		await this.#teller.remove('outings', next.id, next.version, next.record.name);
-		return () => this.#part(next, happenings, added, ends);
+	/** Hands a happening over to another outing: it is no longer held here. */
+	async handOver(id: string, outingId: string): Promise<void> {
+		const one = this.#held.happened[id];
+		if (!one) return;
+		const record = { ...one.record, outingId };
+		await this.#both(
+			(held) => without(held, id),
+			() => this.#teller.put('happenings', id, one.version, record, titleOf(record.what))
+		);
 	}
 
-	/** Parts outings that were joined: the other one gets a key of its own, and what happened on it goes back to it. */
-	async #part(
-		next: HeldOuting,
-		happenings: readonly Listed<HappeningRecord>[],
-		added: readonly string[],
-		ends: readonly Happened[]
-	): Promise<void> {
-		for (const id of added) await this.undo(id);
-		const id = newUuid();
-		await this.#teller.put('outings', id, 0, next.record, next.record.name);
-		for (const one of happenings) {
-			const version = this.#held.happened[one.id]?.version ?? one.version;
-			const record = { ...one.record, outingId: id };
-			await this.#both(
-				(held) => without(held, one.id),
-				() => this.#teller.put('happenings', one.id, version, record, titleOf(record.what))
-			);
-		}
-		for (const end of ends) await this.putBack(end);
+	/** How outings beside the one that is held are written and taken away. */
+	get outings(): {
+		put: (id: string, record: OutingRecord) => Promise<void>;
+		remove: (outing: HeldOuting) => Promise<void>;
+	} {
+		return {
+			put: (id, record) => this.#teller.put('outings', id, 0, record, record.name),
+			remove: ({ id, version, record }) => this.#teller.remove('outings', id, version, record.name)
+		};
 	}
 
 	/** The server took a write: the next one is built on its version. */

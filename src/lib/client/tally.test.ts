@@ -7,6 +7,7 @@ import { MemoryDevice, type Device } from './device';
 import { Outbox } from './outbox.svelte';
 import * as line from './server';
 import { storyOf } from '$lib/core/tally/story';
+import { join } from './joining';
 import { wholeHappening } from './shapes';
 import { Tally, type HeldOuting } from './tally.svelte';
 import { FakeServer } from './testing/server';
@@ -305,7 +306,7 @@ describe('outings that are over', () => {
 		await phone.tally.openPast({ ...morning, version: 1 }, told(morning.id));
 		expect(phone.tally.story!.stretches.reduce((sum, { casts }) => sum + casts, 0)).toBe(3);
 
-		const part = await phone.tally.join(evening, told(evening.id));
+		const part = await join(phone.tally, evening, told(evening.id));
 		await phone.outbox.flush();
 		await phone.outbox.flush();
 		const { story } = phone.tally;

@@ -7,7 +7,6 @@
 	import { StoredDevice } from '$lib/client/device';
 	import BottomBar from '$lib/ui/frame/BottomBar.svelte';
 	import { SCREENS, VIEWS } from '$lib/ui/frame/screens';
-	import { layUpPages } from '$lib/client/offline';
 	import Rail from '$lib/ui/frame/Rail.svelte';
 	import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
 	import Strip from '$lib/ui/frame/Strip.svelte';
@@ -48,7 +47,8 @@
 		quiet = setTimeout(async () => {
 			// Nobody would take a page from there where the browser has no worker that stands in for the network.
 			if (!(await navigator.serviceWorker?.getRegistration())) return;
-			await layUpPages(version, data.start.anglerId, paths).catch(() => undefined);
+			const offline = await import('$lib/client/offline').catch(() => null);
+			await offline?.layUpPages(version, data.start.anglerId, paths).catch(() => undefined);
 		}, QUIET_MS);
 	}
 

@@ -25,7 +25,7 @@
 	import Correct from '$lib/ui/tally/Correct.svelte';
 	import Log from '$lib/ui/tally/Log.svelte';
 	import PastOutings from '$lib/ui/tally/PastOutings.svelte';
-	import { happeningsOf } from '$lib/client/server';
+	import { happeningsOf, join } from '$lib/client/joining';
 	import type { HeldOuting } from '$lib/client/tally.svelte';
 	import type { OutingRecord } from '$lib/core/records/tallySchemas';
 	import { OnDeck } from '$lib/ui/tally/deck.svelte';
@@ -101,10 +101,10 @@
 	}
 	const others = $derived([...(data.outing ? [data.outing] : []), ...data.past].filter(({ id }) => id !== outing?.id));
 	const later = $derived(others.filter(({ record }) => outing && record.startedAt > outing.record.startedAt));
-	async function join(one: HeldOuting) {
+	async function joinWith(one: HeldOuting) {
 		const happenings = await happeningsOf(one.id);
 		if (!happenings) return;
-		takenBack = { text: `Joined with “${one.record.name}”.`, undo: await tally.join(one, happenings) };
+		takenBack = { text: `Joined with “${one.record.name}”.`, undo: await join(tally, one, happenings) };
 	}
 	async function openPast(past: HeldOuting) {
 		takenBack = null;
@@ -379,7 +379,7 @@
 					{spots}
 					zone={app.zone}
 					{later}
-					onjoin={(one) => void join(one)}
+					onjoin={(one) => void joinWith(one)}
 					oncorrect={(patch) => void correct(patch)}
 				/>
 				{#if takenBack}
