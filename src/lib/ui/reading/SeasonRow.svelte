@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { Reading } from '$lib/core/reading/complete';
 	import { suggestPhase } from '$lib/core/reading/phase';
-	import { seasonWord } from '$lib/core/reading/seasonWord';
 	import { spoken } from '$lib/core/naming/spoken';
 	import type { ParsedReading } from '$lib/core/schema/reading';
 	import { PHASES } from '$lib/core/schema/words';
@@ -18,7 +17,6 @@
 	const app = useApp();
 	const given = $derived(reading.phase);
 	const suggested = $derived(suggestPhase(dated));
-	const word = $derived(seasonWord(complete));
 	const choose = (value: string) =>
 		app.change({ phase: value === '' ? undefined : (value as ParsedReading['phase']) }, 'phase');
 </script>
@@ -36,4 +34,8 @@
 		{#each PHASES as phase (phase)}<option value={phase} selected={given === phase}>{spoken(phase)}</option>{/each}
 	</select>
 </div>
-{#if word}<p class="pb-4 text-amber-ink">{word}</p>{/if}
+<!-- Seldom said, so it comes after the page. -->
+{#await import('$lib/core/reading/seasonWord') then { seasonWord }}
+	{@const word = seasonWord(complete)}
+	{#if word}<p class="pb-4 text-amber-ink">{word}</p>{/if}
+{/await}
