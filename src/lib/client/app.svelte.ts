@@ -3,6 +3,7 @@ import { getContext, setContext } from 'svelte';
 import { withAlmanac } from '$lib/forms/almanac';
 import { FACTS_NEEDED, factsSaid, type FirstFact } from '$lib/core/reading/firstFacts';
 import { completeReading, type Reading } from '$lib/core/reading/complete';
+import { A_DAY } from '$lib/core/records/aDay';
 import type { DayRecord } from '$lib/core/records/daySchema';
 import type { DocumentKindName } from '$lib/core/records/kind';
 import type { RecordKindName } from '$lib/core/records/kinds';
@@ -75,21 +76,6 @@ export interface AppStart {
 }
 
 const DEFAULT_SETTINGS: SettingsRecord = { schemaVersion: SCHEMA_VERSION, units: 'metric', shortcuts: true };
-/** A day from six to six with three rods, by whatever weather there is. */
-const A_DAY: DayRecord = {
-	schemaVersion: SCHEMA_VERSION,
-	date: null,
-	from: 6,
-	to: 18,
-	rods: 3,
-	seed: 0,
-	spots: [],
-	edits: {},
-	station: [],
-	owned: [],
-	kept: false,
-	record: true
-};
 const NO_STAND: StandRecord = { schemaVersion: SCHEMA_VERSION, stances: {}, houseRules: [] };
 
 /** Other conditions than those that were read, to see what is called then. */

@@ -67,7 +67,7 @@ export async function join(tally: Tally, next: HeldOuting, happenings: Happening
 	for (const { id, version, record } of happenings) {
 		await tally.lay(id, version, { ...record, outingId: outing.id, order: order + record.order });
 	}
-	await tally.outings.remove(next);
+	await tally.removeOuting(next);
 	return () => part(tally, next, happenings, added, ends);
 }
 
@@ -81,7 +81,7 @@ async function part(
 ): Promise<void> {
 	for (const id of added) await tally.undo(id);
 	const id = newUuid();
-	await tally.outings.put(id, next.record);
+	await tally.putOuting(id, next.record);
 	for (const one of happenings) await tally.handOver(one.id, id);
 	for (const end of ends) await tally.putBack(end);
 }

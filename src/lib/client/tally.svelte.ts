@@ -250,15 +250,14 @@ export class Tally {
 		);
 	}
 
-	/** How outings beside the one that is held are written and taken away. */
-	get outings(): {
-		put: (id: string, record: OutingRecord) => Promise<void>;
-		remove: (outing: HeldOuting) => Promise<void>;
-	} {
-		return {
-			put: (id, record) => this.#teller.put('outings', id, 0, record, record.name),
-			remove: ({ id, version, record }) => this.#teller.remove('outings', id, version, record.name)
-		};
+	/** Writes an outing down beside the one that is held. */
+	putOuting(id: string, record: OutingRecord): Promise<void> {
+		return this.#teller.put('outings', id, 0, record, record.name);
+	}
+
+	/** Takes another outing than the one that is held away. */
+	removeOuting({ id, version, record }: HeldOuting): Promise<void> {
+		return this.#teller.remove('outings', id, version, record.name);
 	}
 
 	/** The server took a write: the next one is built on its version. */

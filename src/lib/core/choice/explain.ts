@@ -1,4 +1,4 @@
-import type { Claim } from '../claims/claim';
+import type { Claim, Facet } from '../claims/claim';
 import type { Advice, Reason } from '../schema/call';
 import type { Rig } from '../schema/rig';
 import type { Speaking } from './hearing';
@@ -41,22 +41,24 @@ const topicOf = ({ kind, topic }: Claim): Advice['topic'] =>
 /** A plan item is shown from this share of its condition on. */
 const SHOWN_FROM = 0.5;
 
-/** Advice that names a part or colors shows only with a rig that has them. */
-const WITH: Readonly<Record<string, (rig: Rig) => boolean>> = {
-	'TRL-11': ({ trailer }) => trailer !== null,
-	'SKT-16': ({ skirt }) => skirt.colour !== 'none',
-	'SKT-18': ({ skirt }) => ['white', 'green-pumpkin', 'black-blue'].includes(skirt.colour),
-	'FIN-09': ({ blades }) => blades.some(({ finish }) => ['gold', 'copper', 'black'].includes(finish)),
-	'BLD-11': ({ blades }) => blades.every(({ style }) => style !== 'colorado')
+/** What a whole rig has of the facets that advice may be given on. */
+const HAS: Partial<Record<Facet, (rig: Rig) => readonly string[]>> = {
+	'head.material': ({ headMaterial }) => [headMaterial],
+	'blade.style': ({ blades }) => blades.map(({ style }) => style),
+	'blade.finish': ({ blades }) => blades.map(({ finish }) => finish),
+	colour: ({ skirt }) => [skirt.colour],
+	'trailer.kind': ({ trailer }) => [trailer?.kind ?? 'none']
 };
+
+/** Whether all that a rig has of what a claim is given on is what the claim speaks about. */
+const isGiven = ({ given = {} }: Claim, rig: Rig): boolean =>
+	Object.entries(given).every(([facet, fit]) => HAS[facet as Facet]!(rig).every((value) => (fit[value] ?? 0) > 0));
 
 function applies({ claim, share }: Speaking, rig: Rig | null): boolean {
 	if (share < SHOWN_FROM) return false;
-	if (rig && WITH[claim.id]?.(rig) === false) return false;
 	if (!rig) return claim.scope === undefined;
 	if (claim.scope && !claim.scope.includes(rig.family)) return false;
-	const material = claim.given?.['head.material'];
-	return !material || (material[rig.headMaterial] ?? 0) > 0;
+	return isGiven(claim, rig);
 }
 
 /** Whether a plan item is about this water rather than any. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { LINES, SPEEDS_MPS, WEIGHTS_OZ } from '../catalogue/parts';
 import { KEEP_SHARE } from '../physics/blade';
 import { lineWidthM } from '../physics/gateTable';
-import { heldCast } from '../physics/held';
+import { heldCast } from '../testing/held';
 import { lineDiameterM } from '../physics/line';
 import { assembleLure, dragM2, liftM2, startMps, type RunningRig } from '../physics/lure';
 import { seeded, type Random } from '../base/random';

@@ -9,15 +9,7 @@ import { leanDeg, LEANS_DEG } from '../physics/roll';
 import { runningRig, runningWindow } from '../physics/window';
 import type { Reading } from '../reading/complete';
 import type { Rig } from '../schema/rig';
-import {
-	TOLD_AT_M,
-	type BetterCast,
-	type CastChange,
-	type Run,
-	type RunCast,
-	type Running,
-	type RunState
-} from '../schema/run';
+import { type BetterCast, type CastChange, type Run, type RunCast, type Running, type RunState } from '../schema/run';
 import type { Tow, TowInput } from '../schema/tow';
 import type { CalledWindow } from '../schema/window';
 import { groundOf, throwOf } from '../tow/ground';
@@ -27,7 +19,7 @@ import { bandOf, snagging } from './band';
 import { LONGEST_S, workOf } from './fishingTime';
 
 /** Drag of a lure is uncertain: it is told for the model's and for this many times that. */
-export const DRAG_MOST = 1.5;
+const DRAG_MOST = 1.5;
 /** A depth or a change needs no finer line and step than this: a few centimetres. */
 const COARSE_SEGMENTS = 8;
 const COARSE_STEP_S = 0.02;
@@ -133,9 +125,8 @@ const middleM = ({ depths, samples }: Tow): number => depths[0]!.zM ?? samples.a
 export function runOf(rig: Rig, reading: Reading, options: RunOptions = {}): Run {
 	const cast = castOf(rig, reading, options);
 	const { measured } = options;
-	const input: TowInput = { rig, ...cast, atM: [cast.castM / 2, ...TOLD_AT_M] };
+	const input: TowInput = { rig, ...cast, atM: [cast.castM / 2] };
 	const modeled = tow(input, measured);
-	// A depth that was measured is not told as a range.
 	const deep = middleM(modeled);
 	const slowed = {
 		...input,
@@ -144,6 +135,7 @@ export function runOf(rig: Rig, reading: Reading, options: RunOptions = {}): Run
 		stepS: COARSE_STEP_S,
 		calibration: { dragMul: DRAG_MOST }
 	};
+	// A depth that was measured is not told as a range.
 	const shallow = measured?.factors ? deep : (towedDepthM(slowed, cast.castM / 2, measured) ?? deep);
 	const metres = metresOf(modeled, cast.band);
 	const { state, leanDeg } = stateOf(rig, cast.castM, measured);
@@ -154,7 +146,6 @@ export function runOf(rig: Rig, reading: Reading, options: RunOptions = {}): Run
 		toM: Math.max(deep, shallow),
 		inZone,
 		outside: 1 - inZone < OUTSIDE_SHARE ? null : metres.above > metres.below ? 'above' : 'below',
-		depthsM: modeled.depths.slice(1).map(({ zM }) => zM),
 		onBottom,
 		state: state === 'runs' && onBottom > DRAGS_SHARE ? 'drags' : state,
 		leanDeg,

@@ -237,6 +237,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SPINNERBAIT,
 		when: 'clear',
+		given: { 'blade.style': { willow: 1, indiana: 1 } },
 		because: 'If the usual choice fails in clear water, wake or crawl a Colorado: the unusual beat.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1 }

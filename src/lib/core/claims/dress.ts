@@ -1,6 +1,10 @@
 import { all, any, not } from '../reading/conditions';
-import { BLADED_JIG, BUZZBAIT, SKIRTED, SPINNERBAIT, SUNKEN, UNDERSPIN, type Claim } from './claim';
+import { BLADED_JIG, BUZZBAIT, SKIRTED, SPINNERBAIT, SUNKEN, UNDERSPIN, type Claim, type Fit } from './claim';
+import { SKIRT_COLOURS, TRAILER_KINDS } from '../schema/words';
 import { cover, eats } from './examples';
+
+/** A fit that is full for each of some values. */
+const fullFor = (values: readonly string[]): Fit => Object.fromEntries(values.map((value) => [value, 1]));
 
 const FLAT = { 'flat-craw': 1, 'flat-toad': 1, craw: 1 };
 const COMPACT_TRAILER = { 'trailer.length': { short: 1 } };
@@ -299,6 +303,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SKIRTED,
 		when: 'always',
+		given: { colour: fullFor(SKIRT_COLOURS.filter((colour) => colour !== 'none')) },
 		because: 'Replace a matted skirt before it wraps the blades.',
 		speaks: {},
 		silent: null
@@ -333,6 +338,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SKIRTED,
 		when: 'always',
+		given: { colour: fullFor(['white', 'green-pumpkin', 'black-blue']) },
 		because: 'Three colours do most of it: white, green pumpkin, black-blue.',
 		speaks: {},
 		silent: null
@@ -537,6 +543,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 2,
 		when: 'always',
+		given: { 'trailer.kind': fullFor(TRAILER_KINDS) },
 		because: 'Rig the trailer dead straight: a crooked one rolls the lure.',
 		speaks: {},
 		silent: null

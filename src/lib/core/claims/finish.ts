@@ -226,6 +226,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: TURNING,
 		when: 'tannic',
+		given: { 'blade.finish': { gold: 1, copper: 1, black: 1 } },
 		because: 'Copper lies between gold and dark.',
 		speaks: { stain: 'tannic' },
 		silent: { stain: 'green' }

@@ -12,8 +12,6 @@ export interface CastWork {
 	readonly countdownS: number;
 	/** Share of the metres wound on which the lure is between the depths, 0 to 1. */
 	readonly share: number;
-	/** Depth (m) at every metre wound, from the cast inwards. */
-	readonly depthsM: readonly number[];
 }
 
 /** Between which depths (m) a lure works, and the depths (m, ascending) that are counted down to. */
@@ -34,6 +32,6 @@ export function castWorks(lure: Lure, cast: Cast, { fromM, toM, targetsM }: Work
 	return startsAt(body, cast, targetsM, longestS).map(({ countdownS, state }) => {
 		const depthsM = depthsAlong(body, cast, state, LAST_M);
 		const inside = depthsM.filter((depth) => depth >= fromM && depth <= toM).length;
-		return { countdownS, share: inside / depthsM.length, depthsM };
+		return { countdownS, share: inside / depthsM.length };
 	});
 }

@@ -2,9 +2,6 @@ import * as z from 'zod/mini';
 import { bandSchema, bodySchema, bottomSchema } from './tow';
 import type { CalledWindow } from './window';
 
-/** Distances (m of line out) at which depth is told; those of the ranking's gate. */
-export const TOLD_AT_M = [18, 14, 10] as const;
-
 /** The cast that is told of a rig: exactly what `tow` takes beside the rig. */
 export const runCastSchema = z.object({
 	castM: z.number(),
@@ -29,8 +26,6 @@ export const runSchema = z.object({
 	inZone: z.number(),
 	/** Where it mostly is while outside of them; `null` where it hardly is. */
 	outside: z.nullable(z.enum(['above', 'below'])),
-	/** Depths (m) at `TOLD_AT_M` of line; `null` where the cast does not reach. */
-	depthsM: z.array(z.nullable(z.number())),
 	/** Share of the metres wound on the bottom, 0 to 1. */
 	onBottom: z.number(),
 	state: z.enum(RUN_STATES),

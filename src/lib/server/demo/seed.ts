@@ -6,7 +6,8 @@ import { seeded, type Random } from '../../core/base/random';
 import { windClass } from '../../core/reading/complete';
 import { callInputSchema } from '../../core/schema/call';
 import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/schema/reading';
-import { dayRecordSchema, type DayRecord } from '../../core/records/daySchema';
+import { A_DAY } from '../../core/records/aDay';
+import type { DayRecord } from '../../core/records/daySchema';
 import type { DeskRecord } from '../../core/records/schemas';
 import type { BenchRecord } from '../../core/records/rigSchemas';
 import type { Transaction } from 'sequelize';
@@ -213,18 +214,7 @@ async function seedDesk(
 	const { calls } = call(callInputSchema.parse({ reading, top: 1 }), { windows: false, families: false });
 	const documents: { readonly desk: DeskRecord; readonly bench: BenchRecord; readonly day: DayRecord } = {
 		// The demo is about its own spring day, whenever it is looked at.
-		day: dayRecordSchema.parse({
-			schemaVersion: SCHEMA_VERSION,
-			date: takenAt.toISOString().slice(0, 10),
-			from: 6,
-			to: 18,
-			rods: 3,
-			seed: 0,
-			spots: [],
-			edits: {},
-			station: [],
-			owned: []
-		}),
+		day: { ...A_DAY, date: takenAt.toISOString().slice(0, 10) },
 		desk: {
 			schemaVersion: SCHEMA_VERSION,
 			name,

@@ -10,7 +10,7 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { withUnit } from '$lib/forms/units';
 	import RigDrawing from '../rig/RigDrawing.svelte';
-	import { luresOf, outfitText, spansText, unlikelyOf } from './lures';
+	import { luresOf, outfitText, spansText, likeliestOf } from './lures';
 	import { rodAdds, rodFor } from './rodWords';
 
 	interface Props {
@@ -68,13 +68,14 @@
 					>
 				</div>
 			{:else}
-				{#each unlikelyOf(rod) as rig (rig)}
+				{@const ready = likeliestOf(rod)}
+				{#if ready}
 					<p class="py-4 text-s">
-						Ready with a {rigName(rig).toLowerCase()}, {ouncesText(rig.weightOz)} oz, {finishText(rig)}, {skirtText(
-							rig
+						Ready with a {rigName(ready).toLowerCase()}, {ouncesText(ready.weightOz)} oz, {finishText(ready)}, {skirtText(
+							ready
 						)}.
 					</p>
-				{:else}<p class="quiet">Not needed on this day.</p>{/each}
+				{:else}<p class="quiet">Not needed on this day.</p>{/if}
 			{/each}
 		</li>
 	{/each}

@@ -24,15 +24,15 @@ export const luresOf = ({ hours }: Plan['rods'][number]): Carried[] =>
 			)
 		}));
 
-/** What a rod is rigged with that nothing is cast on while the day goes as it was read: its likeliest lure, if any. */
-export function unlikelyOf({ for: served }: Plan['rods'][number]): Rig[] {
+/** The lure that a rod most likely carries, over all ways in which the day may turn out; `null` for none. */
+export function likeliestOf({ for: served }: Plan['rods'][number]): Rig | null {
 	const odds = new Map<string, { rig: Rig; odds: number }>();
 	for (const one of served) {
 		const key = JSON.stringify(one.rig);
 		odds.set(key, { rig: one.rig, odds: (odds.get(key)?.odds ?? 0) + one.odds });
 	}
 	const [first] = [...odds.values()].sort((a, b) => b.odds - a.odds);
-	return first ? [first.rig] : [];
+	return first?.rig ?? null;
 }
 
 /** Hours by the clock: "07:00–12:00, 15:00–16:00"; hours in a row at two places are one stretch. */

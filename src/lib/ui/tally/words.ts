@@ -58,19 +58,32 @@ export type Answer = (typeof ANSWERS)[number][0];
 /** What was counted with a lure over all of an outing, however often it was changed meanwhile. */
 export type Counts = Pick<Stretch, 'casts' | 'follows' | 'shorts' | 'bites' | 'landed' | 'lost' | 'fouled'>;
 
-const NONE: Counts = { casts: 0, follows: 0, shorts: 0, bites: 0, landed: 0, lost: 0, fouled: 0 };
+const COUNTED = [
+	'casts',
+	'follows',
+	'shorts',
+	'bites',
+	'landed',
+	'lost',
+	'fouled'
+] as const satisfies readonly (keyof Counts)[];
 
 /** Counts of every stretch that was fished with a rig. */
-export const countsWith = ({ stretches }: Pick<Story, 'stretches'>, rig: Rig): Counts =>
-	stretches
-		.filter((one) => dequal(one.rig, rig))
-		.reduce(
-			(sum, one) =>
-				Object.fromEntries(
-					Object.entries(sum).map(([key, value]) => [key, value + one[key as keyof Counts]])
-				) as unknown as Counts,
-			NONE
-		);
+export function countsWith({ stretches }: Pick<Story, 'stretches'>, rig: Rig): Counts {
+	const sum: Record<keyof Counts, number> = {
+		casts: 0,
+		follows: 0,
+		shorts: 0,
+		bites: 0,
+		landed: 0,
+		lost: 0,
+		fouled: 0
+	};
+	for (const stretch of stretches) {
+		if (dequal(stretch.rig, rig)) for (const key of COUNTED) sum[key] += stretch[key];
+	}
+	return sum;
+}
 
 /** How often each answer came: every fish that bit is a bite, landed, lost or not. */
 export const countOf = (now: Counts, answer: Answer): number =>

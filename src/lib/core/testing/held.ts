@@ -1,7 +1,7 @@
 import { USUAL_TIP_M } from '../matter/constants';
-import { bodyOf, depthsAtM, type Body, type Retrieve } from './depth';
-import { GATE_DISTANCES_M } from './gateTable';
-import type { Lure } from './lure';
+import { bodyOf, depthsAtM, type Body, type Retrieve } from '../physics/depth';
+import { GATE_DISTANCES_M } from '../physics/gateTable';
+import type { Lure } from '../physics/lure';
 
 /** Longest countdown that is waited for, s. */
 const LONGEST_S = 60;
