@@ -30,8 +30,10 @@ export interface Work {
 /** Where a family's lures work among the fish of a reading, within its band. */
 export function workOf({ visibilityM, fishFromM }: Reading, { toM, castM }: Band): Work {
 	const topM = Math.min(fishFromM, toM);
-	const fromM = fishFromM - Math.min(visibilityM, SEEN_AT_MOST_M) / 2;
-	return { castM, fromM, toM: toM + BELOW_M, targetsM: [topM, (topM + toM) / 2, toM] };
+	const lowestM = toM + BELOW_M;
+	// Fish too far under cover to come up to a lure that stays over it leave it no depth to work at.
+	const fromM = Math.min(lowestM, fishFromM - Math.min(visibilityM, SEEN_AT_MOST_M) / 2);
+	return { castM, fromM, toM: lowestM, targetsM: [topM, (topM + toM) / 2, toM] };
 }
 
 /** How deep a lure is (m) after how long (s) on a tight line. */

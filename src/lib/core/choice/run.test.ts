@@ -8,6 +8,7 @@ import { WEIGHTS_OZ } from '../catalogue/parts';
 import { completeReading } from '../reading/complete';
 import { readingSchema } from '../schema/reading';
 import type { Rig } from '../schema/rig';
+import { towInputSchema } from '../schema/tow';
 import { FAMILIES } from '../schema/words';
 import { anyReading } from '../testing/arbitraries';
 import { tow } from '../tow/tow';
@@ -50,6 +51,25 @@ describe('one story of how a rig runs', () => {
 			{ numRuns: 300, seed: 11 }
 		);
 	}, 60_000);
+
+	it('is a cast that the simulation takes as it is, on any water', () => {
+		fc.assert(
+			fc.property(anyRig, anyWater, anySoundings, (rig, reading, soundings) => {
+				const { error } = towInputSchema.safeParse({ rig, ...castOf(rig, reading, { soundings }) });
+				expect(error?.issues ?? []).toEqual([]);
+			}),
+			{ numRuns: 500, seed: 7 }
+		);
+	});
+
+	it('is a cast over pads for a lure that they catch, however deep under them the fish are', () => {
+		const cover = [{ kind: 'pads', density: 'thick', form: 'even', topM: 0 }];
+		const water = { waterTemperatureC: 9, visibilityM: 1.4, bottomM: 2.5, cover, fishFromM: 0.8, fishToM: 1.7 };
+		const { rig } = startBuild('underspin');
+		const run = runOf(rig, completeReading(readingSchema.parse(water)));
+		expect(towInputSchema.safeParse({ rig, ...run.cast }).error).toBeUndefined();
+		expect(run.inZone).toBe(0);
+	});
 
 	it('is the call’s own, and that of whoever sits where the call casts from', () => {
 		fc.assert(

@@ -16,8 +16,9 @@ const SHORTEST_M = 6;
 /** Shallowest water that is cast into (m, running model, section 8), and how finely its edge is looked for, m. */
 const LANDS_IN_M = 0.3;
 const REACH_STEP_M = 0.25;
-/** Shallowest water that a bed is told to have, m. */
+/** Shallowest and deepest water that a bed is told to have, m: the simulation takes no deeper. */
 const SHALLOWEST_M = 0.1;
+const DEEPEST_M = 100;
 
 /**
  * How far (m) one casts from so far out (m) towards the bank at an angle to it, so that the lure still lands in water.
@@ -74,9 +75,10 @@ export function groundOf(
 	// Level water needs no points: a flat bed is the same, and quicker to cast over.
 	const isLevel = soundings.every(({ depthM }) => depthM === soundings[0]!.depthM);
 	const length = Math.ceil(thrown.castM) + 2;
+	const depthM = (xM: number): number => depthOutM(soundings, bottomM, Math.max(0, outOf(thrown, sine * xM)));
 	const pointsM = Array.from({ length: length + 1 }, (_, xM): [number, number] => [
 		xM,
-		Math.max(SHALLOWEST_M, depthOutM(soundings, bottomM, Math.max(0, outOf(thrown, sine * xM))))
+		Math.min(DEEPEST_M, Math.max(SHALLOWEST_M, depthM(xM)))
 	]);
 	const reach = reachM(soundings);
 	const covers = cover
