@@ -77,11 +77,11 @@ function barsBareHooks(c: Cover): boolean {
 	return (c.kind === 'stems' || c.kind === 'pads') && c.density === 'medium';
 }
 
-/** Even cover in the band that a bare hook cannot cross to get at what lies beyond. */
-const barsTheWay = (c: Cover): boolean => c.form === 'even' && barsBareHooks(c);
-
 /** Pads and stems so thick that only wire comes through, however deep the fish. */
 const isWall = (c: Cover): boolean => (c.kind === 'pads' || c.kind === 'stems') && isThick(c) && c.form !== 'edge';
+
+/** Cover through which only wire comes. */
+const takesWire = (r: Reading, c: Cover): boolean => isWall(c) || (inBand(r, c) && barsBareHooks(c));
 
 const isBig = (f: Forage): number => (f.amount === 'none' ? 0 : ramp(f.lengthIn, RAMPS.bigBait));
 
@@ -167,12 +167,12 @@ export const WORDS = {
 	'thick wood': (r) => some(r, (c) => c.kind === 'wood' && isThick(c)),
 	'thick grass tops': (r) => some(r, (c) => c.kind === 'grass-tops' && isThick(c)),
 	'weed not sparse': (r) => some(r, (c) => WEED.includes(c.kind) && c.density !== 'sparse'),
-	'only wire comes through': (r) => some(r, (c) => isWall(c) || (inBand(r, c) && barsBareHooks(c))),
+	'only wire comes through': (r) => some(r, (c) => takesWire(r, c)),
 	'hard cover in reach': (r) => some(r, (c) => HARD.includes(c.kind) && c.topM <= r.fishToM + IN_REACH_M),
 	'open pockets': (r) =>
 		Math.min(
 			some(r, (c) => WEED.includes(c.kind) && c.kind !== 'pads' && c.form === 'pockets'),
-			1 - some(r, (c) => inBand(r, c) && barsTheWay(c))
+			1 - some(r, (c) => c.form === 'even' && takesWire(r, c))
 		),
 	'weed pockets': (r) => some(r, (c) => WEED.includes(c.kind) && c.form === 'pockets'),
 	'weed edge': (r) => some(r, (c) => WEED.includes(c.kind) && c.form === 'edge'),

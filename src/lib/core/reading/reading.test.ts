@@ -33,6 +33,20 @@ describe('a soft word', () => {
 		);
 	});
 
+	it('calls no pockets open beside an even wall of pads or stems, however deep the fish', () => {
+		const pockets = { kind: 'stems', density: 'sparse', form: 'pockets', topM: 0 };
+		for (const kind of ['pads', 'stems']) {
+			for (const topM of [0, 2.9]) {
+				const beside = (density: string, form: string) =>
+					holds(
+						'open pockets',
+						complete({ fishFromM: 0.8, fishToM: 1.7, cover: [pockets, { kind, density, form, topM }] })
+					);
+				expect([beside('thick', 'even'), beside('thick', 'edge'), beside('sparse', 'even')]).toEqual([0, 1, 1]);
+			}
+		}
+	});
+
 	it('joins by the least, lists by the most', () => {
 		const reading = complete({ waterTemperatureC: 10, visibilityM: 2 });
 		expect(holds(all('cold', 'clear'), reading)).toBe(0.5);
