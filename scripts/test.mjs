@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { constants, setPriority, tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { needBrowser, needCommand, needNode, needPackages } from './lib/install.mjs';
 import { ROOT, tool } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
@@ -46,7 +46,7 @@ async function check([name, args]) {
 	const begun = performance.now();
 	const passed = await (args[0].endsWith('.mjs') ? node : own)(args, true);
 	say(`${name} ${passed ? 'holds' : 'failed'}, ${since(begun)}`);
-	return { passed: passed ? 1 : 0, failed: passed ? 0 : 1 };
+	return { passed: passed ? 1 : 0, failed: passed ? 0 : 1, faults: passed ? [] : [`${name} failed`] };
 }
 
 /** Runs one project of tests; a run that dies before it can report counts as one failure. */
@@ -56,11 +56,20 @@ async function project(name, folder) {
 	const report = join(folder, `${name}.json`);
 	const reporters = ['--reporter=dot', '--reporter=json', `--outputFile.json=${report}`];
 	const clean = await own(['vitest', 'run', '--project', name, ...reporters]);
-	if (!existsSync(report)) return { passed: 0, failed: 1 };
-	const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8'));
+	if (!existsSync(report)) return { passed: 0, failed: 1, faults: [`${name} tests ended before they could report`] };
+	const { numPassedTests, numFailedTests, testResults } = JSON.parse(readFileSync(report, 'utf8'));
 	const failed = numFailedTests > 0 || clean ? numFailedTests : 1;
 	say(`${name} tests: ${numPassedTests} passed, ${failed} failed, ${since(begun)}`);
-	return { passed: numPassedTests, failed };
+	return { passed: numPassedTests, failed, faults: testResults.flatMap(faultsOf) };
+}
+
+/** What failed in one file of tests, each with its first lines: said again at the very end, where a long log is read first. */
+function faultsOf({ name, message, assertionResults }) {
+	const failed = assertionResults.filter(({ status }) => status === 'failed');
+	const texts = failed.map(({ fullName, failureMessages }) => `${fullName}\n${failureMessages.join('\n')}`);
+	return [...texts, ...(message && texts.length === 0 ? [message] : [])].map(
+		(text) => `${relative(ROOT, name)}: ${text.slice(0, 1500)}`
+	);
 }
 
 needNode();
@@ -74,7 +83,7 @@ const tests = (name) => () => project(name, folder);
 
 async function build() {
 	const passed = await node([join(ROOT, 'scripts', 'lib', 'buildOnce.mjs')]);
-	return { passed: 0, failed: passed ? 0 : 1 };
+	return { passed: 0, failed: passed ? 0 : 1, faults: passed ? [] : ['the build failed'] };
 }
 
 /** Two cores: each takes the next step as soon as it is free, the longest first. */
@@ -91,5 +100,6 @@ await checked;
 rmSync(folder, { recursive: true, force: true });
 
 const sum = (key) => results.reduce((total, result) => total + result[key], 0);
+for (const fault of results.flatMap(({ faults }) => faults)) console.log(fault);
 console.log(`${sum('passed')} passed, ${sum('failed')} failed`);
 process.exitCode = sum('failed') > 0 ? 1 : 0;

@@ -180,6 +180,10 @@ it('draws its shore on a blank sheet by the keyboard, sounds it, and gets a map'
 		for (const key of keys.split(' ')) await page.keyboard.press(`Shift+${key}`);
 		await page.keyboard.press('Enter');
 	}
+	await page.getByRole('radio', { name: 'sounding' }).check({ force: true });
+	await button(page, 'Save').click();
+	await page.getByText('Choose shore, weed or timber').waitFor();
+	await page.getByRole('radio', { name: 'shore' }).check({ force: true });
 	await button(page, 'Close the line').click();
 	await page.getByRole('radio', { name: 'sounding' }).check({ force: true });
 	const box = (await sheet.boundingBox())!;

@@ -7,9 +7,10 @@
 	import {
 		canClose,
 		closed,
-		crossesItself,
+		drawsLines,
 		EMPTY,
 		handlesOf,
+		lineFault,
 		moved,
 		put,
 		SHEETS_M,
@@ -53,7 +54,6 @@
 	/** More corners than this are a file's: they are drawn, and not taken hold of one by one. */
 	const HANDLES_MAX = 160;
 	const handles = $derived(handlesOf(drawing));
-	const isOpen = $derived(tool === 'shore' || tool === 'weed' || tool === 'timber');
 
 	function step(next: Drawing) {
 		if (next === drawing) return;
@@ -66,6 +66,7 @@
 		if (!last) return;
 		drawing = last;
 		steps = steps.slice(0, -1);
+		said = '';
 	}
 	const pointAt = (event: PointerEvent | MouseEvent): Point => {
 		const box = svg.getBoundingClientRect();
@@ -75,9 +76,11 @@
 	let svg: SVGSVGElement;
 	const spotName = (): string => `Spot ${spots + drawing.spots.length + 1}`;
 	const add = (at: Point) => step(put(drawing, tool, at, { depthM, name: spotName() }));
-	function close() {
-		if (crossesItself(drawing.line)) said = 'This line crosses itself. Move a point, or undo the last one.';
-		else step(closed(drawing, tool));
+	/** Closes the open line and tells whether it could. */
+	function close(): boolean {
+		said = lineFault(drawing, tool) ?? '';
+		if (!said) step(closed(drawing, tool));
+		return !said;
 	}
 
 	/** What is being dragged, and the drawing before. */
@@ -135,13 +138,9 @@
 	};
 
 	async function save() {
-		const done = isOpen ? closed(drawing, tool) : drawing;
-		if (done.line.length > 0) {
-			said = 'Close the line first: it needs three points or more.';
-			return;
-		}
+		if (drawing.line.length > 0 && !close()) return;
 		saving = true;
-		await onsave(done);
+		await onsave(drawing);
 	}
 	const depth = $derived(shownIn(units, 'depth'));
 	const distance = $derived(shownIn(units, 'distance'));
@@ -166,8 +165,8 @@
 			options={TOOLS}
 			value={tool}
 			onvalue={(value) => {
-				drawing = { ...drawing, line: [] };
 				tool = value as Tool;
+				said = '';
 			}}
 		/>
 		{#if tool === 'sounding'}
@@ -188,7 +187,7 @@
 				{#each SHEETS_M as one (one)}<option value={one}>{withUnit(units, 'distance', one)} across</option>{/each}
 			</select></label
 		>
-		{#if isOpen}<button class="button" type="button" disabled={!canClose(drawing)} onclick={close}
+		{#if drawsLines(tool)}<button class="button" type="button" disabled={!canClose(drawing)} onclick={close}
 				>Close the line</button
 			>{/if}
 		<button class="button" type="button" disabled={steps.length === 0} onclick={undo}>Undo</button>

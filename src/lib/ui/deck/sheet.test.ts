@@ -8,6 +8,7 @@ import {
 	crossesItself,
 	EMPTY,
 	handlesOf,
+	lineFault,
 	moved,
 	put,
 	sheetFor,
@@ -47,6 +48,26 @@ describe('a water that is drawn', () => {
 				expect(canClose(drawing)).toBe(drawing.line.length >= 3);
 			})
 		));
+
+	it('says why an open line cannot be closed, and closes every other', () =>
+		fc.assert(
+			fc.property(drawings, fc.constantFrom(...TOOLS), (drawing, tool) => {
+				if (lineFault(drawing, tool) !== null) return;
+				expect(closed(drawing, tool).line).toEqual([]);
+				expect(crossesItself(drawing.line)).toBe(false);
+			})
+		));
+
+	it('takes no line that crosses itself, has two points, or is a spot', () => {
+		const through = (...points: readonly (readonly [number, number])[]): Drawing => ({
+			...EMPTY,
+			line: points.map(([eastM, northM]) => ({ eastM, northM }))
+		});
+		expect(lineFault(through([0, 0], [9, 9], [9, 0], [0, 9]), 'shore')).toMatch(/crosses itself/);
+		expect(lineFault(through([0, 0], [9, 9]), 'shore')).toMatch(/three points/);
+		expect(lineFault(through([0, 0], [9, 9], [9, 0]), 'spot')).toMatch(/Choose shore/);
+		expect(lineFault(through([0, 0], [9, 9], [9, 0]), 'weed')).toBeNull();
+	});
 
 	it('is the same after it was kept in degrees and drawn again', () =>
 		fc.assert(

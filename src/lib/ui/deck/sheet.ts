@@ -26,6 +26,9 @@ export type At =
 /** Fewest corners of something closed. */
 const CORNERS_MIN = 3;
 
+/** Whether a tool draws lines. */
+export const drawsLines = (tool: Tool): boolean => tool !== 'sounding' && tool !== 'spot';
+
 export const canClose = ({ line }: Drawing): boolean => line.length >= CORNERS_MIN;
 
 /** A point put down with a tool: a corner of a line, a sounding of some depth (m), or a spot with a name. */
@@ -104,6 +107,13 @@ function cross(a: Point, b: Point, c: Point, d: Point): boolean {
 export function crossesItself(ring: Ring): boolean {
 	const edges = ring.map((from, at): [Point, Point] => [from, ring[(at + 1) % ring.length]!]);
 	return edges.some(([a, b], at) => edges.slice(at + 1).some(([c, d]) => cross(a, b, c, d)));
+}
+
+/** Why the open line cannot be closed with a tool; `null` when it can be. */
+export function lineFault(drawing: Drawing, tool: Tool): string | null {
+	if (!canClose(drawing)) return 'A line is open. It needs three points or more: add some, or undo it.';
+	if (!drawsLines(tool)) return 'A line is open. Choose shore, weed or timber for what it is.';
+	return crossesItself(drawing.line) ? 'This line crosses itself. Move a point, or undo the last one.' : null;
 }
 
 /** Everything that can be taken hold of, with where it is. */
