@@ -9,7 +9,7 @@ import { defineConfig } from 'vitest/config';
 const shared = { globals: false, restoreMocks: true, expect: { requireAssertions: true }, testTimeout: 120_000 };
 
 /** Tries every rig of small catalogues: by itself, so that it can run beside the rest. */
-const BRUTE_FORCE = 'src/lib/core/choice/bruteForce.test.ts';
+const BRUTE_FORCE = 'src/lib/core/ranking/search/bruteForce.test.ts';
 
 /** Tests of the core: they need nothing of the interface's tools, and its tables are made once for all of them. */
 const core = (name: string, files: { include?: string[]; exclude?: string[] }) => ({
@@ -33,11 +33,11 @@ const core = (name: string, files: { include?: string[]; exclude?: string[] }) =
 const COMMON = { pages: 8, styles: 2, schemas: 2 } as const;
 /** Schemas with their library: they come after a page that can do without them, in one file. */
 const SCHEMAS =
-	/node_modules.zod\b|core.schema.(?!words|limits|families|band|failure)|core.records.\w*[sS]chemas?\.|claims.house\./;
+	/node_modules.zod\b|foundation.schema.(?!words|limits|families|band|failure)|core.records.\w*[sS]chemas?\.|claims.house\./;
 /** Ours, and what every page needs; not the library of parts, which comes with the first dialog. */
 const FRAME = /src.lib|node_modules.(svelte|@sveltejs|suncalc)\b(?!-)/;
 /** How a rig is drawn, which comes after what is said of it. */
-const DRAWN = /core.(drawing|geometry).|ui.rig.(?!SmallRig)/;
+const DRAWN = /core.rig.(drawing|geometry).|ui.rig.(?!SmallRig)/;
 const isFrame = (id: string) => FRAME.test(id) && !SCHEMAS.test(id) && !DRAWN.test(id);
 
 /** The solver's own way to its megabytes: the page tells it where they lie, once, and a second copy would be built. */

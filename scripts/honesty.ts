@@ -1,10 +1,10 @@
 // Fishes many made-up years whose truth is known, and says how often what the record shows is so: npm run honesty.
-import { seeded, type Random } from '../src/lib/core/base/random';
-import { ratesOf } from '../src/lib/core/evidence/rates';
-import { compared } from '../src/lib/core/proof/compare';
-import { facetOf } from '../src/lib/core/proof/facets';
-import { factsOf, type Fact } from '../src/lib/core/proof/facts';
-import { readingSchema } from '../src/lib/core/schema/reading';
+import { seeded, type Random } from '../src/lib/core/foundation/basics/random';
+import { ratesOf } from '../src/lib/core/trips/evidence/rates';
+import { compared } from '../src/lib/core/trips/proof/compare';
+import { facetOf } from '../src/lib/core/trips/proof/facets';
+import { factsOf, type Fact } from '../src/lib/core/trips/proof/facts';
+import { readingSchema } from '../src/lib/core/foundation/schema/reading';
 import { seasonOf, TRUE_EFFECTS } from '../src/lib/server/demo/season';
 
 const YEARS = 1000;

@@ -5,8 +5,8 @@ import { writeFileSync } from 'node:fs';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { answer, type Verb } from '../src/lib/core/cli/verbs';
-import { solveBy } from '../src/lib/core/plan/highs';
-import { solveWith } from '../src/lib/core/plan/solver';
+import { solveBy } from '../src/lib/core/trips/plan/highs';
+import { solveWith } from '../src/lib/core/trips/plan/solver';
 import { likelyReading } from '../src/lib/core/testing/waters';
 
 const SEED = 35_500;

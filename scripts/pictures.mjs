@@ -28,7 +28,7 @@ const PICTURES = [
 	['tally-phone', '/tally', 'light', PHONE, fishAWhile],
 	['proof-day', '/proof', 'light', LAPTOP, holdTwo],
 	['craft-day', '/craft', 'light', LAPTOP],
-	['kept-day', '/kept', 'light', LAPTOP],
+	['logbook-day', '/logbook', 'light', LAPTOP],
 	['places-day', '/deck/places', 'light', LAPTOP, atMidday]
 ];
 

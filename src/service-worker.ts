@@ -3,11 +3,11 @@
 /// <reference lib="esnext" />
 /// <reference lib="webworker" />
 import { build, files, version } from '$service-worker';
-import { dataPathOf, holdsPages, pagesOf } from './lib/client/offline';
+import { dataPathOf, isPageCache, pageCacheOf } from './lib/client/offline/precachePages';
 
 const worker = globalThis.self as unknown as ServiceWorkerGlobalScope;
 const SHELL = `shell-${version}`;
-const PAGES = pagesOf(version);
+const PAGES = pageCacheOf(version);
 /** Everything that the application is made of. */
 const ASSETS = new Set([...build, ...files]);
 /** How long (ms) the network has before what was laid up is shown instead. */
@@ -27,7 +27,7 @@ worker.addEventListener('install', (event) => {
 
 worker.addEventListener('activate', (event) => {
 	const isOld = (name: string): boolean =>
-		name !== SHELL && name !== PAGES && (holdsPages(name) || name.startsWith('shell-'));
+		name !== SHELL && name !== PAGES && (isPageCache(name) || name.startsWith('shell-'));
 	event.waitUntil(
 		caches
 			.keys()

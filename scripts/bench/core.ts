@@ -1,19 +1,19 @@
-import { countRigs } from '../../src/lib/core/choice/count';
-import { Judgements } from '../../src/lib/core/choice/judgements';
-import { rank } from '../../src/lib/core/choice/ranking';
-import { SpaceSearch } from '../../src/lib/core/choice/search';
-import { SharedWork } from '../../src/lib/core/choice/sharedWork';
-import { SPACES } from '../../src/lib/core/choice/spaces';
-import { waterColours } from '../../src/lib/core/optics/colour';
-import { skyInputOf } from '../../src/lib/core/optics/ofReading';
-import { everyTarget, sceneOfReading, sightIn } from '../../src/lib/core/optics/sight';
-import { waterOf } from '../../src/lib/core/optics/water';
-import { completeReading } from '../../src/lib/core/reading/complete';
-import { readingSchema } from '../../src/lib/core/schema/reading';
-import { towInputSchema } from '../../src/lib/core/schema/tow';
-import { FAMILIES } from '../../src/lib/core/schema/words';
-import { MAP_WEIGHTS_OZ, mapOf } from '../../src/lib/core/tow/map';
-import { tow } from '../../src/lib/core/tow/tow';
+import { countRigs } from '../../src/lib/core/ranking/space/count';
+import { Judgements } from '../../src/lib/core/ranking/scoring/judgements';
+import { rank } from '../../src/lib/core/ranking/search/ranking';
+import { SpaceSearch } from '../../src/lib/core/ranking/search/search';
+import { SharedWork } from '../../src/lib/core/ranking/search/sharedWork';
+import { SPACES } from '../../src/lib/core/ranking/space/spaces';
+import { waterColours } from '../../src/lib/core/simulation/sight/colour';
+import { skyInputOf } from '../../src/lib/core/simulation/sight/ofReading';
+import { everyTarget, sceneOfReading, sightIn } from '../../src/lib/core/simulation/sight/sight';
+import { waterOf } from '../../src/lib/core/simulation/sight/water';
+import { completeReading } from '../../src/lib/core/water/reading/complete';
+import { readingSchema } from '../../src/lib/core/foundation/schema/reading';
+import { towInputSchema } from '../../src/lib/core/foundation/schema/tow';
+import { FAMILIES } from '../../src/lib/core/foundation/schema/words';
+import { MAP_WEIGHTS_OZ, mapOf } from '../../src/lib/core/simulation/cast/map';
+import { tow } from '../../src/lib/core/simulation/cast/tow';
 import { report } from './figures';
 
 /** Runs before Node has made the most of a loop. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Page } from 'playwright-core';
-import { startBuild } from '../../src/lib/core/build/start';
+import { startBuild } from '../../src/lib/core/rig/build/start';
 import type { SpotRecord } from '../../src/lib/core/records/schemas';
 import { report, SLOWER } from './figures';
 

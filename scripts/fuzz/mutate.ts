@@ -1,4 +1,4 @@
-import type { Random } from '../../src/lib/core/base/random';
+import type { Random } from '../../src/lib/core/foundation/basics/random';
 
 export const pick = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import type { Random } from '../../src/lib/core/base/random';
-import { startBuild } from '../../src/lib/core/build/start';
+import type { Random } from '../../src/lib/core/foundation/basics/random';
+import { startBuild } from '../../src/lib/core/rig/build/start';
 import { DOCUMENT_KIND_NAMES } from '../../src/lib/core/records/kind';
 import { LISTED_KIND_NAMES } from '../../src/lib/core/records/kinds';
 import { damagedText, mutatedJson, pick } from './mutate';
@@ -72,8 +72,8 @@ const FORMS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
 	'/water?/keep': { units: 'metric', name: 'Fuzz', waterTemperatureC: '16', visibilityM: '1', bottomM: '2' },
 	'/call?/take': { chosen: '1' },
 	'/call?/keep': { chosen: '0', name: 'Fuzz' },
-	'/kept?/open': { kind: 'reading', id: randomUUID() },
-	'/kept?/remove': { kind: 'rig', id: randomUUID(), name: 'x' }
+	'/logbook?/open': { kind: 'reading', id: randomUUID() },
+	'/logbook?/remove': { kind: 'rig', id: randomUUID(), name: 'x' }
 };
 
 const PAGES = [
@@ -87,7 +87,7 @@ const PAGES = [
 	'/tally',
 	'/proof',
 	'/craft',
-	'/kept'
+	'/logbook'
 ];
 
 const CSV = [

@@ -1,6 +1,6 @@
 import { Agent, request as httpRequest } from 'node:http';
 import { Worker } from 'node:worker_threads';
-import { seeded } from '../../src/lib/core/base/random';
+import { seeded } from '../../src/lib/core/foundation/basics/random';
 import { basesFrom, nextRequest, type FuzzRequest } from './requests';
 
 /** After so long (ms) without an answer a request counts as lost. */

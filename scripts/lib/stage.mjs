@@ -33,7 +33,7 @@ export async function opened(browser, address, reading, options = {}) {
 	await page.goto('/');
 	await page.getByRole('button', { name: /Open the demo/ }).click();
 	await page.waitForURL('**/water');
-	await page.goto('/kept');
+	await page.goto('/logbook');
 	await page
 		.getByRole('button', { name: new RegExp(`^Open ${reading}`) })
 		.first()

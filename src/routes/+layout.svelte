@@ -1,11 +1,11 @@
 <script lang="ts">
 	import '../app.css';
 	import { onMount, type Snippet } from 'svelte';
-	import { giveOnEarly } from '$lib/client/early';
+	import { replayEarlyEvents } from '$lib/client/offline/replayEarlyEvents';
 
 	const { children }: { children: Snippet } = $props();
 	// Everything on the page is ready by then: what is around it comes last.
-	onMount(giveOnEarly);
+	onMount(replayEarlyEvents);
 </script>
 
 {@render children()}

@@ -1,9 +1,9 @@
 import { error, redirect } from '@sveltejs/kit';
-import { readingSchema, type ParsedReading } from '$lib/core/schema/reading';
-import type { Rig } from '$lib/core/schema/rig';
-import { completeReading } from '$lib/core/reading/complete';
-import { drawnM } from '$lib/forms/drawn';
-import { waterStops } from '$lib/forms/tint';
+import { readingSchema, type ParsedReading } from '$lib/core/foundation/schema/reading';
+import type { Rig } from '$lib/core/foundation/schema/rig';
+import { completeReading } from '$lib/core/water/reading/complete';
+import { drawnM } from '$lib/presentation/drawn';
+import { waterStops } from '$lib/presentation/tint';
 import { enter } from '$lib/server/auth/cookie';
 import { tried } from '$lib/server/auth/forms';
 import { config } from '$lib/server/db/config';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
-	import { StoredDevice } from '$lib/client/device';
-	import { forgetPages } from '$lib/client/offline';
+	import { StoredDevice } from '$lib/client/sync/device';
+	import { clearPrecachedPages } from '$lib/client/offline/precachePages';
 	import Example from '$lib/ui/account/Example.svelte';
 	import Page from '$lib/ui/account/Page.svelte';
 	import { resolve } from '$app/paths';
@@ -17,7 +17,7 @@
 		const gone = page.url.searchParams.get('forget');
 		if (gone) {
 			void new StoredDevice(gone).forget();
-			void forgetPages();
+			void clearPrecachedPages();
 		}
 	});
 </script>

@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { isActionFailure, isRedirect, type ActionFailure, type RequestEvent } from '@sveltejs/kit';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { startBuild, withRig } from '$lib/core/build/start';
+import { startBuild, withRig } from '$lib/core/rig/build/start';
 import { rigRecordOf } from '$lib/core/records/rigRecord';
 import type { Database } from '$lib/server/db/connection';
 import { newAngler, useFreshDatabase } from '$lib/server/db/testing';
 import { keptRecord, readingRecord } from '$lib/server/records/testing';
 import { storeOf } from '$lib/server/records/store';
-import { actions as kept, load as keptLoad } from './(app)/kept/+page.server';
+import { actions as kept, load as keptLoad } from './(app)/logbook/+page.server';
 import { actions as settings } from './(app)/settings/+page.server';
 import { actions as water } from './(app)/water/+page.server';
 import { POST as openSession } from './api/v1/session/+server';
@@ -72,7 +72,7 @@ describe('the theme', () => {
 		return { ...(await outcome(settings.theme, posted({ theme, back }, { cookies }))), cookies };
 	};
 
-	it.each(['/water', '/tank/approach', '/deck/places', '/kept/6f1a3c52-0d4e-4b7a-9c11-2e5d8a7b4f01', '/'])(
+	it.each(['/water', '/tank/approach', '/deck/places', '/logbook/6f1a3c52-0d4e-4b7a-9c11-2e5d8a7b4f01', '/'])(
 		'is chosen on %s, and one stays there',
 		async (back) => {
 			const { cookies, ...rest } = await chosen(back);

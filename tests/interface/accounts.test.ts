@@ -122,7 +122,7 @@ describe('an account of one’s own', () => {
 
 describe('what comes from elsewhere', () => {
 	it('is no write, with a body or without one, whatever session the browser has', async () => {
-		const page = await signedIn({ at: '/kept' });
+		const page = await signedIn({ at: '/logbook' });
 		const { items } = await (await page.request.get('/api/v1/readings?limit=1')).json();
 		const path = `/api/v1/readings/${items[0].id}`;
 		const elsewhere: Record<string, string>[] = [

@@ -18,7 +18,7 @@ export const SCREENS = [
 	'/tally',
 	'/proof',
 	'/craft',
-	'/kept',
+	'/logbook',
 	'/settings'
 ] as const;
 /** So many of them are looked at in one file, the others in another: two run side by side. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { QueryTypes, type Transaction } from 'sequelize';
-import { BLANK_READING } from '../../src/lib/core/reading/blank';
+import { BLANK_READING } from '../../src/lib/core/water/reading/blank';
 import { SCHEMA_VERSION } from '../../src/lib/core/records/version';
 import { KINDS, LISTED_KIND_NAMES } from '../../src/lib/core/records/kinds';
 import type { Database } from '../../src/lib/server/db/connection';

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { ouncesText, rigName } from '../../src/lib/core/naming/describe';
+import { ouncesText, rigName } from '../../src/lib/core/foundation/labels/describe';
 import type { RigRecord } from '../../src/lib/core/records/rigSchemas';
 import { signedIn } from './browser';
 

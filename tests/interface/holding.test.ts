@@ -178,7 +178,7 @@ describe('what is kept', () => {
 	});
 
 	it('is deleted and brought back by the keyboard alone', async () => {
-		const page = await signedIn({ at: '/kept' });
+		const page = await signedIn({ at: '/logbook' });
 		const open = page.getByRole('button', { name: /^Open Stone Point/ });
 		const before = await open.count();
 		await page

@@ -113,7 +113,7 @@ describe('a request that costs more than it may', () => {
 		for (const [path, init] of [
 			['/sign-in', json('POST', '{"name":1}')],
 			['/water?/keep', json('POST', '[]')],
-			['/kept?/import', json('POST', '{}')]
+			['/logbook?/import', json('POST', '{}')]
 		] as const) {
 			const told = await ask(path, { ...init, headers: { ...init.headers, accept: 'text/html' } });
 			expect([path, told.status]).toEqual([path, 415]);

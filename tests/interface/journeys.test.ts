@@ -6,7 +6,7 @@ import { complaints, field, go, lift, newAngler, ranked, served, signedIn } from
 describe('without a session', () => {
 	it('every screen leads to the welcome page and every API answers 401, but health is open', async () => {
 		const address = inject('address');
-		for (const path of ['/water', '/call', '/bench', '/tank', '/sight', '/craft', '/kept', '/settings']) {
+		for (const path of ['/water', '/call', '/bench', '/tank', '/sight', '/craft', '/logbook', '/settings']) {
 			const response = await fetch(address + path, { redirect: 'manual' });
 			expect([path, response.status, response.headers.get('location')]).toEqual([path, 303, '/']);
 		}
@@ -65,7 +65,7 @@ describe('from water to a kept call', () => {
 		await page.getByRole('link', { name: 'See the call Dawn over the pads' }).waitFor();
 
 		// Tomorrow, on the same account but a fresh browser: the records alone must know it.
-		const tomorrow = await signedIn({ at: '/kept' }, angler);
+		const tomorrow = await signedIn({ at: '/logbook' }, angler);
 		await tomorrow.getByRole('link', { name: 'See the call Dawn over the pads' }).click();
 		await tomorrow.getByRole('heading', { name: 'Decided by' }).waitFor();
 		await tomorrow.getByText('Today’s rules call the same.').waitFor();
@@ -310,7 +310,7 @@ describe('where the angler stands', () => {
 
 describe('what is kept', () => {
 	it('is deleted with an undo, duplicated, exported, and a broken file changes nothing', async () => {
-		const page = await signedIn({ at: '/kept' });
+		const page = await signedIn({ at: '/logbook' });
 		const open = page.getByRole('button', { name: /^Open Stone Point/ });
 		const before = await open.count();
 		await page
@@ -346,7 +346,7 @@ describe('what is kept', () => {
 		await brings.waitFor({ state: 'detached' });
 		expect(await chooser.evaluate((input) => input === document.activeElement)).toBe(true);
 		// A line so slow that one thinks better of it.
-		await page.route('**/kept?/preview', () => undefined, { times: 1 });
+		await page.route('**/logbook?/preview', () => undefined, { times: 1 });
 		await page.getByRole('button', { name: 'See what it would change' }).click();
 		await page.getByRole('button', { name: 'Stop' }).click();
 		await page.getByRole('button', { name: 'See what it would change' }).click();
@@ -364,7 +364,7 @@ describe('what is kept', () => {
 	});
 
 	it('is searched, put in stretches, compared, and deleted several at once', async () => {
-		const page = await signedIn({ at: '/kept' });
+		const page = await signedIn({ at: '/logbook' });
 		const rows = page.getByRole('region', { name: 'Kept things' }).getByRole('listitem');
 		const all = await rows.count();
 		await page.getByRole('searchbox', { name: 'Find' }).fill('stone point october');
@@ -390,7 +390,7 @@ describe('what is kept', () => {
 	});
 
 	it('is all there, also what was kept before the two hundred latest', async () => {
-		const page = await signedIn({ at: '/kept' });
+		const page = await signedIn({ at: '/logbook' });
 		const headers = { origin: new URL(page.url()).origin };
 		const file = await (await page.request.get('/api/v1/records')).json();
 		const kept: { id: string }[] = file['kept-calls'];
@@ -410,7 +410,7 @@ describe('what is kept', () => {
 	});
 
 	it('and a rig is opened on the bench from there', async () => {
-		const page = await signedIn({ at: '/kept' });
+		const page = await signedIn({ at: '/logbook' });
 		await page.getByRole('combobox', { name: 'Kind' }).selectOption('rig');
 		await page
 			.getByRole('button', { name: /^Open .*, on the bench$/ })

@@ -64,10 +64,10 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 		.getByText(/No connection to your records/)
 		.first()
 		.waitFor({ state: 'detached' });
-	await page.goto('/kept');
+	await page.goto('/logbook');
 	await page.getByRole('button', { name: 'Open While it was away' }).waitFor();
 	// Told by the records themselves, in a browser that never saw it.
-	const other = await signedIn({ at: '/kept' }, angler, application.address);
+	const other = await signedIn({ at: '/logbook' }, angler, application.address);
 	expect(await other.getByRole('button', { name: 'Open While it was away' }).count()).toBe(1);
 });
 

@@ -130,7 +130,7 @@ describe('a newcomer reads a water, gets a call, says why, takes a side, keeps i
 		await hand.press('Enter');
 		await page.getByRole('link', { name: 'See what is kept' }).waitFor();
 		await hand.press('k');
-		await page.waitForURL('**/kept');
+		await page.waitForURL('**/logbook');
 		await hand.reach(page.getByRole('searchbox'));
 		await hand.type('by key');
 		const open = button(page, /^Open By key/);
@@ -184,7 +184,7 @@ describe('a newcomer reads a water, gets a call, says why, takes a side, keeps i
 		hand.begin('keep and find again');
 		await hand.tap(button(page, 'Keep'));
 		await hand.tap(page.getByRole('link', { name: 'See what is kept' }));
-		await page.waitForURL('**/kept');
+		await page.waitForURL('**/logbook');
 		await hand.type(page.getByRole('searchbox'), 'by touch');
 		await hand.tap(button(page, /^Open By touch/).first());
 		await page.waitForURL('**/water');

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
-import { call } from '$lib/core/choice/call';
-import { prepareJudging } from '$lib/core/choice/judgements';
-import type { CallInput } from '$lib/core/schema/call';
+import { call } from '$lib/core/ranking/answer/call';
+import { prepareJudging } from '$lib/core/ranking/scoring/judgements';
+import type { CallInput } from '$lib/core/foundation/schema/call';
 
 // Everything that no reading changes is made at the start, so that the first question does not wait for it twice.
 prepareJudging();

@@ -1,22 +1,22 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import type * as z from 'zod/mini';
-import { Depths, type Sounding } from '$lib/core/places/depths';
-import type { Proposal } from '$lib/core/places/features';
-import type { Growth } from '$lib/core/places/growth';
-import { proposalsIn } from '$lib/core/places/propose';
-import type { PlaceReason } from '$lib/core/places/rank';
-import type { Shores } from '$lib/core/places/shore';
-import { solveBy } from '$lib/core/plan/highs';
-import { decked, scheduled } from '$lib/core/plan/decked';
-import { calledHour, KnownDay, prepared, turnsOf, type Prepared } from '$lib/core/plan/prepared';
-import type { Solve } from '$lib/core/plan/deck';
-import { unpacked, type Packed } from '$lib/core/proof/packed';
-import { recordOfSpots } from '$lib/core/proof/spots';
-import { planInputSchema, type Plan } from '$lib/core/schema/plan';
-import type { ParsedReading } from '$lib/core/schema/reading';
-import { InputFailure } from '$lib/core/schema/failure';
-import { breath } from './breath';
+import { Depths, type Sounding } from '$lib/core/water/places/depths';
+import type { Proposal } from '$lib/core/water/places/features';
+import type { Growth } from '$lib/core/water/places/growth';
+import { proposalsIn } from '$lib/core/water/places/propose';
+import type { PlaceReason } from '$lib/core/water/places/rank';
+import type { Shores } from '$lib/core/water/places/shore';
+import { solveBy } from '$lib/core/trips/plan/highs';
+import { decked, scheduled } from '$lib/core/trips/plan/decked';
+import { calledHour, KnownDay, prepared, turnsOf, type Prepared } from '$lib/core/trips/plan/prepared';
+import type { Solve } from '$lib/core/trips/plan/deck';
+import { unpacked, type Packed } from '$lib/core/trips/proof/packed';
+import { recordOfSpots } from '$lib/core/trips/proof/spots';
+import { planInputSchema, type Plan } from '$lib/core/foundation/schema/plan';
+import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+import { InputFailure } from '$lib/core/foundation/schema/failure';
+import { yieldToEventLoop } from './yieldToEventLoop';
 
 /** An hour at one of the places where it could be fished. */
 export interface PlacedHour {
@@ -86,7 +86,7 @@ const api = {
 			const { verdict, calls } = calledHour({ ...asked, perHour: PER_HOUR }, reading, known);
 			found.push({ at, spot, blades: verdict.blades, points: verdict.points, family: calls[0]?.rig.family ?? null });
 			if (performance.now() - begun < SLICE_MS) continue;
-			await breath();
+			await yieldToEventLoop();
 			if (own !== newestWorth) return null;
 			begun = performance.now();
 		}
@@ -111,7 +111,7 @@ const api = {
 		const readings = [...day.hours.map(({ reading }) => reading), ...turnsOf(day).map(({ reading }) => reading)];
 		for (const [at, reading] of readings.entries()) {
 			tell({ called: at, of: readings.length });
-			await breath();
+			await yieldToEventLoop();
 			if (own !== newestDeck) return false;
 			calledHour(day, reading, known);
 		}
@@ -120,7 +120,7 @@ const api = {
 		tell({ plan: ready.turns ? scheduled(ready, plan, solver) : plan });
 		const curve: CurvePoint[] = [];
 		for (const rods of RODS) {
-			await breath();
+			await yieldToEventLoop();
 			if (own !== newestDeck) return false;
 			curve.push(...(rods === day.rods ? [{ rods, value: plan.value }] : curvePoint(ready, solver, rods)));
 			tell({ curve });

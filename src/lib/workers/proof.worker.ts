@@ -1,14 +1,22 @@
 import { expose } from 'comlink';
-import { compared, groupedBy, type Grouped } from '$lib/core/proof/compare';
-import { daysOf, type Day } from '$lib/core/proof/calendar';
-import { facetOf, FACETS, valuesIn } from '$lib/core/proof/facets';
-import type { Fact } from '$lib/core/proof/facts';
-import { GEAR, keptBy, weededBy, type Gear, type Kept, type Weeded } from '$lib/core/proof/losses';
-import { trialsOf, type TrialResult } from '$lib/core/proof/trials';
-import { movesOf, type Moved } from '$lib/core/proof/moves';
-import { unpacked, type Packed } from '$lib/core/proof/packed';
-import { hookAdvice, hookedIn, leftOf, narrowedTo, type Filter, type Hooked, type Left } from '$lib/core/proof/view';
-import type { Evidence } from '$lib/core/schema/evidence';
+import { compared, groupedBy, type Grouped } from '$lib/core/trips/proof/compare';
+import { daysOf, type Day } from '$lib/core/trips/proof/calendar';
+import { proofFacetOf, PROOF_FACETS, valuesIn } from '$lib/core/trips/proof/facets';
+import type { Fact } from '$lib/core/trips/proof/facts';
+import { GEAR, keptBy, weededBy, type Gear, type Kept, type Weeded } from '$lib/core/trips/proof/losses';
+import { trialsOf, type TrialResult } from '$lib/core/trips/proof/trials';
+import { movesOf, type Moved } from '$lib/core/trips/proof/moves';
+import { unpacked, type Packed } from '$lib/core/trips/proof/packed';
+import {
+	hookAdvice,
+	hookedIn,
+	leftOf,
+	narrowedTo,
+	type Filter,
+	type Hooked,
+	type Left
+} from '$lib/core/trips/proof/view';
+import type { Evidence } from '$lib/core/foundation/schema/evidence';
 
 /** What is seen of the record at one look. */
 export interface Look {
@@ -47,18 +55,18 @@ const api = {
 		const hooked = hookedIn(some);
 		return {
 			left: leftOf(some),
-			grouped: groupedBy(some, facetOf(facet)),
+			grouped: groupedBy(some, proofFacetOf(facet)),
 			days: daysOf(some, dayOf),
 			hooked,
 			advice: hookAdvice(hooked),
 			kept: Object.fromEntries(GEAR.map((gear) => [gear, keptBy(some, gear)])) as Record<Gear, Kept[]>,
 			weeded: weededBy(some),
 			trials: trialsOf(some),
-			values: Object.fromEntries(FACETS.map((facet) => [facet.id, valuesIn(facet, facts)]))
+			values: Object.fromEntries(PROOF_FACETS.map((facet) => [facet.id, valuesIn(facet, facts)]))
 		};
 	},
 	compare: (facet: string, filter: Filter, a: string, b: string): Evidence | null =>
-		compared(narrowedTo(facts, filter), facetOf(facet), a, b),
+		compared(narrowedTo(facts, filter), proofFacetOf(facet), a, b),
 	moves: (filter: Filter): Moved[] => movesOf(narrowedTo(facts, filter))
 };
 export type ProofApi = typeof api;

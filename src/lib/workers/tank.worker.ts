@@ -1,15 +1,15 @@
 import { expose } from 'comlink';
-import { approaches, type Approach, type ApproachInput } from '$lib/core/tow/approach';
-import { calibrated, type Calibrated } from '$lib/core/tow/calibrate';
-import { changesOf } from '$lib/core/tow/changes';
-import { holdOffers, type HoldOffer } from '$lib/core/tow/hold';
-import { mapOf, type MapCell, type MapInput } from '$lib/core/tow/map';
-import { speedFor } from '$lib/core/tow/speedFor';
-import { tow } from '$lib/core/tow/tow';
-import type { MeasuredParts } from '$lib/core/physics/measured';
-import type { Measure } from '$lib/core/schema/calibration';
-import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/schema/tow';
-import { breath } from './breath';
+import { approaches, type Approach, type ApproachInput } from '$lib/core/simulation/cast/approach';
+import { calibrated, type Calibrated } from '$lib/core/simulation/cast/calibrate';
+import { changesOf } from '$lib/core/simulation/cast/changes';
+import { holdOffers, type HoldOffer } from '$lib/core/simulation/cast/hold';
+import { mapOf, type MapCell, type MapInput } from '$lib/core/simulation/cast/map';
+import { speedFor } from '$lib/core/simulation/cast/speedFor';
+import { tow } from '$lib/core/simulation/cast/tow';
+import type { MeasuredParts } from '$lib/core/simulation/physics/measured';
+import type { Measure } from '$lib/core/foundation/schema/calibration';
+import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/foundation/schema/tow';
+import { yieldToEventLoop } from './yieldToEventLoop';
 
 /** Work (ms) done on a map before the worker tells of it and listens for another question. */
 const SLICE_MS = 40;
@@ -25,7 +25,7 @@ async function told<T>(found: Iterable<T>, isNewest: () => boolean, tell: (slice
 		if (performance.now() - begun < SLICE_MS) continue;
 		tell(slice);
 		slice = [];
-		await breath();
+		await yieldToEventLoop();
 		if (!isNewest()) return false;
 		begun = performance.now();
 	}

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import type { AppStart } from '$lib/client/app.svelte';
+import type { AppStart } from '$lib/core/records/appStart';
 import { config } from '$lib/server/db/config';
 import { isUnreachable } from '$lib/server/db/connection';
 import { ANGLER } from '$lib/server/demo/scenario';

@@ -3,15 +3,15 @@
 	import { afterNavigate, beforeNavigate, invalidate } from '$app/navigation';
 	import { version } from '$app/environment';
 	import { navigating, page } from '$app/state';
-	import { provideApp } from '$lib/client/app.svelte';
-	import { StoredDevice } from '$lib/client/device';
+	import { provideApp } from '$lib/client/state/app.svelte';
+	import { StoredDevice } from '$lib/client/sync/device';
 	import BottomBar from '$lib/ui/frame/BottomBar.svelte';
 	import { SCREENS, VIEWS } from '$lib/ui/frame/screens';
 	import Rail from '$lib/ui/frame/Rail.svelte';
 	import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
 	import Strip from '$lib/ui/frame/Strip.svelte';
 	import Waiting from '$lib/ui/frame/Waiting.svelte';
-	import type { Work } from '$lib/client/work';
+	import type { Work } from '$lib/client/workers/work';
 	import type { LayoutData } from './$types';
 
 	const { data, children }: { data: LayoutData; children: Snippet } = $props();
@@ -31,10 +31,10 @@
 	/** Workers come after the first paint: the first view does without their code. */
 	async function begin() {
 		const opening = app.open(new StoredDevice(data.start.anglerId), data.start);
-		const { Work } = await import('$lib/client/work');
+		const { Work } = await import('$lib/client/workers/work');
 		app.work = new Work();
 		await opening;
-		void app.keeping.hear();
+		void app.sync.pullUntilReached();
 		layUpLater();
 	}
 
@@ -47,8 +47,8 @@
 		quiet = setTimeout(async () => {
 			// Nobody would take a page from there where the browser has no worker that stands in for the network.
 			if (!(await navigator.serviceWorker?.getRegistration())) return;
-			const offline = await import('$lib/client/offline').catch(() => null);
-			await offline?.layUpPages(version, data.start.anglerId, paths).catch(() => undefined);
+			const offline = await import('$lib/client/offline/precachePages').catch(() => null);
+			await offline?.precachePages(version, data.start.anglerId, paths).catch(() => undefined);
 		}, QUIET_MS);
 	}
 
@@ -56,20 +56,20 @@
 	// What was written is read again, and lists too; never while a page is being opened, which that would break off.
 	let read = 0;
 	$effect(() => {
-		const { changes } = app.keeping;
+		const { changes } = app.sync;
 		if (changes === read || navigating.to) return;
 		read = changes;
-		const before = untrack(() => app.keeping.recent);
-		void invalidate('lucernal:records').then(() => app.keeping.listsRead(before));
+		const before = untrack(() => app.sync.recent);
+		void invalidate('lucernal:records').then(() => app.sync.listsRead(before));
 	});
 	// Where the records were away when the page opened, they are read once they are back.
 	$effect(() => {
 		if (app.live && data.start.recordsDown) return again();
 	});
 	beforeNavigate(() => {
-		app.slide.land();
+		app.dragPreview.land();
 		app.endPreview();
-		void app.keeping.hurry();
+		void app.sync.flushNow();
 	});
 
 	/** A screen that was gone to begins at its heading, for a voice and for the keyboard. */
@@ -123,10 +123,10 @@
 		};
 	}
 
-	const look = () => void (app.live && app.keeping.look());
+	const look = () => void (app.live && app.sync.pullChanges());
 	function onvisibilitychange() {
 		if (document.visibilityState === 'visible') look();
-		else void app.keeping.hurry();
+		else void app.sync.flushNow();
 	}
 	const close = () => app.closeStep();
 </script>

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
-import { usualUnits } from '$lib/forms/usualUnits';
+import { usualUnits } from '$lib/presentation/usualUnits';
 import { storeOf } from '$lib/server/records/store';
 import { signUp } from '$lib/server/auth/accounts';
 import { enter } from '$lib/server/auth/cookie';

@@ -1,7 +1,7 @@
 import { render } from '@testing-library/svelte';
 import type { Component } from 'svelte';
 import { vi } from 'vitest';
-import type { App } from '../app.svelte';
+import type { App } from '../state/app.svelte';
 import { FakeServer } from './server';
 import WithApp from './WithApp.svelte';
 

@@ -1,14 +1,14 @@
-import type { Device } from '../device';
+import type { Device } from '../sync/device';
 
 /** A device that stores in another way. */
 export const storing = (device: Device, update: Device['update']): Device => ({
 	lasting: () => device.lasting(),
 	read: (key) => device.read(key),
 	update,
-	say: (key, lastWord) => device.say(key, lastWord),
-	unsay: (key) => device.unsay(key),
-	said: (key) => device.said(key),
-	heard: (listen) => device.heard(listen),
+	writeUnload: (key, entry) => device.writeUnload(key, entry),
+	clearUnload: (key) => device.clearUnload(key),
+	readUnload: (key) => device.readUnload(key),
+	onUnload: (listen) => device.onUnload(listen),
 	forget: () => device.forget()
 });
 

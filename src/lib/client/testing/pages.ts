@@ -1,8 +1,9 @@
-import { readingSchema } from '$lib/core/schema/reading';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
 import type { ReadingRecord } from '$lib/core/records/schemas';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
-import { App, type HeldWater } from '../app.svelte';
-import { MemoryDevice, type Device } from '../device';
+import { App } from '../state/app.svelte';
+import type { ListedWater } from '$lib/core/records/appStart';
+import { MemoryDevice, type Device } from '../sync/device';
 import { FakeServer } from './server';
 
 /** Pages of one angler before one server, each test its own. */
@@ -13,14 +14,14 @@ export class Pages {
 	#open: App[] = [];
 
 	/** A page on a device: what the server has, then what the device has. */
-	async page(device: Device, waters: readonly HeldWater[] = []): Promise<App> {
+	async page(device: Device, waters: readonly ListedWater[] = []): Promise<App> {
 		const { app, start } = this.unopened(waters);
 		await app.open(device, start);
 		return app;
 	}
 
 	/** A page that has only what the server sent. */
-	unopened(waters: readonly HeldWater[] = []) {
+	unopened(waters: readonly ListedWater[] = []) {
 		const start = this.server.start(undefined, waters);
 		const app = new App(start, () => this.screen);
 		this.#open.push(app);
@@ -56,8 +57,8 @@ export const leave = (app: App): void => app.close();
 /** Until everything is told that can be. */
 export async function told(app: App): Promise<void> {
 	for (let round = 0; round < 6; round++) {
-		await app.keeping.hurry();
-		await app.keeping.outbox!.flush();
+		await app.sync.flushNow();
+		await app.sync.outbox!.flush();
 	}
 }
 
@@ -65,7 +66,7 @@ export async function told(app: App): Promise<void> {
 export const shown = () => new Promise((later) => setTimeout(later, 2));
 
 /** A water with spots of an even bank. */
-export const water = (id: string, spots: readonly string[]): HeldWater => ({
+export const water = (id: string, spots: readonly string[]): ListedWater => ({
 	schemaVersion: SCHEMA_VERSION,
 	id,
 	version: 1,

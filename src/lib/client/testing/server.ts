@@ -1,5 +1,5 @@
 import { vi } from 'vitest';
-import type { AppStart } from '../app.svelte';
+import type { AppStart } from '$lib/core/records/appStart';
 
 interface Row {
 	version: number;

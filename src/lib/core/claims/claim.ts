@@ -1,11 +1,11 @@
-import type { When } from '../reading/conditions';
-import type { ReadingInput } from '../schema/reading';
-import type { Family } from '../schema/words';
+import type { When } from '../water/reading/conditions';
+import type { ReadingInput } from '../foundation/schema/reading';
+import type { Family } from '../foundation/schema/words';
 
 /** score: weighed; plan: position, cast, hookset; advice: told, never scored; limit: forbids; caution: safety. */
 export type ClaimKind = 'score' | 'plan' | 'advice' | 'limit' | 'caution';
 
-/** A property of a rig that a claim may speak about; `choice/spaces.ts` says what each family's parts have of it. */
+/** A property of a rig that a claim may speak about; `ranking/space/spaces.ts` says what each family's parts have of it. */
 export const FACETS = [
 	'family',
 	'layout',
@@ -48,7 +48,7 @@ export type Facet = (typeof FACETS)[number];
 
 /**
  * Where in the order of deciding a claim belongs: which family, then the lure, then its finish, then what it hangs on.
- * `choice/tiers.ts` has what each counts for.
+ * `ranking/scoring/tiers.ts` has what each counts for.
  */
 export type Tier = 'family' | 'lure' | 'finish' | 'outfit';
 
@@ -61,12 +61,12 @@ export type Fit = Readonly<Record<string, number>>;
 /** One or two facets with their fits; two are wanted together (the product counts). */
 export type Prefers = Readonly<Partial<Record<Facet, Fit>>>;
 
-/** Preferences that need a computation on the reading or on two parts; see `choice/relations.ts`. */
+/** Preferences that need a computation on the reading or on two parts; see `ranking/scoring/relations.ts`. */
 export type Relation =
 	'asked-pace' | 'fast-for-them' | 'works-longest' | 'usual-ounces' | 'bears-line' | 'near-forage' | 'matches-colour';
 
-/** Split topic and school, "SKY/exceptions". */
-export type SplitSide = `${string}/${string}`;
+/** Dispute topic and school, "SKY/exceptions". */
+export type DisputeSide = `${string}/${string}`;
 
 /** The fields of a reading that an example fixes; the rest is the plain example reading. */
 export type Example = Partial<ReadingInput>;
@@ -84,7 +84,7 @@ export interface Claim {
 	readonly tier?: 'finish' | 'outfit';
 	/** Families it is about; all when absent. */
 	readonly scope?: readonly Family[];
-	readonly split?: SplitSide;
+	readonly split?: DisputeSide;
 	/** How far the reading calls for it. */
 	readonly when: When;
 	/** A facet of the rig that must hold before the claim speaks about it: "a slow rig wants a single blade". */

@@ -1,18 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import { completeReading } from '../reading/complete';
-import { SPACES } from '../choice/spaces';
-import { Hearing } from '../choice/hearing';
+import { completeReading } from '../water/reading/complete';
+import { SPACES } from '../ranking/space/spaces';
+import { ActiveClaims } from '../ranking/scoring/activeClaims';
 import { tablesOf } from '../testing/tables';
-import { readingSchema } from '../schema/reading';
+import { readingSchema } from '../foundation/schema/reading';
 import type { Claim } from './claim';
 import { CLAIM_BASE } from './claimBase';
 import { exampleReading, type PLAIN } from './examples';
 import { SIDES } from './sides';
-import { SPLITS, splitOf } from './splits';
+import { DISPUTES, disputeOf } from './splits';
 
 const readingOf = (example: Partial<typeof PLAIN>) => completeReading(readingSchema.parse(exampleReading(example)));
 
-/** Stances that let a claim's own side of its split speak. */
+/** Positions that let a claim's own side of its split speak. */
 const stanceFor = (claim: Claim): Record<string, string> => {
 	if (!claim.split) return {};
 	const [topic, school] = claim.split.split('/') as [string, string];
@@ -20,7 +20,9 @@ const stanceFor = (claim: Claim): Record<string, string> => {
 };
 
 const speaks = (claim: Claim, example: Claim['speaks']): boolean =>
-	new Hearing(readingOf(example), stanceFor(claim)).spoken.some((entry) => entry.claim === claim && entry.share > 0);
+	new ActiveClaims(readingOf(example), stanceFor(claim)).spoken.some(
+		(entry) => entry.claim === claim && entry.share > 0
+	);
 
 describe('every claim of the base', () => {
 	it('has an id of its own', () => {
@@ -71,7 +73,7 @@ describe('every claim of the base', () => {
 			for (const id of claim.silences ?? []) expect(ids).toContain(id);
 			if (!claim.split) continue;
 			const [topic, school] = claim.split.split('/') as [string, string];
-			expect(splitOf(topic)?.schools).toContain(school);
+			expect(disputeOf(topic)?.schools).toContain(school);
 		}
 	});
 });
@@ -79,7 +81,7 @@ describe('every claim of the base', () => {
 describe('every split', () => {
 	const NO_CLAIM_OF_ITS_OWN = ['SKY/strict'];
 
-	it.each(SPLITS.map((split) => [split.topic, split] as const))('%s has a claim for each school', (topic, split) => {
+	it.each(DISPUTES.map((split) => [split.topic, split] as const))('%s has a claim for each school', (topic, split) => {
 		for (const school of split.schools) {
 			const side = `${topic}/${school}`;
 			const claims = CLAIM_BASE.filter((claim) => claim.split === side);
@@ -87,13 +89,13 @@ describe('every split', () => {
 		}
 	});
 
-	it.each(SPLITS.map((split) => [split.topic, split] as const))('%s always has a default', (_topic, split) => {
+	it.each(DISPUTES.map((split) => [split.topic, split] as const))('%s always has a default', (_topic, split) => {
 		expect(split.auto[split.auto.length - 1]![0]).toBe('always');
 		for (const [, school] of split.auto) expect(school === null || split.schools.includes(school)).toBe(true);
 	});
 
 	it('tells every side in words, and no side that does not exist', () => {
-		const sides = SPLITS.flatMap(({ topic, schools }) => schools.map((school) => `${topic}/${school}`));
+		const sides = DISPUTES.flatMap(({ topic, schools }) => schools.map((school) => `${topic}/${school}`));
 		expect(Object.keys(SIDES).sort()).toEqual(sides.sort());
 	});
 });

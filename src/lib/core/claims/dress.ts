@@ -1,6 +1,6 @@
-import { all, any, not } from '../reading/conditions';
+import { all, any, not } from '../water/reading/conditions';
 import { BLADED_JIG, BUZZBAIT, SKIRTED, SPINNERBAIT, SUNKEN, UNDERSPIN, type Claim, type Fit } from './claim';
-import { SKIRT_COLOURS, TRAILER_KINDS } from '../schema/words';
+import { SKIRT_COLOURS, TRAILER_KINDS } from '../foundation/schema/words';
 import { cover, eats } from './examples';
 
 /** A fit that is full for each of some values. */

@@ -1,4 +1,4 @@
-import type { Cover, Forage, ReadingInput } from '../schema/reading';
+import type { Cover, Forage, ReadingInput } from '../foundation/schema/reading';
 import type { Example } from './claim';
 
 /** The plain reading that every example starts from: middling water in mid spring, no cover, no bait seen. */

@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
 import { FACETS } from './claim';
-import { WORDS, type Word } from '../reading/conditions';
-import { HOUSE_RULES_MAX } from '../schema/limits';
-import { FAMILIES } from '../schema/words';
+import { WORDS, type Word } from '../water/reading/conditions';
+import { HOUSE_RULES_MAX } from '../foundation/schema/limits';
+import { FAMILIES } from '../foundation/schema/words';
 
 /** Most facets of a rig that one rule may prefer: the craft's own limit. */
 const FACETS_MAX = 2;

@@ -1,4 +1,4 @@
-import { all, any } from '../reading/conditions';
+import { all, any } from '../water/reading/conditions';
 import { BLADED_JIG, BUZZBAIT, WIRE, type Claim } from './claim';
 import { cover } from './examples';
 

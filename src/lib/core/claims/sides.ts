@@ -1,7 +1,7 @@
-import type { SplitSide } from './claim';
+import type { DisputeSide } from './claim';
 
 /** Every side of every split in neutral words, with the reason that those who hold it give. */
-export const SIDES: Readonly<Record<SplitSide, string>> = {
+export const SIDES: Readonly<Record<DisputeSide, string>> = {
 	'SKY/exceptions':
 		'A bright sky speaks against blades, but some water is an exception: smallmouth, mild winter days, shade.',
 	'SKY/strict': 'A bright calm sky speaks against blades, whatever else.',

@@ -1,10 +1,10 @@
-import type { Reading } from '../reading/complete';
-import type { SplitSide } from './claim';
-import { all, any, holds, not, type When } from '../reading/conditions';
-import type { SetAside } from '../schema/failure';
+import type { Reading } from '../water/reading/complete';
+import type { DisputeSide } from './claim';
+import { all, any, holds, not, type When } from '../water/reading/conditions';
+import type { SetAside } from '../foundation/schema/failure';
 
 /** A disagreement among good anglers: its sides and which one is the default, and why. */
-export interface Split {
+export interface Dispute {
 	readonly topic: string;
 	readonly schools: readonly string[];
 	/** What the disagreement is about, in neutral words. */
@@ -20,10 +20,10 @@ const plain = (
 	auto: string | null,
 	about: string,
 	because: string
-): Split => ({ topic, schools, about, auto: [['always', auto]], because });
+): Dispute => ({ topic, schools, about, auto: [['always', auto]], because });
 
 /** Every split of the craft with its default. */
-export const SPLITS: readonly Split[] = [
+export const DISPUTES: readonly Dispute[] = [
 	plain(
 		'SKY',
 		['exceptions', 'strict', 'indifferent'],
@@ -216,19 +216,19 @@ export const SPLITS: readonly Split[] = [
 	)
 ];
 
-const BY_TOPIC = new Map(SPLITS.map((split) => [split.topic, split]));
+const BY_TOPIC = new Map(DISPUTES.map((split) => [split.topic, split]));
 
 /** What an angler may say to a split: a school, the default, or all sides at once. */
-export type Stance = string;
-export type Stances = Readonly<Record<string, Stance>>;
+export type Position = string;
+export type Positions = Readonly<Record<string, Position>>;
 
 /** The split of a topic, or `undefined` when there is none of that name. */
-export function splitOf(topic: string): Split | undefined {
+export function disputeOf(topic: string): Dispute | undefined {
 	return BY_TOPIC.get(topic);
 }
 
 /** The default school of a split on a reading; `null` when the default takes no side. */
-export function autoSchool(split: Split, reading: Reading): string | null {
+export function autoSchool(split: Dispute, reading: Reading): string | null {
 	return split.auto.find(([when]) => holds(when, reading) >= 0.5)![1];
 }
 
@@ -237,9 +237,9 @@ export function autoSchool(split: Split, reading: Reading): string | null {
  *
  * @returns Whether a side, "SKY/strict", may speak.
  */
-export function sidesHeard(stances: Stances, reading: Reading): (side: SplitSide) => boolean {
+export function activeSides(stances: Positions, reading: Reading): (side: DisputeSide) => boolean {
 	const heard = new Set<string>();
-	for (const split of SPLITS) {
+	for (const split of DISPUTES) {
 		const { topic, schools } = split;
 		const stance = stances[topic] ?? 'auto';
 		// A school may itself be called "both" (clarity): the school's own word comes first.
@@ -251,17 +251,17 @@ export function sidesHeard(stances: Stances, reading: Reading): (side: SplitSide
 }
 
 /** Whether the angler himself takes a claim's side: a school by its name, neither the default nor both. */
-export function sideTaken(side: string | undefined, stances: Stances): boolean {
+export function sideChosen(side: string | undefined, stances: Positions): boolean {
 	if (side === undefined) return false;
 	const slash = side.indexOf('/');
 	return stances[side.slice(0, slash)] === side.slice(slash + 1);
 }
 
-/** Stances that name a split and one of its schools, and those that do not, with why. */
-export function stancesKnown(given: Stances): { stances: Record<string, Stance>; ignored: SetAside[] } {
+/** Positions that name a split and one of its schools, and those that do not, with why. */
+export function knownPositions(given: Positions): { stances: Record<string, Position>; ignored: SetAside[] } {
 	const ignored: SetAside[] = [];
 	const known = Object.entries(given).filter(([topic, school]) => {
-		const split = splitOf(topic);
+		const split = disputeOf(topic);
 		const path = `stances.${topic}`;
 		if (!split) ignored.push({ path, why: `There is no split ${topic}.` });
 		else if (school === 'auto' || school === 'both' || split.schools.includes(school)) return true;

@@ -1,4 +1,4 @@
-import { all, any, not } from '../reading/conditions';
+import { all, any, not } from '../water/reading/conditions';
 import { BLADED_JIG, BUZZBAIT, SPINNERBAIT, UNDERSPIN, WIRE, type Claim } from './claim';
 import { cover, eats } from './examples';
 

@@ -1,4 +1,4 @@
-import { InputFailure } from '../schema/failure';
+import { InputFailure } from '../foundation/schema/failure';
 import { answer, jsonSchema, verbOf } from './verbs';
 
 /** Exit status of the command line for an input that is refused. */

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import loadHighs from 'highs';
-import { solveBy } from '../plan/highs';
-import { solveWith } from '../plan/solver';
+import { solveBy } from '../trips/plan/highs';
+import { solveWith } from '../trips/plan/solver';
 import { commandLine } from './commandLine';
 
 // Only a plan needs the solver, which takes a moment to load.

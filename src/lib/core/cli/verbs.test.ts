@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
-import { answerCall } from '../choice/call';
-import { readingSchema } from '../schema/reading';
+import { answerCall } from '../ranking/answer/call';
+import { readingSchema } from '../foundation/schema/reading';
 import { commandLine } from './commandLine';
 import { SCHEMAS } from './verbs';
 

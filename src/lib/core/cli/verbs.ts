@@ -1,26 +1,26 @@
 import * as z from 'zod/mini';
-import { answerCall } from '../choice/call';
-import { answerScore } from '../choice/score';
-import { buildSchema, ownPartSchema } from '../schema/build';
-import { callAnswerSchema, callInputSchema } from '../schema/call';
-import { answerWindow } from '../physics/window';
-import { InputFailure } from '../schema/failure';
-import { readingSchema } from '../schema/reading';
+import { answerCall } from '../ranking/answer/call';
+import { answerScore } from '../ranking/answer/score';
+import { buildSchema, ownPartSchema } from '../foundation/schema/build';
+import { callAnswerSchema, callInputSchema } from '../foundation/schema/call';
+import { answerWindow } from '../simulation/physics/window';
+import { InputFailure } from '../foundation/schema/failure';
+import { readingSchema } from '../foundation/schema/reading';
 import { KINDS } from '../records/kinds';
 import { rigFileSchema } from '../records/rigFile';
 import { transferSchema } from '../records/transfer';
-import { rigSchema } from '../schema/rig';
-import { scoreAnswerSchema, scoreInputSchema } from '../schema/score';
-import { speedForInputSchema, speedForSchema, towInputSchema, towSchema } from '../schema/tow';
-import { windowInputSchema, windowSchema } from '../schema/window';
-import { answerPlan } from '../plan/plan';
-import { planInputSchema, planSchema } from '../schema/plan';
-import { answerEvidence } from '../evidence/evidence';
-import { evidenceInputSchema, evidenceSchema } from '../schema/evidence';
-import { answerSight } from '../optics/sight';
-import { sightInputSchema, sightSchema } from '../schema/sight';
-import { answerSpeedFor } from '../tow/speedFor';
-import { answerTow } from '../tow/tow';
+import { rigSchema } from '../foundation/schema/rig';
+import { scoreAnswerSchema, scoreInputSchema } from '../foundation/schema/score';
+import { speedForInputSchema, speedForSchema, towInputSchema, towSchema } from '../foundation/schema/tow';
+import { windowInputSchema, windowSchema } from '../foundation/schema/window';
+import { answerPlan } from '../trips/plan/plan';
+import { planInputSchema, planSchema } from '../foundation/schema/plan';
+import { answerEvidence } from '../trips/evidence/evidence';
+import { evidenceInputSchema, evidenceSchema } from '../foundation/schema/evidence';
+import { answerSight } from '../simulation/sight/sight';
+import { sightInputSchema, sightSchema } from '../foundation/schema/sight';
+import { answerSpeedFor } from '../simulation/cast/speedFor';
+import { answerTow } from '../simulation/cast/tow';
 
 /** What the core can be asked, by the same words on the command line and over HTTP. */
 export const VERBS = {

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { GROWTHS } from '../places/growth';
+import { GROWTHS } from '../water/places/growth';
 import { lonLat, schemaVersion, uuid } from './schemas';
 
 /** Most corners of all shores of a water, most soundings of it, and most corners of what grows in it. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { call } from '../choice/call';
-import { callInputSchema } from '../schema/call';
+import { call } from '../ranking/answer/call';
+import { callInputSchema } from '../foundation/schema/call';
 import { savedCall, savedSettings } from './commands';
-import { keptCallRecordSchema } from './schemas';
+import { savedCallRecordSchema } from './schemas';
 import { SCHEMA_VERSION } from './version';
 
 const question = callInputSchema.parse({ reading: { waterTemperatureC: 17, visibilityM: 1, bottomM: 4 }, top: 3 });
@@ -17,7 +17,7 @@ const screen = {
 describe('what is saved', () => {
 	it('of a call is the very reading that it answers, whatever was asked meanwhile', () => {
 		const answer = call(question);
-		const saved = keptCallRecordSchema.parse(savedCall(screen, answer));
+		const saved = savedCallRecordSchema.parse(savedCall(screen, answer));
 		expect(saved.reading).toEqual(question.reading);
 		expect(call({ ...question, reading: saved.reading, locks: saved.locks }).calls[saved.chosen]).toEqual(
 			answer.calls[1]

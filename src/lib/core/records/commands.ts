@@ -1,6 +1,6 @@
-import { houseClaims } from '../choice/houseRules';
-import type { CallAnswer, CallInput } from '../schema/call';
-import { settingsRecordSchema, type DeskRecord, type KeptCallRecord, type SettingsRecord } from './schemas';
+import { houseClaims } from '../ranking/answer/houseRules';
+import type { CallAnswer, CallInput } from '../foundation/schema/call';
+import { settingsRecordSchema, type DeskRecord, type SavedCallRecord, type SettingsRecord } from './schemas';
 import { SCHEMA_VERSION } from './version';
 
 // What an angler does, as one pure step each from what was on the screen to the record that is saved. The client and the
@@ -19,7 +19,7 @@ export interface CallOnScreen {
 }
 
 /** A call as it is saved: the reading, and the answer to that very reading. */
-export function savedCall({ desk, question, chosen, name, keptAt }: CallOnScreen, answer: CallAnswer): KeptCallRecord {
+export function savedCall({ desk, question, chosen, name, keptAt }: CallOnScreen, answer: CallAnswer): SavedCallRecord {
 	return {
 		schemaVersion: SCHEMA_VERSION,
 		name: name.trim() || 'Unnamed call',

@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
-import { instant } from '../schema/instant';
-import { outfitSchema } from '../schema/outfit';
-import { EDITED_HOURS_MAX, RODS_MAX, STATION_HOURS_MAX } from '../schema/limits';
-import { SKIES } from '../schema/words';
+import { instant } from '../foundation/schema/instant';
+import { outfitSchema } from '../foundation/schema/outfit';
+import { EDITED_HOURS_MAX, RODS_MAX, STATION_HOURS_MAX } from '../foundation/schema/limits';
+import { SKIES } from '../foundation/schema/words';
 import { schemaVersion, uuid } from './schemas';
 
 /** Most spots of a day. */

@@ -1,5 +1,5 @@
 import type * as z from 'zod/mini';
-import type { Failure, SetAside } from '../schema/failure';
+import type { Failure, SetAside } from '../foundation/schema/failure';
 
 /** How a field of a record lies in a column of its own. */
 export type Column =

@@ -1,22 +1,22 @@
 import {
 	deskRecordSchema,
-	keptCallRecordSchema,
+	savedCallRecordSchema,
 	readingRecordSchema,
 	settingsRecordSchema,
 	spotRecordSchema,
-	standRecordSchema,
+	viewsRecordSchema,
 	waterRecordSchema
 } from './schemas';
 import { benchRecordSchema, partRecordSchema, rigRecordSchema } from './rigSchemas';
 import { chartRecordSchema } from './chartSchema';
 import { dayRecordSchema } from './daySchema';
-import { happeningRecordSchema, outingRecordSchema } from './tallySchemas';
-import { without } from '../base/without';
-import { isTimeZone } from '../base/zone';
+import { entryRecordSchema, outingRecordSchema } from './tallySchemas';
+import { without } from '../foundation/basics/without';
+import { isTimeZone } from '../foundation/basics/zone';
 import { buildRepaired } from './repair';
-import { tolerantStand } from './stand';
+import { tolerantViews } from './stand';
 import * as z from 'zod/mini';
-import type { Failure } from '../schema/failure';
+import type { Failure } from '../foundation/schema/failure';
 import type { Column, DocumentKindName, RawRecord, RecordKind } from './kind';
 
 const NAME: Column = { type: 'text', length: 120 };
@@ -95,7 +95,7 @@ export const KINDS = {
 		name: 'kept-calls',
 		what: 'kept call',
 		table: 'kept_call',
-		schema: keptCallRecordSchema,
+		schema: savedCallRecordSchema,
 		newest: 'keptAt',
 		columns: {
 			name: NAME,
@@ -131,7 +131,7 @@ export const KINDS = {
 		name: 'happenings',
 		what: 'happening',
 		table: 'happening',
-		schema: happeningRecordSchema,
+		schema: entryRecordSchema,
 		newest: 'at',
 		columns: { outingId: { type: 'uuid' }, at: { type: 'instant' } },
 		references: { outingId: 'outings' }
@@ -159,9 +159,9 @@ export const KINDS = {
 		...document,
 		name: 'stand',
 		what: 'stand',
-		schema: standRecordSchema,
+		schema: viewsRecordSchema,
 		transferred: true,
-		tolerate: tolerantStand
+		tolerate: tolerantViews
 	},
 	settings: { ...document, name: 'settings', what: 'settings', schema: settingsRecordSchema, transferred: true },
 	day: { ...document, name: 'day', what: 'day', schema: dayRecordSchema }

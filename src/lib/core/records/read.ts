@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { InputFailure, parseWith, type Failure, type SetAside } from '../schema/failure';
+import { InputFailure, parseWith, type Failure, type SetAside } from '../foundation/schema/failure';
 import { SCHEMA_VERSION } from './version';
 import { KINDS, type RecordKindName, type RecordOf } from './kinds';
 import type { RawRecord, RecordKind } from './kind';

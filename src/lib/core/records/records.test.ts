@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { SCHEMA_VERSION } from './version';
 import { describe, expect, it } from 'vitest';
-import { startBuild } from '../build/start';
+import { startBuild } from '../rig/build/start';
 import { refusalOf } from '../testing/refusal';
-import { FAMILIES } from '../schema/words';
-import { rigPartsSchema, rigSchema } from '../schema/rig';
-import { SPLITS } from '../claims/splits';
-import { BLADES_MAX } from '../schema/families';
+import { FAMILIES } from '../foundation/schema/words';
+import { rigPartsSchema, rigSchema } from '../foundation/schema/rig';
+import { DISPUTES } from '../claims/splits';
+import { BLADES_MAX } from '../foundation/schema/families';
 import { DOCUMENT_KIND_NAMES } from './kind';
 import { KINDS, kindOf, LISTED_KIND_NAMES } from './kinds';
 import { readRecord } from './read';
@@ -129,8 +129,11 @@ describe('a rig', () => {
 });
 
 describe('a stand', () => {
-	const word = fc.oneof(fc.constantFrom(...SPLITS.map(({ topic }) => topic)), fc.string({ maxLength: 12 }));
-	const school = fc.oneof(fc.constantFrom(...SPLITS.flatMap(({ schools }) => schools), 'auto', 'both'), fc.anything());
+	const word = fc.oneof(fc.constantFrom(...DISPUTES.map(({ topic }) => topic)), fc.string({ maxLength: 12 }));
+	const school = fc.oneof(
+		fc.constantFrom(...DISPUTES.flatMap(({ schools }) => schools), 'auto', 'both'),
+		fc.anything()
+	);
 	const stances = fc.oneof(fc.dictionary(word, school, { noNullPrototype: true }), fc.anything());
 
 	it('is read whatever lies in it: what is not known is named, and the rest holds', () => {
@@ -138,7 +141,7 @@ describe('a stand', () => {
 			fc.property(stances, fc.oneof(fc.array(fc.anything(), { maxLength: 4 }), fc.anything()), (sides, houseRules) => {
 				const { record, aside } = readRecord('stand', { schemaVersion: SCHEMA_VERSION, stances: sides, houseRules });
 				for (const [topic, side] of Object.entries(record.stances)) {
-					const split = SPLITS.find((one) => one.topic === topic)!;
+					const split = DISPUTES.find((one) => one.topic === topic)!;
 					expect([...split.schools, 'auto', 'both']).toContain(side);
 				}
 				const given = typeof sides === 'object' && sides !== null ? Object.keys(sides).length : 0;

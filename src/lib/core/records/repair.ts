@@ -1,5 +1,5 @@
-import { BLADES_MAX } from '../schema/families';
-import type { Family } from '../schema/words';
+import { BLADES_MAX } from '../foundation/schema/families';
+import type { Family } from '../foundation/schema/words';
 
 interface Bladed {
 	readonly family: Family;

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { parseWith } from '../schema/failure';
+import { parseWith } from '../foundation/schema/failure';
 import { rigRecordSchema, type RigRecord } from './rigSchemas';
 import { SCHEMA_VERSION } from './version';
 import { readRecord } from './read';

@@ -1,8 +1,8 @@
 import { SCHEMA_VERSION } from './version';
 import type { RigRecord } from './rigSchemas';
-import type { Build } from '../schema/build';
-import type { RigLog } from '../schema/rigLog';
-import { partsOf } from '../build/partsOf';
+import type { Build } from '../foundation/schema/build';
+import type { RigLog } from '../foundation/schema/rigLog';
+import { partsOf } from '../rig/build/partsOf';
 
 /** The parts that a build is made of, as the table has them now. */
 const builtFrom = (build: Build): RigRecord['parts'] =>

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { buildSchema, ownPartSchema } from '../schema/build';
+import { buildSchema, ownPartSchema } from '../foundation/schema/build';
 import { recordName, schemaVersion, uuid } from './schemas';
-import { rigLogSchema } from '../schema/rigLog';
+import { rigLogSchema } from '../foundation/schema/rigLog';
 
 /** A part of a kept rig as the table had it on that day: what the rig was built from, whatever the table says later. */
 const builtPartSchema = z.strictObject({

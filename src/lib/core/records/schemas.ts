@@ -1,11 +1,11 @@
 import * as z from 'zod/mini';
-import { callAnswerSchema, movesSchema } from '../schema/call';
+import { callAnswerSchema, movesSchema } from '../foundation/schema/call';
 import { houseRulesSchema } from '../claims/house';
-import { NAME_LONG, NAME_MAX, NAME_MISSING } from '../schema/limits';
-import { coverSchema, readingSchema } from '../schema/reading';
-import { PLACES } from '../schema/words';
-import { instant } from '../schema/instant';
-import { lockSchema } from '../schema/rig';
+import { NAME_LONG, NAME_MAX, NAME_MISSING } from '../foundation/schema/limits';
+import { coverSchema, readingSchema } from '../foundation/schema/reading';
+import { PLACES } from '../foundation/schema/words';
+import { instant } from '../foundation/schema/instant';
+import { lockSchema } from '../foundation/schema/rig';
 import { GONE_RULES_MAX } from './ruleKey';
 import { SCHEMA_VERSION } from './version';
 
@@ -24,7 +24,7 @@ export const readingRecordSchema = z.strictObject({
 });
 
 /** A call as it is kept: everything that it takes to replay it. */
-export const keptCallRecordSchema = z.strictObject({
+export const savedCallRecordSchema = z.strictObject({
 	schemaVersion,
 	name: recordName,
 	readingId: z.nullable(uuid),
@@ -78,7 +78,7 @@ export const settingsRecordSchema = z.strictObject({
 });
 
 /** Where an angler stands: sides taken in the splits, and rules of their own. */
-export const standRecordSchema = z.strictObject({
+export const viewsRecordSchema = z.strictObject({
 	schemaVersion,
 	stances: z.record(z.string().check(z.maxLength(40)), z.string().check(z.maxLength(40))),
 	houseRules: houseRulesSchema,
@@ -143,10 +143,10 @@ export const spotRecordSchema = z.strictObject({
 });
 
 export type ReadingRecord = z.output<typeof readingRecordSchema>;
-export type KeptCallRecord = z.output<typeof keptCallRecordSchema>;
+export type SavedCallRecord = z.output<typeof savedCallRecordSchema>;
 export type DeskRecord = z.output<typeof deskRecordSchema>;
 export type SettingsRecord = z.output<typeof settingsRecordSchema>;
-export type StandRecord = z.output<typeof standRecordSchema>;
+export type ViewsRecord = z.output<typeof viewsRecordSchema>;
 export type WaterRecord = z.output<typeof waterRecordSchema>;
 export type SpotRecord = z.output<typeof spotRecordSchema>;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];

@@ -1,15 +1,15 @@
-import { stancesKnown } from '../claims/splits';
-import { houseClaims } from '../choice/houseRules';
-import { HOUSE_RULES_MAX } from '../schema/limits';
-import type { SetAside } from '../schema/failure';
+import { knownPositions } from '../claims/splits';
+import { houseClaims } from '../ranking/answer/houseRules';
+import { HOUSE_RULES_MAX } from '../foundation/schema/limits';
+import type { SetAside } from '../foundation/schema/failure';
 import type { RawRecord } from './kind';
 
 const isText = (value: unknown): value is string => typeof value === 'string';
 
 /** A stand without the topics, schools and rules that are not known here; each is named, and none refuses the rest. */
-export function tolerantStand(raw: RawRecord): { record: RawRecord; aside: SetAside[] } {
+export function tolerantViews(raw: RawRecord): { record: RawRecord; aside: SetAside[] } {
 	const given = typeof raw.stances === 'object' && raw.stances !== null ? Object.entries(raw.stances) : [];
-	const sides = stancesKnown(Object.fromEntries(given.filter(([, school]) => isText(school)) as [string, string][]));
+	const sides = knownPositions(Object.fromEntries(given.filter(([, school]) => isText(school)) as [string, string][]));
 	const unspoken = given
 		.filter(([, school]) => !isText(school))
 		.map(([topic]) => ({ path: `stances.${topic}`, why: 'A side is a word.' }));

@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
-import { instant } from '../schema/instant';
-import { readingSchema } from '../schema/reading';
-import { rigSchema } from '../schema/rig';
-import { happeningSchema, trialSchema } from '../schema/tally';
+import { instant } from '../foundation/schema/instant';
+import { readingSchema } from '../foundation/schema/reading';
+import { rigSchema } from '../foundation/schema/rig';
+import { entrySchema, trialSchema } from '../foundation/schema/tally';
 import { recordName, schemaVersion, uuid } from './schemas';
 
 /** Most rigs that lie on the deck. */
@@ -22,14 +22,14 @@ export const outingRecordSchema = z.strictObject({
 });
 
 /** Something that happened on an outing. */
-export const happeningRecordSchema = z.strictObject({
+export const entryRecordSchema = z.strictObject({
 	schemaVersion,
 	outingId: uuid,
 	/** When, for how long things took; what came first is told by `order`. */
 	at: instant,
 	order: z.int().check(z.minimum(1), z.maximum(1_000_000)),
-	what: happeningSchema
+	what: entrySchema
 });
 
 export type OutingRecord = z.output<typeof outingRecordSchema>;
-export type HappeningRecord = z.output<typeof happeningRecordSchema>;
+export type EntryRecord = z.output<typeof entryRecordSchema>;

@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
-import { without } from '../base/without';
+import { without } from '../foundation/basics/without';
 import { SCHEMA_VERSION } from './version';
-import { InputFailure, parseWith, type SetAside } from '../schema/failure';
-import { instant } from '../schema/instant';
+import { InputFailure, parseWith, type SetAside } from '../foundation/schema/failure';
+import { instant } from '../foundation/schema/instant';
 import { uuid } from './schemas';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from './kind';
 import { KINDS, LISTED_KIND_NAMES, type ListedKindName, type RecordKindName, type RecordOf } from './kinds';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import type { ReadingInput } from '../schema/reading';
-import * as words from '../schema/words';
+import type { ReadingInput } from '../foundation/schema/reading';
+import * as words from '../foundation/schema/words';
 
 const one = <T>(values: readonly T[]) => fc.constantFrom(...values);
 const figure = (min: number, max: number) => fc.double({ min, max, noNaN: true, noDefaultInfinity: true });

@@ -1,4 +1,4 @@
-import type { CallAnswer } from '../schema/call';
+import type { CallAnswer } from '../foundation/schema/call';
 
 /** What an answer must show: paths into the top rig, or `verdict`, each with the values that will do. */
 export type Expectation = Readonly<Record<string, readonly unknown[]>>;

@@ -1,7 +1,7 @@
-import { startBuild } from '../build/start';
-import type { Fact } from '../proof/facts';
-import { completeReading } from '../reading/complete';
-import { readingSchema } from '../schema/reading';
+import { startBuild } from '../rig/build/start';
+import type { Fact } from '../trips/proof/facts';
+import { completeReading } from '../water/reading/complete';
+import { readingSchema } from '../foundation/schema/reading';
 
 /** A stretch of fishing in which nothing happened, for tests that say what did. */
 export const BLANK_FACT: Fact = {

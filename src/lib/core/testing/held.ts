@@ -1,7 +1,7 @@
-import { USUAL_TIP_M } from '../matter/constants';
-import { bodyOf, depthsAtM, type Body, type Retrieve } from '../physics/depth';
-import { GATE_DISTANCES_M } from '../physics/gateTable';
-import type { Lure } from '../physics/lure';
+import { USUAL_TIP_M } from '../foundation/constants/constants';
+import { bodyOf, depthsAtM, type Body, type Retrieve } from '../simulation/physics/depth';
+import { GATE_DISTANCES_M } from '../simulation/physics/gateTable';
+import type { Lure } from '../simulation/physics/lure';
 
 /** Longest countdown that is waited for, s. */
 const LONGEST_S = 60;
@@ -9,7 +9,7 @@ const LONGEST_S = 60;
 const ROUNDS = 12;
 
 /** A band to be held: at least `fromM` deep at two distances, nowhere deeper than `toM`, on a cast of `castM`. */
-export interface Held {
+export interface HeldBand {
 	readonly fromM: number;
 	readonly toM: number;
 	readonly castM: number;
@@ -27,7 +27,7 @@ export interface HeldCast {
 
 const deepest = (depths: readonly (number | null)[]): number => Math.max(...depths.map((depth) => depth ?? -Infinity));
 
-function judged(countdownS: number, depthsM: readonly (number | null)[], { fromM, toM }: Held): HeldCast {
+function judged(countdownS: number, depthsM: readonly (number | null)[], { fromM, toM }: HeldBand): HeldCast {
 	const sorted = depthsM.filter((depth) => depth !== null).sort((a, b) => b - a);
 	const second = sorted[Math.min(1, sorted.length - 1)];
 	const holds = second === undefined || (second >= fromM - 1e-6 && sorted[0]! <= toM + 1e-3);
@@ -61,7 +61,7 @@ function countdownTo(body: Body, retrieve: Retrieve, measure: typeof deepest, wa
  *
  * @param lineM Diameter of the line, m.
  */
-export function heldCast(lure: Lure, lineM: number, speedMps: number, band: Held): HeldCast {
+export function heldCast(lure: Lure, lineM: number, speedMps: number, band: HeldBand): HeldCast {
 	const body = bodyOf(lure);
 	const retrieve = { speedMps, castM: band.castM, countdownS: 0, tipM: USUAL_TIP_M, lineM };
 	const tried = (measure: typeof deepest, wantedM: number): HeldCast => {

@@ -1,4 +1,4 @@
-import { InputFailure, type Failure } from '../schema/failure';
+import { InputFailure, type Failure } from '../foundation/schema/failure';
 
 /** What the core said when it refused to do something; `null` where it did it. */
 export function refusalOf(run: () => unknown): Failure | null {

@@ -1,9 +1,9 @@
-import type { Space } from '../choice/part';
-import { needsOf, RELATIONS } from '../choice/relations';
-import { SPACES } from '../choice/spaces';
-import { fitTable, relationTable, type FitTable } from '../choice/tables';
+import type { Space } from '../ranking/space/part';
+import { needsOf, RELATIONS } from '../ranking/scoring/relations';
+import { SPACES } from '../ranking/space/spaces';
+import { fitTable, relationTable, type FitTable } from '../ranking/scoring/tables';
 import type { Claim } from '../claims/claim';
-import type { Reading } from '../reading/complete';
+import type { Reading } from '../water/reading/complete';
 
 /** What a claim says about every space that it is about, on a reading. */
 export function tablesOf(claim: Claim, reading: Reading): { space: Space; table: FitTable }[] {

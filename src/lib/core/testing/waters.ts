@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import type { ReadingInput } from '../schema/reading';
-import type { COVER_KINDS, FORAGE_KINDS, PHASES, PLACES, STAINS } from '../schema/words';
+import type { ReadingInput } from '../foundation/schema/reading';
+import type { COVER_KINDS, FORAGE_KINDS, PHASES, PLACES, STAINS } from '../foundation/schema/words';
 
 type Cover = (typeof COVER_KINDS)[number];
 type Forage = (typeof FORAGE_KINDS)[number];

@@ -11,8 +11,8 @@ import { seedDemo } from '../demo/seed';
 import { storeOf } from '../records/store';
 import { listWaters } from '../records/places';
 import { newAngler, useFreshDatabase } from '../db/testing';
-import { call } from '../../core/choice/call';
-import { callInputSchema } from '../../core/schema/call';
+import { call } from '../../core/ranking/answer/call';
+import { callInputSchema } from '../../core/foundation/schema/call';
 
 let database: Database;
 const NOW = new Date('2026-05-09T06:40:00Z');

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import '../../core/schema/english';
+import '../../core/foundation/schema/english';
 
 const flag = z._default(z.stringbool(), false);
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { QueryTypes, type WhereOptions } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { startBuild } from '../../core/build/start';
+import { startBuild } from '../../core/rig/build/start';
 import { freshDatabaseUrl } from './testing';
 import { openDatabase, type Database } from './connection';
 import { migrate, migrator } from './migrate';

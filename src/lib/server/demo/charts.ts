@@ -1,7 +1,7 @@
-import { seeded } from '../../core/base/random';
-import { distanceM, movedBy, planeAbout, type LonLat, type Point } from '../../core/places/plane';
-import type { Growth } from '../../core/places/growth';
-import { isOnWater, type Ring } from '../../core/places/shore';
+import { seeded } from '../../core/foundation/basics/random';
+import { distanceM, movedBy, planeAbout, type LonLat, type Point } from '../../core/water/places/plane';
+import type { Growth } from '../../core/water/places/growth';
+import { isOnWater, type Ring } from '../../core/water/places/shore';
 import type { ChartRecord } from '../../core/records/chartSchema';
 
 /** How a made-up water lies: half its length and width (m), the bearing of its length, its depth, and how crooked its shore is. */

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { checkBuild } from '../../core/bench/checks/checkBuild';
-import { distanceM, movedBy, planeAbout } from '../../core/places/plane';
-import { isOnWater } from '../../core/places/shore';
-import { completeReading } from '../../core/reading/complete';
+import { checkBuild } from '../../core/rig/bench/checks/checkBuild';
+import { distanceM, movedBy, planeAbout } from '../../core/water/places/plane';
+import { isOnWater } from '../../core/water/places/shore';
+import { completeReading } from '../../core/water/reading/complete';
 import { chartRecordSchema } from '../../core/records/chartSchema';
 import { partRecordSchema, rigRecordSchema } from '../../core/records/rigSchemas';
 import { SCHEMA_VERSION } from '../../core/records/version';
-import { readingSchema } from '../../core/schema/reading';
+import { readingSchema } from '../../core/foundation/schema/reading';
 import { chartOf } from './charts';
 import { demoRigs, OWN_PARTS, partDocument } from './rigs';
 import { WATERS, type DemoWater } from './scenario';

@@ -1,7 +1,7 @@
 import { rigRecordOf } from '../../core/records/rigRecord';
-import { startBuild, withLayout, withOwn, withRig } from '../../core/build/start';
-import type { Build, OwnUse } from '../../core/schema/build';
-import type { RigLog } from '../../core/schema/rigLog';
+import { startBuild, withLayout, withOwn, withRig } from '../../core/rig/build/start';
+import type { Build, OwnUse } from '../../core/foundation/schema/build';
+import type { RigLog } from '../../core/foundation/schema/rigLog';
 import { SCHEMA_VERSION } from '../../core/records/version';
 import type { PartRecord, RigRecord } from '../../core/records/rigSchemas';
 

@@ -1,4 +1,4 @@
-import type { Cover, Forage, ReadingInput } from '../../core/schema/reading';
+import type { Cover, Forage, ReadingInput } from '../../core/foundation/schema/reading';
 import type { SpotRecord } from '../../core/records/schemas';
 
 /** The invented angler of the demo. */

@@ -1,9 +1,9 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { startBuild } from '../../core/build/start';
-import { seeded } from '../../core/base/random';
-import { happeningRecordSchema, outingRecordSchema } from '../../core/records/tallySchemas';
-import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/schema/reading';
-import type { Rig } from '../../core/schema/rig';
+import { startBuild } from '../../core/rig/build/start';
+import { seeded } from '../../core/foundation/basics/random';
+import { entryRecordSchema, outingRecordSchema } from '../../core/records/tallySchemas';
+import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/foundation/schema/reading';
+import type { Rig } from '../../core/foundation/schema/rig';
 import { seasonOf, TRUE_EFFECTS, trueRate, type SeededOuting } from './season';
 
 const waterOf = (more: Partial<ReadingInput> = {}): ParsedReading =>
@@ -62,7 +62,7 @@ describe('the season that the demo is made of', () => {
 	it('holds records as an angler could have written them', () => {
 		for (const { record, happenings } of outings) {
 			expect(outingRecordSchema.parse(record)).toEqual(record);
-			for (const one of happenings) expect(happeningRecordSchema.parse(one.record)).toEqual(one.record);
+			for (const one of happenings) expect(entryRecordSchema.parse(one.record)).toEqual(one.record);
 		}
 	});
 

@@ -1,11 +1,11 @@
-import { HITS, HOOK_PLACES, HOOKSETS } from '../../core/schema/words';
-import { startBuild } from '../../core/build/start';
-import type { Random } from '../../core/base/random';
+import { HITS, HOOK_PLACES, HOOKSETS } from '../../core/foundation/schema/words';
+import { startBuild } from '../../core/rig/build/start';
+import type { Random } from '../../core/foundation/basics/random';
 import { SCHEMA_VERSION } from '../../core/records/version';
-import type { HappeningRecord, OutingRecord } from '../../core/records/tallySchemas';
-import type { ParsedReading } from '../../core/schema/reading';
-import type { Rig } from '../../core/schema/rig';
-import { happeningSchema, type HappeningInput } from '../../core/schema/tally';
+import type { EntryRecord, OutingRecord } from '../../core/records/tallySchemas';
+import type { ParsedReading } from '../../core/foundation/schema/reading';
+import type { Rig } from '../../core/foundation/schema/rig';
+import { entrySchema, type EntryInput } from '../../core/foundation/schema/tally';
 
 /** A day of the made-up season: where, when and on which water. */
 export interface Day {
@@ -19,7 +19,7 @@ export interface Day {
 export interface SeededOuting {
 	readonly id: string;
 	readonly record: OutingRecord;
-	readonly happenings: readonly { readonly id: string; readonly record: HappeningRecord }[];
+	readonly happenings: readonly { readonly id: string; readonly record: EntryRecord }[];
 }
 
 /** Strikes a cast of a middling day, how much days differ (log), stretches of a day and casts of a stretch. */
@@ -97,7 +97,7 @@ function otherFamily(random: Random, { waterTemperatureC }: ParsedReading): Rig 
 }
 
 /** What came of one cast. */
-function answerOf(random: Random, rate: number, weedy: boolean): HappeningInput | null {
+function answerOf(random: Random, rate: number, weedy: boolean): EntryInput | null {
 	if (random() < rate) {
 		const [hit, hook, set] = [pick(random, HITS), pick(random, HOOK_PLACES), pick(random, HOOKSETS)];
 		const chance = random();
@@ -112,7 +112,7 @@ function answerOf(random: Random, rate: number, weedy: boolean): HappeningInput 
 
 /** The happenings of a day, and their hours. */
 class Diary {
-	readonly happenings: { id: string; record: HappeningRecord }[] = [];
+	readonly happenings: { id: string; record: EntryRecord }[] = [];
 	#order = 0;
 	#castsUntold = 0;
 	#ms: number;
@@ -125,11 +125,11 @@ class Diary {
 		this.#newId = newId;
 	}
 
-	#write(what: HappeningInput): void {
+	#write(what: EntryInput): void {
 		this.#order++;
 		const at = new Date(this.#ms).toISOString();
 		const record = { schemaVersion: SCHEMA_VERSION, outingId: this.#outingId, at, order: this.#order } as const;
-		this.happenings.push({ id: this.#newId(), record: { ...record, what: happeningSchema.parse(what) } });
+		this.happenings.push({ id: this.#newId(), record: { ...record, what: entrySchema.parse(what) } });
 	}
 
 	cast(): void {
@@ -137,7 +137,7 @@ class Diary {
 		this.#ms += CAST_S * 1000;
 	}
 
-	tell(what: HappeningInput): void {
+	tell(what: EntryInput): void {
 		if (this.#castsUntold > 0) this.#write({ kind: 'cast', count: this.#castsUntold });
 		this.#castsUntold = 0;
 		this.#write(what);

@@ -1,11 +1,11 @@
 import { SCHEMA_VERSION } from '../../core/records/version';
 import { randomUUID } from 'node:crypto';
-import { buildOf } from '../../core/build/buildOf';
-import { call } from '../../core/choice/call';
-import { seeded, type Random } from '../../core/base/random';
-import { windClass } from '../../core/reading/complete';
-import { callInputSchema } from '../../core/schema/call';
-import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/schema/reading';
+import { buildOf } from '../../core/rig/build/buildOf';
+import { call } from '../../core/ranking/answer/call';
+import { seeded, type Random } from '../../core/foundation/basics/random';
+import { windClass } from '../../core/water/reading/complete';
+import { callInputSchema } from '../../core/foundation/schema/call';
+import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/foundation/schema/reading';
 import { A_DAY } from '../../core/records/aDay';
 import type { DayRecord } from '../../core/records/daySchema';
 import type { DeskRecord } from '../../core/records/schemas';

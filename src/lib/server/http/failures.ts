@@ -1,4 +1,4 @@
-import { InputFailure, type Failure } from '../../core/schema/failure';
+import { InputFailure, type Failure } from '../../core/foundation/schema/failure';
 import { isRefusing, isUnreachable } from '../db/connection';
 import { isHeldUp } from '../db/transaction';
 import { log } from './log';

@@ -1,13 +1,13 @@
 import { SCHEMA_VERSION } from '../../core/records/version';
 import { randomUUID } from 'node:crypto';
-import { buildOf } from '../../core/build/buildOf';
+import { buildOf } from '../../core/rig/build/buildOf';
 import { readEntry } from '../../core/records/read';
 import type { BenchRecord } from '../../core/records/rigSchemas';
 import type { DeskRecord } from '../../core/records/schemas';
-import type { Rig } from '../../core/schema/rig';
-import type { ParsedReading } from '../../core/schema/reading';
+import type { Rig } from '../../core/foundation/schema/rig';
+import type { ParsedReading } from '../../core/foundation/schema/reading';
 
-import { without } from '../../core/base/without';
+import { without } from '../../core/foundation/basics/without';
 import { storeOf } from './store';
 
 /** The angler's desk with this reading in hand: for pages that work without scripts. Locks of another reading go. */

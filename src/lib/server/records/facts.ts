@@ -1,11 +1,11 @@
 import { setImmediate as turn } from 'node:timers/promises';
-import { Packing, type Packed } from '../../core/proof/packed';
-import type { Happened } from '../../core/tally/order';
+import { Packing, type Packed } from '../../core/trips/proof/packed';
+import type { OrderedEntry } from '../../core/trips/tally/order';
 import { storeOf } from './store';
 
 /** Everything that an angler has tallied, in stretches; the server goes on meanwhile. */
 export async function factsOfAngler(anglerId: string): Promise<Packed> {
-	const happened = new Map<string, Happened[]>();
+	const happened = new Map<string, OrderedEntry[]>();
 	for await (const { id, record } of storeOf('happenings').byKey(anglerId)) {
 		const { outingId, at, order, what } = record;
 		const list = happened.get(outingId) ?? [];

@@ -4,7 +4,7 @@ import * as z from 'zod/mini';
 import type { RecordKind } from '../../core/records/kind';
 import { kindOf, type RecordKindName } from '../../core/records/kinds';
 import { readEntry } from '../../core/records/read';
-import { InputFailure, parseWith } from '../../core/schema/failure';
+import { InputFailure, parseWith } from '../../core/foundation/schema/failure';
 import { BODY_MAX, readJson } from '../http/body';
 import type { AnglerSession } from '../auth/session';
 import { HttpFailure, notFound } from '../http/failures';

@@ -1,5 +1,5 @@
-import { keptTray } from '../../core/plan/keptTray';
-import type { Tray } from '../../core/schema/tray';
+import { keptTray } from '../../core/trips/plan/keptTray';
+import type { Tray } from '../../core/foundation/schema/tray';
 import { everyRecord } from './every';
 import { storeOf } from './store';
 

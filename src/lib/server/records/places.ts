@@ -1,4 +1,4 @@
-import { knownZone } from '../../core/base/zone';
+import { knownZone } from '../../core/foundation/basics/zone';
 import type { SpotRecord, WaterRecord } from '../../core/records/schemas';
 import { everyRecord } from './every';
 import { storeOf } from './store';

@@ -4,7 +4,7 @@ import { everyRecord } from './every';
 import { storeOf, type Stored } from './store';
 
 /** What a page reads of an angler's records, or nothing while they are out of reach: it opens all the same. */
-export async function whereReached<T>({ recordsDown }: App.Locals, read: () => Promise<T>, nothing: T): Promise<T> {
+export async function orFallback<T>({ recordsDown }: App.Locals, read: () => Promise<T>, nothing: T): Promise<T> {
 	if (recordsDown) return nothing;
 	try {
 		return await read();
@@ -18,5 +18,5 @@ export async function whereReached<T>({ recordsDown }: App.Locals, read: () => P
 export function ownColours(locals: App.Locals, anglerId: string): Promise<Stored<PartRecord>[]> {
 	const read = async () =>
 		(await everyRecord(storeOf('parts').all(anglerId))).filter(({ record }) => record.part.colour);
-	return whereReached(locals, read, []);
+	return orFallback(locals, read, []);
 }

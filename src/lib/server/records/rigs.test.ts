@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { changedSince, rigRecordOf, usersOf } from '../../core/records/rigRecord';
-import { startBuild, withOwn } from '../../core/build/start';
+import { startBuild, withOwn } from '../../core/rig/build/start';
 import { SCHEMA_VERSION } from '../../core/records/version';
 import type { PartRecord } from '../../core/records/rigSchemas';
-import { FAMILIES } from '../../core/schema/words';
+import { FAMILIES } from '../../core/foundation/schema/words';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';
 import { storeOf } from './store';

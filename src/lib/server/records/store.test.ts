@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { QueryTypes, type WhereOptions } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { call } from '../../core/choice/call';
-import { callInputSchema } from '../../core/schema/call';
+import { call } from '../../core/ranking/answer/call';
+import { callInputSchema } from '../../core/foundation/schema/call';
 import { SCHEMA_VERSION } from '../../core/records/version';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';

@@ -5,7 +5,7 @@ import type { RecordKind } from '../../core/records/kind';
 import { KINDS, kindOf, type ListedKindName, type RecordKindName, type RecordOf } from '../../core/records/kinds';
 import { readRecord } from '../../core/records/read';
 import { uuid } from '../../core/records/schemas';
-import { InputFailure } from '../../core/schema/failure';
+import { InputFailure } from '../../core/foundation/schema/failure';
 import { database } from '../db/connection';
 import type { RecordRow } from '../db/models';
 import { HttpFailure, notFound } from '../http/failures';

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { seeded } from '../../core/base/random';
+import { seeded } from '../../core/foundation/basics/random';
 import { SCHEMA_VERSION } from '../../core/records/version';
-import { unpacked } from '../../core/proof/packed';
+import { unpacked } from '../../core/trips/proof/packed';
 import type { Database } from '../db/connection';
 import { newAngler, useFreshDatabase } from '../db/testing';
 import { seasonOf } from '../demo/season';

@@ -1,12 +1,12 @@
 import { dequal } from 'dequal';
 import Papa from 'papaparse';
 import { SCHEMA_VERSION } from '../../core/records/version';
-import { without } from '../../core/base/without';
+import { without } from '../../core/foundation/basics/without';
 import { readEntry } from '../../core/records/read';
 import { uuid } from '../../core/records/schemas';
-import type { HappeningRecord, OutingRecord } from '../../core/records/tallySchemas';
-import { InputFailure } from '../../core/schema/failure';
-import type { Happening } from '../../core/schema/tally';
+import type { EntryRecord, OutingRecord } from '../../core/records/tallySchemas';
+import { InputFailure } from '../../core/foundation/schema/failure';
+import type { Entry } from '../../core/foundation/schema/tally';
 import { inTransaction } from '../db/transaction';
 import { parseJson } from '../http/body';
 import { HttpFailure } from '../http/failures';
@@ -46,8 +46,8 @@ export const unguarded = (cell: string): string => (cell.startsWith("'") ? cell.
 
 const sealed = (row: Row): Row => Object.fromEntries(Object.entries(row).map(([key, cell]) => [key, guarded(cell)]));
 
-function rowOfHappening({ id, record: { outingId, at, order, what } }: Stored<HappeningRecord>): Row {
-	const { kind, ...rest } = what as Happening & Record<string, unknown>;
+function rowOfHappening({ id, record: { outingId, at, order, what } }: Stored<EntryRecord>): Row {
+	const { kind, ...rest } = what as Entry & Record<string, unknown>;
 	const cells: Row = {};
 	const more: Record<string, unknown> = {};
 	for (const [key, value] of Object.entries(rest)) {
@@ -86,7 +86,7 @@ interface Line<R> {
 
 interface Read {
 	readonly outings: Line<OutingRecord>[];
-	readonly happenings: Line<HappeningRecord>[];
+	readonly happenings: Line<EntryRecord>[];
 }
 
 function refuse(line: number, why: string): never {

@@ -1,7 +1,7 @@
 import { SCHEMA_VERSION } from '../../core/records/version';
-import { call } from '../../core/choice/call';
-import { readingSchema } from '../../core/schema/reading';
-import type { KeptCallRecord, ReadingRecord, WaterRecord } from '../../core/records/schemas';
+import { call } from '../../core/ranking/answer/call';
+import { readingSchema } from '../../core/foundation/schema/reading';
+import type { SavedCallRecord, ReadingRecord, WaterRecord } from '../../core/records/schemas';
 
 /** The water of the records that tests keep. */
 export const WATER = readingSchema.parse({
@@ -23,7 +23,7 @@ export const readingRecord = (more: Partial<ReadingRecord> = {}): ReadingRecord 
 	...more
 });
 
-export const keptRecord = (readingId: string | null = null): KeptCallRecord => ({
+export const keptRecord = (readingId: string | null = null): SavedCallRecord => ({
 	schemaVersion: SCHEMA_VERSION,
 	name: 'First light',
 	readingId,

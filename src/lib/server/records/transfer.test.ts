@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { startBuild } from '../../core/build/start';
+import { startBuild } from '../../core/rig/build/start';
 import { rigRecordOf } from '../../core/records/rigRecord';
-import { without } from '../../core/base/without';
+import { without } from '../../core/foundation/basics/without';
 import { houseRulesSchema } from '../../core/claims/house';
 import { SCHEMA_VERSION } from '../../core/records/version';
 import type { Database } from '../db/connection';

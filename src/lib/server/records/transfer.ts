@@ -17,7 +17,7 @@ import {
 	type ReadTransfer,
 	type Transfer
 } from '../../core/records/transfer';
-import type { SetAside } from '../../core/schema/failure';
+import type { SetAside } from '../../core/foundation/schema/failure';
 import { SCHEMA_VERSION } from '../../core/records/version';
 import { database } from '../db/connection';
 import { inTransaction } from '../db/transaction';

@@ -1,4 +1,4 @@
-import type { WaterRead } from '../../core/day/waterTemperature';
+import type { WaterRead } from '../../core/water/weather/waterTemperature';
 import { database } from '../db/connection';
 
 /** So many of the newest readings tell enough of a water's year. */

@@ -1,13 +1,13 @@
 import { setMaxListeners } from 'node:events';
 import { answer, batchOf } from '../../core/cli/verbs';
-import { InputFailure } from '../../core/schema/failure';
+import { InputFailure } from '../../core/foundation/schema/failure';
 import { HttpFailure } from '../http/failures';
-import type { Asking } from './pool';
+import type { RequestOptions } from './pool';
 import type { TaskVerb } from './tasks';
 import { answerOf, verbPool, type VerbPool } from './verbPool';
 
 /** Who asks, and whether they still wait. */
-export type Asker = Omit<Asking, 'batch'>;
+export type Requester = Omit<RequestOptions, 'batch'>;
 
 /** Longest (ms) that one request is worked on; a batch of ordinary items gets the time that they take on a busy machine. */
 const REQUEST_MS = 5000;
@@ -49,7 +49,13 @@ function endingOf(asker: AbortSignal | undefined, ms: number): Ending {
 	return { signal: ends.signal, isLate: () => late, done };
 }
 
-async function item(threads: VerbPool, verb: TaskVerb, input: unknown, index: number, asker: Asker): Promise<unknown> {
+async function item(
+	threads: VerbPool,
+	verb: TaskVerb,
+	input: unknown,
+	index: number,
+	asker: Requester
+): Promise<unknown> {
 	const done = await threads.ask({ verb, input }, { ...asker, batch: true });
 	try {
 		return answerOf(done);
@@ -69,14 +75,14 @@ async function item(threads: VerbPool, verb: TaskVerb, input: unknown, index: nu
 export async function runInThread(
 	verb: TaskVerb,
 	input: unknown,
-	asker: Asker,
+	asker: Requester,
 	threads: VerbPool | null = verbPool(),
 	ms = verb === 'plan' ? PLAN_MS : REQUEST_MS
 ): Promise<unknown> {
 	if (!threads) return answer(verb === 'page-call' ? 'call' : verb, input);
 	const batch = batchOf(input);
 	const ending = endingOf(asker.signal, Math.max(ms, (batch?.length ?? 1) * BATCH_ITEM_MS));
-	const timed: Asker = { ...asker, signal: ending.signal };
+	const timed: Requester = { ...asker, signal: ending.signal };
 	const asked = batch
 		? batch.map((one, index) => item(threads, verb, one, index, timed))
 		: [threads.ask({ verb, input }, { ...timed, batch: false }).then(answerOf)];

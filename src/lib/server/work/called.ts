@@ -1,13 +1,13 @@
-import type { AppStart } from '../../client/app.svelte';
-import { BLANK_READING } from '../../core/reading/blank';
-import type { DeskRecord, StandRecord } from '../../core/records/schemas';
-import type { CallAnswer, CallInput } from '../../core/schema/call';
-import { readingSchema } from '../../core/schema/reading';
-import { completeReading } from '../../core/reading/complete';
-import { drawnM, type Stop } from '../../forms/drawn';
-import { waterStops } from '../../forms/tint';
-import { withAlmanac } from '../../forms/almanac';
-import { runInThread, type Asker } from './answer';
+import type { AppStart } from '../../core/records/appStart';
+import { BLANK_READING } from '../../core/water/reading/blank';
+import type { DeskRecord, ViewsRecord } from '../../core/records/schemas';
+import type { CallAnswer, CallInput } from '../../core/foundation/schema/call';
+import { readingSchema } from '../../core/foundation/schema/reading';
+import { completeReading } from '../../core/water/reading/complete';
+import { drawnM, type Stop } from '../../presentation/drawn';
+import { waterStops } from '../../presentation/tint';
+import { withAlmanac } from '../../presentation/almanac';
+import { runInThread, type Requester } from './answer';
 
 /** The water at which the desk's reading was taken; `null` without a spot. */
 export function waterOf({ spotId }: DeskRecord, waters: AppStart['waters']): AppStart['waters'][number] | null {
@@ -15,7 +15,7 @@ export function waterOf({ spotId }: DeskRecord, waters: AppStart['waters']): App
 }
 
 /** What is asked of the desk as the records have it. */
-export function questionOf(desk: DeskRecord | null, stand: StandRecord | null, waters: AppStart['waters']): CallInput {
+export function questionOf(desk: DeskRecord | null, stand: ViewsRecord | null, waters: AppStart['waters']): CallInput {
 	return {
 		reading: desk ? withAlmanac(desk.reading, waterOf(desk, waters), desk.takenAt) : readingSchema.parse(BLANK_READING),
 		stances: stand?.stances ?? {},
@@ -42,7 +42,7 @@ export async function firstTint(opening: Opening): Promise<Stop[] | undefined> {
 }
 
 /** The answer to a question, worked out beside the server. */
-export const called = async (question: CallInput, asker: Asker): Promise<CallAnswer> =>
+export const called = async (question: CallInput, asker: Requester): Promise<CallAnswer> =>
 	(await runInThread('page-call', question, asker)) as CallAnswer;
 
 /**

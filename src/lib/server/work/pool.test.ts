@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest';
-import { InputFailure } from '../../core/schema/failure';
+import { InputFailure } from '../../core/foundation/schema/failure';
 import { Pool } from './pool';
 import { answerOf, VERB_SETTINGS, type VerbPool } from './verbPool';
 

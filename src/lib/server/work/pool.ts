@@ -23,7 +23,7 @@ export interface PoolSettings<T> {
 }
 
 /** How a task is asked. */
-export interface Asking {
+export interface RequestOptions {
 	/** Whether it is one of many: single tasks go first. */
 	readonly batch: boolean;
 	/** Who asks. */
@@ -76,7 +76,7 @@ export class Pool<T, D> {
 	 * @throws {HttpFailure} 429 where the asker has too much waiting, 503 where all have; 422 where it took too long or
 	 *   could not be handed to a thread; 503 when its thread died, or nobody waits any more.
 	 */
-	ask(task: T, { batch, asker, signal }: Asking): Promise<D> {
+	ask(task: T, { batch, asker, signal }: RequestOptions): Promise<D> {
 		const { waitingMax, waitingOfOneMax } = this.#settings;
 		const all = [...this.#single, ...this.#batch];
 		if (all.filter((one) => one.asker === asker).length >= waitingOfOneMax) return Promise.reject(busy(429));

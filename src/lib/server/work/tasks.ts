@@ -1,4 +1,4 @@
-import { answerPageCall } from '../../core/choice/call';
+import { answerPageCall } from '../../core/ranking/answer/call';
 import { VERBS } from '../../core/cli/verbs';
 
 /** What a thread does: what the core can be asked, and the call of a page. */

@@ -1,5 +1,5 @@
 import { availableParallelism } from 'node:os';
-import { InputFailure, type Failure } from '../../core/schema/failure';
+import { InputFailure, type Failure } from '../../core/foundation/schema/failure';
 import { Pool, type PoolSettings } from './pool';
 import type { TaskVerb } from './tasks';
 import { threadScript } from './threads';

@@ -1,12 +1,12 @@
 import { parentPort } from 'node:worker_threads';
 import loadHighs from 'highs';
-import { answerCall } from '../../core/choice/call';
+import { answerCall } from '../../core/ranking/answer/call';
 import { PLAIN } from '../../core/claims/examples';
-import { InputFailure } from '../../core/schema/failure';
+import { InputFailure } from '../../core/foundation/schema/failure';
 import { TASKS } from './tasks';
 import type { VerbDone, VerbTask } from './verbPool';
-import { solveBy } from '../../core/plan/highs';
-import { solveWith } from '../../core/plan/solver';
+import { solveBy } from '../../core/trips/plan/highs';
+import { solveWith } from '../../core/trips/plan/solver';
 import { READY } from './ready';
 
 /** Longest that a plan is looked for, s: the thread has other questions too. */

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { bladesText, ouncesText, rigName } from '$lib/core/naming/describe';
-	import { completeReading } from '$lib/core/reading/complete';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import type { Stop } from '$lib/forms/drawn';
-	import type { Rig } from '$lib/core/schema/rig';
+	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
+	import { bladesText, ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import { completeReading } from '$lib/core/water/reading/complete';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import type { Stop } from '$lib/presentation/drawn';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import Section from '../section/Section.svelte';
 

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { lureMassG, partsOf } from '$lib/core/build/partsOf';
-	import { costOf } from '$lib/core/bench/sheet';
-	import type { Pose } from '$lib/core/geometry/lay';
-	import type { Build } from '$lib/core/schema/build';
-	import { KG_PER_OZ } from '$lib/core/base/units';
+	import { lureMassG, partsOf } from '$lib/core/rig/build/partsOf';
+	import { costOf } from '$lib/core/rig/bench/sheet';
+	import type { Pose } from '$lib/core/rig/geometry/lay';
+	import type { Build } from '$lib/core/foundation/schema/build';
+	import { KG_PER_OZ } from '$lib/core/foundation/basics/units';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { moneyText } from '$lib/forms/units';
+	import { moneyText } from '$lib/presentation/units';
 	import Segment from '../controls/Segment.svelte';
 	import Calibrate from './Calibrate.svelte';
 	import Picture from './Picture.svelte';

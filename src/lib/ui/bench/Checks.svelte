@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Check } from '$lib/core/bench/checks/check';
-	import { THRESHOLDS } from '$lib/core/bench/checks/thresholds';
+	import type { Check } from '$lib/core/rig/bench/checks/check';
+	import { THRESHOLDS } from '$lib/core/rig/bench/checks/thresholds';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { checkText } from './checkText';
 	import State from './State.svelte';

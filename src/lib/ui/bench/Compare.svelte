@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { checkBuild } from '$lib/core/bench/checks/checkBuild';
-	import { changedFacets } from '$lib/core/bench/faults/changed';
-	import { drawLaid } from '$lib/core/drawing/rigDrawing';
-	import { layRig } from '$lib/core/geometry/lay';
-	import { partsOf, type Slot } from '$lib/core/build/partsOf';
-	import { partWords, slotWord } from '$lib/core/naming/partNames';
-	import type { Reading } from '$lib/core/reading/complete';
-	import type { Build } from '$lib/core/schema/build';
+	import { checkBuild } from '$lib/core/rig/bench/checks/checkBuild';
+	import { changedFacets } from '$lib/core/rig/bench/faults/changed';
+	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
+	import { layRig } from '$lib/core/rig/geometry/lay';
+	import { partsOf, type Slot } from '$lib/core/rig/build/partsOf';
+	import { partWords, slotWord } from '$lib/core/rig/build/partNames';
+	import type { Reading } from '$lib/core/water/reading/complete';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { checkText } from './checkText';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { Build } from '$lib/core/schema/build';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { shownIn, type Measure } from '$lib/forms/units';
+	import { shownIn, type Measure } from '$lib/presentation/units';
 	import type { Control } from './controls';
 
 	interface Props {

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { changedFacets, learned } from '$lib/core/bench/faults/changed';
-	import { faultSteps, oneChange, SYMPTOMS, type Symptom } from '$lib/core/bench/faults/finder';
-	import type { Reading } from '$lib/core/reading/complete';
-	import type { FaultEvent } from '$lib/core/schema/rigLog';
+	import { changedFacets, learned } from '$lib/core/rig/bench/faults/changed';
+	import { faultSteps, oneChange, SYMPTOMS, type Symptom } from '$lib/core/rig/bench/faults/finder';
+	import type { Reading } from '$lib/core/water/reading/complete';
+	import type { FaultEvent } from '$lib/core/foundation/schema/rigLog';
 	import { isoNow } from '../time';
-	import type { Bench } from '$lib/client/bench.svelte';
+	import type { Bench } from '$lib/client/state/bench.svelte';
 
 	interface Props {
 		bench: Bench;

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { partWords, slotWord } from '$lib/core/naming/partNames';
-	import { partsOf } from '$lib/core/build/partsOf';
-	import type { FigureName } from '$lib/core/build/partTable';
-	import type { Build } from '$lib/core/schema/build';
+	import { partWords, slotWord } from '$lib/core/rig/build/partNames';
+	import { partsOf } from '$lib/core/rig/build/partsOf';
+	import type { FigureName } from '$lib/core/rig/build/partTable';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { shownIn, type Measure } from '$lib/forms/units';
+	import { shownIn, type Measure } from '$lib/presentation/units';
 
 	const { build, units }: { build: Build; units: UnitSystem } = $props();
 	/** Measures that stand in the angler's own units. */

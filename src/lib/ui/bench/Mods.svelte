@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { MODS, type Mod } from '$lib/core/bench/mods';
-	import { modPicture } from '$lib/core/bench/modPicture';
-	import type { Build } from '$lib/core/schema/build';
+	import { MODS, type Mod } from '$lib/core/rig/bench/mods';
+	import { modPicture } from '$lib/core/rig/bench/modPicture';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 
 	interface Props {

@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { withRig } from '$lib/core/build/start';
-	import { changedRig } from '$lib/core/choice/assemble';
+	import { withRig } from '$lib/core/rig/build/start';
+	import { changedRig } from '$lib/core/ranking/space/assemble';
 	import { toldDifferences } from '../call/told';
-	import type { Build } from '$lib/core/schema/build';
-	import type { CallInput } from '$lib/core/schema/call';
-	import type { Rig } from '$lib/core/schema/rig';
-	import type { ScoreAnswer } from '$lib/core/schema/score';
+	import type { Build } from '$lib/core/foundation/schema/build';
+	import type { CallInput } from '$lib/core/foundation/schema/call';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
+	import type { ScoreAnswer } from '$lib/core/foundation/schema/score';
 	import { behindWords } from '../call/whenBetter';
-	import { useApp } from '$lib/client/app.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
 
 	interface Props {
 		build: Build;

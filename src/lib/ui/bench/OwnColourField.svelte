@@ -1,8 +1,13 @@
 <script lang="ts">
-	import { spoken } from '$lib/core/naming/spoken';
-	import { inHandRgb } from '$lib/core/optics/colour';
-	import { nearestNamed, ownTarget } from '$lib/core/optics/ownColour';
-	import { ownColourSchema, STRAND_COLOURS, STRANDS_MAX, type StrandColour } from '$lib/core/schema/ownColour';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import { inHandRgb } from '$lib/core/simulation/sight/colour';
+	import { nearestNamed, ownTarget } from '$lib/core/simulation/sight/ownColour';
+	import {
+		ownColourSchema,
+		STRAND_COLOURS,
+		STRANDS_MAX,
+		type StrandColour
+	} from '$lib/core/foundation/schema/ownColour';
 	import { newStrand, strandOf, WAYS, type StrandDraft, type Way } from './ownDraft';
 
 	interface Props {

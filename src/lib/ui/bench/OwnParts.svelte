@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { nearestNamed } from '$lib/core/optics/ownColour';
+	import { nearestNamed } from '$lib/core/simulation/sight/ownColour';
 	import {
 		COLOURED_KINDS,
 		ownPartSchema,
@@ -7,16 +7,16 @@
 		OWN_KINDS,
 		type Build,
 		type OwnKind
-	} from '$lib/core/schema/build';
-	import { ownColourSchema, type StrandColour } from '$lib/core/schema/ownColour';
+	} from '$lib/core/foundation/schema/build';
+	import { ownColourSchema, type StrandColour } from '$lib/core/foundation/schema/ownColour';
 	import { SCHEMA_VERSION } from '$lib/core/records/version';
-	import { withOwn } from '$lib/core/build/start';
-	import { useApp } from '$lib/client/app.svelte';
-	import { newUuid } from '$lib/client/uuid';
-	import { spoken } from '$lib/core/naming/spoken';
+	import { withOwn } from '$lib/core/rig/build/start';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { newUuid } from '$lib/client/sync/uuid';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import { useOf, type OwnEntry } from './controls';
 	import OwnColourField from './OwnColourField.svelte';
-	import { shownIn, withUnit, type Shown } from '$lib/forms/units';
+	import { shownIn, withUnit, type Shown } from '$lib/presentation/units';
 	import { draftsOf, strandOf, type StrandDraft } from './ownDraft';
 	import { slotsFor } from './rows';
 
@@ -101,7 +101,7 @@
 		if (!parsed.success) return;
 		const record = { schemaVersion: SCHEMA_VERSION, part: parsed.data } as const;
 		const { name } = parsed.data;
-		await app.keeping.put('parts', editing?.id ?? newUuid(), editing?.version ?? 0, record, name);
+		await app.sync.put('parts', editing?.id ?? newUuid(), editing?.version ?? 0, record, name);
 		message = `“${name}” is in the list; choose it at its part.`;
 		leave();
 	}
@@ -114,7 +114,7 @@
 	}
 
 	async function drop(entry: OwnEntry) {
-		await app.keeping.remove('parts', entry.id, entry.version, entry.record.part.name);
+		await app.sync.remove('parts', entry.id, entry.version, entry.record.part.name);
 		const kept = entry.usedBy.length > 0 ? ` ${entry.usedBy.join(', ')} keep it as they were built.` : '';
 		message = `Deleted “${entry.record.part.name}”.${kept}`;
 		gone = entry;
@@ -122,7 +122,7 @@
 
 	async function bringBack() {
 		if (!gone) return;
-		await app.keeping.bringBack();
+		await app.sync.bringBack();
 		message = `“${gone.record.part.name}” is back.`;
 		gone = null;
 	}

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { partsOf } from '$lib/core/build/partsOf';
-	import type { Build } from '$lib/core/schema/build';
+	import { partsOf } from '$lib/core/rig/build/partsOf';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, shownIn } from '$lib/forms/units';
+	import { figureText, shownIn } from '$lib/presentation/units';
 	import ControlField from './ControlField.svelte';
 	import type { OwnEntry } from './controls';
 	import { rowsOf } from './rows';

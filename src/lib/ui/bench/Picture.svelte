@@ -1,14 +1,14 @@
 <script lang="ts">
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
-	import { partsOf } from '$lib/core/build/partsOf';
-	import { describeBuild, partWords, slotWord } from '$lib/core/naming/partNames';
-	import { drawExploded } from '$lib/core/drawing/exploded';
-	import { placeLabels } from '$lib/core/drawing/labels';
-	import { drawLaid } from '$lib/core/drawing/rigDrawing';
-	import { boundsOf, type DrawnPart } from '$lib/core/drawing/shape';
-	import { layRig, type Pose } from '$lib/core/geometry/lay';
-	import type { Point } from '$lib/core/geometry/path';
-	import type { Build } from '$lib/core/schema/build';
+	import { partsOf } from '$lib/core/rig/build/partsOf';
+	import { describeBuild, partWords, slotWord } from '$lib/core/rig/build/partNames';
+	import { drawExploded } from '$lib/core/rig/drawing/exploded';
+	import { placeLabels } from '$lib/core/rig/drawing/labels';
+	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
+	import { boundsOf, type DrawnPart } from '$lib/core/rig/drawing/shape';
+	import { layRig, type Pose } from '$lib/core/rig/geometry/lay';
+	import type { Point } from '$lib/core/rig/geometry/path';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import LengthRuler from '../rig/LengthRuler.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 

@@ -1,17 +1,17 @@
 <script lang="ts">
 	import { download } from '../controls/download';
-	import { describeBuild } from '$lib/core/naming/partNames';
+	import { describeBuild } from '$lib/core/rig/build/partNames';
 	import { changedSince, rigRecordOf } from '$lib/core/records/rigRecord';
-	import { InputFailure } from '$lib/core/schema/failure';
+	import { InputFailure } from '$lib/core/foundation/schema/failure';
 	import type { RigRecord } from '$lib/core/records/rigSchemas';
 	import { SCHEMA_VERSION } from '$lib/core/records/version';
-	import { drawLaid } from '$lib/core/drawing/rigDrawing';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import { layRig } from '$lib/core/geometry/lay';
+	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
+	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import { layRig } from '$lib/core/rig/geometry/lay';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { svgText } from '../rig/svgText';
-	import type { Bench } from '$lib/client/bench.svelte';
-	import { useApp } from '$lib/client/app.svelte';
+	import type { Bench } from '$lib/client/state/bench.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
 
 	interface KeptRig {
 		readonly id: string;
@@ -43,13 +43,13 @@
 		message = `A copy of “${record.name}” is on the bench; it is not kept yet.`;
 	};
 	async function drop(rig: KeptRig) {
-		await app.keeping.remove('rigs', rig.id, rig.version, rig.record.name);
+		await app.sync.remove('rigs', rig.id, rig.version, rig.record.name);
 		message = `Deleted “${rig.record.name}”.`;
 		gone = rig;
 	}
 	async function bringBack() {
 		if (!gone) return;
-		await app.keeping.bringBack();
+		await app.sync.bringBack();
 		message = `“${gone.record.name}” is back.`;
 		gone = null;
 	}

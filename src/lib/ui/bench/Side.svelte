@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { startBuild, withFamily } from '$lib/core/build/start';
-	import { rigName } from '$lib/core/naming/describe';
-	import type { Build } from '$lib/core/schema/build';
+	import { startBuild, withFamily } from '$lib/core/rig/build/start';
+	import { rigName } from '$lib/core/foundation/labels/describe';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { FAMILIES, type Family } from '$lib/core/schema/words';
-	import { spokenFirst } from '$lib/core/naming/spoken';
-	import type { Bench } from '$lib/client/bench.svelte';
+	import { FAMILIES, type Family } from '$lib/core/foundation/schema/words';
+	import { spokenFirst } from '$lib/core/foundation/labels/spoken';
+	import type { Bench } from '$lib/client/state/bench.svelte';
 	import ControlField from './ControlField.svelte';
 	import PartRows from './PartRows.svelte';
 	import type { OwnEntry } from './controls';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { CheckState } from '$lib/core/bench/checks/check';
+	import type { CheckState } from '$lib/core/rig/bench/checks/check';
 
 	const { state }: { state: CheckState } = $props();
 </script>

@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { wornOf } from '$lib/core/bench/tune/wear';
-	import { lifeLeft } from '$lib/core/bench/checks/wire';
-	import { subjectOf } from '$lib/core/bench/checks/subject';
-	import { nextStep, retuneDue, sessionOf } from '$lib/core/bench/tune/routine';
-	import type { Reading } from '$lib/core/reading/complete';
-	import type { Act, RigEvent, Seen } from '$lib/core/schema/rigLog';
-	import { typedFigure } from '$lib/forms/typed';
+	import { wornOf } from '$lib/core/rig/bench/tune/wear';
+	import { lifeLeft } from '$lib/core/rig/bench/checks/wire';
+	import { subjectOf } from '$lib/core/rig/bench/checks/subject';
+	import { nextStep, retuneDue, sessionOf } from '$lib/core/rig/bench/tune/routine';
+	import type { Reading } from '$lib/core/water/reading/complete';
+	import type { Act, RigEvent, Seen } from '$lib/core/foundation/schema/rigLog';
+	import { typedFigure } from '$lib/presentation/typed';
 	import { isoNow } from '../time';
-	import type { Bench } from '$lib/client/bench.svelte';
+	import type { Bench } from '$lib/client/state/bench.svelte';
 
 	interface Props {
 		bench: Bench;

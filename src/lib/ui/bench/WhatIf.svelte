@@ -6,12 +6,12 @@
 		type DimensionId,
 		type OutcomeId,
 		type Sweep
-	} from '$lib/core/bench/sweep';
-	import type { Reading } from '$lib/core/reading/complete';
-	import type { Build } from '$lib/core/schema/build';
+	} from '$lib/core/rig/bench/sweep';
+	import type { Reading } from '$lib/core/water/reading/complete';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { useApp } from '$lib/client/app.svelte';
-	import { shownIn, type Measure } from '$lib/forms/units';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { shownIn, type Measure } from '$lib/presentation/units';
 	import LineChart, { type ChartAxis, type ChartLine } from '../controls/LineChart.svelte';
 
 	interface Props {

@@ -1,12 +1,12 @@
-import { STYLES_OF, type BladeStyle } from '$lib/core/schema/families';
-import { BLADE_SIZES } from '$lib/core/catalogue/bladeSizes';
-import { BUZZ_DIAMETERS_MM, METAL_FINISHES } from '$lib/core/catalogue/parts';
-import { withRig } from '$lib/core/build/start';
-import { spoken } from '$lib/core/naming/spoken';
-import type { Build } from '$lib/core/schema/build';
-import type { Blade, Rig } from '$lib/core/schema/rig';
-import * as words from '$lib/core/schema/words';
-import type { OwnSlot } from '$lib/core/schema/words';
+import { STYLES_OF, type BladeStyle } from '$lib/core/foundation/schema/families';
+import { BLADE_SIZES } from '$lib/core/foundation/catalogue/bladeSizes';
+import { BUZZ_DIAMETERS_MM, METAL_FINISHES } from '$lib/core/foundation/catalogue/parts';
+import { withRig } from '$lib/core/rig/build/start';
+import { spoken } from '$lib/core/foundation/labels/spoken';
+import type { Build } from '$lib/core/foundation/schema/build';
+import type { Blade, Rig } from '$lib/core/foundation/schema/rig';
+import * as words from '$lib/core/foundation/schema/words';
+import type { OwnSlot } from '$lib/core/foundation/schema/words';
 import { choice, fitFigure, withOwnOptions, type Control, type Maker, type Row } from './controls';
 
 type SetBlade = (patch: Partial<Blade>, slot?: OwnSlot) => Build;

@@ -1,13 +1,13 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Bench } from '$lib/client/bench.svelte';
+import type { Bench } from '$lib/client/state/bench.svelte';
 import { beside } from '$lib/client/testing/beside';
-import { MODS } from '$lib/core/bench/mods';
-import { startBuild, withRig } from '$lib/core/build/start';
-import { completeReading } from '$lib/core/reading/complete';
-import type { Build } from '$lib/core/schema/build';
-import { readingSchema } from '$lib/core/schema/reading';
+import { MODS } from '$lib/core/rig/bench/mods';
+import { startBuild, withRig } from '$lib/core/rig/build/start';
+import { completeReading } from '$lib/core/water/reading/complete';
+import type { Build } from '$lib/core/foundation/schema/build';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
 import BenchBeside from './testing/BenchBeside.svelte';
 import Faults from './Faults.svelte';
 import Mods from './Mods.svelte';

@@ -1,7 +1,7 @@
-import type { Check } from '$lib/core/bench/checks/check';
-import { THRESHOLDS, type CheckUnit, type Threshold } from '$lib/core/bench/checks/thresholds';
+import type { Check } from '$lib/core/rig/bench/checks/check';
+import { THRESHOLDS, type CheckUnit, type Threshold } from '$lib/core/rig/bench/checks/thresholds';
 import type { UnitSystem } from '$lib/core/records/schemas';
-import { withUnit } from '$lib/forms/units';
+import { withUnit } from '$lib/presentation/units';
 import { SAID } from './checkWords';
 
 /** Shares beyond this say nothing more. */

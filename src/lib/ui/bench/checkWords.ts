@@ -1,5 +1,5 @@
-import type { CheckId } from '$lib/core/bench/checks/thresholds';
-import { modelShare } from '$lib/forms/units';
+import type { CheckId } from '$lib/core/rig/bench/checks/thresholds';
+import { modelShare } from '$lib/presentation/units';
 
 /** What a check's figure means; `figure` is it in the angler's units, without its sign. */
 type Said = (value: number, figure: string) => string;

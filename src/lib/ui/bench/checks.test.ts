@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
 import { cleanup, render, screen, within } from '@testing-library/svelte';
 import { afterEach, describe, expect, it } from 'vitest';
-import { check } from '$lib/core/bench/checks/check';
-import { THRESHOLDS, type CheckId } from '$lib/core/bench/checks/thresholds';
+import { check } from '$lib/core/rig/bench/checks/check';
+import { THRESHOLDS, type CheckId } from '$lib/core/rig/bench/checks/thresholds';
 import Checks from './Checks.svelte';
 import { SAID } from './checkWords';
 

@@ -1,11 +1,11 @@
-import { completeFit, type Fit } from '$lib/core/build/fit';
-import type { Slot } from '$lib/core/build/partsOf';
-import { kindFor, withOwn } from '$lib/core/build/start';
-import { spoken } from '$lib/core/naming/spoken';
+import { completeFit, type Fit } from '$lib/core/rig/build/fit';
+import type { Slot } from '$lib/core/rig/build/partsOf';
+import { kindFor, withOwn } from '$lib/core/rig/build/start';
+import { spoken } from '$lib/core/foundation/labels/spoken';
 import type { PartRecord } from '$lib/core/records/rigSchemas';
-import type { Build, OwnUse } from '$lib/core/schema/build';
-import type { Rig } from '$lib/core/schema/rig';
-import type { OwnSlot } from '$lib/core/schema/words';
+import type { Build, OwnUse } from '$lib/core/foundation/schema/build';
+import type { Rig } from '$lib/core/foundation/schema/rig';
+import type { OwnSlot } from '$lib/core/foundation/schema/words';
 
 /** An own part as the list has it, on the server or still waiting on this device. */
 export interface OwnEntry {

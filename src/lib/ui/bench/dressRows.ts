@@ -1,9 +1,9 @@
-import { withRig } from '$lib/core/build/start';
-import { spoken } from '$lib/core/naming/spoken';
-import type { Build } from '$lib/core/schema/build';
-import type { Rig } from '$lib/core/schema/rig';
-import * as words from '$lib/core/schema/words';
-import type { OwnSlot } from '$lib/core/schema/words';
+import { withRig } from '$lib/core/rig/build/start';
+import { spoken } from '$lib/core/foundation/labels/spoken';
+import type { Build } from '$lib/core/foundation/schema/build';
+import type { Rig } from '$lib/core/foundation/schema/rig';
+import * as words from '$lib/core/foundation/schema/words';
+import type { OwnSlot } from '$lib/core/foundation/schema/words';
 import { choice, either, fitFigure, withOwnOptions, type Maker, type Row } from './controls';
 
 export function skirtRow(maker: Maker): Row {

@@ -1,18 +1,18 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { App } from '$lib/client/app.svelte';
-import { MemoryDevice } from '$lib/client/device';
+import type { App } from '$lib/client/state/app.svelte';
+import { MemoryDevice } from '$lib/client/sync/device';
 import { beside } from '$lib/client/testing/beside';
 import { FakeServer } from '$lib/client/testing/server';
-import { startBuild, withRig } from '$lib/core/build/start';
-import { completeReading } from '$lib/core/reading/complete';
+import { startBuild, withRig } from '$lib/core/rig/build/start';
+import { completeReading } from '$lib/core/water/reading/complete';
 import { rigRecordOf } from '$lib/core/records/rigRecord';
 import type { PartRecord } from '$lib/core/records/rigSchemas';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
-import type { Build } from '$lib/core/schema/build';
-import type { OwnColour } from '$lib/core/schema/ownColour';
-import { readingSchema } from '$lib/core/schema/reading';
+import type { Build } from '$lib/core/foundation/schema/build';
+import type { OwnColour } from '$lib/core/foundation/schema/ownColour';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
 import type { OwnEntry } from './controls';
 import BenchBeside from './testing/BenchBeside.svelte';
 import Compare from './Compare.svelte';
@@ -37,7 +37,7 @@ async function shown(of: unknown, given: Record<string, unknown>, build = startB
 	const server = new FakeServer();
 	open = beside(BenchBeside, { of, build, with: given }, { server, screen: 'bench' });
 	await open.open(new MemoryDevice(), server.start());
-	return { app: open, server, flush: () => open!.keeping.outbox!.flush() };
+	return { app: open, server, flush: () => open!.sync.outbox!.flush() };
 }
 
 describe('kept rigs', () => {
@@ -72,11 +72,11 @@ describe('kept rigs', () => {
 		server.write(`rigs/${ID}`, rig.record);
 		await press('Delete Deep one');
 		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('Deleted “Deep one”.'));
-		await app.keeping.outbox!.flush();
+		await app.sync.outbox!.flush();
 		expect(server.at(`rigs/${ID}`)).toBeUndefined();
 		await press('Undo');
 		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('is back'));
-		await app.keeping.outbox!.flush();
+		await app.sync.outbox!.flush();
 		expect(server.at(`rigs/${ID}`)?.record).toEqual(rig.record);
 	});
 

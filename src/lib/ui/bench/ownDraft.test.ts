@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ownColourSchema, type OwnColour } from '$lib/core/schema/ownColour';
+import { ownColourSchema, type OwnColour } from '$lib/core/foundation/schema/ownColour';
 import { draftsOf, newStrand, strandOf } from './ownDraft';
 
 const measured = Array.from({ length: 31 }, (_, at) => at / 40);

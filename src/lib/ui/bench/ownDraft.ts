@@ -1,5 +1,5 @@
-import { typedFigure } from '$lib/forms/typed';
-import type { OwnColour, Strand, StrandColour } from '$lib/core/schema/ownColour';
+import { typedFigure } from '$lib/presentation/typed';
+import type { OwnColour, Strand, StrandColour } from '$lib/core/foundation/schema/ownColour';
 
 /** How a strand's colour is told: by name, by eye, or as it was measured. */
 export const WAYS = ['named', 'picked', 'measured'] as const;

@@ -1,15 +1,15 @@
-import { feetText } from '$lib/core/base/units';
-import { HOOK_SIZES } from '$lib/core/catalogue/hooks';
-import { layoutOf, LAYOUTS, type Layout } from '$lib/core/catalogue/layouts';
-import { LINES, REELS, RODS, WEIGHTS_OZ, WIRES_IN } from '$lib/core/catalogue/parts';
-import { kindFor, withLayout, withRig } from '$lib/core/build/start';
-import { lineText, ouncesText } from '$lib/core/naming/describe';
-import { spoken } from '$lib/core/naming/spoken';
+import { feetText } from '$lib/core/foundation/basics/units';
+import { HOOK_SIZES } from '$lib/core/foundation/catalogue/hooks';
+import { layoutOf, LAYOUTS, type Layout } from '$lib/core/foundation/catalogue/layouts';
+import { LINES, REELS, RODS, WEIGHTS_OZ, WIRES_IN } from '$lib/core/foundation/catalogue/parts';
+import { kindFor, withLayout, withRig } from '$lib/core/rig/build/start';
+import { lineText, ouncesText } from '$lib/core/foundation/labels/describe';
+import { spoken } from '$lib/core/foundation/labels/spoken';
 import type { PartRecord } from '$lib/core/records/rigSchemas';
-import type { Build } from '$lib/core/schema/build';
-import type { Rig } from '$lib/core/schema/rig';
-import * as words from '$lib/core/schema/words';
-import { OWN_SLOTS, type OwnSlot } from '$lib/core/schema/words';
+import type { Build } from '$lib/core/foundation/schema/build';
+import type { Rig } from '$lib/core/foundation/schema/rig';
+import * as words from '$lib/core/foundation/schema/words';
+import { OWN_SLOTS, type OwnSlot } from '$lib/core/foundation/schema/words';
 import { bladeRow } from './bladeRows';
 import {
 	choice,

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import type { CalledRig } from '$lib/core/schema/call';
+	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/foundation/labels/describe';
+	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
+	import type { CalledRig } from '$lib/core/foundation/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
-	import { withUnit } from '$lib/forms/units';
+	import { withUnit } from '$lib/presentation/units';
 	import { behindWords, whenBetter } from './whenBetter';
 
 	interface Props {

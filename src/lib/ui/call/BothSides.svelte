@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { splitOf } from '$lib/core/claims/splits';
+	import { disputeOf } from '$lib/core/claims/splits';
 	import { dequal } from 'dequal';
-	import type { CalledRig, CallInput } from '$lib/core/schema/call';
-	import type { Rig } from '$lib/core/schema/rig';
+	import type { CalledRig, CallInput } from '$lib/core/foundation/schema/call';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import { toldDifferences } from './told';
-	import { useApp } from '$lib/client/app.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
 
 	/** Topics of which the angler wants to see all sides. */
 	const { topics }: { topics: readonly string[] } = $props();
@@ -18,7 +18,7 @@
 	let sides = $state.raw<readonly Side[]>([]);
 
 	async function ask(question: CallInput, wanted: readonly string[]): Promise<void> {
-		const pairs = wanted.flatMap((topic) => (splitOf(topic)?.schools ?? []).map((school) => ({ topic, school })));
+		const pairs = wanted.flatMap((topic) => (disputeOf(topic)?.schools ?? []).map((school) => ({ topic, school })));
 		const found: Side[] = [];
 		for (const { topic, school } of pairs) {
 			const stances = { ...question.stances, [topic]: school };
@@ -45,7 +45,7 @@
 <section class="grid gap-4" aria-label="Both sides, beside each other">
 	{#each topics as topic (topic)}
 		{@const found = sides.filter((side) => side.topic === topic)}
-		<h3 class="font-640">{splitOf(topic)?.about}</h3>
+		<h3 class="font-640">{disputeOf(topic)?.about}</h3>
 		{#if found.length > 1 && isLevel(found)}
 			<p>Both call the same rig here.</p>
 		{:else}

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { CalledRig, FamilyAnswer } from '$lib/core/schema/call';
+	import type { CalledRig, FamilyAnswer } from '$lib/core/foundation/schema/call';
 	import Strength from '../controls/Strength.svelte';
-	import { spokenFirst } from '$lib/core/naming/spoken';
+	import { spokenFirst } from '$lib/core/foundation/labels/spoken';
 	import { behindWords } from './whenBetter';
 
 	interface Props {

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Flip } from '$lib/core/choice/flips';
-	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/naming/describe';
+	import type { Flip } from '$lib/core/ranking/answer/flips';
+	import { bladesText, ouncesText, plainWords, rigName } from '$lib/core/foundation/labels/describe';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { flipText, valueText } from './fieldWords';
 

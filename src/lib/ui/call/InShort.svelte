@@ -1,8 +1,15 @@
 <script lang="ts">
-	import { bladesText, finishText, ouncesText, rigName, skirtText, trailerText } from '$lib/core/naming/describe';
-	import { WEIGHTS_OZ } from '$lib/core/catalogue/parts';
-	import type { CalledRig } from '$lib/core/schema/call';
-	import type { Running } from '$lib/core/schema/run';
+	import {
+		bladesText,
+		finishText,
+		ouncesText,
+		rigName,
+		skirtText,
+		trailerText
+	} from '$lib/core/foundation/labels/describe';
+	import { WEIGHTS_OZ } from '$lib/core/foundation/catalogue/parts';
+	import type { CalledRig } from '$lib/core/foundation/schema/call';
+	import type { Running } from '$lib/core/foundation/schema/run';
 	import { cadenceWords } from './cadence';
 
 	interface Props {

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import Lock from 'lucide/dist/esm/icons/lock.mjs';
 	import LockOpen from 'lucide/dist/esm/icons/lock-open.mjs';
-	import type { CalledRig } from '$lib/core/schema/call';
+	import type { CalledRig } from '$lib/core/foundation/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { Locks } from '$lib/core/schema/rig';
-	import { useApp } from '$lib/client/app.svelte';
+	import type { Locks } from '$lib/core/foundation/schema/rig';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import { costText } from './lockable';
 	import { outfitOf, type OutfitItem } from './outfit';
 	import BrowserOnly from '../controls/BrowserOnly.svelte';

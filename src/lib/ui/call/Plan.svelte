@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Advice } from '$lib/core/schema/call';
-	import Split from '../controls/Split.svelte';
+	import type { Advice } from '$lib/core/foundation/schema/call';
+	import Dispute from '../controls/Dispute.svelte';
 	import { partAdvice, stepsOf } from './plan';
 
 	const { plan }: { plan: readonly Advice[] } = $props();
@@ -14,7 +14,7 @@
 			<h3><span class="figure">{place + 1}</span> {title}</h3>
 			<ul>
 				{#each items as item (item.claim)}<li class="break-inside-avoid py-1">
-						{item.text}{#if item.split}<Split side={item.split} />{/if}
+						{item.text}{#if item.split}<Dispute side={item.split} />{/if}
 					</li>{/each}
 			</ul>
 		</div>

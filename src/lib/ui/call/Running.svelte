@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { plainWords } from '$lib/core/naming/describe';
-	import type { CalledRig } from '$lib/core/schema/call';
+	import { plainWords } from '$lib/core/foundation/labels/describe';
+	import type { CalledRig } from '$lib/core/foundation/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { CastChange, Running } from '$lib/core/schema/run';
-	import { depthRange, stateWords, zoneWords } from '$lib/forms/runWords';
-	import { modelShare, withUnit } from '$lib/forms/units';
+	import type { CastChange, Running } from '$lib/core/foundation/schema/run';
+	import { depthRange, stateWords, zoneWords } from '$lib/presentation/runWords';
+	import { modelShare, withUnit } from '$lib/presentation/units';
 	import { cadenceText } from './cadence';
 
 	interface Props {

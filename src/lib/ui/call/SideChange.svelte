@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { splitOf } from '$lib/core/claims/splits';
-	import type { CallAnswer } from '$lib/core/schema/call';
-	import { useApp } from '$lib/client/app.svelte';
+	import { disputeOf } from '$lib/core/claims/splits';
+	import type { CallAnswer } from '$lib/core/foundation/schema/call';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import { toldDifferences } from './told';
 
 	const { answer }: { answer: CallAnswer | null } = $props();
@@ -13,7 +13,7 @@
 	let said = $state<string | null>(null);
 
 	function told(from: CallAnswer, to: CallAnswer, topic: string): string {
-		const name = splitOf(topic)?.about ?? topic;
+		const name = disputeOf(topic)?.about ?? topic;
 		const [a, b] = [from.calls[0]?.rig, to.calls[0]?.rig];
 		if (!a || !b) return `${name}: ${b ? 'now something runs.' : 'now nothing runs.'}`;
 		const changes = toldDifferences(app.units, a, b).slice(0, SHOWN);
@@ -22,7 +22,7 @@
 	}
 
 	$effect(() => {
-		const { stances } = app.stand;
+		const { stances } = app.views;
 		if (!answer || app.answer !== answer) return;
 		if (before && before.stances !== stances) {
 			const known = before.stances;

@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import type { CalledRig } from '$lib/core/schema/call';
+	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
+	import type { CalledRig } from '$lib/core/foundation/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import Lock from 'lucide/dist/esm/icons/lock.mjs';
 	import LockOpen from 'lucide/dist/esm/icons/lock-open.mjs';
-	import type { Locks } from '$lib/core/schema/rig';
-	import type { Running as RunningOn } from '$lib/core/schema/run';
-	import { useApp } from '$lib/client/app.svelte';
-	import { withUnit } from '$lib/forms/units';
-	import Split from '../controls/Split.svelte';
+	import type { Locks } from '$lib/core/foundation/schema/rig';
+	import type { Running as RunningOn } from '$lib/core/foundation/schema/run';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { withUnit } from '$lib/presentation/units';
+	import Dispute from '../controls/Dispute.svelte';
 	import LengthRuler from '../rig/LengthRuler.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { costText, lockKeys, lockValue } from './lockable';
@@ -68,7 +68,7 @@
 				<span class="facet">{@render lockButton(item.key, item.title)}<strong>{item.title}</strong></span>
 				{#if key}<span>{costText(costs[key])}</span>{:else if item.why}<span
 						>{item.why}{#if item.split}
-							<Split side={item.split} />{/if}</span
+							<Dispute side={item.split} />{/if}</span
 					>{/if}
 			</li>
 		{/each}

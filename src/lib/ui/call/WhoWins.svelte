@@ -1,9 +1,9 @@
 <script lang="ts">
-	import type { Curve, CurveField } from '$lib/core/choice/flips';
+	import type { Curve, CurveField } from '$lib/core/ranking/answer/flips';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { Family } from '$lib/core/schema/words';
+	import type { Family } from '$lib/core/foundation/schema/words';
 	import LineChart, { type ChartLine } from '../controls/LineChart.svelte';
-	import { spokenFirst } from '$lib/core/naming/spoken';
+	import { spokenFirst } from '$lib/core/foundation/labels/spoken';
 	import { fieldName, valueText } from './fieldWords';
 	import { stretchesOf } from './winners';
 

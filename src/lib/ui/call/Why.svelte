@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { CalledRig, Reason } from '$lib/core/schema/call';
-	import Split from '../controls/Split.svelte';
+	import type { CalledRig, Reason } from '$lib/core/foundation/schema/call';
+	import Dispute from '../controls/Dispute.svelte';
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
 	import Strength from '../controls/Strength.svelte';
 
@@ -41,7 +41,7 @@
 	<Strength of={reason.strength} />
 	<span class="text"
 		>{reason.text}{#if reason.split}
-			<Split side={reason.split} />{/if}{#if isOwn(reason)}
+			<Dispute side={reason.split} />{/if}{#if isOwn(reason)}
 			<em class="rounded-[3px] border border-ink-2 px-4 text-xs not-italic">your rule</em>{/if}</span
 	>
 	{#if bySight(reason)}<a class="id phone:hidden" href={resolve('/sight')}>{reason.claim}</a>

@@ -2,8 +2,8 @@
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { beside, layNothingOut } from '$lib/client/testing/beside';
-import { answerCall } from '$lib/core/choice/call';
-import { rigName } from '$lib/core/naming/describe';
+import { answerCall } from '$lib/core/ranking/answer/call';
+import { rigName } from '$lib/core/foundation/labels/describe';
 import Alternates from './Alternates.svelte';
 import Families from './Families.svelte';
 import Outfit from './Outfit.svelte';

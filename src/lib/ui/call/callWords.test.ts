@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { answerCall } from '$lib/core/choice/call';
-import { startBuild } from '$lib/core/build/start';
-import type { CalledRig } from '$lib/core/schema/call';
-import { lockSchema, type Locks } from '$lib/core/schema/rig';
-import { FAMILIES } from '$lib/core/schema/words';
+import { answerCall } from '$lib/core/ranking/answer/call';
+import { startBuild } from '$lib/core/rig/build/start';
+import type { CalledRig } from '$lib/core/foundation/schema/call';
+import { lockSchema, type Locks } from '$lib/core/foundation/schema/rig';
+import { FAMILIES } from '$lib/core/foundation/schema/words';
 import { cadenceWords } from './cadence';
 import { confidenceOf } from './confidence';
 import { compound } from './edges';

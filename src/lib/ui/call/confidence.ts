@@ -1,4 +1,4 @@
-import type { CalledRig } from '$lib/core/schema/call';
+import type { CalledRig } from '$lib/core/foundation/schema/call';
 
 /**
  * Lead over the next family (points) under which two families are level, narrowly and fairly apart: a quarter point is a
@@ -25,7 +25,7 @@ function marginWords(lead: number): string {
  */
 export function confidenceOf(
 	calls: readonly CalledRig[],
-	sturdy: { readonly kept: number; readonly tried: number } | null
+	robustness: { readonly kept: number; readonly tried: number } | null
 ): Confidence {
 	const [best] = calls;
 	if (!best) return { lead: null, words: '' };
@@ -33,7 +33,7 @@ export function confidenceOf(
 	const lead = other ? best.score - other.score : null;
 	const pulls = best.reasons.filter(({ tier, counts }) => tier === 'family' && counts > 0);
 	const rules = pulls.length === 1 ? 'one rule pulls for it' : `${pulls.length || 'no'} rules pull for it`;
-	const held = sturdy ? `, and it stays in ${sturdy.kept} of ${sturdy.tried} readings a class away` : '';
+	const held = robustness ? `, and it stays in ${robustness.kept} of ${robustness.tried} readings a class away` : '';
 	const margin = lead === null ? 'the only family that runs here' : marginWords(lead);
 	return { lead, words: `${margin.charAt(0).toUpperCase()}${margin.slice(1)}; ${rules}${held}.` };
 }

@@ -1,7 +1,7 @@
-import type { Flip } from '$lib/core/choice/flips';
+import type { Flip } from '$lib/core/ranking/answer/flips';
 import type { UnitSystem } from '$lib/core/records/schemas';
-import { withUnit, type Measure } from '$lib/forms/units';
-import { spoken } from '$lib/core/naming/spoken';
+import { withUnit, type Measure } from '$lib/presentation/units';
+import { spoken } from '$lib/core/foundation/labels/spoken';
 
 const NAMES: Readonly<Record<string, readonly [string, Measure | null]>> = {
 	waterTemperatureC: ['Water', 'temperature'],

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Work } from '$lib/client/work';
-import type { FlipEvent } from '$lib/core/choice/flips';
-import type { CallInput } from '$lib/core/schema/call';
+import type { Work } from '$lib/client/workers/work';
+import type { FlipEvent } from '$lib/core/ranking/answer/flips';
+import type { CallInput } from '$lib/core/foundation/schema/call';
 import { Flipper } from './flipper.svelte';
 
 const INPUT = { reading: {} } as unknown as CallInput;
@@ -41,10 +41,10 @@ describe('what would flip the answer', () => {
 		flipper.ask(work, INPUT);
 		await vi.advanceTimersByTimeAsync(300);
 		runs[0]!.tell([flip('sky'), curve('windMps', 1)]);
-		runs[0]!.tell([flip('mood'), curve('windMps', 2), { kind: 'sturdy', kept: 3, tried: 4 } as never]);
+		runs[0]!.tell([flip('mood'), curve('windMps', 2), { kind: 'robustness', kept: 3, tried: 4 } as never]);
 		expect(flipper.flips.map(({ field }) => field)).toEqual(['sky', 'mood']);
 		expect(flipper.curves).toEqual([{ field: 'windMps', mark: 2 }]);
-		expect(flipper.sturdy).toEqual({ kept: 3, tried: 4 });
+		expect(flipper.robustness).toEqual({ kept: 3, tried: 4 });
 		runs[0]!.end();
 		await vi.advanceTimersByTimeAsync(0);
 		expect(flipper.busy).toBe(false);

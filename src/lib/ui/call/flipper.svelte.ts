@@ -1,6 +1,6 @@
-import type { Curve, Flip, FlipEvent } from '$lib/core/choice/flips';
-import type { CallInput } from '$lib/core/schema/call';
-import type { Work } from '$lib/client/work';
+import type { Curve, Flip, FlipEvent } from '$lib/core/ranking/answer/flips';
+import type { CallInput } from '$lib/core/foundation/schema/call';
+import type { Work } from '$lib/client/workers/work';
 
 /** Quiet time (ms) after a change before flips are looked for: the ranking comes first. */
 const PAUSE_MS = 250;
@@ -10,7 +10,7 @@ export class Flipper {
 	flips = $state.raw<readonly Flip[]>([]);
 	curves = $state.raw<readonly Curve[]>([]);
 	/** How many neighbouring classes leave the family as it is. */
-	sturdy = $state.raw<{ kept: number; tried: number } | null>(null);
+	robustness = $state.raw<{ kept: number; tried: number } | null>(null);
 	/** Whether the search still goes on. */
 	busy = $state(false);
 	#timer: ReturnType<typeof setTimeout> | undefined;
@@ -26,7 +26,7 @@ export class Flipper {
 	async #start(work: Work, input: CallInput): Promise<void> {
 		const run = ++this.#run;
 		this.flips = [];
-		this.sturdy = null;
+		this.robustness = null;
 		this.busy = true;
 		try {
 			await work.flips(input, (events) => {
@@ -46,8 +46,8 @@ export class Flipper {
 		for (const curve of curves) {
 			this.curves = [...this.curves.filter(({ field }) => field !== curve.field), curve];
 		}
-		const sturdy = events.find((event) => event.kind === 'sturdy');
-		if (sturdy) this.sturdy = { kept: sturdy.kept, tried: sturdy.tried };
+		const robustness = events.find((event) => event.kind === 'robustness');
+		if (robustness) this.robustness = { kept: robustness.kept, tried: robustness.tried };
 	}
 
 	close(): void {

@@ -1,11 +1,11 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { App } from '$lib/client/app.svelte';
+import { App } from '$lib/client/state/app.svelte';
 import { FakeServer } from '$lib/client/testing/server';
-import { startBuild } from '$lib/core/build/start';
-import type { Flip } from '$lib/core/choice/flips';
-import { callInputSchema } from '$lib/core/schema/call';
+import { startBuild } from '$lib/core/rig/build/start';
+import type { Flip } from '$lib/core/ranking/answer/flips';
+import { callInputSchema } from '$lib/core/foundation/schema/call';
 import Flips from './Flips.svelte';
 import { Tried } from './tried.svelte';
 
@@ -76,7 +76,7 @@ describe('other conditions that are looked at', () => {
 	}).reading;
 	function onDesk() {
 		const app = new App(new FakeServer().start(undefined, []), () => 'call');
-		app.desk.change((desk) => ({ ...desk, reading: read }), app.making());
+		app.desk.change((desk) => ({ ...desk, reading: read }), app.editContext());
 		return { app, tried: new Tried(app) };
 	}
 

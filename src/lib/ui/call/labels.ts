@@ -1,7 +1,7 @@
-import { bladeName, ouncesText, plainWords } from '$lib/core/naming/describe';
-import type { DrawnPart } from '$lib/core/drawing/shape';
-import type { CalledRig, Reason } from '$lib/core/schema/call';
-import { MM_PER_IN } from '$lib/core/base/units';
+import { bladeName, ouncesText, plainWords } from '$lib/core/foundation/labels/describe';
+import type { DrawnPart } from '$lib/core/rig/drawing/shape';
+import type { CalledRig, Reason } from '$lib/core/foundation/schema/call';
+import { MM_PER_IN } from '$lib/core/foundation/basics/units';
 import type { UnitSystem } from '$lib/core/records/schemas';
 
 /** A label on the drawing: the part, and the weightiest reason for it. */

@@ -1,5 +1,5 @@
-import { FAMILY_KEYS } from '$lib/core/schema/families';
-import type { Locks, Rig } from '$lib/core/schema/rig';
+import { FAMILY_KEYS } from '$lib/core/foundation/schema/families';
+import type { Locks, Rig } from '$lib/core/foundation/schema/rig';
 
 /** Parts of a rig that can be locked, by the key of their label, with what a lock on them fixes. */
 const KEYS: Readonly<Record<string, readonly (keyof Locks)[]>> = {

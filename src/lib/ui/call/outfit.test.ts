@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { call } from '$lib/core/choice/call';
-import { differencesOf } from '$lib/core/choice/difference';
-import { changedRig } from '$lib/core/choice/assemble';
-import { callInputSchema } from '$lib/core/schema/call';
+import { call } from '$lib/core/ranking/answer/call';
+import { differencesOf } from '$lib/core/ranking/answer/difference';
+import { changedRig } from '$lib/core/ranking/space/assemble';
+import { callInputSchema } from '$lib/core/foundation/schema/call';
 import { likelyReading } from '$lib/core/testing/waters';
 import { costText } from './lockable';
 import { outfitOf } from './outfit';

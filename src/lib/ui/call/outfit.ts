@@ -1,8 +1,8 @@
-import { plainWords } from '$lib/core/naming/describe';
-import type { CalledRig } from '$lib/core/schema/call';
-import type { Locks, Rig } from '$lib/core/schema/rig';
+import { plainWords } from '$lib/core/foundation/labels/describe';
+import type { CalledRig } from '$lib/core/foundation/schema/call';
+import type { Locks, Rig } from '$lib/core/foundation/schema/rig';
 import type { UnitSystem } from '$lib/core/records/schemas';
-import { M_PER_IN } from '$lib/core/base/units';
+import { M_PER_IN } from '$lib/core/foundation/basics/units';
 
 /** One question about what a lure hangs on: its answer, why, and what a lock on it fixes. */
 export interface OutfitItem {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { answerCall } from '$lib/core/choice/call';
+import { answerCall } from '$lib/core/ranking/answer/call';
 import { partAdvice, stepsOf } from './plan';
 
 const { plan } = answerCall({

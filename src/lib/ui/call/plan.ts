@@ -1,4 +1,4 @@
-import type { Advice } from '$lib/core/schema/call';
+import type { Advice } from '$lib/core/foundation/schema/call';
 
 /** The plan of a cast in the order of the work. */
 export const STEPS = [

@@ -1,5 +1,5 @@
-import type { App } from '$lib/client/app.svelte';
-import type { ParsedReading } from '$lib/core/schema/reading';
+import type { App } from '$lib/client/state/app.svelte';
+import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 
 /** Other conditions that are looked at on Call. Nothing is written to the reading until the angler says so. */
 export class Tried {

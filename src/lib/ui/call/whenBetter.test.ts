@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { call } from '$lib/core/choice/call';
-import { callInputSchema } from '$lib/core/schema/call';
+import { call } from '$lib/core/ranking/answer/call';
+import { callInputSchema } from '$lib/core/foundation/schema/call';
 import { likelyReading } from '$lib/core/testing/waters';
 import { behindWords, whenBetter } from './whenBetter';
 

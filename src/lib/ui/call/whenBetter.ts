@@ -1,5 +1,5 @@
-import type { CalledRig } from '$lib/core/schema/call';
-import type { Family, Retrieve } from '$lib/core/schema/words';
+import type { CalledRig } from '$lib/core/foundation/schema/call';
+import type { Family, Retrieve } from '$lib/core/foundation/schema/words';
 
 /** When each family comes into its own, in one breath. */
 const FAMILY_DAYS: Readonly<Record<Family, string>> = {

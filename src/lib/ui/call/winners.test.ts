@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Curve } from '$lib/core/choice/flips';
+import type { Curve } from '$lib/core/ranking/answer/flips';
 import { cadenceText, cadenceWords } from './cadence';
 import { compound } from './edges';
 import { stretchesOf } from './winners';

@@ -1,5 +1,5 @@
-import type { Curve } from '$lib/core/choice/flips';
-import type { Family } from '$lib/core/schema/words';
+import type { Curve } from '$lib/core/ranking/answer/flips';
+import type { Family } from '$lib/core/foundation/schema/words';
 
 /** A stretch of a field along which one family wins. */
 export interface Stretch {

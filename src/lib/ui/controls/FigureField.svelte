@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { typedFigure } from '$lib/forms/typed';
+	import { typedFigure } from '$lib/presentation/typed';
 
 	interface Props {
 		/** Its spoken name. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { spoken } from '$lib/core/naming/spoken';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 
 	interface Props {
 		name: string;

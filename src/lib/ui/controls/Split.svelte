@@ -1,17 +1,17 @@
 <script lang="ts">
 	import { Popover } from 'bits-ui';
 	import { SIDES } from '$lib/core/claims/sides';
-	import { autoSchool, splitOf } from '$lib/core/claims/splits';
-	import { useApp } from '$lib/client/app.svelte';
-	import Stance from './Stance.svelte';
+	import { autoSchool, disputeOf } from '$lib/core/claims/splits';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import Position from './Position.svelte';
 
 	/** A side, "WIRE/thin", of which a claim is. */
 	const { side }: { side: string } = $props();
 	const app = useApp();
 	const topic = $derived(side.split('/')[0]!);
 	const school = $derived(side.split('/')[1]!);
-	const split = $derived(splitOf(topic)!);
-	const stance = $derived(app.stand.stances[topic]);
+	const split = $derived(disputeOf(topic)!);
+	const stance = $derived(app.views.stances[topic]);
 	const decided = $derived(stance !== undefined);
 	const byDefault = $derived(autoSchool(split, app.complete));
 </script>
@@ -29,7 +29,7 @@
 			<p>
 				<strong>{split.about}.</strong> Good anglers disagree; this rule is of the side “{school.replaceAll('-', ' ')}”.
 			</p>
-			<Stance {topic} />
+			<Position {topic} />
 			<p class="quiet">
 				By default {byDefault ? `“${byDefault.replaceAll('-', ' ')}”` : 'no side'}: {split.because}
 				{SIDES[`${topic}/${school}`]}

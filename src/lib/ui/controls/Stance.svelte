@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { SIDES } from '$lib/core/claims/sides';
-	import { splitOf } from '$lib/core/claims/splits';
-	import { useApp } from '$lib/client/app.svelte';
+	import { disputeOf } from '$lib/core/claims/splits';
+	import { useApp } from '$lib/client/state/app.svelte';
 
 	/** Topic of a split: its sides, the default, and both side by side. */
 	const { topic }: { topic: string } = $props();
 	const app = useApp();
-	const split = $derived(splitOf(topic)!);
-	const stance = $derived(app.stand.stances[topic] ?? 'auto');
+	const split = $derived(disputeOf(topic)!);
+	const stance = $derived(app.views.stances[topic] ?? 'auto');
 	const id = $props.id();
 	const options = $derived([
 		{ value: 'auto', name: 'The default', why: split.because },

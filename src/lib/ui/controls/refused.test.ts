@@ -2,8 +2,8 @@
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { beside, layNothingOut } from '$lib/client/testing/beside';
-import { startBuild } from '$lib/core/build/start';
-import { storyOf } from '$lib/core/tally/story';
+import { startBuild } from '$lib/core/rig/build/start';
+import { storyOf } from '$lib/core/trips/tally/story';
 import Edges from '../call/Edges.svelte';
 import Hold from '../tank/Hold.svelte';
 import TallyBeside from '../tally/Beside.svelte';

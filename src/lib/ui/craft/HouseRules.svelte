@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { checkHouseRule } from '$lib/core/choice/houseRules';
-	import { InputFailure } from '$lib/core/schema/failure';
+	import { checkHouseRule } from '$lib/core/ranking/answer/houseRules';
+	import { InputFailure } from '$lib/core/foundation/schema/failure';
 	import { houseRuleSchema, houseRulesSchema, type HouseRule } from '$lib/core/claims/house';
-	import { freeRuleId } from '$lib/client/merge';
-	import { useApp } from '$lib/client/app.svelte';
+	import { freeRuleId } from '$lib/client/sync/merge';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import Strength from '../controls/Strength.svelte';
 	import { blankDraft, drafted, draftOf, isWritable, sentenceOf, type RuleDraft } from './ruleDraft';
 	import RuleForm from './RuleForm.svelte';
@@ -22,7 +22,7 @@
 	}
 
 	function say(said: RuleDraft) {
-		const { houseRules } = app.stand;
+		const { houseRules } = app.views;
 		const parsed = houseRuleSchema.safeParse(drafted(said, said.id || idFor(houseRules)));
 		if (!parsed.success) {
 			const issue = parsed.error.issues[0]!;
@@ -45,8 +45,8 @@
 	}
 
 	function remove(id: string) {
-		deleted = app.stand.houseRules;
-		app.setRules(app.stand.houseRules.filter((rule) => rule.id !== id));
+		deleted = app.views.houseRules;
+		app.setRules(app.views.houseRules.filter((rule) => rule.id !== id));
 		if (draft.id === id) start(blankDraft());
 	}
 </script>
@@ -56,7 +56,7 @@
 		Weighed beside the craft’s rules at their strength, and marked as yours in every ledger.
 	</p>
 	<ul>
-		{#each app.stand.houseRules as rule (rule.id)}
+		{#each app.views.houseRules as rule (rule.id)}
 			<li class="grid grid-cols-[25px_66px_1fr_auto] items-center gap-10 border-t border-t-rule py-6">
 				<Strength of={rule.strength} />
 				<span class="id">{rule.id}</span>

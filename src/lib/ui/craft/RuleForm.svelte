@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { facetValues } from '$lib/core/choice/houseRules';
-	import { spoken } from '$lib/core/naming/spoken';
+	import { facetValues } from '$lib/core/ranking/answer/houseRules';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import type { Facet } from '$lib/core/claims/claim';
-	import { FAMILIES } from '$lib/core/schema/words';
+	import { FAMILIES } from '$lib/core/foundation/schema/words';
 	import { blankDraft, CONDITIONS, FACET_OPTIONS, FITS, STRENGTHS, type RuleDraft } from './ruleDraft';
 
 	interface Props {

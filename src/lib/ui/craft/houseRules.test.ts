@@ -23,7 +23,7 @@ describe('a rule of the angler’s own', () => {
 		const app = shown();
 		await written('black', 'It is what my river eats.');
 		await written('white', 'Or this.');
-		const { houseRules } = app.stand;
+		const { houseRules } = app.views;
 		expect(new Set(houseRules.map(({ id }) => id)).size).toBe(2);
 		expect(houseRules.map((rule) => rule.because)).toEqual(['It is what my river eats.', 'Or this.']);
 		expect(screen.getByText(/It is what my river eats/)).toBeTruthy();
@@ -41,27 +41,27 @@ describe('a rule of the angler’s own', () => {
 		await say();
 		expect(screen.getByRole('alert').textContent).toMatch(/\w/);
 		expect(screen.getByLabelText<HTMLSelectElement>('Part 1').value).toBe('skirt');
-		expect(app.stand.houseRules).toEqual([]);
+		expect(app.views.houseRules).toEqual([]);
 	});
 
 	it('can be changed, and stays the same rule', async () => {
 		const app = shown();
 		await written('black', 'First.');
-		const [rule] = app.stand.houseRules;
+		const [rule] = app.views.houseRules;
 		await fireEvent.click(screen.getByRole('button', { name: /^(Change|Edit)/ }));
 		expect(screen.getByRole('heading', { name: `Changing ${rule!.id}` })).toBeTruthy();
 		await because('Second thoughts.');
 		await say();
-		expect(app.stand.houseRules).toEqual([{ ...rule, because: 'Second thoughts.' }]);
+		expect(app.views.houseRules).toEqual([{ ...rule, because: 'Second thoughts.' }]);
 	});
 
 	it('goes, and comes back where that was a slip', async () => {
 		const app = shown();
 		await written('black', 'First.');
-		const before = app.stand.houseRules;
+		const before = app.views.houseRules;
 		await fireEvent.click(screen.getByRole('button', { name: /^(Delete|Remove)/ }));
-		expect(app.stand.houseRules).toEqual([]);
+		expect(app.views.houseRules).toEqual([]);
 		await fireEvent.click(within(screen.getByRole('status')).getByRole('button'));
-		expect(app.stand.houseRules).toEqual(before);
+		expect(app.views.houseRules).toEqual(before);
 	});
 });

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FACETS } from '$lib/core/claims/claim';
 import { houseRuleSchema, type HouseRule } from '$lib/core/claims/house';
-import { FAMILIES } from '$lib/core/schema/words';
+import { FAMILIES } from '$lib/core/foundation/schema/words';
 import { blankDraft, CONDITIONS, drafted, draftOf, FITS, isWritable, sentenceOf } from './ruleDraft';
 
 const words = CONDITIONS.map(([word]) => word);

@@ -1,8 +1,8 @@
 import { FACETS, type Facet } from '$lib/core/claims/claim';
 import type { HouseRule } from '$lib/core/claims/house';
-import { spoken } from '$lib/core/naming/spoken';
-import { WORDS, type Word } from '$lib/core/reading/conditions';
-import type { Family } from '$lib/core/schema/words';
+import { spoken } from '$lib/core/foundation/labels/spoken';
+import { WORDS, type Word } from '$lib/core/water/reading/conditions';
+import type { Family } from '$lib/core/foundation/schema/words';
 
 /** One thing that a rule wants; `fit` is 1 for it, .5 rather, -1 against. */
 export interface Wish {

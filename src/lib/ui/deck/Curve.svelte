@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { counted } from '$lib/core/naming/counted';
+	import { counted } from '$lib/core/foundation/labels/counted';
 
 	interface Props {
 		/** What so many rods give up over the day, points. */

@@ -1,16 +1,16 @@
 <script lang="ts">
-	import type { HeldSpot } from '$lib/client/app.svelte';
-	import { RODS_MAX } from '$lib/core/schema/limits';
+	import type { ListedSpot } from '$lib/core/records/appStart';
+	import { RODS_MAX } from '$lib/core/foundation/schema/limits';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, shownIn } from '$lib/forms/units';
+	import { figureText, shownIn } from '$lib/presentation/units';
 	import FigureField from '../controls/FigureField.svelte';
 	import type { DayPlan } from './day';
 
 	interface Props {
 		day: DayPlan;
-		spots: readonly HeldSpot[];
+		spots: readonly ListedSpot[];
 		/** Those that may be fished. */
-		ticked: readonly HeldSpot[];
+		ticked: readonly ListedSpot[];
 		waterName: string;
 		/** Temperature (°C) of the water on the day, and where that is from. */
 		temperature: { readonly waterTemperatureC: number; readonly from: 'set' | 'read' | 'estimate' };

@@ -1,15 +1,22 @@
 <script lang="ts">
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { bladesText, finishText, ouncesText, plainWords, rigName, skirtText } from '$lib/core/naming/describe';
-	import { spoken } from '$lib/core/naming/spoken';
-	import { packingOf } from '$lib/core/plan/packing';
-	import type { CallInput } from '$lib/core/schema/call';
-	import type { Plan } from '$lib/core/schema/plan';
-	import type { Rig } from '$lib/core/schema/rig';
+	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
+	import {
+		bladesText,
+		finishText,
+		ouncesText,
+		plainWords,
+		rigName,
+		skirtText
+	} from '$lib/core/foundation/labels/describe';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import { packingOf } from '$lib/core/trips/plan/packing';
+	import type { CallInput } from '$lib/core/foundation/schema/call';
+	import type { Plan } from '$lib/core/foundation/schema/plan';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { Running } from '$lib/core/schema/run';
-	import { depthRange, zoneWords } from '$lib/forms/runWords';
-	import { withUnit } from '$lib/forms/units';
+	import type { Running } from '$lib/core/foundation/schema/run';
+	import { depthRange, zoneWords } from '$lib/presentation/runWords';
+	import { withUnit } from '$lib/presentation/units';
 	import { cadenceWords } from '../call/cadence';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { luresOf, outfitText, placesText, printedShare, spansText, type Carried } from './lures';

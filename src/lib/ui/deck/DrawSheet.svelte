@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { Point } from '$lib/core/places/plane';
+	import type { Point } from '$lib/core/water/places/plane';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, shownIn, withUnit } from '$lib/forms/units';
+	import { figureText, shownIn, withUnit } from '$lib/presentation/units';
 	import FigureField from '../controls/FigureField.svelte';
 	import Segment from '../controls/Segment.svelte';
 	import {

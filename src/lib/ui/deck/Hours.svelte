@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { HeldSpot } from '$lib/client/app.svelte';
-	import type { Weather } from '$lib/core/day/weather';
-	import { spoken } from '$lib/core/naming/spoken';
+	import type { ListedSpot } from '$lib/core/records/appStart';
+	import type { Weather } from '$lib/core/water/weather/weather';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import { SKIES } from '$lib/core/schema/words';
-	import { figureText, shownIn } from '$lib/forms/units';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import { SKIES } from '$lib/core/foundation/schema/words';
+	import { figureText, shownIn } from '$lib/presentation/units';
 	import FigureField from '../controls/FigureField.svelte';
 	import type { HourEdit, PlacedWorth } from './day';
 	import type { SpotHour } from './lies';
@@ -24,7 +24,7 @@
 	}
 	interface Props {
 		rows: readonly HourRow[];
-		spots: readonly HeldSpot[];
+		spots: readonly ListedSpot[];
 		zone: string;
 		units: UnitSystem;
 		onedit: (at: string, edit: HourEdit) => void;

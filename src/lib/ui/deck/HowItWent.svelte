@@ -1,17 +1,17 @@
 <script lang="ts">
-	import { laidOver, type Happened, type PlannedHour } from '$lib/core/proof/happened';
-	import { unpacked, type Packed } from '$lib/core/proof/packed';
+	import { laidOver, type PlannedHourResult, type PlannedHour } from '$lib/core/trips/proof/happened';
+	import { unpacked, type Packed } from '$lib/core/trips/proof/packed';
 
 	interface Props {
 		plan: readonly PlannedHour[];
 		clock: (at: string) => string;
 	}
 	const { plan, clock }: Props = $props();
-	let happened = $state.raw<readonly Happened[] | null>(null);
+	let happened = $state.raw<readonly PlannedHourResult[] | null>(null);
 	let away = $state(false);
 	const fished = $derived(happened?.filter(({ casts }) => casts > 0) ?? []);
 	const kept = $derived(fished.filter(({ asPlanned }) => asPlanned).length);
-	const total = (of: (hour: Happened) => number): number => fished.reduce((sum, hour) => sum + of(hour), 0);
+	const total = (of: (hour: PlannedHourResult) => number): number => fished.reduce((sum, hour) => sum + of(hour), 0);
 
 	async function look() {
 		away = false;

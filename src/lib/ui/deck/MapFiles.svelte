@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { HeldWater } from '$lib/client/app.svelte';
+	import type { ListedWater } from '$lib/core/records/appStart';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
 	import { download } from '../controls/download';
 	import { notOf, takingOf, type Taking } from './mapExchange';
@@ -7,7 +7,7 @@
 	import { geoJsonOf, gpxOf, mapCsvOf, type Written } from './mapWrite';
 
 	interface Props {
-		water: HeldWater;
+		water: ListedWater;
 		chart: ChartRecord | null;
 		/** What would be written. */
 		written: Written;

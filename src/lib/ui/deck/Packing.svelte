@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { packingOf } from '$lib/core/plan/packing';
-	import type { Plan } from '$lib/core/schema/plan';
+	import { packingOf } from '$lib/core/trips/plan/packing';
+	import type { Plan } from '$lib/core/foundation/schema/plan';
 
 	const { rods }: { rods: Plan['rods'] } = $props();
 	const sections = $derived(packingOf({ rods }));

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { figureText, shownIn } from '$lib/forms/units';
+	import { figureText, shownIn } from '$lib/presentation/units';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { SpotHour } from './lies';
 

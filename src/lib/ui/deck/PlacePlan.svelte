@@ -1,13 +1,13 @@
 <script lang="ts">
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
-	import type { Point } from '$lib/core/places/plane';
+	import type { Point } from '$lib/core/water/places/plane';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, retold, shownIn, withUnit } from '$lib/forms/units';
-	import type { Proposal } from '$lib/core/places/features';
+	import { figureText, convertUnitsInText, shownIn, withUnit } from '$lib/presentation/units';
+	import type { Proposal } from '$lib/core/water/places/features';
 	import { PROPOSED_LOOKS } from './proposed';
-	import type { Sounding } from '$lib/core/places/depths';
-	import { GROWTHS, type Growth } from '$lib/core/places/growth';
-	import type { Ring, Shores } from '$lib/core/places/shore';
+	import type { Sounding } from '$lib/core/water/places/depths';
+	import { GROWTHS, type Growth } from '$lib/core/water/places/growth';
+	import type { Ring, Shores } from '$lib/core/water/places/shore';
 
 	/** A spot on the plan. */
 	interface Marked {
@@ -135,7 +135,7 @@
 			<path class="fill-none stroke-ink stroke-[1.6]" d={shore} />
 			{#each proposals as one (`${one.kind}${one.eastM}`)}
 				<text class="proposed" x={x(one)} y={y(one) + 6} text-anchor="middle"
-					>{PROPOSED_LOOKS[one.kind].sign}<title>{retold(units, one.because)}</title></text
+					>{PROPOSED_LOOKS[one.kind].sign}<title>{convertUnitsInText(units, one.because)}</title></text
 				>
 			{/each}
 			{#each spots as { id, name, at, rank } (id)}

@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { dequal } from 'dequal';
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { finishText, ouncesText, rigName, skirtText } from '$lib/core/naming/describe';
-	import { spoken } from '$lib/core/naming/spoken';
-	import type { ScenarioKind } from '$lib/core/plan/scenarios';
-	import type { Outfit } from '$lib/core/schema/outfit';
-	import type { Plan } from '$lib/core/schema/plan';
-	import type { Rig } from '$lib/core/schema/rig';
+	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
+	import { finishText, ouncesText, rigName, skirtText } from '$lib/core/foundation/labels/describe';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import type { ScenarioKind } from '$lib/core/trips/plan/scenarios';
+	import type { Outfit } from '$lib/core/foundation/schema/outfit';
+	import type { Plan } from '$lib/core/foundation/schema/plan';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { withUnit } from '$lib/forms/units';
+	import { withUnit } from '$lib/presentation/units';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { luresOf, outfitText, spansText, likeliestOf } from './lures';
 	import { rodAdds, rodFor } from './rodWords';

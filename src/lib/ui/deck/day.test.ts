@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { weatherOf } from '$lib/core/day/weather';
-import { readingSchema } from '$lib/core/schema/reading';
+import { weatherOf } from '$lib/core/water/weather/weather';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
 import {
 	bestHours,
 	firstCast,

@@ -1,13 +1,13 @@
-import { EDITED_HOURS_MAX } from '$lib/core/schema/limits';
+import { EDITED_HOURS_MAX } from '$lib/core/foundation/schema/limits';
 import { tz } from '@date-fns/tz';
-import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
-import { without } from '$lib/core/base/without';
-import { readingIn, type Weather } from '$lib/core/day/weather';
+import type { ListedSpot, ListedWater } from '$lib/core/records/appStart';
+import { without } from '$lib/core/foundation/basics/without';
+import { readingIn, type Weather } from '$lib/core/water/weather/weather';
 import type { DayRecord } from '$lib/core/records/daySchema';
-import type { Lie } from '$lib/core/places/rank';
-import type { ParsedReading } from '$lib/core/schema/reading';
+import type { SpotConditions } from '$lib/core/water/places/rank';
+import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 import type { Worth } from '$lib/workers/deck.worker';
-import { withAlmanac } from '$lib/forms/almanac';
+import { withAlmanac } from '$lib/presentation/almanac';
 
 const HOUR_MS = 3_600_000;
 
@@ -73,8 +73,8 @@ export function withEdits(edits: DayPlan['edits'], more: DayPlan['edits']): DayP
 export function readingAt(
 	read: ParsedReading,
 	weather: Weather,
-	{ water, spot }: { readonly water: HeldWater; readonly spot: HeldSpot },
-	lie: Pick<Lie, 'bank' | 'wind'>
+	{ water, spot }: { readonly water: ListedWater; readonly spot: ListedSpot },
+	lie: Pick<SpotConditions, 'bank' | 'wind'>
 ): ParsedReading {
 	const bottomM = spot.profile.at(-1)?.depthM ?? read.bottomM;
 	const share = bottomM / read.bottomM;

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { HeldSpot } from '$lib/client/app.svelte';
+import type { ListedSpot } from '$lib/core/records/appStart';
 import type { DayPlan } from './day';
 import DayForm from './DayForm.svelte';
 
@@ -19,7 +19,7 @@ const day: DayPlan = {
 	kept: false,
 	record: true
 };
-const spots = ['Point', 'Ditch', 'Orchard'].map((name) => ({ id: name.toLowerCase(), name }) as unknown as HeldSpot);
+const spots = ['Point', 'Ditch', 'Orchard'].map((name) => ({ id: name.toLowerCase(), name }) as unknown as ListedSpot);
 function drawn(more: object = {}) {
 	const onset = vi.fn();
 	const temperature = { waterTemperatureC: 9, from: 'estimate' } as const;

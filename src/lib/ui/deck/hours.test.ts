@@ -1,14 +1,14 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { HeldSpot } from '$lib/client/app.svelte';
-import { readingSchema } from '$lib/core/schema/reading';
+import type { ListedSpot } from '$lib/core/records/appStart';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { HourRow } from './Hours.svelte';
 import Hours from './Hours.svelte';
 
 afterEach(cleanup);
-const spot = (id: string): HeldSpot => ({
+const spot = (id: string): ListedSpot => ({
 	schemaVersion: SCHEMA_VERSION,
 	id,
 	version: 1,

@@ -1,16 +1,22 @@
-import { sunAt } from '$lib/forms/almanac';
-import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
-import type { Weather } from '$lib/core/day/weather';
-import { distanceM, planeAbout, type LonLat, type Plane, type Point } from '$lib/core/places/plane';
-import { lieOf, placeReasons, type Lie, type PlaceReason, type SpotPlace } from '$lib/core/places/rank';
-import type { Shores } from '$lib/core/places/shore';
+import { sunAt } from '$lib/presentation/almanac';
+import type { ListedSpot, ListedWater } from '$lib/core/records/appStart';
+import type { Weather } from '$lib/core/water/weather/weather';
+import { distanceM, planeAbout, type LonLat, type Plane, type Point } from '$lib/core/water/places/plane';
+import {
+	spotConditionsOf,
+	placeReasons,
+	type SpotConditions,
+	type PlaceReason,
+	type SpotPlace
+} from '$lib/core/water/places/rank';
+import type { Shores } from '$lib/core/water/places/shore';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
-import { completeReading } from '$lib/core/reading/complete';
-import type { ParsedReading } from '$lib/core/schema/reading';
+import { completeReading } from '$lib/core/water/reading/complete';
+import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 import { readingAt } from './day';
 
 /** The middle of a water's map; of a water that does not say where it is the zero of all maps. */
-export const centerOf = ({ longitude, latitude }: HeldWater): LonLat => [longitude ?? 0, latitude ?? 0];
+export const centerOf = ({ longitude, latitude }: ListedWater): LonLat => [longitude ?? 0, latitude ?? 0];
 
 /** A water as it lies on its own plane. */
 export interface Map {
@@ -19,24 +25,24 @@ export interface Map {
 }
 
 /** The plane of a water's map: about its shore where that was drawn or read, which need not be where the water says it is. */
-export const planeOf = (water: HeldWater, chart: Pick<ChartRecord, 'shores'> | null): Plane =>
+export const planeOf = (water: ListedWater, chart: Pick<ChartRecord, 'shores'> | null): Plane =>
 	planeAbout((chart?.shores[0]?.[0] as LonLat | undefined) ?? centerOf(water));
 
 /** A water's map: flat without a chart, but spots that say where they lie keep their distances. */
-export function mapOf(water: HeldWater, chart: Pick<ChartRecord, 'shores'> | null): Map {
+export function mapOf(water: ListedWater, chart: Pick<ChartRecord, 'shores'> | null): Map {
 	const plane = planeOf(water, chart);
 	return { plane, shores: (chart?.shores ?? []).map((ring) => ring.map((place) => plane.pointOf(place as LonLat))) };
 }
 
-const pointOf = ({ plane }: Map, { at }: HeldSpot): Point | null => (at ? plane.pointOf(at as LonLat) : null);
+const pointOf = ({ plane }: Map, { at }: ListedSpot): Point | null => (at ? plane.pointOf(at as LonLat) : null);
 
 /** Distance (m) between two spots; `null` where one does not say where it lies. */
-export function awayM(map: Map, from: HeldSpot | undefined, to: HeldSpot | undefined): number | null {
+export function awayM(map: Map, from: ListedSpot | undefined, to: ListedSpot | undefined): number | null {
 	const [a, b] = [from && pointOf(map, from), to && pointOf(map, to)];
 	return a && b ? distanceM(a, b) : null;
 }
 
-const placeOf = (map: Map, spot: HeldSpot): SpotPlace => ({
+const placeOf = (map: Map, spot: ListedSpot): SpotPlace => ({
 	bankBearingDeg: spot.bankBearingDeg,
 	profile: spot.profile,
 	bankHeightM: spot.bankHeightM ?? 0,
@@ -47,7 +53,7 @@ const placeOf = (map: Map, spot: HeldSpot): SpotPlace => ({
 export interface SpotHour {
 	readonly at: string;
 	readonly spot: string;
-	readonly lie: Lie;
+	readonly lie: SpotConditions;
 	readonly reading: ParsedReading;
 	readonly reasons: readonly PlaceReason[];
 	/** Points of the reasons together. */
@@ -58,11 +64,11 @@ export interface SpotHour {
 export function spotHour(
 	read: ParsedReading,
 	weather: Weather,
-	{ water, spot, map }: { readonly water: HeldWater; readonly spot: HeldSpot; readonly map: Map },
+	{ water, spot, map }: { readonly water: ListedWater; readonly spot: ListedSpot; readonly map: Map },
 	remembered?: PlaceReason
 ): SpotHour {
 	const place = placeOf(map, spot);
-	const lie = lieOf(place, { weather, sun: sunAt(water, weather.at), shores: map.shores });
+	const lie = spotConditionsOf(place, { weather, sun: sunAt(water, weather.at), shores: map.shores });
 	const reading = readingAt(read, weather, { water, spot }, lie);
 	const ruled = placeReasons(lie, completeReading(reading), place);
 	const reasons = remembered ? [...ruled, remembered] : ruled;

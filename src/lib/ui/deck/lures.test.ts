@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { startBuild } from '$lib/core/build/start';
-import type { Plan } from '$lib/core/schema/plan';
+import { startBuild } from '$lib/core/rig/build/start';
+import type { Plan } from '$lib/core/foundation/schema/plan';
 import { luresOf, printedShare, spansText } from './lures';
 
 const hour = (at: number): string => new Date(Date.UTC(2026, 4, 9, at)).toISOString();

@@ -1,10 +1,10 @@
 import { dequal } from 'dequal';
-import { feetText } from '$lib/core/base/units';
-import { lineText } from '$lib/core/naming/describe';
-import { spoken } from '$lib/core/naming/spoken';
-import type { Outfit } from '$lib/core/schema/outfit';
-import type { Plan } from '$lib/core/schema/plan';
-import type { Rig } from '$lib/core/schema/rig';
+import { feetText } from '$lib/core/foundation/basics/units';
+import { lineText } from '$lib/core/foundation/labels/describe';
+import { spoken } from '$lib/core/foundation/labels/spoken';
+import type { Outfit } from '$lib/core/foundation/schema/outfit';
+import type { Plan } from '$lib/core/foundation/schema/plan';
+import type { Rig } from '$lib/core/foundation/schema/rig';
 import { staysOf, type Stay } from './day';
 
 /** A lure that a rod carries, and when and where it is cast. */

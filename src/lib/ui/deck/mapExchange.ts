@@ -1,9 +1,9 @@
 import { SCHEMA_VERSION } from '$lib/core/records/version';
-import type { HeldWater } from '$lib/client/app.svelte';
-import { spotRecordOf } from '$lib/client/places';
-import { lookingFrom } from '$lib/core/places/bank';
-import { Depths } from '$lib/core/places/depths';
-import { distanceM, planeAbout, type LonLat, type Plane, type Point } from '$lib/core/places/plane';
+import type { ListedWater } from '$lib/core/records/appStart';
+import { spotRecordOf } from '$lib/client/state/places';
+import { lookingFrom } from '$lib/core/water/places/bank';
+import { Depths } from '$lib/core/water/places/depths';
+import { distanceM, planeAbout, type LonLat, type Plane, type Point } from '$lib/core/water/places/plane';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
 import type { SpotRecord } from '$lib/core/records/schemas';
 import { centerOf, planeOf } from './lies';
@@ -23,7 +23,7 @@ export interface Taking {
 }
 
 /** Why a file cannot be of a water; `null` where it can. */
-export function notOf(file: MapFile, water: HeldWater): string | null {
+export function notOf(file: MapFile, water: ListedWater): string | null {
 	const { name } = water;
 	// A water that does not say where it is may lie anywhere.
 	if (water.latitude === null || water.longitude === null) return null;
@@ -79,7 +79,7 @@ const laidOn = <T>(before: readonly T[], read: readonly T[], merge: boolean): T[
  *
  * @param merge Whether what of a chart the file has is added to what there was; else it stands in for it.
  */
-export function takingOf(file: MapFile, water: HeldWater, before: ChartRecord | null, merge = false): Taking {
+export function takingOf(file: MapFile, water: ListedWater, before: ChartRecord | null, merge = false): Taking {
 	const known = (name: string) => water.spots.find((spot) => isSameName(spot.name, name));
 	const shores = laidOn(
 		before?.shores ?? [],

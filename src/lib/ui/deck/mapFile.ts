@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import type { LonLat } from '$lib/core/places/plane';
-import { distanceM, planeAbout } from '$lib/core/places/plane';
-import { GROWTHS, type Growth } from '$lib/core/places/growth';
+import type { LonLat } from '$lib/core/water/places/plane';
+import { distanceM, planeAbout } from '$lib/core/water/places/plane';
+import { GROWTHS, type Growth } from '$lib/core/water/places/growth';
 import { GROWTH_POINTS_MAX, SHORE_POINTS_MAX, SOUNDINGS_MAX } from '$lib/core/records/chartSchema';
 import { lonLat } from '$lib/core/records/schemas';
 

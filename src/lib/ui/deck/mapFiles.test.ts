@@ -3,10 +3,10 @@ import { DOMParser, onErrorStopParsing } from '@xmldom/xmldom';
 import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
-import type { HeldWater } from '$lib/client/app.svelte';
+import type { ListedWater } from '$lib/core/records/appStart';
 import { centerOf } from './lies';
-import { planeAbout, type LonLat } from '$lib/core/places/plane';
-import { GROWTHS } from '$lib/core/places/growth';
+import { planeAbout, type LonLat } from '$lib/core/water/places/plane';
+import { GROWTHS } from '$lib/core/water/places/growth';
 import { chartRecordSchema } from '$lib/core/records/chartSchema';
 import { calendarOf } from './calendar';
 import { depthsOf, notOf, spotAt, takingOf } from './mapExchange';
@@ -202,7 +202,7 @@ describe('a bad file', () => {
 });
 
 describe('taking a file', () => {
-	const water: HeldWater = {
+	const water: ListedWater = {
 		id: '11111111-1111-4111-8111-111111111111',
 		version: 1,
 		schemaVersion: 2,

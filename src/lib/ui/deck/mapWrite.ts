@@ -1,4 +1,4 @@
-import type { LonLat } from '$lib/core/places/plane';
+import type { LonLat } from '$lib/core/water/places/plane';
 import type { MapFile, NamedPlace } from './mapFile';
 
 /** What is written of a water: all that a file can say of it, and a route through the day. */

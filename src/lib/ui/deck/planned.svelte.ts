@@ -1,13 +1,14 @@
 import { dequal } from 'dequal';
-import type { App, HeldSpot, HeldWater } from '$lib/client/app.svelte';
-import { recordAt } from '$lib/client/server';
-import { without } from '$lib/core/base/without';
-import { weatherOf, type Weather } from '$lib/core/day/weather';
+import type { App } from '$lib/client/state/app.svelte';
+import type { ListedSpot, ListedWater } from '$lib/core/records/appStart';
+import { recordAt } from '$lib/client/sync/server';
+import { without } from '$lib/core/foundation/basics/without';
+import { weatherOf, type Weather } from '$lib/core/water/weather/weather';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
-import { estimatedC, type WaterRead } from '$lib/core/day/waterTemperature';
-import type { Outfit } from '$lib/core/schema/outfit';
-import type { ParsedReading } from '$lib/core/schema/reading';
-import type { Tray } from '$lib/core/schema/tray';
+import { estimatedC, type WaterRead } from '$lib/core/water/weather/waterTemperature';
+import type { Outfit } from '$lib/core/foundation/schema/outfit';
+import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+import type { Tray } from '$lib/core/foundation/schema/tray';
 import { edited, hoursOf, readOn, usualDay, withEdits, type DayPlan, type HourEdit } from './day';
 import { SolvedDay } from './solved.svelte';
 import { mapOf, spotHour, withoutThunder, type Map, type SpotHour } from './lies';
@@ -72,7 +73,7 @@ export class PlannedDay {
 
 	/** What was chosen, for tomorrow or today unless another day was. */
 	readonly plan: DayPlan = $derived.by(() => {
-		const day = this.#app.planned.value;
+		const day = this.#app.dayDocument.value;
 		return { ...day, date: day.date ?? usualDay(this.#app.now, this.zone) };
 	});
 
@@ -105,11 +106,11 @@ export class PlannedDay {
 		this.set({ owned: isOwned ? [...others, outfit] : others });
 	}
 
-	readonly water: HeldWater | null = $derived.by(() => this.#app.spot?.water ?? this.#app.waters[0] ?? null);
+	readonly water: ListedWater | null = $derived.by(() => this.#app.spot?.water ?? this.#app.waters[0] ?? null);
 	readonly zone: string = $derived.by(() => this.water?.timeZone ?? 'UTC');
-	readonly spots: readonly HeldSpot[] = $derived.by(() => this.water?.spots ?? []);
+	readonly spots: readonly ListedSpot[] = $derived.by(() => this.water?.spots ?? []);
 	/** The spots that may be fished: those that were ticked, or all of them. */
-	readonly ticked: readonly HeldSpot[] = $derived.by(() =>
+	readonly ticked: readonly ListedSpot[] = $derived.by(() =>
 		this.spots.filter(({ id }) => this.plan.spots.length === 0 || this.plan.spots.includes(id))
 	);
 	readonly hours: readonly string[] = $derived.by(() => hoursOf(this.plan, this.zone));

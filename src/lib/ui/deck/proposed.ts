@@ -1,4 +1,4 @@
-import type { Proposed } from '$lib/core/places/features';
+import type { Proposed } from '$lib/core/water/places/features';
 
 /** What a proposed place is called, and its sign on the plan and in the list. */
 export const PROPOSED_LOOKS: Readonly<Record<Proposed, { readonly name: string; readonly sign: string }>> = {

@@ -1,6 +1,6 @@
-import { counted } from '$lib/core/naming/counted';
-import type { ScenarioKind } from '$lib/core/plan/scenarios';
-import type { Plan } from '$lib/core/schema/plan';
+import { counted } from '$lib/core/foundation/labels/counted';
+import type { ScenarioKind } from '$lib/core/trips/plan/scenarios';
+import type { Plan } from '$lib/core/foundation/schema/plan';
 
 /** When a way in which an hour may turn out is the one, in words. */
 const WHEN: Readonly<Record<ScenarioKind, string>> = {

@@ -1,9 +1,9 @@
 // @vitest-environment jsdom
 import { fireEvent, render, screen } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { startBuild } from '$lib/core/build/start';
-import type { Outfit } from '$lib/core/schema/outfit';
-import type { Plan } from '$lib/core/schema/plan';
+import { startBuild } from '$lib/core/rig/build/start';
+import type { Outfit } from '$lib/core/foundation/schema/outfit';
+import type { Plan } from '$lib/core/foundation/schema/plan';
 import Rods from './Rods.svelte';
 
 const [spinner, jig] = [startBuild('spinnerbait').rig, startBuild('bladed-jig').rig];

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Weather } from '$lib/core/day/weather';
+import type { Weather } from '$lib/core/water/weather/weather';
 import { hourAfter } from './day';
 import { withoutThunder } from './lies';
 import { endsOf, movedEnd, routeOf } from './route';

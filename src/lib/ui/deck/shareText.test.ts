@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { startBuild } from '$lib/core/build/start';
-import type { Plan } from '$lib/core/schema/plan';
+import { startBuild } from '$lib/core/rig/build/start';
+import type { Plan } from '$lib/core/foundation/schema/plan';
 import { outfitText } from './lures';
 import { deckText } from './shareText';
 

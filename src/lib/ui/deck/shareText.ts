@@ -1,8 +1,8 @@
-import { finishText, ouncesText, plainWords, rigName, skirtText } from '$lib/core/naming/describe';
-import { packingOf } from '$lib/core/plan/packing';
+import { finishText, ouncesText, plainWords, rigName, skirtText } from '$lib/core/foundation/labels/describe';
+import { packingOf } from '$lib/core/trips/plan/packing';
 import type { UnitSystem } from '$lib/core/records/schemas';
-import type { Plan } from '$lib/core/schema/plan';
-import { withUnit } from '$lib/forms/units';
+import type { Plan } from '$lib/core/foundation/schema/plan';
+import { withUnit } from '$lib/presentation/units';
 import { luresOf, outfitText, placesText, spansText } from './lures';
 
 /** What a deck is told with besides its rods. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { planeAbout } from '$lib/core/places/plane';
+import { planeAbout } from '$lib/core/water/places/plane';
 import { drawingOf, drawnOn } from './mapExchange';
 import {
 	canClose,

@@ -1,6 +1,6 @@
-import type { Growth } from '$lib/core/places/growth';
-import { distanceM, type Point } from '$lib/core/places/plane';
-import type { Ring } from '$lib/core/places/shore';
+import type { Growth } from '$lib/core/water/places/growth';
+import { distanceM, type Point } from '$lib/core/water/places/plane';
+import type { Ring } from '$lib/core/water/places/shore';
 
 /** What a point on the sheet adds. */
 export const TOOLS = ['shore', 'sounding', 'spot', 'weed', 'timber'] as const;

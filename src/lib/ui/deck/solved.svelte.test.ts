@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Work } from '$lib/client/work';
-import { InputFailure } from '$lib/core/schema/failure';
-import type { Plan } from '$lib/core/schema/plan';
+import type { Work } from '$lib/client/workers/work';
+import { InputFailure } from '$lib/core/foundation/schema/failure';
+import type { Plan } from '$lib/core/foundation/schema/plan';
 import type { DeckNews, DeckQuestion, Worth } from '$lib/workers/deck.worker';
 import { SolvedDay } from './solved.svelte';
 

@@ -1,8 +1,8 @@
 import wasm from 'highs/runtime?url';
-import type { Work } from '$lib/client/work';
-import type { PlaceReason } from '$lib/core/places/rank';
-import { InputFailure } from '$lib/core/schema/failure';
-import type { Plan } from '$lib/core/schema/plan';
+import type { Work } from '$lib/client/workers/work';
+import type { PlaceReason } from '$lib/core/water/places/rank';
+import { InputFailure } from '$lib/core/foundation/schema/failure';
+import type { Plan } from '$lib/core/foundation/schema/plan';
 import type { CurvePoint, DayQuestion, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
 
 /** Name of an error with which a question is refused, as it comes from a worker. */

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { STATION_HOURS_MAX as HOURS_MAX } from '$lib/core/schema/limits';
+import { STATION_HOURS_MAX as HOURS_MAX } from '$lib/core/foundation/schema/limits';
 import { stationHourSchema } from '$lib/core/records/daySchema';
 import type { StationHour } from './day';
 

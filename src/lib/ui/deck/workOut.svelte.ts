@@ -1,9 +1,9 @@
-import type { App } from '$lib/client/app.svelte';
+import type { App } from '$lib/client/state/app.svelte';
 import type { PlannedDay } from './planned.svelte';
 
 const asking = (app: App, day: PlannedDay) => ({
 	hours: day.placed.map(({ at, spot, reading }) => ({ at, spot, reading })),
-	stances: app.stand.stances,
+	stances: app.views.stances,
 	tray: day.tray
 });
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { useApp } from '$lib/client/app.svelte';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import type { Rig } from '$lib/core/schema/rig';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
 
 	/** A rig that was taken in hand while an outing runs that is fished with another. */
 	const { rig }: { rig: Rig } = $props();

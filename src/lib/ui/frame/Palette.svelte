@@ -2,7 +2,7 @@
 	import { Command, Dialog } from 'bits-ui';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import { SCREENS } from './screens';
 	import { soughtIn } from './sought';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { useApp } from '$lib/client/app.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import ThemeSwitch from './ThemeSwitch.svelte';
 	import { SCREENS } from './screens';
 	import Icon from '../controls/Icon.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { useApp } from '$lib/client/app.svelte';
-	import type { Write } from '$lib/client/outbox.svelte';
-	import { isDocument } from '$lib/client/server';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import type { Write } from '$lib/client/sync/outbox.svelte';
+	import { isDocument } from '$lib/client/sync/server';
 
 	/** Writes that the server does not take, each until the angler has decided. */
 	const { refused }: { refused: readonly Write[] } = $props();
@@ -24,14 +24,14 @@
 		<p><strong>{write.title}</strong> was not taken by the records. {why(write)} Yours is still here.</p>
 		<span>
 			{#if isStale(write)}
-				<button class="button" onclick={() => app.keeping.keepMine(write)}>Keep mine</button>
-				<button class="button" onclick={() => app.keeping.takeTheirs(write)}>Take theirs</button>
+				<button class="button" onclick={() => app.sync.keepMine(write)}>Keep mine</button>
+				<button class="button" onclick={() => app.sync.takeTheirs(write)}>Take theirs</button>
 			{/if}
 			{#if isKept(write)}
-				<button class="button" onclick={() => app.keeping.keepAsNew(write)}>Keep as new</button>
+				<button class="button" onclick={() => app.sync.keepAsNew(write)}>Keep as new</button>
 			{/if}
 			{#if !isStale(write)}
-				<button class="button" onclick={() => app.keeping.takeTheirs(write)}>Leave it</button>
+				<button class="button" onclick={() => app.sync.takeTheirs(write)}>Leave it</button>
 			{/if}
 		</span>
 	</div>

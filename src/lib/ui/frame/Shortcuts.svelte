@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import type Palette from './Palette.svelte';
 	import { HELP_KEY, PALETTE_KEY, SCREENS } from './screens';
 	import type ShortcutList from './ShortcutList.svelte';

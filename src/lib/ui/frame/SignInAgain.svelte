@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useApp } from '$lib/client/app.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import Entry from '../account/Entry.svelte';
 
 	/** The angler's own name, and whether anybody may open the demo. */
@@ -10,7 +10,7 @@
 	async function again(event: SubmitEvent) {
 		event.preventDefault();
 		const passphrase = String(new FormData(event.currentTarget as HTMLFormElement).get('passphrase') ?? '');
-		wrong = await app.keeping.signInAgain(name, passphrase);
+		wrong = await app.sync.signInAgain(name, passphrase);
 	}
 </script>
 

@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { bladesText, lineText, ouncesText, rigName } from '$lib/core/naming/describe';
-	import { mainForageIn } from '$lib/core/reading/forage';
-	import { PHASES, SKIES } from '$lib/core/schema/words';
-	import { useApp } from '$lib/client/app.svelte';
+	import { bladesText, lineText, ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import { mainForageIn } from '$lib/core/water/reading/forage';
+	import { PHASES, SKIES } from '$lib/core/foundation/schema/words';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import { following } from '../controls/following.svelte';
 	import Ruler from '../controls/Ruler.svelte';
-	import { FIGURES } from '$lib/forms/fields';
+	import { FIGURES } from '$lib/presentation/fields';
 	import SmallRig from '../rig/SmallRig.svelte';
-	import { figureText, shownIn, type Measure } from '$lib/forms/units';
-	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
+	import { figureText, shownIn, type Measure } from '$lib/presentation/units';
+	import { spoken, spokenFirst } from '$lib/core/foundation/labels/spoken';
 
 	const app = useApp();
 	/** The strip repeats what is changed elsewhere: it comes after it, and never holds it up. */

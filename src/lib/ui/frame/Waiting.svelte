@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { dequal } from 'dequal';
 	import { resolve } from '$app/paths';
-	import { useApp, type DamagedRecord } from '$lib/client/app.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
+import type { DamagedRecord } from '$lib/core/records/appStart';
 	import { RECORDS_DOWN_SHORT } from '../messages';
 
 	interface Props {
@@ -13,7 +14,7 @@
 	}
 	const { recordsDown, damaged, angler, demo }: Props = $props();
 	const app = useApp();
-	const outbox = $derived(app.keeping.outbox);
+	const outbox = $derived(app.sync.outbox);
 	const refused = $derived(outbox?.refused ?? []);
 	/** A rig that was taken in hand on another screen while an outing is fished with something else: asked once. */
 	const asked = $derived.by(() => {
@@ -25,7 +26,7 @@
 	const waiting = $derived((outbox?.writes.length ?? 0) - refused.length);
 </script>
 
-{#if recordsDown || app.keeping.away}
+{#if recordsDown || app.sync.away}
 	<!-- One line, so that it takes no room from what is done without a connection. -->
 	<p class="notice notice-fails truncate py-2 phone:text-s" role="status" title={RECORDS_DOWN_SHORT}>
 		{waiting > 0 ? `No connection to your records: ${waiting} waiting here.` : RECORDS_DOWN_SHORT}
@@ -59,7 +60,7 @@
 {#if damaged.length > 0}
 	<p class="notice notice-fails" role="alert">
 		{damaged.length === 1 ? 'One saved record is' : `${damaged.length} saved records are`} damaged and can’t be shown.
-		<a href={resolve('/kept#damaged')}>See {damaged.length === 1 ? 'it' : 'them'}</a>
+		<a href={resolve('/logbook#damaged')}>See {damaged.length === 1 ? 'it' : 'them'}</a>
 	</p>
 {/if}
 {#if asked}

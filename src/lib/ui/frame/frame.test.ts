@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { App } from '$lib/client/app.svelte';
+import type { App } from '$lib/client/state/app.svelte';
 import { beside, layNothingOut } from '$lib/client/testing/beside';
 import BottomBar from './BottomBar.svelte';
 import Shortcuts from './Shortcuts.svelte';

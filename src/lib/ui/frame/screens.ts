@@ -76,7 +76,7 @@ export const SCREENS = [
 		group: 'learn'
 	},
 	{ path: '/craft', name: 'Craft', asks: 'Which rules speak?', key: 'f', icon: BookOpen, group: 'learn' },
-	{ path: '/kept', name: 'Kept', asks: 'What have I kept?', key: 'k', icon: Bookmark, group: 'learn' },
+	{ path: '/logbook', name: 'Kept', asks: 'What have I kept?', key: 'k', icon: Bookmark, group: 'learn' },
 	{
 		path: '/settings',
 		name: 'Settings',

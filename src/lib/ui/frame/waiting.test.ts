@@ -1,12 +1,12 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { DamagedRecord } from '$lib/client/app.svelte';
-import { MemoryDevice, type Device } from '$lib/client/device';
+import type { DamagedRecord } from '$lib/core/records/appStart';
+import { MemoryDevice, type Device } from '$lib/client/sync/device';
 import { beside } from '$lib/client/testing/beside';
 import { storing } from '$lib/client/testing/device';
 import { FakeServer } from '$lib/client/testing/server';
-import { newUuid } from '$lib/client/uuid';
+import { newUuid } from '$lib/client/sync/uuid';
 import Waiting from './Waiting.svelte';
 
 let server: FakeServer;
@@ -36,10 +36,10 @@ async function shown({
 	/** Keeps the reading in hand, and lets it go to the server as far as it comes. */
 	async function keep(name: string): Promise<void> {
 		app.put({ name });
-		expect(app.keeping.keepReading(false)).toBeNull();
-		await app.keeping.outbox!.flush();
+		expect(app.saveReading(false)).toBeNull();
+		await app.sync.outbox!.flush();
 	}
-	return { app, keep, outbox: app.keeping.outbox! };
+	return { app, keep, outbox: app.sync.outbox! };
 }
 
 const refuse = (status: number, code: string, message = 'No.') =>
@@ -63,7 +63,7 @@ describe('what waits for the records', () => {
 		const counted = () => Number(/: (\d+) waiting here\./.exec(status.textContent!)?.[1]);
 		// The reading that is kept, and the one in hand, which got its key.
 		await waitFor(() => expect(counted()).toBe(2));
-		await app.keeping.put('spots', newUuid(), 0, {} as never, 'A spot');
+		await app.sync.put('spots', newUuid(), 0, {} as never, 'A spot');
 		await waitFor(() => expect(counted()).toBe(3));
 		server.down = false;
 		await outbox.flush();
@@ -201,6 +201,6 @@ describe('a device', () => {
 		await shown({ damaged: [spot] });
 		const said = await alert();
 		expect(said.textContent).toMatch(/One saved record is damaged/);
-		expect(within(said).getByRole('link').getAttribute('href')).toBe('/kept#damaged');
+		expect(within(said).getByRole('link').getAttribute('href')).toBe('/logbook#damaged');
 	});
 });

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { SpotRecord, UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, shownIn } from '$lib/forms/units';
+	import { figureText, shownIn } from '$lib/presentation/units';
 	import FigureField from '../controls/FigureField.svelte';
 	import { withNextPoint, withPoint } from './fields';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Dialog } from 'bits-ui';
-	import { useApp } from '$lib/client/app.svelte';
-	import { blankWater, freeName, spotFromReading } from '$lib/client/newPlaces';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { blankWater, freeName, spotFromReading } from '$lib/client/state/newPlaces';
 	import { nameFault } from './fields';
 
 	/** Saves where the reading in hand was taken as a spot: a name is proposed, so that two taps are enough. */

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { without } from '$lib/core/base/without';
-	import type { HeldWater } from '$lib/client/app.svelte';
+	import { without } from '$lib/core/foundation/basics/without';
+	import type { ListedWater } from '$lib/core/records/appStart';
 	import type { SpotRecord, UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, shownIn } from '$lib/forms/units';
+	import { figureText, shownIn } from '$lib/presentation/units';
 	import FigureField from '../controls/FigureField.svelte';
 	import CoverRows from '../reading/CoverRows.svelte';
 	import ProfileField from './ProfileField.svelte';
@@ -13,7 +13,7 @@
 	interface Props {
 		/** The spot that is changed, or a new one. */
 		spot: SpotRecord;
-		waters: readonly HeldWater[];
+		waters: readonly ListedWater[];
 		units: UnitSystem;
 		/** Depth (m) that a first point of a profile is given. */
 		bottomM: number;

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { WaterRecord } from '$lib/core/records/schemas';
-	import { PLACES } from '$lib/core/schema/words';
-	import { spokenFirst } from '$lib/core/naming/spoken';
+	import { PLACES } from '$lib/core/foundation/schema/words';
+	import { spokenFirst } from '$lib/core/foundation/labels/spoken';
 	import { waterOf, type TypedWater } from './fields';
 	import { locate } from './locate';
 

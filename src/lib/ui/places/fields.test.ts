@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { blankWater } from '$lib/client/newPlaces';
+import { blankWater } from '$lib/client/state/newPlaces';
 import { waterOf, withNextPoint, withPoint, type TypedWater } from './fields';
 
 const before = blankWater('Brook');

@@ -1,7 +1,7 @@
 import type { SpotRecord, WaterRecord } from '$lib/core/records/schemas';
-import { isTimeZone } from '$lib/core/base/zone';
-import { NAME_LONG, NAME_MAX, NAME_MISSING } from '$lib/core/schema/limits';
-import { typedFigure } from '$lib/forms/typed';
+import { isTimeZone } from '$lib/core/foundation/basics/zone';
+import { NAME_LONG, NAME_MAX, NAME_MISSING } from '$lib/core/foundation/schema/limits';
+import { typedFigure } from '$lib/presentation/typed';
 
 /** The eight bearings that a bank may face, degrees, in words. */
 export const FACES = [

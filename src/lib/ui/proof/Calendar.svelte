@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { counted } from '$lib/core/naming/counted';
-	import { yearsOf, type Day } from '$lib/core/proof/calendar';
+	import { counted } from '$lib/core/foundation/labels/counted';
+	import { yearsOf, type Day } from '$lib/core/trips/proof/calendar';
 	import { MONTHS } from './words';
 
 	const { days }: { days: readonly Day[] } = $props();

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { Weeded } from '$lib/core/proof/losses';
-	import type { Left } from '$lib/core/proof/view';
-	import { moneyText } from '$lib/forms/units';
-	import { typedFigure } from '$lib/forms/typed';
+	import type { Weeded } from '$lib/core/trips/proof/losses';
+	import type { Left } from '$lib/core/trips/proof/view';
+	import { moneyText } from '$lib/presentation/units';
+	import { typedFigure } from '$lib/presentation/typed';
 
 	interface Props {
 		weeded: readonly Weeded[];

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { GEAR, type Gear, type Kept } from '$lib/core/proof/losses';
-	import type { Hooked } from '$lib/core/proof/view';
-	import type { Hookset } from '$lib/core/schema/words';
+	import { GEAR, type Gear, type Kept } from '$lib/core/trips/proof/losses';
+	import type { Hooked } from '$lib/core/trips/proof/view';
+	import type { Hookset } from '$lib/core/foundation/schema/words';
 	import { HOOK_WORDS, SET_WORDS } from '../tally/words';
 
 	interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Grouped } from '$lib/core/proof/compare';
+	import type { Grouped } from '$lib/core/trips/proof/compare';
 
 	interface Props {
 		grouped: Grouped;

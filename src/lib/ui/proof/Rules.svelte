@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { Moved } from '$lib/core/proof/moves';
+	import type { Moved } from '$lib/core/trips/proof/moves';
 	import { factorText } from './words';
 
 	interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { TrialResult } from '$lib/core/proof/trials';
+	import type { TrialResult } from '$lib/core/trips/proof/trials';
 	import { verdictText } from './words';
 
 	interface Props {

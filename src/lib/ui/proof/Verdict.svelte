@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Evidence } from '$lib/core/schema/evidence';
+	import type { Evidence } from '$lib/core/foundation/schema/evidence';
 	import { chanceText, verdictText } from './words';
 
 	interface Props {

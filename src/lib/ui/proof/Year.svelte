@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { counted } from '$lib/core/naming/counted';
-	import { monthsOf, type Day } from '$lib/core/proof/calendar';
+	import { counted } from '$lib/core/foundation/labels/counted';
+	import { monthsOf, type Day } from '$lib/core/trips/proof/calendar';
 	import Calendar from './Calendar.svelte';
 	import { MONTHS } from './words';
 

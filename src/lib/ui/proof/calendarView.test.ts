@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it } from 'vitest';
-import type { Day } from '$lib/core/proof/calendar';
+import type { Day } from '$lib/core/trips/proof/calendar';
 import Calendar from './Calendar.svelte';
 
 afterEach(cleanup);

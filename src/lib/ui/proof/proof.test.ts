@@ -2,12 +2,12 @@
 import { fireEvent, render, screen, within } from '@testing-library/svelte';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { answerEvidence } from '$lib/core/evidence/evidence';
-import type { Grouped } from '$lib/core/proof/compare';
-import { GEAR, type Kept } from '$lib/core/proof/losses';
-import type { Moved } from '$lib/core/proof/moves';
-import type { Day } from '$lib/core/proof/calendar';
-import type { TrialResult } from '$lib/core/proof/trials';
+import { answerEvidence } from '$lib/core/trips/evidence/evidence';
+import type { Grouped } from '$lib/core/trips/proof/compare';
+import { GEAR, type Kept } from '$lib/core/trips/proof/losses';
+import type { Moved } from '$lib/core/trips/proof/moves';
+import type { Day } from '$lib/core/trips/proof/calendar';
+import type { TrialResult } from '$lib/core/trips/proof/trials';
 import Costs from './Costs.svelte';
 import Landed from './Landed.svelte';
 import Rates from './Rates.svelte';

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import type { Reading } from '$lib/core/reading/complete';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import { useApp } from '$lib/client/app.svelte';
+	import type { Reading } from '$lib/core/water/reading/complete';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import Ruler from '../controls/Ruler.svelte';
-	import { figureText, shownIn } from '$lib/forms/units';
+	import { figureText, shownIn } from '$lib/presentation/units';
 
 	interface Props {
 		complete: Reading;

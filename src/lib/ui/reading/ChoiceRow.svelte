@@ -1,13 +1,13 @@
 <script lang="ts">
-	import type { ReadAs } from '$lib/forms/readAs';
+	import type { Provenance } from '$lib/presentation/provenance';
 	import Mark from './Mark.svelte';
 	import Segment from '../controls/Segment.svelte';
-	import type { ChoiceField } from '$lib/forms/fields';
+	import type { ChoiceField } from '$lib/presentation/fields';
 
 	interface Props {
 		field: ChoiceField;
 		value: string | undefined;
-		as: ReadAs;
+		as: Provenance;
 		suggested?: string | undefined;
 		onvalue: (value: string) => void;
 	}

@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { COVER_TOP_M, LIST_MAX } from '$lib/core/schema/limits';
-	import type { Cover } from '$lib/core/schema/reading';
+	import { COVER_TOP_M, LIST_MAX } from '$lib/core/foundation/schema/limits';
+	import type { Cover } from '$lib/core/foundation/schema/reading';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { COVER_FORMS, COVER_KINDS, DENSITIES } from '$lib/core/schema/words';
-	import { coverOf } from '$lib/forms/putIn';
-	import { betweenMessage } from '$lib/forms/ranges';
-	import { typedFigure } from '$lib/forms/typed';
-	import { figureText, shownIn } from '$lib/forms/units';
-	import { spoken } from '$lib/core/naming/spoken';
+	import { COVER_FORMS, COVER_KINDS, DENSITIES } from '$lib/core/foundation/schema/words';
+	import { coverOf } from '$lib/presentation/addCover';
+	import { betweenMessage } from '$lib/presentation/ranges';
+	import { typedFigure } from '$lib/presentation/typed';
+	import { figureText, shownIn } from '$lib/presentation/units';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 
 	interface Props {
 		cover: readonly Cover[];

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { typedFigure } from '$lib/forms/typed';
-	import type { Reading } from '$lib/core/reading/complete';
+	import { typedFigure } from '$lib/presentation/typed';
+	import type { Reading } from '$lib/core/water/reading/complete';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { shownIn, withUnit } from '$lib/forms/units';
+	import { shownIn, withUnit } from '$lib/presentation/units';
 
 	interface Props {
 		units: UnitSystem;
@@ -31,7 +31,7 @@
 	async function takeAlong() {
 		const distance = typedFigure(away);
 		if (!(distance > 0)) return void (told = 'Write how far it is seen as a number over 0.');
-		const { seenDownM } = await import('$lib/core/optics/along');
+		const { seenDownM } = await import('$lib/core/simulation/sight/along');
 		const downM = seenDownM(stain, shown.read(distance));
 		told = onvalue(downM) ?? `Taken: such water shows it ${withUnit(units, 'depth', downM)} down.`;
 	}

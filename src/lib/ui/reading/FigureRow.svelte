@@ -1,21 +1,21 @@
 <script lang="ts">
 	import { onMount, type Snippet } from 'svelte';
-	import { READING_RANGES } from '$lib/core/schema/limits';
-	import type { ParsedReading } from '$lib/core/schema/reading';
+	import { READING_RANGES } from '$lib/core/foundation/schema/limits';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { ReadAs } from '$lib/forms/readAs';
+	import type { Provenance } from '$lib/presentation/provenance';
 	import Mark from './Mark.svelte';
 	import Ruler from '../controls/Ruler.svelte';
-	import { figureText, shownIn, spokenFigure } from '$lib/forms/units';
-	import type { FigureField } from '$lib/forms/fields';
-	import type { OtherUnit } from '$lib/forms/otherUnit';
-	import { rangeMessage } from '$lib/forms/ranges';
+	import { figureText, shownIn, spokenFigure } from '$lib/presentation/units';
+	import type { FigureField } from '$lib/presentation/fields';
+	import type { OtherUnit } from '$lib/presentation/otherUnit';
+	import { rangeMessage } from '$lib/presentation/ranges';
 
 	interface Props {
 		field: FigureField;
 		/** In SI; `undefined` when it was not read. */
 		value: number | undefined;
-		as: ReadAs;
+		as: Provenance;
 		/** What stands for it while it is not read, in SI. */
 		assumed?: number | undefined;
 		units: UnitSystem;
@@ -75,7 +75,7 @@
 	let offered = $state.raw<OtherUnit | null>(null);
 	/** Comes when it is wanted: the page does not wait for it. */
 	async function offer(figure: number) {
-		const { otherUnit } = await import('$lib/forms/otherUnit');
+		const { otherUnit } = await import('$lib/presentation/otherUnit');
 		if (told) offered = otherUnit(field.key, field.measure, units, figure);
 	}
 	function take({ si }: OtherUnit) {

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { useApp } from '$lib/client/app.svelte';
-	import { FACTS_NEEDED, FIRST_FACTS, type FirstFact } from '$lib/core/reading/firstFacts';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { FACTS_NEEDED, FIRST_FACTS, type FirstFact } from '$lib/core/water/reading/firstFacts';
 
 	/** What a reading from scratch still wants, in the order in which anglers look. */
 	const app = useApp();

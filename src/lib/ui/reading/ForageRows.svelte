@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { LIST_MAX } from '$lib/core/schema/limits';
-	import type { Forage } from '$lib/core/schema/reading';
-	import { AMOUNTS, FORAGE_KINDS } from '$lib/core/schema/words';
-	import { spoken } from '$lib/core/naming/spoken';
-	import { baitOf } from '$lib/forms/putIn';
+	import { LIST_MAX } from '$lib/core/foundation/schema/limits';
+	import type { Forage } from '$lib/core/foundation/schema/reading';
+	import { AMOUNTS, FORAGE_KINDS } from '$lib/core/foundation/schema/words';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import { baitOf } from '$lib/presentation/addCover';
 
 	interface Props {
 		forage: readonly Forage[];

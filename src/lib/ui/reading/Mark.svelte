@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { ReadAs } from '$lib/forms/readAs';
+	import type { Provenance } from '$lib/presentation/provenance';
 
-	const { as, id }: { as: ReadAs; id?: string } = $props();
+	const { as, id }: { as: Provenance; id?: string } = $props();
 	const WORDS = { read: 'read', assumed: 'assumed', unread: 'not read' } as const;
 </script>
 

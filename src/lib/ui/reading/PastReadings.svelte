@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { useApp } from '$lib/client/app.svelte';
-	import type { Listed } from '$lib/client/lists';
-	import { laid } from '$lib/client/readingInHand';
-	import { pageOf } from '$lib/client/server';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import type { Listed } from '$lib/client/sync/lists';
+	import { laid } from '$lib/client/state/currentReading';
+	import { pageOf } from '$lib/client/sync/server';
 	import type { ReadingRecord } from '$lib/core/records/schemas';
 	import { timeText } from '../time';
 
 	const app = useApp();
 	let readings = $state.raw<readonly Listed<ReadingRecord>[] | null>(null);
 	let away = $state(false);
-	const listed = $derived(readings ? app.keeping.withWaiting('readings', readings) : []);
+	const listed = $derived(readings ? app.sync.withWaiting('readings', readings) : []);
 
 	/** The latest are read when they are asked for, and anew each time. */
 	async function look() {

@@ -1,18 +1,18 @@
 <script lang="ts">
-	import { bandWithin } from '$lib/core/reading/band';
-	import { windClass } from '$lib/core/reading/complete';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import { ANSWERS, EVENTS } from '$lib/core/schema/words';
-	import { useApp } from '$lib/client/app.svelte';
+	import { bandWithin } from '$lib/core/water/reading/band';
+	import { windClass } from '$lib/core/water/reading/complete';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import { ANSWERS, EVENTS } from '$lib/core/foundation/schema/words';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import { heldBack } from '../controls/following.svelte';
 	import Segment from '../controls/Segment.svelte';
-	import { spoken } from '$lib/core/naming/spoken';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import BandRow from './BandRow.svelte';
 	import ChoiceRow from './ChoiceRow.svelte';
 	import CoverRows from './CoverRows.svelte';
-	import { CHOICES, FIGURES, type ChoiceKey, type FigureKey } from '$lib/forms/fields';
-	import { readAs, type ReadAs } from '$lib/forms/readAs';
-	import { withUnit } from '$lib/forms/units';
+	import { CHOICES, FIGURES, type ChoiceKey, type FigureKey } from '$lib/presentation/fields';
+	import { provenance, type Provenance } from '$lib/presentation/provenance';
+	import { withUnit } from '$lib/presentation/units';
 	import FigureRow from './FigureRow.svelte';
 	import Group from './Group.svelte';
 	import SeasonRow from './SeasonRow.svelte';
@@ -52,7 +52,7 @@
 	// While a hand moves something, only that and the section go with it.
 	const held = heldBack(
 		() => app.inHand,
-		() => app.slide.busy
+		() => app.dragPreview.busy
 	);
 	const shown = $derived(held.value);
 	// Each by itself: what stays the same is not asked anew.
@@ -61,8 +61,8 @@
 	const readCount = $derived(COMMON.filter((key) => as(key) === 'read').length);
 	const isWrong = (keys: readonly string[]): boolean => keys.some((key) => errors[key] !== undefined);
 	/** What every reading has is assumed until somebody enters it. */
-	const as = (key: keyof ParsedReading): ReadAs => {
-		const how = readAs(key, reading, complete);
+	const as = (key: keyof ParsedReading): Provenance => {
+		const how = provenance(key, reading, complete);
 		return how === 'read' && !app.isSaid(key) ? 'assumed' : how;
 	};
 

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { Reading } from '$lib/core/reading/complete';
-	import { suggestPhase } from '$lib/core/reading/phase';
-	import { spoken } from '$lib/core/naming/spoken';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import { PHASES } from '$lib/core/schema/words';
-	import { useApp } from '$lib/client/app.svelte';
+	import type { Reading } from '$lib/core/water/reading/complete';
+	import { suggestPhase } from '$lib/core/water/reading/phase';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import { PHASES } from '$lib/core/foundation/schema/words';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import Mark from './Mark.svelte';
 
 	interface Props {
@@ -35,7 +35,7 @@
 	</select>
 </div>
 <!-- Seldom said, so it comes after the page. -->
-{#await import('$lib/core/reading/seasonWord') then { seasonWord }}
+{#await import('$lib/core/water/reading/seasonWord') then { seasonWord }}
 	{@const word = seasonWord(complete)}
 	{#if word}<p class="pb-4 text-amber-ink">{word}</p>{/if}
 {/await}

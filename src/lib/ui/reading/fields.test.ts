@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { beside, layNothingOut } from '$lib/client/testing/beside';
-import { FIGURES } from '$lib/forms/fields';
+import { FIGURES } from '$lib/presentation/fields';
 import CoverRows from './CoverRows.svelte';
 import FigureRow from './FigureRow.svelte';
 import ReadingFields from './ReadingFields.svelte';

@@ -1,11 +1,11 @@
 // @vitest-environment jsdom
-import { LIST_MAX } from '$lib/core/schema/limits';
+import { LIST_MAX } from '$lib/core/foundation/schema/limits';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Cover, Forage } from '$lib/core/schema/reading';
+import type { Cover, Forage } from '$lib/core/foundation/schema/reading';
 import CoverRows from './CoverRows.svelte';
 // They come with the first question; here they are at hand, so that no test waits for the tools that make them.
-import '$lib/core/optics/along';
+import '$lib/core/simulation/sight/along';
 import DepthGuide from './DepthGuide.svelte';
 import ForageRows from './ForageRows.svelte';
 

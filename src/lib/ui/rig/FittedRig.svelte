@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { drawLaid } from '$lib/core/drawing/rigDrawing';
-	import { layRig } from '$lib/core/geometry/lay';
-	import type { Build } from '$lib/core/schema/build';
+	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
+	import { layRig } from '$lib/core/rig/geometry/lay';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import RigDrawing from './RigDrawing.svelte';
 
 	interface Props {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
-	import { MM_PER_IN } from '$lib/core/base/units';
+	import { MM_PER_IN } from '$lib/core/foundation/basics/units';
 
 	interface Props {
 		/** Length shown, mm, from the drawing's left extreme. */

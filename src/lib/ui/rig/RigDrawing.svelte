@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Drawing, Shape } from '$lib/core/drawing/shape';
+	import type { Drawing, Shape } from '$lib/core/rig/drawing/shape';
 	import { rigMarkup } from './markup';
 
 	interface Props {

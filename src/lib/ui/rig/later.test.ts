@@ -2,8 +2,8 @@
 import { cleanup, render } from '@testing-library/svelte';
 import { tick } from 'svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { startBuild } from '$lib/core/build/start';
-import { drawRig } from '$lib/core/drawing/rigDrawing';
+import { startBuild } from '$lib/core/rig/build/start';
+import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
 import RigDrawing from './RigDrawing.svelte';
 
 /** What is watched for coming near, and how to say that it does. */

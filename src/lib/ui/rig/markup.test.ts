@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { buildOf } from '$lib/core/build/buildOf';
-import { startBuild } from '$lib/core/build/start';
-import { drawLaid, drawRig } from '$lib/core/drawing/rigDrawing';
-import { layRig } from '$lib/core/geometry/lay';
-import type { OwnColour } from '$lib/core/schema/ownColour';
-import { FAMILIES } from '$lib/core/schema/words';
+import { buildOf } from '$lib/core/rig/build/buildOf';
+import { startBuild } from '$lib/core/rig/build/start';
+import { drawLaid, drawRig } from '$lib/core/rig/drawing/rigDrawing';
+import { layRig } from '$lib/core/rig/geometry/lay';
+import type { OwnColour } from '$lib/core/foundation/schema/ownColour';
+import { FAMILIES } from '$lib/core/foundation/schema/words';
 import { rigMarkup } from './markup';
 import { colourOf, mixedHex, strokeColour } from './materials';
 

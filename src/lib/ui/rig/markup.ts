@@ -1,4 +1,4 @@
-import type { Drawing, Shape } from '$lib/core/drawing/shape';
+import type { Drawing, Shape } from '$lib/core/rig/drawing/shape';
 import { colourOf, strokeColour } from './materials';
 
 /** Under so many px per mm hatching turns to mud: lines grow instead (visual direction). */

@@ -1,4 +1,4 @@
-import type { Shape } from '$lib/core/drawing/shape';
+import type { Shape } from '$lib/core/rig/drawing/shape';
 
 /** Three tones (mid, high, low) of every finish, plastic and metal that a drawing can name; by daylight. */
 const TONES: Readonly<Record<string, readonly [string, string, string]>> = {

@@ -1,9 +1,9 @@
-import type { App } from '$lib/client/app.svelte';
-import { soundedProfile } from '$lib/client/places';
-import type { MeasuredParts } from '$lib/core/physics/measured';
-import type { CallInput } from '$lib/core/schema/call';
-import type { Rig } from '$lib/core/schema/rig';
-import type { Running } from '$lib/core/schema/run';
+import type { App } from '$lib/client/state/app.svelte';
+import { soundedProfile } from '$lib/client/state/places';
+import type { MeasuredParts } from '$lib/core/simulation/physics/measured';
+import type { CallInput } from '$lib/core/foundation/schema/call';
+import type { Rig } from '$lib/core/foundation/schema/rig';
+import type { Running } from '$lib/core/foundation/schema/run';
 
 /** How a rig runs on the water in hand, over the soundings of its spot; worked out anew as any of them changes. */
 export class RunningHere {

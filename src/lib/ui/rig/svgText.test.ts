@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { startBuild } from '$lib/core/build/start';
-import { drawRig } from '$lib/core/drawing/rigDrawing';
+import { startBuild } from '$lib/core/rig/build/start';
+import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
 import { svgText } from './svgText';
 
 // A few shapes will do: it is the words that could go wrong.

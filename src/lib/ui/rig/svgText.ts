@@ -1,4 +1,4 @@
-import type { Drawing, Shape } from '$lib/core/drawing/shape';
+import type { Drawing, Shape } from '$lib/core/rig/drawing/shape';
 import { colourOf, strokeColour } from './materials';
 
 /** Colours of the page's tokens where no page is: on paper. */

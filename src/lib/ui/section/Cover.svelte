@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { seeded } from '$lib/core/base/random';
-	import type { Reading } from '$lib/core/reading/complete';
-	import { COVER_AT } from '$lib/core/tow/soundings';
+	import { seeded } from '$lib/core/foundation/basics/random';
+	import type { Reading } from '$lib/core/water/reading/complete';
+	import { COVER_AT } from '$lib/core/simulation/cast/soundings';
 	import { bedM, tenths, weedStems, WHORL_PX, yOf, type Bed, type Frame } from './geometry';
 
 	interface Props {

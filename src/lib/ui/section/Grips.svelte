@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { bandWithin } from '$lib/core/reading/band';
-	import { spokenFirst } from '$lib/core/naming/spoken';
-	import type { ParsedReading } from '$lib/core/schema/reading';
+	import { bandWithin } from '$lib/core/water/reading/band';
+	import { spokenFirst } from '$lib/core/foundation/labels/spoken';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { spokenFigure } from '$lib/forms/units';
+	import { spokenFigure } from '$lib/presentation/units';
 	import Handle from '../controls/Handle.svelte';
-	import { COVER_AT } from '$lib/core/tow/soundings';
+	import { COVER_AT } from '$lib/core/simulation/cast/soundings';
 	import { depthAt, yOf, type Frame } from './geometry';
 	import type { Grip } from './grips';
 	import type { Drawn } from './scene';

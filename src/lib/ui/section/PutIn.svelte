@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { LIST_MAX } from '$lib/core/schema/limits';
-	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
+	import { LIST_MAX } from '$lib/core/foundation/schema/limits';
+	import { spoken, spokenFirst } from '$lib/core/foundation/labels/spoken';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { Cover, Forage, ParsedReading } from '$lib/core/schema/reading';
-	import { COVER_KINDS, FORAGE_KINDS } from '$lib/core/schema/words';
-	import { coverWith, forageWith, withoutKind } from '$lib/forms/putIn';
-	import { withUnit } from '$lib/forms/units';
+	import type { Cover, Forage, ParsedReading } from '$lib/core/foundation/schema/reading';
+	import { COVER_KINDS, FORAGE_KINDS } from '$lib/core/foundation/schema/words';
+	import { coverWith, forageWith, withoutKind } from '$lib/presentation/addCover';
+	import { withUnit } from '$lib/presentation/units';
 	import type { Drawn } from './scene';
 
 	interface Props {

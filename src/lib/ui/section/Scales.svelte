@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { shownIn } from '$lib/forms/units';
+	import { shownIn } from '$lib/presentation/units';
 	import { ticksOf } from '../controls/scale';
 	import { reachM, tenths as px, xOf, yOf, type Bed, type Frame } from './geometry';
 

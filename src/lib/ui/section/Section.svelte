@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { tick, type Snippet } from 'svelte';
-	import { sunDegOf } from '$lib/core/reading/light';
-	import { mainForageIn } from '$lib/core/reading/forage';
-	import { spoken } from '$lib/core/naming/spoken';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import type { Stop } from '$lib/forms/drawn';
+	import { sunDegOf } from '$lib/core/water/reading/light';
+	import { mainForageIn } from '$lib/core/water/reading/forage';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import type { Stop } from '$lib/presentation/drawn';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, spokenFigure, withUnit } from '$lib/forms/units';
+	import { figureText, spokenFigure, withUnit } from '$lib/presentation/units';
 	import Bottom from './Bottom.svelte';
 	import Cover from './Cover.svelte';
 	import BrowserOnly from '../controls/BrowserOnly.svelte';

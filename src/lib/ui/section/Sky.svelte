@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { SKIES } from '$lib/core/schema/words';
-	import { lightOf } from '$lib/core/reading/light';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import type { Reading } from '$lib/core/reading/complete';
-	import { spokenFirst } from '$lib/core/naming/spoken';
+	import { SKIES } from '$lib/core/foundation/schema/words';
+	import { lightOf } from '$lib/core/water/reading/light';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import type { Reading } from '$lib/core/water/reading/complete';
+	import { spokenFirst } from '$lib/core/foundation/labels/spoken';
 	import Handle from '../controls/Handle.svelte';
 	import { arcOf, arrowPx, sunAt, sunDegAt, windOf, type Frame } from './geometry';
 

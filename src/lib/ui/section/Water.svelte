@@ -1,9 +1,9 @@
 <script lang="ts">
-	import type { TintFacts } from '$lib/forms/tint';
+	import type { TintFacts } from '$lib/presentation/tint';
 	import { rayLean } from './scene';
 	import { tenths, waterBox, yOf, type Frame } from './geometry';
 	import { onMount } from 'svelte';
-	import type { Stop } from '$lib/forms/drawn';
+	import type { Stop } from '$lib/presentation/drawn';
 
 	interface Props {
 		frame: Frame;
@@ -21,9 +21,9 @@
 		{ offset: 1, colour: 'color-mix(in srgb, var(--cool) 70%, var(--ink))' }
 	];
 	/** The optics come after the first paint. */
-	let tinted = $state.raw<typeof import('$lib/forms/tint').waterStops | null>(null);
+	let tinted = $state.raw<typeof import('$lib/presentation/tint').waterStops | null>(null);
 	onMount(async () => {
-		tinted = (await import('$lib/forms/tint')).waterStops;
+		tinted = (await import('$lib/presentation/tint')).waterStops;
 	});
 	const { light, sky, visibilityM } = $derived(seen);
 	const { maxM } = $derived(frame);

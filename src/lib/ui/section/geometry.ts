@@ -1,7 +1,7 @@
-import { drawnM } from '$lib/forms/drawn';
-import { seeded } from '$lib/core/base/random';
-import type { Reading } from '$lib/core/reading/complete';
-import { BANK_AT, depthOutM, reachM as soundedReachM, type Soundings } from '$lib/core/tow/soundings';
+import { drawnM } from '$lib/presentation/drawn';
+import { seeded } from '$lib/core/foundation/basics/random';
+import type { Reading } from '$lib/core/water/reading/complete';
+import { BANK_AT, depthOutM, reachM as soundedReachM, type Soundings } from '$lib/core/simulation/cast/soundings';
 
 /** Where things are in a drawn section: px of the drawing, depth linear. */
 export interface Frame {

@@ -1,5 +1,5 @@
-import { COVER_AT } from '$lib/core/tow/soundings';
-import type { Reading } from '$lib/core/reading/complete';
+import { COVER_AT } from '$lib/core/simulation/cast/soundings';
+import type { Reading } from '$lib/core/water/reading/complete';
 import { yOf, type Frame } from './geometry';
 import type { Box } from './labels';
 

@@ -1,9 +1,9 @@
 // @vitest-environment jsdom
-import { LIST_MAX } from '$lib/core/schema/limits';
+import { LIST_MAX } from '$lib/core/foundation/schema/limits';
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
-import { completeReading } from '$lib/core/reading/complete';
-import { readingSchema, type ParsedReading } from '$lib/core/schema/reading';
+import { completeReading } from '$lib/core/water/reading/complete';
+import { readingSchema, type ParsedReading } from '$lib/core/foundation/schema/reading';
 import PutIn from './PutIn.svelte';
 
 /** jsdom has no popovers: shown and hidden as the browser would. */

@@ -2,9 +2,9 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { flushSync } from 'svelte';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { completeReading } from '$lib/core/reading/complete';
+import { completeReading } from '$lib/core/water/reading/complete';
 import { layNothingOut } from '$lib/client/testing/beside';
-import { readingSchema } from '$lib/core/schema/reading';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
 import Section from './Section.svelte';
 
 beforeEach(() => {

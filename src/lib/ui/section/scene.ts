@@ -1,6 +1,6 @@
-import { M_PER_IN } from '$lib/core/base/units';
-import { mainForageIn } from '$lib/core/reading/forage';
-import type { Reading } from '$lib/core/reading/complete';
+import { M_PER_IN } from '$lib/core/foundation/basics/units';
+import { mainForageIn } from '$lib/core/water/reading/forage';
+import type { Reading } from '$lib/core/water/reading/complete';
 import { pxPerM, yOf, type Frame } from './geometry';
 import type { Box } from './labels';
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { completeReading } from '$lib/core/reading/complete';
-import { readingSchema } from '$lib/core/schema/reading';
+import { completeReading } from '$lib/core/water/reading/complete';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
 import { anyReading } from '$lib/core/testing/arbitraries';
-import { bandWithin } from '$lib/core/reading/band';
+import { bandWithin } from '$lib/core/water/reading/band';
 import {
 	arcOf,
 	arrowPx,
@@ -22,7 +22,7 @@ import {
 } from './geometry';
 import { boxOfGrip, gripsOf } from './grips';
 import { shared } from './labels';
-import { waterStops } from '$lib/forms/tint';
+import { waterStops } from '$lib/presentation/tint';
 
 const SHARES = [0.2126, 0.7152, 0.0722];
 /** Relative luminance of a colour of the screen, 0 to 1 (IEC 61966-2-1): red counts for little, blue for least. */

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { lookedAt } from '$lib/core/optics/contrast';
-	import { sceneOfReading } from '$lib/core/optics/sight';
-	import type { Reading } from '$lib/core/reading/complete';
+	import { lookedAt } from '$lib/core/simulation/sight/contrast';
+	import { sceneOfReading } from '$lib/core/simulation/sight/sight';
+	import type { Reading } from '$lib/core/water/reading/complete';
 	import { opinionOf } from './opinion';
 	import { look } from './rigParts';
 

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { css } from './seen';
-	import { swatchRgb, waterRgb } from '$lib/core/optics/swatch';
-	import type { Scene } from '$lib/core/optics/scene';
-	import type { Named } from '$lib/core/optics/sight';
-	import { spoken } from '$lib/core/naming/spoken';
+	import { swatchRgb, waterRgb } from '$lib/core/simulation/sight/swatch';
+	import type { Scene } from '$lib/core/simulation/sight/scene';
+	import type { Named } from '$lib/core/simulation/sight/sight';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 
 	interface Props {
 		scenes: readonly Scene[];

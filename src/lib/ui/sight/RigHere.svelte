@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { mainForageIn } from '$lib/core/reading/forage';
-	import type { Reading } from '$lib/core/reading/complete';
-	import { spoken } from '$lib/core/naming/spoken';
-	import type { View } from '$lib/core/optics/backdrop';
-	import { matchOf } from '$lib/core/optics/contrast';
-	import { waterRgb } from '$lib/core/optics/swatch';
-	import type { Build, OwnUse } from '$lib/core/schema/build';
-	import type { Rig } from '$lib/core/schema/rig';
+	import { mainForageIn } from '$lib/core/water/reading/forage';
+	import type { Reading } from '$lib/core/water/reading/complete';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import type { View } from '$lib/core/simulation/sight/backdrop';
+	import { matchOf } from '$lib/core/simulation/sight/contrast';
+	import { waterRgb } from '$lib/core/simulation/sight/swatch';
+	import type { Build, OwnUse } from '$lib/core/foundation/schema/build';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import { look, lookOwn, partsOf } from './rigParts';
 	import { css, sceneAt, shownIn, SKIRTS, type Shown } from './seen';
 	import Swatch from './Swatch.svelte';

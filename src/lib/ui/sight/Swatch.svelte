@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { spoken } from '$lib/core/naming/spoken';
-	import type { Rgb } from '$lib/core/optics/colour';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import type { Rgb } from '$lib/core/simulation/sight/colour';
 	import { css, type Shown } from './seen';
 
 	interface Props {

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Reason } from '$lib/core/schema/call';
-	import { spoken } from '$lib/core/naming/spoken';
+	import type { Reason } from '$lib/core/foundation/schema/call';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 
 	interface Props {
 		/** The called rig's ledger. */

@@ -1,4 +1,4 @@
-import { LEVEL, NEAR_M } from '$lib/core/optics/grain';
+import { LEVEL, NEAR_M } from '$lib/core/simulation/sight/grain';
 
 /**
  * What the model of sight thinks of bright against dark, in words.

@@ -1,8 +1,8 @@
-import { ownTarget } from '$lib/core/optics/ownColour';
-import type { Named } from '$lib/core/optics/sight';
-import { targetOf } from '$lib/core/optics/targets';
-import type { Build, OwnUse } from '$lib/core/schema/build';
-import type { Rig } from '$lib/core/schema/rig';
+import { ownTarget } from '$lib/core/simulation/sight/ownColour';
+import type { Named } from '$lib/core/simulation/sight/sight';
+import { targetOf } from '$lib/core/simulation/sight/targets';
+import type { Build, OwnUse } from '$lib/core/foundation/schema/build';
+import type { Rig } from '$lib/core/foundation/schema/rig';
 
 /** Something to look at by its kind and colour; nothing where it is not judged. */
 export function look(kind: Named['kind'], colour: string, hammered = false): Named[] {

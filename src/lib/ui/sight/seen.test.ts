@@ -2,10 +2,10 @@
 import { cleanup, render, screen } from '@testing-library/svelte';
 import fc from 'fast-check';
 import { afterEach, describe, expect, it } from 'vitest';
-import { startBuild } from '$lib/core/build/start';
-import { completeReading } from '$lib/core/reading/complete';
-import { readingSchema } from '$lib/core/schema/reading';
-import { everyTarget, sceneOfReading } from '$lib/core/optics/sight';
+import { startBuild } from '$lib/core/rig/build/start';
+import { completeReading } from '$lib/core/water/reading/complete';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
+import { everyTarget, sceneOfReading } from '$lib/core/simulation/sight/sight';
 import { anyReading } from '$lib/core/testing/arbitraries';
 import RigHere from './RigHere.svelte';
 import { lookOwn, partsOf } from './rigParts';

@@ -1,11 +1,11 @@
-import { Recent } from '$lib/core/base/recent';
-import type { Reading } from '$lib/core/reading/complete';
-import type { View } from '$lib/core/optics/backdrop';
-import { atWork, lookedAt, pairSteps, type Looked } from '$lib/core/optics/contrast';
-import { inHandRgb, type Rgb } from '$lib/core/optics/colour';
-import type { Scene } from '$lib/core/optics/scene';
-import { everyTarget, sceneOfReading, type Named } from '$lib/core/optics/sight';
-import { swatchRgb } from '$lib/core/optics/swatch';
+import { LruMap } from '$lib/core/foundation/basics/recent';
+import type { Reading } from '$lib/core/water/reading/complete';
+import type { View } from '$lib/core/simulation/sight/backdrop';
+import { atWork, lookedAt, pairSteps, type Looked } from '$lib/core/simulation/sight/contrast';
+import { inHandRgb, type Rgb } from '$lib/core/simulation/sight/colour';
+import type { Scene } from '$lib/core/simulation/sight/scene';
+import { everyTarget, sceneOfReading, type Named } from '$lib/core/simulation/sight/sight';
+import { swatchRgb } from '$lib/core/simulation/sight/swatch';
 
 /** Every skirt that is judged. */
 export const SKIRTS: readonly Named[] = everyTarget().filter(({ kind }) => kind === 'skirt');
@@ -42,11 +42,11 @@ function inHandOf({ target }: Named): Rgb {
 
 /** How many depths of a reading are remembered: what follows the hand later looks at where the swatches were before. */
 const SCENES = 4;
-let lately: { readonly reading: Reading; readonly scenes: Recent<Scene> } | null = null;
+let lately: { readonly reading: Reading; readonly scenes: LruMap<Scene> } | null = null;
 
 /** The light at a depth (m) of a reading: the very same scene for what asks one after the other. */
 export function sceneAt(reading: Reading, depthM: number): Scene {
-	if (lately?.reading !== reading) lately = { reading, scenes: new Recent(SCENES) };
+	if (lately?.reading !== reading) lately = { reading, scenes: new LruMap(SCENES) };
 	return lately.scenes.of(String(depthM), () => sceneOfReading(reading, depthM));
 }
 

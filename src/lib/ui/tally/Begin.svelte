@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import { changedFields } from '$lib/core/tally/changed';
-	import type { Rig } from '$lib/core/schema/rig';
-	import type { Trial } from '$lib/core/schema/tally';
+	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import { changedFields } from '$lib/core/trips/tally/changed';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
+	import type { Trial } from '$lib/core/foundation/schema/tally';
 
 	interface Props {
 		usualName: string;

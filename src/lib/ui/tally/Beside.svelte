@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { DAMAGES } from '$lib/core/schema/words';
-	import { useApp } from '$lib/client/app.svelte';
-	import type { HappeningInput } from '$lib/core/schema/tally';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import { strikesOf, type Story } from '$lib/core/tally/story';
+	import { DAMAGES } from '$lib/core/foundation/schema/words';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import type { EntryInput } from '$lib/core/foundation/schema/tally';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import { strikesOf, type Story } from '$lib/core/trips/tally/story';
 	import type { OnDeck } from './deck.svelte';
 	import FigureField from '../controls/FigureField.svelte';
 	import Log from './Log.svelte';
@@ -18,7 +18,7 @@
 		byClock: boolean;
 		clockS: number;
 		spotName: (id: string | null) => string;
-		onadd: (what: HappeningInput) => void;
+		onadd: (what: EntryInput) => void;
 		onread: (patch: Partial<ParsedReading>) => void;
 		onundo: (id: string) => void;
 	}

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { drawRig } from '$lib/core/drawing/rigDrawing';
-	import { bladesText, finishText, ouncesText, rigName, skirtText } from '$lib/core/naming/describe';
-	import { spoken } from '$lib/core/naming/spoken';
-	import type { Rig } from '$lib/core/schema/rig';
+	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
+	import { bladesText, finishText, ouncesText, rigName, skirtText } from '$lib/core/foundation/labels/describe';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { withUnit } from '$lib/forms/units';
+	import { withUnit } from '$lib/presentation/units';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import ChangePart from './ChangePart.svelte';
 	import type { LureGroup } from './lureGroups';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { spoken } from '$lib/core/naming/spoken';
-	import type { Rig } from '$lib/core/schema/rig';
-	import { FINISHES, RETRIEVES, SKIRT_COLOURS } from '$lib/core/schema/words';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
+	import { FINISHES, RETRIEVES, SKIRT_COLOURS } from '$lib/core/foundation/schema/words';
 
 	interface Props {
 		rig: Rig;

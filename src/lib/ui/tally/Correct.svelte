@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { localTime, utcTime } from '$lib/ui/time';
-	import type { HeldOuting } from '$lib/client/tally.svelte';
+	import type { OpenOuting } from '$lib/client/state/tally.svelte';
 	import type { OutingRecord } from '$lib/core/records/tallySchemas';
 
 	interface Props {
@@ -9,8 +9,8 @@
 		spots: readonly { readonly id: string; readonly name: string; readonly water: string }[];
 		zone: string;
 		/** Later outings, which may be joined to this one. */
-		later: readonly HeldOuting[];
-		onjoin: (outing: HeldOuting) => void;
+		later: readonly OpenOuting[];
+		onjoin: (outing: OpenOuting) => void;
 		oncorrect: (patch: Partial<OutingRecord>) => void;
 	}
 	const { record, spots, zone, later, onjoin, oncorrect }: Props = $props();

@@ -1,20 +1,20 @@
 <script lang="ts">
-	import { FISH, HITS, HOOK_PLACES, HOOKSETS } from '$lib/core/schema/words';
-	import { typedFigure } from '$lib/forms/typed';
+	import { FISH, HITS, HOOK_PLACES, HOOKSETS } from '$lib/core/foundation/schema/words';
+	import { typedFigure } from '$lib/presentation/typed';
 	import { dequal } from 'dequal';
-	import type { Happening, HappeningInput } from '$lib/core/schema/tally';
+	import type { Entry, EntryInput } from '$lib/core/foundation/schema/tally';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { HIT_WORDS, HOOK_WORDS, SET_WORDS, SPECIES_WORDS } from './words';
 
-	type Struck = Extract<Happening, { kind: 'bite' | 'short' | 'landed' | 'lost' }>;
+	type Struck = Extract<Entry, { kind: 'bite' | 'short' | 'landed' | 'lost' }>;
 	interface Props {
 		what: Struck;
 		/** Whether a bite shortly before could be, and is taken for, the same fish. */
 		joined: boolean;
 		units: UnitSystem;
 		/** Something that is to be said, with what was not said of it, or what is wrong with it. */
-		whole: (what: HappeningInput) => Happening | string;
-		onsay: (what: HappeningInput) => void;
+		whole: (what: EntryInput) => Entry | string;
+		onsay: (what: EntryInput) => void;
 		onclose: () => void;
 	}
 	const { what, joined, units, whole, onsay, onclose }: Props = $props();
@@ -26,7 +26,7 @@
 	/** Says one thing more; what cannot be is told at its field and changes nothing. */
 	function say(more: Record<string, unknown>) {
 		const [key] = Object.keys(more);
-		const next = whole({ ...what, ...more } as HappeningInput);
+		const next = whole({ ...what, ...more } as EntryInput);
 		wrong = typeof next === 'string' ? { [key!]: next } : {};
 		if (typeof next !== 'string' && !dequal(next, what)) onsay(next);
 	}

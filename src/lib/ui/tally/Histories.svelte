@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { useApp } from '$lib/client/app.svelte';
-	import type { Listed } from '$lib/client/lists';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import type { Listed } from '$lib/client/sync/lists';
 	import type { RigRecord } from '$lib/core/records/rigSchemas';
-	import { historyOf, isWritten, withOuting } from '$lib/core/tally/wear';
-	import type { Story } from '$lib/core/tally/story';
+	import { historyOf, isWritten, withOuting } from '$lib/core/trips/tally/wear';
+	import type { Story } from '$lib/core/trips/tally/story';
 
 	interface Props {
 		story: Story;
@@ -28,7 +28,7 @@
 	}
 	function write({ id, version, record, events }: (typeof found)[number]) {
 		const next: RigRecord = { ...record, log: withOuting(record.log, events) };
-		void app.keeping.put('rigs', id, version, next, record.name);
+		void app.sync.put('rigs', id, version, next, record.name);
 	}
 </script>
 

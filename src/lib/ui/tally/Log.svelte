@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { changeText } from '$lib/core/tally/changed';
-	import type { Story } from '$lib/core/tally/story';
+	import { changeText } from '$lib/core/trips/tally/changed';
+	import type { Story } from '$lib/core/trips/tally/story';
 	import { happeningText } from './words';
 
 	interface Props {

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { READING_RANGES } from '$lib/core/schema/limits';
-	import { typedFigure } from '$lib/forms/typed';
-	import { spoken } from '$lib/core/naming/spoken';
+	import { READING_RANGES } from '$lib/core/foundation/schema/limits';
+	import { typedFigure } from '$lib/presentation/typed';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import { LIGHTS, SKIES, WINDS } from '$lib/core/schema/words';
-	import { figureText, shownIn, type Measure } from '$lib/forms/units';
-	import { rangeMessage } from '$lib/forms/ranges';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import { LIGHTS, SKIES, WINDS } from '$lib/core/foundation/schema/words';
+	import { figureText, shownIn, type Measure } from '$lib/presentation/units';
+	import { rangeMessage } from '$lib/presentation/ranges';
 
 	interface Props {
 		reading: ParsedReading;

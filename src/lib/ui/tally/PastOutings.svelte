@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { HeldOuting } from '$lib/client/tally.svelte';
+	import type { OpenOuting } from '$lib/client/state/tally.svelte';
 
 	interface Props {
 		/** Outings that are over, the newest first. */
-		outings: readonly HeldOuting[];
+		outings: readonly OpenOuting[];
 		zone: string;
-		onopen: (outing: HeldOuting) => void;
+		onopen: (outing: OpenOuting) => void;
 	}
 	const { outings, zone, onopen }: Props = $props();
 	const date = $derived(

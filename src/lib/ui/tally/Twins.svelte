@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
-	import type { Reading } from '$lib/core/reading/complete';
+	import type { ListedSpot, ListedWater } from '$lib/core/records/appStart';
+	import type { Reading } from '$lib/core/water/reading/complete';
 	import { twinsHere } from './twinsHere';
 
 	interface Props {
-		spot: HeldSpot;
-		water: HeldWater;
+		spot: ListedSpot;
+		water: ListedWater;
 		bank: Reading['bank'];
 		/** Goes on fishing there. */
 		onmove: (spotId: string) => void;

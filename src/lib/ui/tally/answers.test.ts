@@ -1,10 +1,10 @@
 // @vitest-environment jsdom
 import { fireEvent, render, screen } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { startBuild } from '$lib/core/build/start';
-import { readingSchema } from '$lib/core/schema/reading';
-import { storyOf } from '$lib/core/tally/story';
-import type { Happened } from '$lib/core/tally/order';
+import { startBuild } from '$lib/core/rig/build/start';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
+import { storyOf } from '$lib/core/trips/tally/story';
+import type { OrderedEntry } from '$lib/core/trips/tally/order';
 import Answers from './Answers.svelte';
 
 const BEGINNING = {
@@ -14,7 +14,7 @@ const BEGINNING = {
 	rig: startBuild('spinnerbait').rig,
 	trial: null
 };
-const HAPPENED: readonly Happened[] = [
+const HAPPENED: readonly OrderedEntry[] = [
 	{ id: 'a', at: '2026-05-09T05:01:00.000Z', order: 1, what: { kind: 'cast', count: 4 } },
 	{ id: 'b', at: '2026-05-09T05:02:00.000Z', order: 2, what: { kind: 'follow', turnedM: null } }
 ];

@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { startBuild } from '$lib/core/build/start';
-import type { Rig } from '$lib/core/schema/rig';
+import { startBuild } from '$lib/core/rig/build/start';
+import type { Rig } from '$lib/core/foundation/schema/rig';
 import Begin from './Begin.svelte';
 
 afterEach(cleanup);

@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { wholeHappening } from '$lib/client/shapes';
-import { happeningSchema, type HappeningInput } from '$lib/core/schema/tally';
+import { wholeEntry } from '$lib/client/state/validators';
+import { entrySchema, type EntryInput } from '$lib/core/foundation/schema/tally';
 import FishSheet from './FishSheet.svelte';
 import { clockText, happeningText } from './words';
 
@@ -11,13 +11,13 @@ afterEach(cleanup);
 const noSpot = () => 'no named spot';
 
 describe('what is told of a fish', () => {
-	function shown(what: HappeningInput, units: 'metric' | 'imperial' = 'metric', joined = false) {
-		const onsay = vi.fn<(what: HappeningInput) => void>();
+	function shown(what: EntryInput, units: 'metric' | 'imperial' = 'metric', joined = false) {
+		const onsay = vi.fn<(what: EntryInput) => void>();
 		render(FishSheet, {
-			what: happeningSchema.parse(what) as never,
+			what: entrySchema.parse(what) as never,
 			joined,
 			units,
-			whole: wholeHappening,
+			whole: wholeEntry,
 			onsay,
 			onclose: vi.fn()
 		});
@@ -79,7 +79,7 @@ describe('what is told of a fish', () => {
 	});
 
 	it('is said in one line, in the order in which it happened to the fish', () => {
-		const landed = happeningSchema.parse({ kind: 'landed', hit: 'pop', hook: 'roof', set: 'wind', lengthCm: 41.4 });
+		const landed = entrySchema.parse({ kind: 'landed', hit: 'pop', hook: 'roof', set: 'wind', lengthCm: 41.4 });
 		expect(happeningText(landed, 'metric', noSpot)).toBe('Landed, 41.5 cm, roof of the mouth, at a pop, wound on');
 		expect(happeningText(landed, 'imperial', noSpot)).toMatch(/^Landed, 16.25 in/);
 	});

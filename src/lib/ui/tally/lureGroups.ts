@@ -1,11 +1,11 @@
 import { dequal } from 'dequal';
-import { ouncesText, rigName } from '$lib/core/naming/describe';
-import { spokenFirst } from '$lib/core/naming/spoken';
-import { startBuild } from '$lib/core/build/start';
-import type { CalledRig } from '$lib/core/schema/call';
-import type { Rig } from '$lib/core/schema/rig';
-import { FAMILIES } from '$lib/core/schema/words';
-import type { Story } from '$lib/core/tally/story';
+import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+import { spokenFirst } from '$lib/core/foundation/labels/spoken';
+import { startBuild } from '$lib/core/rig/build/start';
+import type { CalledRig } from '$lib/core/foundation/schema/call';
+import type { Rig } from '$lib/core/foundation/schema/rig';
+import { FAMILIES } from '$lib/core/foundation/schema/words';
+import type { Story } from '$lib/core/trips/tally/story';
 import { countsText, countsWith } from './words';
 
 /** A lure that may be tied on, by its name or what it is, with a word on it. */

@@ -1,10 +1,10 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { startBuild } from '$lib/core/build/start';
-import { changedFields } from '$lib/core/tally/changed';
-import { storyOf } from '$lib/core/tally/story';
-import type { Rig } from '$lib/core/schema/rig';
+import { startBuild } from '$lib/core/rig/build/start';
+import { changedFields } from '$lib/core/trips/tally/changed';
+import { storyOf } from '$lib/core/trips/tally/story';
+import type { Rig } from '$lib/core/foundation/schema/rig';
 import ChangeLure from './ChangeLure.svelte';
 import { lureGroups } from './lureGroups';
 import RigNow from './RigNow.svelte';

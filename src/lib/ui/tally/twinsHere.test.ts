@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
+import type { ListedSpot, ListedWater } from '$lib/core/records/appStart';
 import { twinsHere } from './twinsHere';
 
-const spot = (id: string, bankBearingDeg: number, depthM = 3): HeldSpot => ({
+const spot = (id: string, bankBearingDeg: number, depthM = 3): ListedSpot => ({
 	id,
 	version: 1,
 	schemaVersion: 2,
@@ -16,7 +16,7 @@ const spot = (id: string, bankBearingDeg: number, depthM = 3): HeldSpot => ({
 	],
 	cover: [{ kind: 'stems', density: 'medium', form: 'even', topM: 0 }]
 });
-const water = (...spots: HeldSpot[]): HeldWater => ({
+const water = (...spots: ListedSpot[]): ListedWater => ({
 	id: 'w',
 	version: 1,
 	schemaVersion: 2,

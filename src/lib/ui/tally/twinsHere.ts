@@ -1,7 +1,7 @@
-import type { HeldSpot, HeldWater } from '$lib/client/app.svelte';
-import { bankIn } from '$lib/core/day/weather';
-import { twinsOf, type Twin } from '$lib/core/places/twins';
-import type { Reading } from '$lib/core/reading/complete';
+import type { ListedSpot, ListedWater } from '$lib/core/records/appStart';
+import { bankIn } from '$lib/core/water/weather/weather';
+import { twinsOf, type Twin } from '$lib/core/water/places/twins';
+import type { Reading } from '$lib/core/water/reading/complete';
 
 /** Where the wind comes from as against the bearing in which one looks over the water, by what it does to the bank. */
 const OFF_DEG: Readonly<Record<Reading['bank'], number>> = { windblown: 0, cross: 90, sheltered: 180 };
@@ -19,9 +19,9 @@ export interface NamedTwin extends Twin {
  *
  * @param bank What the wind does to the spot's bank; a wind along it may come from either side, one is taken.
  */
-export function twinsHere(spot: HeldSpot, water: HeldWater, bank: Reading['bank']): NamedTwin[] {
+export function twinsHere(spot: ListedSpot, water: ListedWater, bank: Reading['bank']): NamedTwin[] {
 	const windFromDeg = ((spot.bankBearingDeg ?? 0) + OFF_DEG[bank]) % 360;
-	const placeOf = (one: HeldSpot) => ({
+	const placeOf = (one: ListedSpot) => ({
 		id: one.id,
 		profile: one.profile,
 		cover: one.cover,

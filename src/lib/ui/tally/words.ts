@@ -1,13 +1,13 @@
-import type { Hit, HookPlace, Hookset } from '$lib/core/schema/words';
+import type { Hit, HookPlace, Hookset } from '$lib/core/foundation/schema/words';
 import type { UnitSystem } from '$lib/core/records/schemas';
 import { dequal } from 'dequal';
-import type { FishSpecies } from '$lib/core/schema/words';
-import type { Rig } from '$lib/core/schema/rig';
-import { counted } from '$lib/core/naming/counted';
-import { rigName } from '$lib/core/naming/describe';
-import type { Happening } from '$lib/core/schema/tally';
-import type { Story, Stretch } from '$lib/core/tally/story';
-import { withUnit } from '$lib/forms/units';
+import type { FishSpecies } from '$lib/core/foundation/schema/words';
+import type { Rig } from '$lib/core/foundation/schema/rig';
+import { counted } from '$lib/core/foundation/labels/counted';
+import { rigName } from '$lib/core/foundation/labels/describe';
+import type { Entry } from '$lib/core/foundation/schema/tally';
+import type { Story, Stretch } from '$lib/core/trips/tally/story';
+import { withUnit } from '$lib/presentation/units';
 
 export const HIT_WORDS: Readonly<Record<Hit, string>> = {
 	entry: 'at the splash',
@@ -111,7 +111,7 @@ const lengthText = (cm: number, units: UnitSystem): string =>
 	units === 'metric' ? `${Math.round(cm * 2) / 2} cm` : `${Math.round((cm / CM_PER_IN) * 4) / 4} in`;
 
 /** What happened, in a line. */
-export function happeningText(what: Happening, units: UnitSystem, spotName: (id: string | null) => string): string {
+export function happeningText(what: Entry, units: UnitSystem, spotName: (id: string | null) => string): string {
 	switch (what.kind) {
 		case 'cast':
 			return what.count === 1 ? 'Cast' : `${what.count} casts`;

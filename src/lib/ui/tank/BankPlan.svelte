@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Approach } from '$lib/core/tow/approach';
-	import { depthOutM, type Soundings } from '$lib/core/tow/soundings';
+	import type { Approach } from '$lib/core/simulation/cast/approach';
+	import { depthOutM, type Soundings } from '$lib/core/simulation/cast/soundings';
 	import { stemsOf, type Fringe } from './reeds';
 
 	interface Props {
@@ -64,11 +64,11 @@
 		return [-Math.cos(turned), -Math.sin(turned)];
 	};
 	/** A cast as a line that the wind bows to lee. */
-	function pathOf({ angleDeg, castM, bowM }: Approach): string {
+	function pathOf({ angleDeg, castM, lineBowM }: Approach): string {
 		const [dx, dy] = unit(angleDeg);
 		const [x, y] = [middle + dx * castM * scale, boatY + dy * castM * scale];
 		const [wx, wy] = windDeg === null ? [0, 0] : unit(windDeg);
-		const [cx, cy] = [(middle + x) / 2 - 2 * bowM * scale * wx, (boatY + y) / 2 - 2 * bowM * scale * wy];
+		const [cx, cy] = [(middle + x) / 2 - 2 * lineBowM * scale * wx, (boatY + y) / 2 - 2 * lineBowM * scale * wy];
 		return `M${middle},${boatY} Q${cx},${cy} ${x},${y}`;
 	}
 	const tipOf = ({ angleDeg, castM }: Approach): readonly [number, number] => {

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { Change } from '$lib/core/tow/changes';
-	import { ouncesText, plainWords } from '$lib/core/naming/describe';
+	import type { Change } from '$lib/core/simulation/cast/changes';
+	import { ouncesText, plainWords } from '$lib/core/foundation/labels/describe';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { modelShare, withUnit } from '$lib/forms/units';
+	import { modelShare, withUnit } from '$lib/presentation/units';
 
 	interface Props {
 		changes: readonly Change[];

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { M_PER_IN } from '$lib/core/base/units';
+	import { M_PER_IN } from '$lib/core/foundation/basics/units';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { Rig } from '$lib/core/schema/rig';
-	import { figureText, shownIn } from '$lib/forms/units';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
+	import { figureText, shownIn } from '$lib/presentation/units';
 	import { turnText } from '../call/outfit';
 	import FigureField from '../controls/FigureField.svelte';
 	import Ruler from '../controls/Ruler.svelte';

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { useApp } from '$lib/client/app.svelte';
-	import type { MeasuredParts } from '$lib/core/physics/measured';
-	import { ouncesText } from '$lib/core/naming/describe';
-	import type { HoldOffer } from '$lib/core/tow/hold';
-	import type { SpeedFor, SpeedForInput, TowInput } from '$lib/core/schema/tow';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import type { MeasuredParts } from '$lib/core/simulation/physics/measured';
+	import { ouncesText } from '$lib/core/foundation/labels/describe';
+	import type { HoldOffer } from '$lib/core/simulation/cast/hold';
+	import type { SpeedFor, SpeedForInput, TowInput } from '$lib/core/foundation/schema/tow';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, shownIn, withUnit } from '$lib/forms/units';
+	import { figureText, shownIn, withUnit } from '$lib/presentation/units';
 	import FigureField from '../controls/FigureField.svelte';
 
 	interface Props {

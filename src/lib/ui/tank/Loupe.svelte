@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { drawLaid } from '$lib/core/drawing/rigDrawing';
-	import { drawTurning, TURNING } from '$lib/core/drawing/turning';
-	import { layRig } from '$lib/core/geometry/lay';
-	import type { Build } from '$lib/core/schema/build';
+	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
+	import { drawTurning, TURNING } from '$lib/core/rig/drawing/turning';
+	import { layRig } from '$lib/core/rig/geometry/lay';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import type { Beats } from './beat';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Measure, MeasureKind } from '$lib/core/schema/calibration';
+	import type { Measure, MeasureKind } from '$lib/core/foundation/schema/calibration';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { MEASURE_KINDS, readMeasure, unitOf } from './measureDraft';
 

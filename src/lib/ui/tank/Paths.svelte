@@ -1,9 +1,9 @@
 <script lang="ts">
-	import type { Tow, TowSample } from '$lib/core/schema/tow';
+	import type { Tow, TowSample } from '$lib/core/foundation/schema/tow';
 	import { bedM, shareAt, xOf, yOf, type Bed, type Frame } from '../section/geometry';
 	import Tag from '../section/Tag.svelte';
 	import { labelWidth } from '../section/labels';
-	import { outOf, type Throw } from '$lib/core/tow/ground';
+	import { outOf, type Throw } from '$lib/core/simulation/cast/ground';
 	import { labelSides, sampleAt, type Watched } from './moments';
 
 	interface Props {

@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { N_PER_LBF } from '$lib/core/base/units';
-	import { lineDiameterM } from '$lib/core/physics/line';
-	import { leanDeg, LEANS_DEG, upToMps } from '$lib/core/physics/roll';
-	import type { Reading } from '$lib/core/reading/complete';
+	import { N_PER_LBF } from '$lib/core/foundation/basics/units';
+	import { lineDiameterM } from '$lib/core/simulation/physics/line';
+	import { leanDeg, LEANS_DEG, upToMps } from '$lib/core/simulation/physics/roll';
+	import type { Reading } from '$lib/core/water/reading/complete';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { Rig } from '$lib/core/schema/rig';
-	import type { TowSample } from '$lib/core/schema/tow';
-	import type { RunningWindow } from '$lib/core/schema/window';
-	import { bowM } from '$lib/core/tow/bow';
-	import { drawnM } from '$lib/forms/drawn';
-	import { shownIn, withUnit } from '$lib/forms/units';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
+	import type { TowSample } from '$lib/core/foundation/schema/tow';
+	import type { RunningWindow } from '$lib/core/foundation/schema/window';
+	import { lineBowM } from '$lib/core/simulation/cast/lineBow';
+	import { drawnM } from '$lib/presentation/drawn';
+	import { shownIn, withUnit } from '$lib/presentation/units';
 	import { beatOf } from './beat';
 	import TankGauge from './TankGauge.svelte';
 
@@ -49,7 +49,7 @@
 	const IN_AIR = 0.5;
 	const bow = $derived(
 		now && reading.windMps !== undefined && now.tensionN > 0
-			? bowM(reading.windMps, IN_AIR * now.xM, now.tensionN, lineDiameterM(rig.line))
+			? lineBowM(reading.windMps, IN_AIR * now.xM, now.tensionN, lineDiameterM(rig.line))
 			: null
 	);
 </script>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { withUnit } from '$lib/forms/units';
+	import { withUnit } from '$lib/presentation/units';
 
 	interface Props {
 		/** Slowest speed (m/s) at which the model has it on top. */

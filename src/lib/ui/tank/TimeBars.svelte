@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { modelShare } from '$lib/forms/units';
+	import { modelShare } from '$lib/presentation/units';
 	import { stretchesOf, type Watched } from './moments';
 
 	interface Props {

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
-	import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell, type Outcome } from '$lib/core/tow/map';
-	import { ouncesText } from '$lib/core/naming/describe';
+	import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell, type Outcome } from '$lib/core/simulation/cast/map';
+	import { ouncesText } from '$lib/core/foundation/labels/describe';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, modelShare, shownIn, withUnit } from '$lib/forms/units';
+	import { figureText, modelShare, shownIn, withUnit } from '$lib/presentation/units';
 	import { ticksOf } from '../controls/scale';
 
 	interface Props {

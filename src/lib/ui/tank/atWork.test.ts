@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Tow, TowSample } from '$lib/core/schema/tow';
+import type { Tow, TowSample } from '$lib/core/foundation/schema/tow';
 import type { Watched } from './moments';
 import StayUp from './StayUp.svelte';
 import TimeBars from './TimeBars.svelte';

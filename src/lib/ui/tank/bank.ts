@@ -1,5 +1,5 @@
-import type { Reading } from '$lib/core/reading/complete';
-import type { Approach } from '$lib/core/tow/approach';
+import type { Reading } from '$lib/core/water/reading/complete';
+import type { Approach } from '$lib/core/simulation/cast/approach';
 
 /** Where a wind comes from as an angle of a cast (0 along the bank, 90 from over the bank), by what the reading says of it. */
 export const WIND_FROM_DEG: Readonly<Record<Reading['bank'], number>> = { windblown: 270, sheltered: 90, cross: 180 };

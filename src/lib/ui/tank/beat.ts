@@ -1,4 +1,4 @@
-import type { RunningWindow } from '$lib/core/schema/window';
+import type { RunningWindow } from '$lib/core/foundation/schema/window';
 
 /** Beats in a second of what is felt of a lure: its plate, its buzz blade, or its rear blade; none without a lure. */
 export const beatOf = (figures: RunningWindow | null): number =>

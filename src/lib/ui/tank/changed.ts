@@ -1,5 +1,5 @@
-import type { Rig } from '$lib/core/schema/rig';
-import type { Change } from '$lib/core/tow/changes';
+import type { Rig } from '$lib/core/foundation/schema/rig';
+import type { Change } from '$lib/core/simulation/cast/changes';
 
 /** A trailer that was not there before, in the skirt's colour. */
 const FIRST_LENGTH_IN = 3;

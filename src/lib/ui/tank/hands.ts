@@ -1,4 +1,4 @@
-import type { TowInput } from '$lib/core/schema/tow';
+import type { TowInput } from '$lib/core/foundation/schema/tow';
 
 /** What a hand can do in the tank. */
 export const HANDS = ['steady', 'burn-pause', 'pop', 'lift-drop', 'stop-and-fall'] as const;

@@ -1,7 +1,7 @@
-import { typedFigure } from '$lib/forms/typed';
-import { measureSchema, type Measure, type MeasureKind } from '$lib/core/schema/calibration';
+import { typedFigure } from '$lib/presentation/typed';
+import { measureSchema, type Measure, type MeasureKind } from '$lib/core/foundation/schema/calibration';
 import type { UnitSystem } from '$lib/core/records/schemas';
-import { figureText, shownIn, withUnit, type Measure as Quantity } from '$lib/forms/units';
+import { figureText, shownIn, withUnit, type Measure as Quantity } from '$lib/presentation/units';
 
 /** A figure that a measurement is made of, in the order of doing. */
 export interface MeasureField {

@@ -1,4 +1,4 @@
-import type { Tow, TowSample } from '$lib/core/schema/tow';
+import type { Tow, TowSample } from '$lib/core/foundation/schema/tow';
 
 /** Rigs that are watched: the one in hand, and what runs beside it. */
 export const SIGNS = ['A', 'B', 'C'] as const;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { soundedM } from '$lib/core/places/profile';
+import { soundedM } from '$lib/core/water/places/profile';
 import { fringeM, isInLane, stemsOf } from './reeds';
 
 const profiles = fc

@@ -1,5 +1,5 @@
-import { soundedM } from '$lib/core/places/profile';
-import type { Soundings } from '$lib/core/tow/soundings';
+import { soundedM } from '$lib/core/water/places/profile';
+import type { Soundings } from '$lib/core/simulation/cast/soundings';
 
 /** What stands along a bank so that the wind opens lanes in it. */
 export type Fringe = 'stems' | 'pads';

@@ -1,8 +1,8 @@
-import type { Work } from '$lib/client/work';
-import type { MeasuredParts } from '$lib/core/physics/measured';
-import type { TowInput } from '$lib/core/schema/tow';
-import type { Change } from '$lib/core/tow/changes';
-import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell, type MapInput } from '$lib/core/tow/map';
+import type { Work } from '$lib/client/workers/work';
+import type { MeasuredParts } from '$lib/core/simulation/physics/measured';
+import type { TowInput } from '$lib/core/foundation/schema/tow';
+import type { Change } from '$lib/core/simulation/cast/changes';
+import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell, type MapInput } from '$lib/core/simulation/cast/map';
 
 /** How long (ms) a hand must rest before a map or a search is begun. */
 const REST_MS = 250;

@@ -1,17 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
-import type { Work } from '$lib/client/work';
-import { startBuild } from '$lib/core/build/start';
-import type { Approach } from '$lib/core/tow/approach';
-import { groundOf, outOf, throwOf } from '$lib/core/tow/ground';
-import { depthOutM, levelWater, reachM } from '$lib/core/tow/soundings';
-import type { MapCell, MapInput } from '$lib/core/tow/map';
-import { completeReading } from '$lib/core/reading/complete';
-import { readingSchema } from '$lib/core/schema/reading';
-import { towInputSchema, type TowSample } from '$lib/core/schema/tow';
+import type { Work } from '$lib/client/workers/work';
+import { startBuild } from '$lib/core/rig/build/start';
+import type { Approach } from '$lib/core/simulation/cast/approach';
+import { groundOf, outOf, throwOf } from '$lib/core/simulation/cast/ground';
+import { depthOutM, levelWater, reachM } from '$lib/core/simulation/cast/soundings';
+import type { MapCell, MapInput } from '$lib/core/simulation/cast/map';
+import { completeReading } from '$lib/core/water/reading/complete';
+import { readingSchema } from '$lib/core/foundation/schema/reading';
+import { towInputSchema, type TowSample } from '$lib/core/foundation/schema/tow';
 import { anyReading } from '$lib/core/testing/arbitraries';
 import { bedM, shareAt } from '../section/geometry';
-import { soundedM } from '$lib/core/places/profile';
+import { soundedM } from '$lib/core/water/places/profile';
 import { angleOf, bearingOf, bestWay, pointOf, sunText, wayText } from './bank';
 import { rigWith } from './changed';
 import { HANDS, PHASES } from './hands';
@@ -300,7 +300,7 @@ describe('the way to cast at a bank', () => {
 		zoneM: 10,
 		inZone: 0.5,
 		zoneMPerH,
-		bowM: 0
+		lineBowM: 0
 	});
 	const ways = [way(0, 0), way(45, 2200), way(90, 1600), way(135, 2100), way(180, 0)];
 

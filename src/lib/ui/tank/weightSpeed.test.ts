@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { layNothingOut } from '$lib/client/testing/beside';
-import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell } from '$lib/core/tow/map';
+import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell } from '$lib/core/simulation/cast/map';
 import WeightSpeed from './WeightSpeed.svelte';
 
 afterEach(cleanup);

@@ -1,6 +1,6 @@
 import { anglerOf } from '$lib/server/auth/api';
 import { everyRecord } from '$lib/server/records/every';
-import { whereReached } from '$lib/server/records/reached';
+import { orFallback } from '$lib/server/records/reached';
 import { storeOf } from '$lib/server/records/store';
 import type { PageServerLoad } from './$types';
 
@@ -14,5 +14,5 @@ export const load: PageServerLoad = async ({ locals, depends }) => {
 		]);
 		return { rigs, own, unreachable: false };
 	};
-	return whereReached(locals, read, { rigs: [], own: [], unreachable: true });
+	return orFallback(locals, read, { rigs: [], own: [], unreachable: true });
 };

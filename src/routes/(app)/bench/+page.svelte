@@ -1,16 +1,16 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { checkBuild, worstOf } from '$lib/core/bench/checks/checkBuild';
-	import { wornOf } from '$lib/core/bench/tune/wear';
+	import { checkBuild, worstOf } from '$lib/core/rig/bench/checks/checkBuild';
+	import { wornOf } from '$lib/core/rig/bench/tune/wear';
 	import { rigRecordOf, usersOf } from '$lib/core/records/rigRecord';
-	import { measuredOf } from '$lib/core/build/fit';
-	import { startBuild } from '$lib/core/build/start';
-	import { rigName } from '$lib/core/naming/describe';
-	import type { Build } from '$lib/core/schema/build';
+	import { measuredOf } from '$lib/core/rig/build/fit';
+	import { startBuild } from '$lib/core/rig/build/start';
+	import { rigName } from '$lib/core/foundation/labels/describe';
+	import type { Build } from '$lib/core/foundation/schema/build';
 	import type { BenchRecord } from '$lib/core/records/rigSchemas';
-	import { FAMILIES } from '$lib/core/schema/words';
-	import type { KeptAs } from '$lib/client/bench.svelte';
+	import { FAMILIES } from '$lib/core/foundation/schema/words';
+	import type { SavedAs } from '$lib/client/state/bench.svelte';
 	import Board from '$lib/ui/bench/Board.svelte';
 	import Checks from '$lib/ui/bench/Checks.svelte';
 	import Compare from '$lib/ui/bench/Compare.svelte';
@@ -26,17 +26,17 @@
 	import { RunningHere } from '$lib/ui/rig/running.svelte';
 	import Tune from '$lib/ui/bench/Tune.svelte';
 	import WhatIf from '$lib/ui/bench/WhatIf.svelte';
-	import { useApp } from '$lib/client/app.svelte';
-	import { spokenFirst } from '$lib/core/naming/spoken';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { spokenFirst } from '$lib/core/foundation/labels/spoken';
 	import type { PageData } from './$types';
 
 	const { data }: { data: PageData } = $props();
 	const app = useApp();
 	const { bench } = app;
-	const rigs = $derived(app.keeping.withWaiting('rigs', data.rigs));
+	const rigs = $derived(app.sync.withWaiting('rigs', data.rigs));
 	/** Own parts, each with the names of the kept rigs that are built with it. */
 	const own = $derived(
-		app.keeping.withWaiting('parts', data.own).map((part) => ({ ...part, usedBy: usersOf(part.id, rigs) }))
+		app.sync.withWaiting('parts', data.own).map((part) => ({ ...part, usedBy: usersOf(part.id, rigs) }))
 	);
 
 	onMount(() => {
@@ -77,18 +77,18 @@
 	let tab = $state<(typeof TABS)[number][0]>('checks');
 
 	/** Another build held beside the one on the bench, with what it is kept as. */
-	let other = $state.raw<{ name: string; build: Build; as: KeptAs } | null>(null);
+	let other = $state.raw<{ name: string; build: Build; as: SavedAs } | null>(null);
 	let message = $state('');
 
 	async function keep() {
 		const { record } = bench;
 		if (!record) return;
 		const name = record.name.trim() || rigName(record.build.rig);
-		await app.keeping.put('rigs', record.rigId, record.rigVersion, rigRecordOf(name, record.build, record.log), name);
+		await app.sync.put('rigs', record.rigId, record.rigVersion, rigRecordOf(name, record.build, record.log), name);
 		message = `Kept as “${name}”.`;
 	}
 
-	const asKept = ({ name, rigId, rigVersion, log }: BenchRecord): KeptAs => ({ name, rigId, rigVersion, log });
+	const asKept = ({ name, rigId, rigVersion, log }: BenchRecord): SavedAs => ({ name, rigId, rigVersion, log });
 
 	function swap() {
 		if (!other || !bench.record) return;
@@ -154,7 +154,7 @@
 							{:else if tab === 'what-if'}<WhatIf {build} reading={app.complete} units={app.units} />
 							{:else if tab === 'modify'}<Mods {build} {onbuild} />
 							{:else if tab === 'tune'}<Tune {bench} reading={app.complete} zone={app.zone} />
-							{:else if tab === 'faults'}<Faults {bench} reading={app.complete} stances={app.stand.stances} />
+							{:else if tab === 'faults'}<Faults {bench} reading={app.complete} stances={app.views.stances} />
 							{:else if tab === 'figures'}<Figures {build} units={app.units} />
 							{:else if tab === 'looks'}
 								<div class="px-14 py-6">

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
-import type { CallInput } from '$lib/core/schema/call';
+import type { CallInput } from '$lib/core/foundation/schema/call';
 import { savedCall } from '$lib/core/records/commands';
 import { readEntry } from '$lib/core/records/read';
-import { packAnswer } from '$lib/forms/answerPack';
+import { packAnswer } from '$lib/presentation/answerPack';
 import { anglerOf } from '$lib/server/auth/api';
 import { formOf } from '$lib/server/auth/forms';
 import { layRig } from '$lib/server/records/desk';

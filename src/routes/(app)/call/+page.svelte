@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
-	import { describeRig, rigName } from '$lib/core/naming/describe';
+	import { describeRig, rigName } from '$lib/core/foundation/labels/describe';
 	import Alternates from '$lib/ui/call/Alternates.svelte';
 	import Families from '$lib/ui/call/Families.svelte';
 	import InShort from '$lib/ui/call/InShort.svelte';
@@ -22,13 +22,13 @@
 	import Flips from '$lib/ui/call/Flips.svelte';
 	import WhoWins from '$lib/ui/call/WhoWins.svelte';
 	import { onMount, untrack } from 'svelte';
-	import type { CallInput } from '$lib/core/schema/call';
-	import type { Locks } from '$lib/core/schema/rig';
-	import { useApp } from '$lib/client/app.svelte';
-	import { unpackAnswer } from '$lib/forms/answerPack';
+	import type { CallInput } from '$lib/core/foundation/schema/call';
+	import type { Locks } from '$lib/core/foundation/schema/rig';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { unpackAnswer } from '$lib/presentation/answerPack';
 	import { Flipper } from '$lib/ui/call/flipper.svelte';
 	import { Tried } from '$lib/ui/call/tried.svelte';
-	import { newUuid } from '$lib/client/uuid';
+	import { newUuid } from '$lib/client/sync/uuid';
 	import type { ActionData, PageData } from './$types';
 
 	const { data, form }: { data: PageData; form: ActionData } = $props();
@@ -58,7 +58,7 @@
 		keptHere = { question, marked, name };
 		try {
 			const whole = await app.work.whole(question);
-			await app.keeping.keepCall(screen, whole, newUuid());
+			await app.sync.saveCall(screen, whole, newUuid());
 		} catch {
 			keptHere = null;
 			failed = 'The call could not be worked out in full, so it was not kept. Try again.';
@@ -66,7 +66,7 @@
 	}
 	// What went wrong for want of a connection is over once it is back.
 	$effect(() => {
-		if (!app.keeping.away) untrack(() => (failed = null));
+		if (!app.sync.away) untrack(() => (failed = null));
 	});
 	const tried = new Tried(app);
 	const message = $derived(failed ?? tried.wrong ?? (form && 'message' in form ? form.message : null));
@@ -82,7 +82,7 @@
 	});
 
 	const flipper = new Flipper();
-	const confidence = $derived(confidenceOf(answer?.calls ?? [], flipper.sturdy));
+	const confidence = $derived(confidenceOf(answer?.calls ?? [], flipper.robustness));
 
 	onMount(() => () => flipper.close());
 	$effect(() => {
@@ -104,7 +104,7 @@
 		if (app.work) void price(app.question);
 	});
 
-	const both = $derived(Object.keys(app.stand.stances).filter((topic) => app.stand.stances[topic] === 'both'));
+	const both = $derived(Object.keys(app.views.stances).filter((topic) => app.views.stances[topic] === 'both'));
 	const now = $derived({
 		waterTemperatureC: app.complete.waterTemperatureC,
 		visibilityM: app.complete.visibilityM,
@@ -188,7 +188,7 @@
 	<div class="screen-main main">
 		{#if message}<p class="notice notice-fails mx-14 my-8" role="alert">{message}</p>{/if}
 		{#if kept}<p class="notice mx-14 my-8" role="status">
-				Kept “{kept.name}”: reading and call together. <a href={resolve('/kept')}>See what is kept</a>
+				Kept “{kept.name}”: reading and call together. <a href={resolve('/logbook')}>See what is kept</a>
 			</p>{/if}
 		{#if tried.text}
 			<p class="notice sticky top-0 z-4 mx-14 my-8 flex flex-wrap items-center gap-8 bg-amber-wash" role="status">
@@ -259,7 +259,7 @@
 						{#await import('$lib/ui/sight/RigHere.svelte') then { default: RigHere }}
 							<RigHere
 								rig={called.rig}
-								box={app.keeping.withWaiting('parts', data.own).map(({ record }) => record.part)}
+								box={app.sync.withWaiting('parts', data.own).map(({ record }) => record.part)}
 								reading={app.complete}
 								skirtWhy={called.reasons.find(({ claim, points }) => claim.startsWith('SKT') && points > 0)?.text ??
 									null}

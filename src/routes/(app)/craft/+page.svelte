@@ -2,17 +2,17 @@
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
 	import { CLAIM_BASE } from '$lib/core/claims/claimBase';
-	import { SPLITS } from '$lib/core/claims/splits';
-	import { claimOf } from '$lib/core/choice/houseRules';
-	import { Hearing } from '$lib/core/choice/hearing';
-	import { FAMILIES } from '$lib/core/schema/words';
+	import { DISPUTES } from '$lib/core/claims/splits';
+	import { claimOf } from '$lib/core/ranking/answer/houseRules';
+	import { ActiveClaims } from '$lib/core/ranking/scoring/activeClaims';
+	import { FAMILIES } from '$lib/core/foundation/schema/words';
 	import { DECISIONS, filtered, type Heard } from '$lib/ui/craft/filter';
 	import HouseRules from '$lib/ui/craft/HouseRules.svelte';
-	import { useApp } from '$lib/client/app.svelte';
-	import Split from '$lib/ui/controls/Split.svelte';
-	import Stance from '$lib/ui/controls/Stance.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import Dispute from '$lib/ui/controls/Dispute.svelte';
+	import Position from '$lib/ui/controls/Position.svelte';
 	import Strength from '$lib/ui/controls/Strength.svelte';
-	import { spokenFirst } from '$lib/core/naming/spoken';
+	import { spokenFirst } from '$lib/core/foundation/labels/spoken';
 
 	const app = useApp();
 	let find = $state(page.url.searchParams.get('find') ?? '');
@@ -27,9 +27,9 @@
 	const VIEWS = { rules: 'Rules', sides: 'Where they disagree', own: 'My own rules' } as const;
 	let view = $state<keyof typeof VIEWS>('rules');
 
-	const claims = $derived([...CLAIM_BASE, ...app.stand.houseRules.map(claimOf)]);
+	const claims = $derived([...CLAIM_BASE, ...app.views.houseRules.map(claimOf)]);
 	const heard = $derived.by((): Heard[] => {
-		const { spoken } = new Hearing(app.complete, app.stand.stances, claims);
+		const { spoken } = new ActiveClaims(app.complete, app.views.stances, claims);
 		const shares = new Map(spoken.map(({ claim, share }) => [claim.id, share]));
 		return claims.map((claim) => ({ claim, share: shares.get(claim.id) ?? 0 }));
 	});
@@ -104,7 +104,7 @@
 				<label
 					>Split <select class="field" bind:value={split}
 						><option value="">all</option><option value="any">any split</option
-						>{#each SPLITS as { topic, about } (topic)}<option value={topic}>{about}</option>{/each}</select
+						>{#each DISPUTES as { topic, about } (topic)}<option value={topic}>{about}</option>{/each}</select
 					></label
 				>
 			</div>
@@ -119,7 +119,7 @@
 					<Strength of={claim.strength} />
 					<span class="id">{claim.id}</span>
 					<span class="text"
-						>{claim.because}{#if claim.split}<Split side={claim.split} />{/if}</span
+						>{claim.because}{#if claim.split}<Dispute side={claim.split} />{/if}</span
 					>
 					<span class="kind text-xs text-ink-2">{KINDS[claim.kind]}</span>
 					<span
@@ -137,10 +137,10 @@
 		</ul>
 	{:else if view === 'sides'}
 		<div class="grid grid-cols-[repeat(auto-fill,minmax(340px,1fr))] gap-x-24 px-16 phone:grid-cols-[1fr]">
-			{#each SPLITS as { topic, about } (topic)}
+			{#each DISPUTES as { topic, about } (topic)}
 				<section class="border-b border-rule py-10 text-s">
 					<h2 class="mb-4">{about}</h2>
-					<Stance {topic} />
+					<Position {topic} />
 					{#if topic === 'DIRTY-COLOUR'}
 						{#await import('$lib/ui/sight/DirtyOpinion.svelte') then { default: DirtyOpinion }}
 							<DirtyOpinion reading={app.complete} />

@@ -1,16 +1,23 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
-	import { soundedProfile } from '$lib/client/places';
-	import type { CallInput } from '$lib/core/schema/call';
-	import type { Rig } from '$lib/core/schema/rig';
-	import { scenariosOf } from '$lib/core/plan/scenarios';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { soundedProfile } from '$lib/client/state/places';
+	import type { CallInput } from '$lib/core/foundation/schema/call';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
+	import { scenariosOf } from '$lib/core/trips/plan/scenarios';
 	import { enoughText } from '$lib/ui/deck/rodWords';
-	import { counted } from '$lib/core/naming/counted';
-	import { bladesText, finishText, ouncesText, plainWords, rigName, skirtText } from '$lib/core/naming/describe';
-	import type { Outfit } from '$lib/core/schema/outfit';
-	import { withUnit } from '$lib/forms/units';
+	import { counted } from '$lib/core/foundation/labels/counted';
+	import {
+		bladesText,
+		finishText,
+		ouncesText,
+		plainWords,
+		rigName,
+		skirtText
+	} from '$lib/core/foundation/labels/describe';
+	import type { Outfit } from '$lib/core/foundation/schema/outfit';
+	import { withUnit } from '$lib/presentation/units';
 	import { outfitText } from '$lib/ui/deck/lures';
 	import { workOut } from '$lib/ui/deck/workOut.svelte';
 	import { calendarOf } from '$lib/ui/deck/calendar';
@@ -52,7 +59,7 @@
 	const chosen = $derived(
 		placesFor(worths, fixedSpots(plan.edits), (from, to) => map && awayM(map, spotOf(from), spotOf(to)))
 	);
-	const stances = $derived(app.stand.stances);
+	const stances = $derived(app.views.stances);
 
 	const question = $derived.by(() => {
 		const asked = [...chosen].flatMap(([at, { spot }]) => {

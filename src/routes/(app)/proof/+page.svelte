@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
-	import { WorkerClient } from '$lib/client/workers';
-	import { FACETS, facetOf } from '$lib/core/proof/facets';
-	import { movesFor, type Moved } from '$lib/core/proof/moves';
-	import { Packing, type Packed } from '$lib/core/proof/packed';
-	import type { Evidence } from '$lib/core/schema/evidence';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { WorkerClient } from '$lib/client/workers/workerClient';
+	import { PROOF_FACETS, proofFacetOf } from '$lib/core/trips/proof/facets';
+	import { movesFor, type Moved } from '$lib/core/trips/proof/moves';
+	import { Packing, type Packed } from '$lib/core/trips/proof/packed';
+	import type { Evidence } from '$lib/core/foundation/schema/evidence';
 	import Costs from '$lib/ui/proof/Costs.svelte';
 	import Landed from '$lib/ui/proof/Landed.svelte';
 	import Trials from '$lib/ui/proof/Trials.svelte';
@@ -116,7 +116,7 @@
 	let tab = $state<(typeof TABS)[number][0]>('year');
 	let names = $state.raw<Packed['outings']>([]);
 	const nameOf = (id: string): string => names.find((one) => one.id === id)?.name ?? 'An outing';
-	const on = $derived(app.stand.record !== undefined);
+	const on = $derived(app.views.record !== undefined);
 	const left = $derived(look?.left ?? null);
 	/** On a phone the filters would fill the screen: they come when they are asked for. */
 	let narrowing = $state(false);
@@ -156,7 +156,7 @@
 			<label
 				>Look by
 				<select class="field" bind:value={facet} onchange={() => (pair = [])}>
-					{#each FACETS as { id, title } (id)}<option value={id}>{title}</option>{/each}
+					{#each PROOF_FACETS as { id, title } (id)}<option value={id}>{title}</option>{/each}
 				</select></label
 			>
 			<button
@@ -174,7 +174,7 @@
 			>
 			{#each FILTERS as id (id)}
 				<label class:narrowing
-					>{facetOf(id).title}
+					>{proofFacetOf(id).title}
 					<select class="field" bind:value={() => filter[id] ?? '', (value) => (filter[id] = value)}>
 						<option value="">all</option>
 						{#each look?.values[id] ?? [] as value (value)}<option {value}>{value}</option>{/each}
@@ -200,7 +200,7 @@
 			</p>
 		{:else}
 			<div class="pad px-14 py-8">
-				<Rates grouped={look.grouped} title={facetOf(shown).title} {pair} onpick={pick} />
+				<Rates grouped={look.grouped} title={proofFacetOf(shown).title} {pair} onpick={pick} />
 				{#if pair.length < 2}<p class="quiet pt-4 text-ink-2">Choose two to hold them against each other.</p>{/if}
 			</div>
 			{#if pair.length === 2}

@@ -9,7 +9,7 @@ import { leave } from '$lib/server/auth/cookie';
 import { formOf, tried } from '$lib/server/auth/forms';
 import { endSession, endSessions, sessionsOf } from '$lib/server/auth/session';
 import { database } from '$lib/server/db/connection';
-import { whereReached } from '$lib/server/records/reached';
+import { orFallback } from '$lib/server/records/reached';
 import { THEME_COOKIE } from '$lib/server/http/theme';
 import { databaseNow } from '$lib/server/auth/clock';
 import type { Actions, PageServerLoad } from './$types';
@@ -28,7 +28,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 		]);
 		return { session: id, sessions, hasPassphrase: angler?.passphrase != null };
 	};
-	return whereReached(locals, read, nothing);
+	return orFallback(locals, read, nothing);
 };
 
 export const actions: Actions = {

@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import Account from './Account.svelte';
-	import { useApp } from '$lib/client/app.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import { SHORTCUTS } from '$lib/ui/frame/screens';
 	import ThemeSwitch from '$lib/ui/frame/ThemeSwitch.svelte';
 	import Segment from '$lib/ui/controls/Segment.svelte';
@@ -65,7 +65,7 @@
 		<span>Records</span>
 		<a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a>
 		<span class="quiet"
-			>Everything that is kept, to be brought into another account on <a class="underline" href={resolve('/kept')}
+			>Everything that is kept, to be brought into another account on <a class="underline" href={resolve('/logbook')}
 				>Kept</a
 			>.</span
 		>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import Codes from '$lib/ui/account/Codes.svelte';
 	import Entry from '$lib/ui/account/Entry.svelte';
 	import type { Refused } from '$lib/server/auth/forms';
@@ -28,7 +28,7 @@
 	async function close(event: SubmitEvent) {
 		if (!app.live) return;
 		event.preventDefault();
-		const left = await app.untold();
+		const left = await app.unsentCount();
 		if (left > 0 && lost === 0) lost = left;
 		else {
 			await app.forget();

@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { spoken, spokenFirst } from '$lib/core/naming/spoken';
-	import { rigName } from '$lib/core/naming/describe';
-	import { VIEWS, type View } from '$lib/core/optics/backdrop';
-	import { flashOf, lookedAt } from '$lib/core/optics/contrast';
-	import { sceneOfReading } from '$lib/core/optics/sight';
-	import { swatchRgb, waterRgb } from '$lib/core/optics/swatch';
-	import { NM } from '$lib/core/optics/bands';
-	import { useApp } from '$lib/client/app.svelte';
-	import { shownIn as unitsOf, spokenFigure, withUnit } from '$lib/forms/units';
+	import { spoken, spokenFirst } from '$lib/core/foundation/labels/spoken';
+	import { rigName } from '$lib/core/foundation/labels/describe';
+	import { VIEWS, type View } from '$lib/core/simulation/sight/backdrop';
+	import { flashOf, lookedAt } from '$lib/core/simulation/sight/contrast';
+	import { sceneOfReading } from '$lib/core/simulation/sight/sight';
+	import { swatchRgb, waterRgb } from '$lib/core/simulation/sight/swatch';
+	import { NM } from '$lib/core/simulation/sight/bands';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { shownIn as unitsOf, spokenFigure, withUnit } from '$lib/presentation/units';
 	import { following } from '$lib/ui/controls/following.svelte';
 	import LineChart, { type ChartLine } from '$lib/ui/controls/LineChart.svelte';
 	import Ruler from '$lib/ui/controls/Ruler.svelte';
@@ -51,7 +51,7 @@
 	const VIEW_WORDS = { side: 'from the side', below: 'from under it', above: 'from over it' } as const;
 
 	/** The angler's own parts, those that still wait on this device too. */
-	const box = $derived(app.keeping.withWaiting('parts', data.own).map(({ record }) => record.part));
+	const box = $derived(app.sync.withWaiting('parts', data.own).map(({ record }) => record.part));
 
 	/** What is tied on, or called, part by part. */
 	const rig = $derived(app.rig ?? app.shown?.calls[0]?.rig ?? null);

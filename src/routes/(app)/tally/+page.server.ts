@@ -1,8 +1,8 @@
-import type { HappeningRecord, OutingRecord } from '$lib/core/records/tallySchemas';
+import type { EntryRecord, OutingRecord } from '$lib/core/records/tallySchemas';
 import type { RigRecord } from '$lib/core/records/rigSchemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { everyRecord } from '$lib/server/records/every';
-import { whereReached } from '$lib/server/records/reached';
+import { orFallback } from '$lib/server/records/reached';
 import { storeOf, type Stored } from '$lib/server/records/store';
 import { totalsBeside, type Totals } from '$lib/server/records/tallyTotals';
 import { firstAnswer } from '$lib/server/work/called';
@@ -11,7 +11,7 @@ import type { PageServerLoad } from './$types';
 interface TallyData {
 	/** The latest outing, and what happened on it. */
 	readonly outing: Stored<OutingRecord> | null;
-	readonly happenings: readonly Stored<HappeningRecord>[];
+	readonly happenings: readonly Stored<EntryRecord>[];
 	/** The outings before it, the newest first. */
 	readonly past: readonly Stored<OutingRecord>[];
 	/** What other outings came to, told once it is counted: the page does not wait for it. */
@@ -39,7 +39,7 @@ export const load: PageServerLoad = async (event) => {
 	const { anglerId } = anglerOf(event.locals);
 	const [answer, record] = await Promise.all([
 		firstAnswer(event, false),
-		whereReached(event.locals, () => read(anglerId), NOTHING)
+		orFallback(event.locals, () => read(anglerId), NOTHING)
 	]);
 	return { ...record, answer };
 };

@@ -5,18 +5,18 @@
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { useApp } from '$lib/client/app.svelte';
-	import { soundedProfile } from '$lib/client/places';
-	import { counted } from '$lib/core/naming/counted';
-	import { completeReading } from '$lib/core/reading/complete';
-	import { withAlmanac } from '$lib/forms/almanac';
-	import type { CalledRig, CallInput } from '$lib/core/schema/call';
-	import type { ParsedReading } from '$lib/core/schema/reading';
-	import type { Rig } from '$lib/core/schema/rig';
-	import type { HappeningInput, Trial } from '$lib/core/schema/tally';
-	import { nextOf } from '$lib/core/tally/next';
-	import { strikesOf } from '$lib/core/tally/story';
-	import { turnsOf } from '$lib/core/tally/trial';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { soundedProfile } from '$lib/client/state/places';
+	import { counted } from '$lib/core/foundation/labels/counted';
+	import { completeReading } from '$lib/core/water/reading/complete';
+	import { withAlmanac } from '$lib/presentation/almanac';
+	import type { CalledRig, CallInput } from '$lib/core/foundation/schema/call';
+	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
+	import type { Rig } from '$lib/core/foundation/schema/rig';
+	import type { EntryInput, Trial } from '$lib/core/foundation/schema/tally';
+	import { nextOf } from '$lib/core/trips/tally/next';
+	import { strikesOf } from '$lib/core/trips/tally/story';
+	import { turnsOf } from '$lib/core/trips/tally/trial';
 	import { isLamp } from '$lib/ui/frame/theme';
 	import Section from '$lib/ui/section/Section.svelte';
 	import Answers from '$lib/ui/tally/Answers.svelte';
@@ -25,8 +25,8 @@
 	import Correct from '$lib/ui/tally/Correct.svelte';
 	import Log from '$lib/ui/tally/Log.svelte';
 	import PastOutings from '$lib/ui/tally/PastOutings.svelte';
-	import { happeningsOf, join } from '$lib/client/joining';
-	import type { HeldOuting } from '$lib/client/tally.svelte';
+	import { entriesOf, join } from '$lib/client/state/joinOutings';
+	import type { OpenOuting } from '$lib/client/state/tally.svelte';
 	import type { OutingRecord } from '$lib/core/records/tallySchemas';
 	import { OnDeck } from '$lib/ui/tally/deck.svelte';
 	import ChangeLure from '$lib/ui/tally/ChangeLure.svelte';
@@ -49,14 +49,14 @@
 	$effect(() => {
 		if (!tally.ready) return;
 		const { outing, happenings, start } = data;
-		untrack(() => void tally.heard(outing, happenings, start.sequence).then(() => app.keeping.look()));
+		untrack(() => void tally.heard(outing, happenings, start.sequence).then(() => app.sync.pullChanges()));
 	});
 
 	const story = $derived(tally.story);
 	const under = $derived(story && !story.ended ? story : null);
 	const outing = $derived(tally.outing);
 	const called = $derived(app.shown?.calls[0]?.rig ?? null);
-	const kept = $derived(app.keeping.withWaiting('rigs', data.rigs));
+	const kept = $derived(app.sync.withWaiting('rigs', data.rigs));
 	/** Everything that could be cast: the rig in hand, the call's, what was kept; each once. */
 	const rigs = $derived.by(() => {
 		const all: { name: string; rig: Rig }[] = [
@@ -101,14 +101,14 @@
 	}
 	const others = $derived([...(data.outing ? [data.outing] : []), ...data.past].filter(({ id }) => id !== outing?.id));
 	const later = $derived(others.filter(({ record }) => outing && record.startedAt > outing.record.startedAt));
-	async function joinWith(one: HeldOuting) {
-		const happenings = await happeningsOf(one.id);
+	async function joinWith(one: OpenOuting) {
+		const happenings = await entriesOf(one.id);
 		if (!happenings) return;
 		takenBack = { text: `Joined with “${one.record.name}”.`, undo: await join(tally, one, happenings) };
 	}
-	async function openPast(past: HeldOuting) {
+	async function openPast(past: OpenOuting) {
 		takenBack = null;
-		const happenings = await happeningsOf(past.id);
+		const happenings = await entriesOf(past.id);
 		if (happenings) await tally.openPast(past, happenings);
 	}
 
@@ -132,17 +132,17 @@
 	});
 
 	const buzz = () => navigator.vibrate?.(12);
-	const add = (what: HappeningInput) => tally.add($state.snapshot(what) as HappeningInput);
+	const add = (what: EntryInput) => tally.add($state.snapshot(what) as EntryInput);
 	async function answer(kind: Answer) {
 		buzz();
-		const what: HappeningInput = kind === 'fouled' ? { kind, seconds: 30 } : { kind };
+		const what: EntryInput = kind === 'fouled' ? { kind, seconds: 30 } : { kind };
 		const id = await add(what);
 		if (kind === 'fouled' || kind === 'follow') return;
 		more = id;
 		const struck = id && (await onDeck.where());
 		// What was told of it meanwhile stays: only the place is added.
 		const told = tally.happened.find((one) => one.id === id)?.what ?? what;
-		if (struck) void tally.say(id, { ...told, place: struck } as HappeningInput);
+		if (struck) void tally.say(id, { ...told, place: struck } as EntryInput);
 	}
 	function cast() {
 		buzz();
@@ -188,7 +188,7 @@
 		const asked = data.totals;
 		void asked.then((told) => asked === data.totals && (totals = told));
 	});
-	const next = $derived(under && totals && nextOf(under, totals, complete, app.stand.stances));
+	const next = $derived(under && totals && nextOf(under, totals, complete, app.views.stances));
 	let notYet = $state('');
 	/** The turn of a trial that is cast now, and what is left of it. */
 	const trial = $derived.by(() => {
@@ -215,9 +215,9 @@
 	const last = $derived(under?.last ? happeningText(under.last.what, app.units, spotName) : null);
 	const struck = $derived(story ? story.stretches.reduce((sum, one) => sum + strikesOf(one), 0) : 0);
 	const landed = $derived(story ? story.stretches.reduce((sum, one) => sum + one.landed, 0) : 0);
-	const isFull = $derived(app.full || tally.full || (app.keeping.outbox?.full ?? false));
+	const isFull = $derived(app.full || tally.full || (app.sync.outbox?.full ?? false));
 	const waiting = $derived(
-		app.keeping.outbox?.writes.filter(({ kind }) => kind === 'happenings' || kind === 'outings').length ?? 0
+		app.sync.outbox?.writes.filter(({ kind }) => kind === 'happenings' || kind === 'outings').length ?? 0
 	);
 
 	function onkeydown(event: KeyboardEvent) {

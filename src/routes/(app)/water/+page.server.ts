@@ -9,7 +9,7 @@ import { layReading } from '$lib/server/records/desk';
 import { asHttpFailure } from '$lib/server/http/failures';
 import { firstAnswer, firstTint } from '$lib/server/work/called';
 import { storeOf } from '$lib/server/records/store';
-import { readingFromForm, type FormReading } from '$lib/forms/readingForm';
+import { readingFromForm, type FormReading } from '$lib/presentation/readingForm';
 import type { Actions, PageServerLoad } from './$types';
 
 interface Posted {

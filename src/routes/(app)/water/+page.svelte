@@ -3,10 +3,10 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { rigName, bladesText, ouncesText } from '$lib/core/naming/describe';
-	import { buildOf } from '$lib/core/build/buildOf';
-	import { useApp } from '$lib/client/app.svelte';
-	import { soundedProfile } from '$lib/client/places';
+	import { rigName, bladesText, ouncesText } from '$lib/core/foundation/labels/describe';
+	import { buildOf } from '$lib/core/rig/build/buildOf';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { soundedProfile } from '$lib/client/state/places';
 	import Gauge from '$lib/ui/controls/Gauge.svelte';
 	import Strength from '$lib/ui/controls/Strength.svelte';
 	import PastReadings from '$lib/ui/reading/PastReadings.svelte';
@@ -58,7 +58,7 @@
 			wrong.closest('details')?.setAttribute('open', '');
 			return wrong.focus();
 		}
-		nameless = app.keeping.keepReading(asNew);
+		nameless = app.saveReading(asNew);
 		if (nameless === null) keptName = app.record.name;
 	}
 </script>

@@ -2,12 +2,13 @@
 	import { goto, replaceState } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { useApp, type HeldSpot, type HeldWater } from '$lib/client/app.svelte';
-	import { blankSpot, blankWater, copyName, freeName } from '$lib/client/newPlaces';
-	import { spotRecordOf, waterRecordOf } from '$lib/client/places';
-	import { spoken } from '$lib/core/naming/spoken';
+	import { useApp } from '$lib/client/state/app.svelte';
+import type { ListedSpot, ListedWater } from '$lib/core/records/appStart';
+	import { blankSpot, blankWater, copyName, freeName } from '$lib/client/state/newPlaces';
+	import { spotRecordOf, waterRecordOf } from '$lib/client/state/places';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import type { SpotRecord, WaterRecord } from '$lib/core/records/schemas';
-	import { withUnit } from '$lib/forms/units';
+	import { withUnit } from '$lib/presentation/units';
 	import SpotForm from '$lib/ui/places/SpotForm.svelte';
 	import WaterForm from '$lib/ui/places/WaterForm.svelte';
 	import { FACES } from '$lib/ui/places/fields';
@@ -20,11 +21,11 @@
 		| { readonly kind: 'spot'; readonly id: string; readonly record: SpotRecord };
 	let editing = $state.raw<Editing | null>(null);
 	let said = $state<string | null>(null);
-	const deleted = $derived(app.keeping.deletionOn('waters'));
-	const spotNames = (water: HeldWater): string[] => water.spots.map(({ name }) => name);
+	const deleted = $derived(app.sync.deletionOn('waters'));
+	const spotNames = (water: ListedWater): string[] => water.spots.map(({ name }) => name);
 
 	const newWater = () => (editing = { kind: 'water', id: 'new', record: blankWater('') });
-	const newSpot = (water: HeldWater) =>
+	const newSpot = (water: ListedWater) =>
 		(editing = { kind: 'spot', id: 'new', record: blankSpot(water.id, freeName('Spot', spotNames(water))) });
 	/** The water that a new spot is for when nobody says: the one that is fished, or the first. */
 	const usual = $derived(app.spot?.water ?? app.waters[0] ?? null);
@@ -40,19 +41,19 @@
 		if (wanted !== '') replaceState(resolve('/waters'), {});
 	});
 
-	function saveWater(record: WaterRecord, known?: HeldWater) {
+	function saveWater(record: WaterRecord, known?: ListedWater) {
 		const id = app.saveWater(record, known);
 		said = `Saved “${record.name}”.`;
 		editing = null;
 		// A water without a spot is not fished yet: its first spot is next.
 		if (!known) editing = { kind: 'spot', id: 'new', record: blankSpot(id, 'Spot 1') };
 	}
-	function saveSpot(record: SpotRecord, known?: HeldSpot) {
+	function saveSpot(record: SpotRecord, known?: ListedSpot) {
 		app.saveSpot(record, known);
 		said = `Saved “${record.name}”.`;
 		editing = null;
 	}
-	function copyWater(water: HeldWater) {
+	function copyWater(water: ListedWater) {
 		const name = copyName(
 			water.name,
 			app.waters.map((one) => one.name)
@@ -61,21 +62,21 @@
 		for (const spot of water.spots) app.saveSpot({ ...spotRecordOf(spot), waterId: id });
 		said = `Saved “${name}” with its spots.`;
 	}
-	function copySpot(water: HeldWater, spot: HeldSpot) {
+	function copySpot(water: ListedWater, spot: ListedSpot) {
 		const name = copyName(spot.name, spotNames(water));
 		app.saveSpot({ ...spotRecordOf(spot), name });
 		said = `Saved “${name}”.`;
 	}
-	async function remove(kind: 'waters' | 'spots', { id, version, name }: HeldSpot | HeldWater) {
+	async function remove(kind: 'waters' | 'spots', { id, version, name }: ListedSpot | ListedWater) {
 		said = null;
-		await app.keeping.remove(kind, id, version, name);
+		await app.sync.remove(kind, id, version, name);
 	}
 	async function bringBack() {
 		const name = deleted?.title;
-		await app.keeping.bringBack();
+		await app.sync.bringBack();
 		said = `“${name}” is back.`;
 	}
-	function fish(spot: HeldSpot) {
+	function fish(spot: ListedSpot) {
 		app.moveTo(spot.id);
 		void goto(resolve('/water'));
 	}
@@ -84,7 +85,7 @@
 		const near = FACES.find(([one]) => Math.abs(((one - (deg ?? 0) + 540) % 360) - 180) <= 22.5);
 		return deg === null ? '' : `looks ${near![1]}`;
 	};
-	const known = (spot: HeldSpot): string => {
+	const known = (spot: ListedSpot): string => {
 		const deepest = Math.max(0, ...spot.profile.map(({ depthM }) => depthM));
 		return [
 			facing(spot.bankBearingDeg),

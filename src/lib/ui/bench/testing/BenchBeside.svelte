@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack, type Component } from 'svelte';
-	import { useApp } from '$lib/client/app.svelte';
-	import type { Build } from '$lib/core/schema/build';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import type { Build } from '$lib/core/foundation/schema/build';
 
 	interface Props {
 		/** What is tried. */

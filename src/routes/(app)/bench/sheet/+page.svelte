@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { partsOf } from '$lib/core/build/partsOf';
-	import { describeBuild, partWords, slotWord } from '$lib/core/naming/partNames';
-	import { buildSteps, cautionsOf, costOf, toolsOf } from '$lib/core/bench/sheet';
-	import { MODS } from '$lib/core/bench/mods';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import { drawLaid } from '$lib/core/drawing/rigDrawing';
-	import { layRig } from '$lib/core/geometry/lay';
-	import { moneyText, retold, shownIn } from '$lib/forms/units';
-	import { useApp } from '$lib/client/app.svelte';
+	import { partsOf } from '$lib/core/rig/build/partsOf';
+	import { describeBuild, partWords, slotWord } from '$lib/core/rig/build/partNames';
+	import { buildSteps, cautionsOf, costOf, toolsOf } from '$lib/core/rig/bench/sheet';
+	import { MODS } from '$lib/core/rig/bench/mods';
+	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
+	import { layRig } from '$lib/core/rig/geometry/lay';
+	import { moneyText, convertUnitsInText, shownIn } from '$lib/presentation/units';
+	import { useApp } from '$lib/client/state/app.svelte';
 	import { BAR_MM, svgText } from '$lib/ui/rig/svgText';
 
 	const app = useApp();
@@ -52,11 +52,11 @@
 				{#each steps as step, at (step.title)}
 					<li>
 						<strong class="block"><span class="figure text-amber-ink">{at + 1}</span> {step.title}</strong>
-						{retold(app.units, step.text)}
+						{convertUnitsInText(app.units, step.text)}
 					</li>
 				{/each}
 				{#each made as mod (mod.id)}
-					<li><strong class="block">{mod.title}</strong> {retold(app.units, mod.steps.join(' '))}</li>
+					<li><strong class="block">{mod.title}</strong> {convertUnitsInText(app.units, mod.steps.join(' '))}</li>
 				{/each}
 			</ol>
 			<div class="grid content-start gap-6">

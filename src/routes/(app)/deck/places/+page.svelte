@@ -1,19 +1,19 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
-	import { recordAt } from '$lib/client/server';
-	import { newUuid } from '$lib/client/uuid';
-	import { spoken } from '$lib/core/naming/spoken';
-	import { ashore } from '$lib/core/places/bank';
-	import type { Sounding } from '$lib/core/places/depths';
-	import type { LonLat } from '$lib/core/places/plane';
-	import type { Growth } from '$lib/core/places/growth';
-	import type { Proposal } from '$lib/core/places/features';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { recordAt } from '$lib/client/sync/server';
+	import { newUuid } from '$lib/client/sync/uuid';
+	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import { ashore } from '$lib/core/water/places/bank';
+	import type { Sounding } from '$lib/core/water/places/depths';
+	import type { LonLat } from '$lib/core/water/places/plane';
+	import type { Growth } from '$lib/core/water/places/growth';
+	import type { Proposal } from '$lib/core/water/places/features';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
 	import { SCHEMA_VERSION } from '$lib/core/records/version';
-	import { retold, shownIn } from '$lib/forms/units';
-	import { sunAt } from '$lib/forms/almanac';
+	import { convertUnitsInText, shownIn } from '$lib/presentation/units';
+	import { sunAt } from '$lib/presentation/almanac';
 	import { worthOf } from '$lib/ui/deck/day';
 	import { awayM, planeOf } from '$lib/ui/deck/lies';
 	import { depthsOf, drawingOf, drawnOn, spotAt, type Taking } from '$lib/ui/deck/mapExchange';
@@ -123,17 +123,17 @@
 
 	async function take({ chart: next, moved, added }: Taking) {
 		if (!water) return;
-		const { keeping } = app;
+		const { sync } = app;
 		if (next) {
 			const record: ChartRecord = { schemaVersion: SCHEMA_VERSION, waterId: water.id, ...next };
-			await keeping.put('charts', held?.id ?? newUuid(), held?.version ?? 0, record, `the map of ${water.name}`);
+			await sync.put('charts', held?.id ?? newUuid(), held?.version ?? 0, record, `the map of ${water.name}`);
 		}
 		for (const { id, record } of moved) {
 			const version = (await recordAt('spots', id))?.version ?? 0;
-			await keeping.put('spots', id, version, record, record.name);
+			await sync.put('spots', id, version, record, record.name);
 		}
-		for (const record of added) await keeping.put('spots', newUuid(), 0, record, record.name);
-		await keeping.outbox?.flush();
+		for (const record of added) await sync.put('spots', newUuid(), 0, record, record.name);
+		await sync.outbox?.flush();
 		await invalidateAll();
 	}
 	/** Whether the water is being drawn. */
@@ -163,8 +163,8 @@
 		const depths = depthsOf(map.plane, chart ?? { shores: [], soundings: [] });
 		const at = map.plane.placeOf(ashore(map.shores, { eastM, northM }));
 		const record = spotAt(map.plane, depths, water.id, { name, at });
-		await app.keeping.put('spots', newUuid(), 0, record, name);
-		await app.keeping.outbox?.flush();
+		await app.sync.put('spots', newUuid(), 0, record, name);
+		await app.sync.outbox?.flush();
 		await invalidateAll();
 	}
 </script>
@@ -268,7 +268,9 @@
 							<span class="w-[1.4rem] flex-none text-center text-l" aria-hidden="true"
 								>{PROPOSED_LOOKS[one.kind].sign}</span
 							>
-							<span class="flex-1">{retold(app.units, one.because)} <span class="quiet">{one.sure}</span></span>
+							<span class="flex-1"
+								>{convertUnitsInText(app.units, one.because)} <span class="quiet">{one.sure}</span></span
+							>
 							<button class="button flex-none" onclick={() => keepProposal(one)}>Make it a spot</button>
 						</li>
 					{:else}

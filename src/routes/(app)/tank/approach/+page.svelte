@@ -1,16 +1,16 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
-	import { soundedProfile } from '$lib/client/places';
-	import { measuredOf } from '$lib/core/build/fit';
-	import { castOf, zoneOf } from '$lib/core/choice/run';
-	import { USUAL_TIP_M } from '$lib/core/matter/constants';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import { castsToCover, evenBank, type Approach, type ApproachInput } from '$lib/core/tow/approach';
-	import { throwOf } from '$lib/core/tow/ground';
-	import { zoneWords } from '$lib/forms/runWords';
-	import { sunAt } from '$lib/forms/almanac';
-	import { shownIn, withUnit } from '$lib/forms/units';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { soundedProfile } from '$lib/client/state/places';
+	import { measuredOf } from '$lib/core/rig/build/fit';
+	import { castOf, zoneOf } from '$lib/core/ranking/gate/run';
+	import { USUAL_TIP_M } from '$lib/core/foundation/constants/constants';
+	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import { castsToCover, evenBank, type Approach, type ApproachInput } from '$lib/core/simulation/cast/approach';
+	import { throwOf } from '$lib/core/simulation/cast/ground';
+	import { zoneWords } from '$lib/presentation/runWords';
+	import { sunAt } from '$lib/presentation/almanac';
+	import { shownIn, withUnit } from '$lib/presentation/units';
 	import FigureField from '$lib/ui/controls/FigureField.svelte';
 	import Ruler from '$lib/ui/controls/Ruler.svelte';
 	import { angleOf, bearingOf, bestWay, pointOf, sunText, wayText, WIND_FROM_DEG } from '$lib/ui/tank/bank';
@@ -225,10 +225,10 @@
 						<strong class="figure">{casts}</strong> casts, about <strong class="figure">{minutes}</strong> minutes, pass
 						every lane of {distance(stretchM)} of this bank once; a lane is {depth(laneM)} wide.
 					</p>
-					{#if chosen.bowM > 0.05}
+					{#if chosen.lineBowM > 0.05}
 						<p>
-							The wind bows this line by {depth(chosen.bowM)}: it lifts the lure, and the bite is felt later. A lower
-							tip or a cast down the wind takes it out.
+							The wind bows this line by {depth(chosen.lineBowM)}: it lifts the lure, and the bite is felt later. A
+							lower tip or a cast down the wind takes it out.
 						</p>
 					{/if}
 				{/if}

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
-	import { bladesKey, measuredOf } from '$lib/core/build/fit';
-	import { without } from '$lib/core/base/without';
-	import { lineDiameterM, perTurnM } from '$lib/core/physics/line';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import type { Calibration, Measure } from '$lib/core/schema/calibration';
-	import type { Calibrated } from '$lib/core/tow/calibrate';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { bladesKey, measuredOf } from '$lib/core/rig/build/fit';
+	import { without } from '$lib/core/foundation/basics/without';
+	import { lineDiameterM, perTurnM } from '$lib/core/simulation/physics/line';
+	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import type { Calibration, Measure } from '$lib/core/foundation/schema/calibration';
+	import type { Calibrated } from '$lib/core/simulation/cast/calibrate';
 	import MeasureForm from '$lib/ui/tank/MeasureForm.svelte';
 	import { measureText, saidText } from '$lib/ui/tank/measureDraft';
 	import Views from '$lib/ui/tank/Views.svelte';

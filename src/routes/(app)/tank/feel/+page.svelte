@@ -2,11 +2,11 @@
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import { resolve } from '$app/paths';
-	import { useApp } from '$lib/client/app.svelte';
-	import { measuredOf } from '$lib/core/build/fit';
-	import { ouncesText, rigName } from '$lib/core/naming/describe';
-	import { lineDiameterM, perTurnM } from '$lib/core/physics/line';
-	import { runningWindow } from '$lib/core/physics/window';
+	import { useApp } from '$lib/client/state/app.svelte';
+	import { measuredOf } from '$lib/core/rig/build/fit';
+	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
+	import { lineDiameterM, perTurnM } from '$lib/core/simulation/physics/line';
+	import { runningWindow } from '$lib/core/simulation/physics/window';
 	import Segment from '$lib/ui/controls/Segment.svelte';
 	import { beatOf } from '$lib/ui/tank/beat';
 	import { answered, drilled, drillFrom, FEEL_WORDS, FEELS, middleS, type Drill, type Feel } from '$lib/ui/tank/feel';

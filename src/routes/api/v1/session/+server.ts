@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { parseWith } from '$lib/core/schema/failure';
+import { parseWith } from '$lib/core/foundation/schema/failure';
 import { signIn } from '$lib/server/auth/accounts';
 import { enter } from '$lib/server/auth/cookie';
 import { databaseNow } from '$lib/server/auth/clock';

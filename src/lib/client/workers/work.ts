@@ -1,0 +1,192 @@
+import { proxy } from 'comlink';
+import type { FlipEvent } from '$lib/core/ranking/answer/flips';
+import type { DimensionId, Sweep } from '$lib/core/rig/bench/sweep';
+import type { Reading } from '$lib/core/water/reading/complete';
+import type { Build } from '$lib/core/foundation/schema/build';
+import type { Measure } from '$lib/core/foundation/schema/calibration';
+import type { CallAnswer, CallInput } from '$lib/core/foundation/schema/call';
+import type { Locks, Rig } from '$lib/core/foundation/schema/rig';
+import type { ScoreAnswer } from '$lib/core/foundation/schema/score';
+import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/foundation/schema/tow';
+import type { Running } from '$lib/core/foundation/schema/run';
+import type { HoldOffer } from '$lib/core/simulation/cast/hold';
+import type { Soundings } from '$lib/core/simulation/cast/soundings';
+import type { MeasuredParts } from '$lib/core/simulation/physics/measured';
+import type { Sounding } from '$lib/core/water/places/depths';
+import type { Proposal } from '$lib/core/water/places/features';
+import type { Growth } from '$lib/core/water/places/growth';
+import type { PlaceReason } from '$lib/core/water/places/rank';
+import type { Shores } from '$lib/core/water/places/shore';
+import type { Approach, ApproachInput } from '$lib/core/simulation/cast/approach';
+import type { Calibrated } from '$lib/core/simulation/cast/calibrate';
+import type { MapCell, MapInput } from '$lib/core/simulation/cast/map';
+import type { SecondaryApi } from '$lib/workers/secondary.worker';
+import type { BenchApi } from '$lib/workers/bench.worker';
+import type { CallApi } from '$lib/workers/call.worker';
+import type { DeckApi, DeckNews, DayQuestion, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
+import type { Found, TankApi } from '$lib/workers/tank.worker';
+import { WorkerClient } from './workerClient';
+
+/** How long (ms) a ranking may go on before what is asked beside it no longer waits. */
+const PATIENCE_MS = 400;
+
+/** Everything that is worked out beside the screen. The ranking has a worker of its own, and goes first. */
+export class Work {
+	readonly #ranking = new WorkerClient<CallApi>(
+		() => new Worker(new URL('../../workers/call.worker.ts', import.meta.url), { type: 'module' })
+	);
+	readonly #secondary = new WorkerClient<SecondaryApi>(
+		() => new Worker(new URL('../../workers/secondary.worker.ts', import.meta.url), { type: 'module' })
+	);
+	readonly #bench = new WorkerClient<BenchApi>(
+		() => new Worker(new URL('../../workers/bench.worker.ts', import.meta.url), { type: 'module' })
+	);
+
+	/** Casts: the paths that are watched in one worker, maps and searches in another. */
+	readonly #casts = new WorkerClient<TankApi>(
+		() => new Worker(new URL('../../workers/tank.worker.ts', import.meta.url), { type: 'module' })
+	);
+	readonly #maps = new WorkerClient<TankApi>(
+		() => new Worker(new URL('../../workers/tank.worker.ts', import.meta.url), { type: 'module' })
+	);
+
+	/** A planned day: what was called for it stands while the angler goes from one of its views to the other. */
+	readonly #deck = new WorkerClient<DeckApi>(
+		() => new Worker(new URL('../../workers/deck.worker.ts', import.meta.url), { type: 'module' })
+	);
+
+	/** Waits until no ranking goes on. */
+	async #after(): Promise<void> {
+		await Promise.race([this.#ranking.idle(), new Promise((resolve) => setTimeout(resolve, PATIENCE_MS))]);
+	}
+
+	/** Makes the ranking ready for its first question. */
+	ready(): Promise<unknown> {
+		return this.#ranking.run((api) => api.ready());
+	}
+
+	/** The call; `null` where a newer question came meanwhile. `whole` brings alternatives and families too. */
+	rank(input: CallInput, whole: boolean): Promise<CallAnswer | null> {
+		return this.#ranking.latest('call', (api) => api.call(input, whole) as Promise<CallAnswer>);
+	}
+
+	/** How a rig runs on the water of a question, over the soundings of its spot; the newest of a lane stands. */
+	async running(
+		lane: string,
+		rig: Rig,
+		input: CallInput,
+		soundings?: Soundings,
+		measured?: MeasuredParts
+	): Promise<Running | null> {
+		await this.#after();
+		return this.#secondary.latest(`running ${lane}`, (api) => api.running(rig, input, soundings, measured));
+	}
+
+	/** What the call thinks of any rig on the water of a question. */
+	async score(rig: Rig, { reading, stances, houseRules, record, sight }: CallInput): Promise<ScoreAnswer | null> {
+		await this.#after();
+		return this.#secondary.latest('score', (api) => api.score({ reading, rig, stances, houseRules, record, sight }));
+	}
+
+	/** What each lock of a question costs. */
+	async costs(input: CallInput): Promise<Partial<Record<keyof Locks, number | null>> | null> {
+		await this.#after();
+		return this.#secondary.latest('costs', (api) => api.costs(input));
+	}
+
+	/** One more call, beside the one whose latest answer counts. */
+	async also(input: CallInput): Promise<CallAnswer> {
+		await this.#after();
+		return this.#secondary.run((api) => api.call(input) as Promise<CallAnswer>);
+	}
+
+	/** The whole answer to a question, windows and families too: what is kept. */
+	whole(input: CallInput): Promise<CallAnswer> {
+		return this.#secondary.run((api) => api.whole(input) as Promise<CallAnswer>);
+	}
+
+	/** Looks for what would flip the answer, and tells as it finds; a newer search ends this one. */
+	async flips(input: CallInput, tell: (events: FlipEvent[]) => void): Promise<void> {
+		await this.#after();
+		await this.#secondary.run((api) => api.flips(input, proxy(tell)));
+	}
+
+	stopFlips(): void {
+		void this.#secondary.run((api) => api.stopFlips()).catch(() => undefined);
+	}
+
+	/** One dimension of a build swept; `null` where a newer sweep was asked for meanwhile. */
+	sweep(build: Build, reading: Reading, dimension: DimensionId): Promise<Sweep | null> {
+		return this.#bench.latest('sweep', (api) => api.sweep(build, reading, dimension));
+	}
+
+	/** One cast simulated; `null` where a newer one of the lane was asked for meanwhile. */
+	tow(lane: string, input: TowInput, measured?: MeasuredParts): Promise<Tow | null> {
+		return this.#casts.latest(lane, (api) => api.tow(input, measured));
+	}
+
+	/** The speed that holds a depth. */
+	speedFor(input: SpeedForInput, measured?: MeasuredParts): Promise<SpeedFor | null> {
+		return this.#casts.latest('speed-for', (api) => api.speedFor(input, measured));
+	}
+
+	/** What else would hold a depth that no safe speed holds. */
+	holdOffers(input: SpeedForInput, measured?: MeasuredParts): Promise<HoldOffer[] | null> {
+		return this.#casts.latest('hold-offers', (api) => api.holdOffers(input, measured));
+	}
+
+	/** How long each way of casting at a bank keeps a lure in the zone. */
+	approaches(input: ApproachInput, measured?: MeasuredParts): Promise<Approach[] | null> {
+		return this.#casts.latest('approaches', (api) => api.approaches(input, measured));
+	}
+
+	/** What measurements of a rig fit, and those that cannot be. */
+	calibrated(rig: Rig, parts: MeasuredParts, measures: readonly Measure[]): Promise<Calibrated | null> {
+		return this.#casts.latest('calibrated', (api) => api.calibrated(rig, parts, measures));
+	}
+
+	/** The map of weight by speed, told cell by cell; a newer one ends it. Says whether it came to its end. */
+	map(input: MapInput, measured: MeasuredParts, tell: (cells: MapCell[]) => void): Promise<boolean> {
+		return this.#maps.run((api) => api.map(input, measured, proxy(tell)));
+	}
+
+	/** What single changes keep a lure in its band, told as they are found; a newer search ends it. */
+	changes(input: TowInput, measured: MeasuredParts, tell: (changes: Found[]) => void): Promise<boolean> {
+		return this.#maps.run((api) => api.changes(input, measured, proxy(tell)));
+	}
+
+	/** Leaves map and search. */
+	stopMaps(): void {
+		void this.#maps.run((api) => api.stop()).catch(() => undefined);
+	}
+
+	/** How each hour is at each place; `null` where another day was asked for meanwhile. */
+	worths(hours: readonly PlacedHour[], asked: DayQuestion): Promise<Worth[] | null> {
+		return this.#deck.run((api) => api.worth(hours, asked) as Promise<Worth[] | null>);
+	}
+
+	/** The deck of a day, told as it is found; a newer one ends it. Says whether it came to its end. */
+	deck(question: DeckQuestion, wasm: string, tell: (news: DeckNews) => void): Promise<boolean> {
+		return this.#deck.run((api) => api.deck(question, wasm, proxy(tell)));
+	}
+
+	/** Leaves the deck that is being worked out. */
+	stopDeck(): void {
+		void this.#deck.run((api) => api.stop()).catch(() => undefined);
+	}
+
+	/** Places that the craft looks for on a map; `null` where another map was asked for meanwhile. */
+	proposals(shores: Shores, soundings: readonly Sounding[], growths: readonly Growth[]): Promise<Proposal[] | null> {
+		return this.#deck.latest('propose', (api) => api.propose(shores, soundings, growths) as Promise<Proposal[]>);
+	}
+
+	/** What the record says of spots against each other. */
+	recordOfSpots(spots: readonly string[]): Promise<Record<string, PlaceReason>> {
+		return this.#deck.run((api) => api.recordOfSpots(spots) as Promise<Record<string, PlaceReason>>);
+	}
+
+	close(): void {
+		const clients = [this.#ranking, this.#secondary, this.#bench, this.#casts, this.#maps, this.#deck];
+		for (const client of clients) client.close();
+	}
+}

@@ -1,0 +1,124 @@
+import type { Reading } from '../../water/reading/complete';
+import type { CallAnswer } from '../../foundation/schema/call';
+import type { Family } from '../../foundation/schema/words';
+import type { Positions } from '../../claims/splits';
+import type { ActiveClaim } from './activeClaims';
+
+/** Claims that speak for blades, and the one against (the craft's list); entries of one number count once, the loudest. */
+const FOR_BLADES: readonly (readonly string[])[] = [
+	['FAM-01'],
+	['FAM-03a', 'FAM-03b', 'FAM-03c'],
+	['FAM-08'],
+	['FAM-11'],
+	['FAM-13'],
+	['FAM-21']
+];
+const AGAINST_BLADES = 'FAM-02';
+/** Shade takes off what the bright sky says against blades; it is no reason for them by itself. */
+const RELIEF = 'FAM-03c';
+const GOOD_FROM = 1;
+const POOR_FROM = -1;
+/** What spawning bait, or willing fish in willing water, adds. */
+const LIVELY = 2;
+const LIVELY_C = [18, 25] as const;
+
+/** From so cold and so hot water on blades are no good whatever the weather says (assumed: bass hardly feed there), °C. */
+const FREEZING_C = 3;
+const TOO_HOT_C = 33;
+
+type Blades = CallAnswer['verdict']['blades'];
+
+/** Other tools for a day that is not for blades, in general words. */
+const INSTEAD = ['a jig, slower and quieter', 'a worm', 'a crankbait'];
+const OVER_MATS = 'a hollow frog over matted cover';
+
+const loudest = (entries: readonly ActiveClaim[]): ActiveClaim | null =>
+	entries.reduce<ActiveClaim | null>((best, entry) => (best && best.weight >= entry.weight ? best : entry), null);
+
+/** Why the day is livelier than its weather; `null` when it is not. */
+function livelyBecause({ events, mood, waterTemperatureC, wind, light }: Reading): string | null {
+	if (events.includes('baitfish-spawn')) return 'Baitfish are spawning: bass are up and feeding on them.';
+	const willing = mood === 'chasing' && waterTemperatureC >= LIVELY_C[0] && waterTemperatureC <= LIVELY_C[1];
+	const covered = wind === 'ripple' || wind === 'chop' || light === 'low';
+	return willing && covered ? 'Chasing fish in mild water with its surface broken or its light low.' : null;
+}
+
+interface Cap {
+	readonly holds: boolean;
+	readonly at: Exclude<Blades, 'good'>;
+	readonly because: string;
+}
+
+/** What no weather makes better than it is (the craft, section 3). */
+function capsOf({ waterTemperatureC, visibilityM, mood, bank, fishFromM, fishToM }: Reading): Cap[] {
+	const sluggish = mood === 'sluggish';
+	const icy = waterTemperatureC < 7;
+	const windFeeds = bank === 'windblown' && visibilityM >= 0.3 && visibilityM <= 1.8;
+	return [
+		{
+			holds: waterTemperatureC <= FREEZING_C,
+			at: 'poor',
+			because: 'Water this close to freezing: bass hardly move, and not for a moving blade.'
+		},
+		{
+			holds: waterTemperatureC >= TOO_HOT_C,
+			at: 'poor',
+			because: 'Water this hot: bass go deep or shut down. Fish at first light, or leave them be.'
+		},
+		{
+			holds: icy && sluggish && visibilityM >= 2,
+			at: 'poor',
+			because: 'Icy, sluggish and well seen: they look a moving blade over and leave it.'
+		},
+		{ holds: icy, at: 'fair', because: 'Icy water: little moves far for a moving lure.' },
+		{
+			holds: sluggish && waterTemperatureC <= 11 && !windFeeds,
+			at: 'fair',
+			because: 'Cold and sluggish: something slower may do better.'
+		},
+		{
+			holds: (fishFromM + fishToM) / 2 > 6,
+			at: 'fair',
+			because: 'So deep a moving blade spends much of its cast on the way.'
+		}
+	];
+}
+
+const ORDER: readonly Blades[] = ['poor', 'fair', 'good'];
+const worse = (a: Blades, b: Blades): Blades => (ORDER.indexOf(a) <= ORDER.indexOf(b) ? a : b);
+
+/**
+ * Whether blades are a good idea at all on a reading, with what says so.
+ *
+ * @param best Family of the best call; one school of the sky lets a bladed jig off.
+ */
+export function verdictOf(
+	spoken: readonly ActiveClaim[],
+	reading: Reading,
+	stances: Positions,
+	best: Family | null
+): CallAnswer['verdict'] {
+	const skyLetsOff = stances.SKY === 'indifferent' && best === 'bladed-jig';
+	const contra = skyLetsOff ? [] : spoken.filter(({ claim }) => claim.id === AGAINST_BLADES);
+	const against = contra.reduce((total, { weight }) => total + weight, 0);
+	const relieved = spoken.map((entry) =>
+		entry.claim.id === RELIEF ? { ...entry, weight: Math.min(entry.weight, against) } : entry
+	);
+	const heard = (ids: readonly string[]): ActiveClaim | null =>
+		loudest(relieved.filter(({ claim, weight }) => ids.includes(claim.id) && weight > 0));
+	const pro = FOR_BLADES.map(heard).filter((entry) => entry !== null);
+	const lively = livelyBecause(reading);
+	const forThem = pro.reduce((total, { weight }) => total + weight, 0);
+	const points = Math.round((forThem - against + (lively ? LIVELY : 0)) * 1000) / 1000;
+	const free: Blades = points >= GOOD_FROM ? 'good' : points <= POOR_FROM ? 'poor' : 'fair';
+	const caps = capsOf(reading).filter(({ holds, at }) => holds && worse(free, at) !== free);
+	const blades = caps.reduce<Blades>((verdict, { at }) => worse(verdict, at), free);
+	const matted = spoken.some(({ claim }) => claim.id === 'FAM-23');
+	const said = [...pro, ...contra].sort((a, b) => b.weight - a.weight).map(({ claim }) => claim.because);
+	return {
+		blades,
+		points,
+		reasons: [...caps.map(({ because }) => because), ...(lively ? [lively] : []), ...said],
+		insteadTry: [...(matted ? [OVER_MATS] : []), ...(blades === 'poor' ? INSTEAD : [])]
+	};
+}

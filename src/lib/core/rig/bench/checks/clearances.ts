@@ -1,0 +1,19 @@
+import { frontToRearMm, frontToTieMm, rearToHookMm } from '../../geometry/clearance';
+import { check, type Check } from './check';
+import type { Subject } from './subject';
+
+/** Do the parts that turn clear each other and the hook, by the drawn geometry. */
+export function clearanceChecks({ laid }: Subject): Check[] {
+	const frontRear = frontToRearMm(laid);
+	const frontTie = frontToTieMm(laid);
+	const rearHook = rearToHookMm(laid);
+	const beads = 'DragPreview the clevis with beads, lengthen the arm, or take a smaller front blade.';
+	const hook = laid.prop
+		? 'The wings must turn free of head and hook: a smaller blade or a longer riser.'
+		: 'Open the arm, lengthen it, or take a smaller blade.';
+	return [
+		...(frontRear === null ? [] : [check('frontRear', frontRear, beads, 'beads', 'wire', 'front')]),
+		...(frontTie === null ? [] : [check('frontTie', frontTie, beads, 'beads', 'front')]),
+		...(rearHook === null ? [] : [check('rearHook', rearHook, hook, 'wire', 'rear', 'hook')])
+	];
+}

@@ -1,0 +1,48 @@
+import { expose } from 'comlink';
+import { call } from '$lib/core/ranking/answer/call';
+import { flipsOf, type FlipEvent } from '$lib/core/ranking/answer/flips';
+import { lockCosts } from '$lib/core/ranking/answer/lockCosts';
+import { runningOn } from '$lib/core/ranking/gate/run';
+import { score } from '$lib/core/ranking/answer/score';
+import { completeReading } from '$lib/core/water/reading/complete';
+import type { CallInput } from '$lib/core/foundation/schema/call';
+import type { MeasuredParts } from '$lib/core/simulation/physics/measured';
+import type { Rig } from '$lib/core/foundation/schema/rig';
+import type { Running } from '$lib/core/foundation/schema/run';
+import type { Soundings } from '$lib/core/simulation/cast/soundings';
+import { yieldToEventLoop } from './yieldToEventLoop';
+
+/** Work (ms) done on flips before the worker listens for another question. */
+const SLICE_MS = 30;
+let newest = 0;
+
+/** What is asked beside the ranking, so that the ranking waits for none of it. */
+const api = {
+	/** Looks for what would flip the answer; tells as it finds, and stops when a newer question comes. */
+	async flips(input: CallInput, tell: (events: FlipEvent[]) => void): Promise<void> {
+		const own = ++newest;
+		let found: FlipEvent[] = [];
+		let begun = performance.now();
+		for (const event of flipsOf(input)) {
+			if (event.kind !== 'pause') found.push(event);
+			if (performance.now() - begun < SLICE_MS) continue;
+			if (found.length > 0) tell(found);
+			found = [];
+			await yieldToEventLoop();
+			if (own !== newest) return;
+			begun = performance.now();
+		}
+		tell(found);
+	},
+	/** Leaves the flips that are being looked for. */
+	stopFlips: () => void newest++,
+	running: (rig: Rig, { reading }: CallInput, soundings?: Soundings, measured?: MeasuredParts): Running =>
+		runningOn(rig, completeReading(reading), { soundings, measured }),
+	costs: lockCosts,
+	score,
+	call: (input: CallInput) => call(input, { windows: false, families: false }),
+	/** The whole answer, as it is kept. */
+	whole: (input: CallInput) => call(input)
+};
+export type SecondaryApi = typeof api;
+expose(api);
