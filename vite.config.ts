@@ -81,7 +81,7 @@ export default defineConfig({
 				test: {
 					...shared,
 					name: 'client',
-					setupFiles: ['src/lib/client/testing/patient.ts'],
+					setupFiles: ['src/lib/client/testing/longerTimeouts.ts'],
 					// Modules and pages are made once for all files: each cleans up after itself.
 					isolate: false,
 					unstubGlobals: true,

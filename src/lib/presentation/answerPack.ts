@@ -24,7 +24,7 @@ export interface PackedAnswer extends Omit<CallAnswer, 'calls' | 'families'> {
 export function packAnswer({ calls, families, ...rest }: CallAnswer): PackedAnswer {
 	const places = new Map<string, number>();
 	const all: Said[] = [];
-	const placeOf = (said: Said): number => {
+	const indexOfText = (said: Said): number => {
 		const key = JSON.stringify(said);
 		const known = places.get(key) ?? all.push(said) - 1;
 		places.set(key, known);
@@ -32,7 +32,7 @@ export function packAnswer({ calls, families, ...rest }: CallAnswer): PackedAnsw
 	};
 	const counted = ({ claim, tier, strength, split, text, record, points, possible, counts }: Reason): Counted => {
 		const moved: [number] | [] = record === undefined ? [] : [record];
-		const said = placeOf([claim, tier, strength, split, text, ...moved]);
+		const said = indexOfText([claim, tier, strength, split, text, ...moved]);
 		return possible === points && counts === 0 ? [said, points] : [said, points, possible, counts];
 	};
 	const listed = <T extends { reasons: Reason[] }>(one: T): Listed<T> => ({

@@ -8,7 +8,7 @@ import { proposalsIn } from '$lib/core/water/places/propose';
 import type { PlaceReason } from '$lib/core/water/places/rank';
 import type { Shores } from '$lib/core/water/places/shore';
 import { solveBy } from '$lib/core/trips/plan/highs';
-import { decked, scheduled } from '$lib/core/trips/plan/decked';
+import { scheduleDay, scheduled } from '$lib/core/trips/plan/schedule';
 import { calledHour, KnownDay, prepared, turnsOf, type Prepared } from '$lib/core/trips/plan/prepared';
 import type { Solve } from '$lib/core/trips/plan/deck';
 import { unpacked, type Packed } from '$lib/core/trips/proof/packed';
@@ -68,7 +68,7 @@ let newestDeck = 0;
 
 function curvePoint(ready: Prepared, solver: Solve, rods: number): CurvePoint[] {
 	try {
-		return [{ rods, value: decked(ready, solver, rods).value }];
+		return [{ rods, value: scheduleDay(ready, solver, rods).value }];
 	} catch (error) {
 		if (error instanceof InputFailure) return [];
 		throw error;
@@ -116,7 +116,7 @@ const api = {
 			calledHour(day, reading, known);
 		}
 		const ready = prepared(day, known);
-		const plan = decked(ready, solver);
+		const plan = scheduleDay(ready, solver);
 		tell({ plan: ready.turns ? scheduled(ready, plan, solver) : plan });
 		const curve: CurvePoint[] = [];
 		for (const rods of RODS) {

@@ -94,7 +94,7 @@ export class App {
 	#deafen: () => void = () => undefined;
 
 	/** The rig that was taken in hand last, until it is said whether it is fished. */
-	taken = $state.raw<Rig | null>(null);
+	lastUsedRig = $state.raw<Rig | null>(null);
 	/** When the page was opened, ISO 8601. */
 	readonly now: string;
 
@@ -185,7 +185,7 @@ export class App {
 	/** The reading with its defaults. */
 	readonly complete: Reading = $derived(completeReading(this.dated));
 	/** The reading as a hand is moving it: as it was taken, with its place and hour, and with its defaults. */
-	readonly inHand = $derived.by(() => {
+	readonly readingWhileDragged = $derived.by(() => {
 		const { patch } = this.dragPreview;
 		if (!patch) return { reading: this.reading, dated: this.dated, complete: this.complete };
 		const reading = { ...this.reading, ...patch };
@@ -338,7 +338,7 @@ export class App {
 	}
 
 	/** Lays another reading on the desk; the one that lay there is one step back on Water. */
-	lay(desk: DeskRecord): void {
+	openReading(desk: DeskRecord): void {
 		const locks = this.#lockCount;
 		this.desk.change(() => desk, { ...this.editContext(), screen: READING_SCREEN });
 		const freed = freedWords(locks - this.#lockCount);
@@ -366,7 +366,7 @@ export class App {
 
 	/** Begins a reading from nothing, at the same place. */
 	begin(now: string): void {
-		this.lay({ ...blankDesk(now), spotId: this.record.spotId });
+		this.openReading({ ...blankDesk(now), spotId: this.record.spotId });
 	}
 
 	lock(key: keyof Locks, value: Locks[keyof Locks]): void {
@@ -405,8 +405,8 @@ export class App {
 
 	/** Takes a rig in hand; where an outing runs, it is asked whether it is fished. */
 	takeInHand(rig: Rig): void {
-		this.bench.take(rig);
-		this.taken = rig;
+		this.bench.useRig(rig);
+		this.lastUsedRig = rig;
 	}
 
 	set(settings: Partial<SettingsRecord>): void {

@@ -76,7 +76,7 @@ describe('what the angler holds', () => {
 		const app = await pages.page(device);
 		app.change({ bottomM: 5.5 }, 'bottomM');
 		app.put({ name: 'While it was away' }, 'name');
-		app.bench.lay(startBuild('buzzbait'));
+		app.bench.open(startBuild('buzzbait'));
 		await told(app);
 		expect([app.sync.away, pages.server.rows.size]).toEqual([true, 0]);
 		leave(app);
@@ -182,7 +182,7 @@ describe('what the angler holds', () => {
 		const app = await pages.page(new MemoryDevice());
 		const build = { ...startBuild('spinnerbait'), notes: 'n'.repeat(4000) };
 		const fish = Array.from({ length: 3000 }, () => ({ kind: 'fish', at: '2026-05-09T06:40:00.000Z' }) as const);
-		app.bench.lay(build, { log: fish });
+		app.bench.open(build, { log: fish });
 		await told(app);
 		expect(JSON.stringify(pages.server.at('bench')).length).toBeGreaterThan(100_000);
 	});

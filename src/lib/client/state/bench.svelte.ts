@@ -45,19 +45,19 @@ export class Bench {
 
 	/** Changes the build; `step` names the control, so that one run of its keys is one step. */
 	change(build: Build, step = ''): void {
-		if (!this.record) return this.lay(build);
+		if (!this.record) return this.open(build);
 		this.#change((record) => ({ ...record, build }), step);
 	}
 
 	/** Lays another build on the bench, kept (`rigId`) or not. */
-	lay(build: Build, kept: Partial<SavedAs> = {}): void {
+	open(build: Build, kept: Partial<SavedAs> = {}): void {
 		const record = { ...fresh(build), ...kept };
 		this.#held.change(() => record, this.#editContext());
 	}
 
 	/** Takes a called rig in hand; the one that is in hand already stays, with its history. */
-	take(rig: Rig): void {
-		if (!dequal(this.build?.rig, rig)) this.lay(buildOf(rig));
+	useRig(rig: Rig): void {
+		if (!dequal(this.build?.rig, rig)) this.open(buildOf(rig));
 	}
 
 	rename(name: string): void {

@@ -92,7 +92,11 @@ export function saveFault({ name, reading }: ReadingRecord): string | null {
 }
 
 /** A kept reading laid on the desk. */
-export const laid = (id: string, version: number, { name, spotId, takenAt, reading }: ReadingRecord): DeskRecord => ({
+export const deskFrom = (
+	id: string,
+	version: number,
+	{ name, spotId, takenAt, reading }: ReadingRecord
+): DeskRecord => ({
 	schemaVersion: SCHEMA_VERSION,
 	name,
 	spotId,

@@ -76,7 +76,7 @@ describe('any run of edits, losses of the line, reloads and two tabs', () => {
 						pair[event.tab] = await pages.page(device);
 					}
 					await shown();
-					expect(pair[event.tab]!.inHand.complete.bottomM).toBe(model.value);
+					expect(pair[event.tab]!.readingWhileDragged.complete.bottomM).toBe(model.value);
 				}
 				pages.server.down = false;
 				for (const app of pair) app.closeStep();

@@ -61,11 +61,11 @@ export async function join(tally: Tally, next: OpenOuting, happenings: Happening
 			order: order++,
 			what: tally.made(what)
 		};
-		await tally.lay(id, 0, said);
+		await tally.putEntry(id, 0, said);
 		added.push(id);
 	}
 	for (const { id, version, record } of happenings) {
-		await tally.lay(id, version, { ...record, outingId: outing.id, order: order + record.order });
+		await tally.putEntry(id, version, { ...record, outingId: outing.id, order: order + record.order });
 	}
 	await tally.removeOuting(next);
 	return () => part(tally, next, happenings, added, ends);

@@ -205,7 +205,7 @@ export class Tally {
 			what: this.made(what)
 		};
 		const id = newUuid();
-		await this.lay(id, 0, record);
+		await this.putEntry(id, 0, record);
 		return id;
 	}
 
@@ -213,7 +213,7 @@ export class Tally {
 	async say(id: string, what: EntryInput): Promise<void> {
 		const before = this.#held.happened[id];
 		if (!before) return;
-		await this.lay(id, before.version, { ...before.record, what: this.made(what) });
+		await this.putEntry(id, before.version, { ...before.record, what: this.made(what) });
 	}
 
 	/** Takes something back, the latest unless it is named. */
@@ -248,11 +248,12 @@ export class Tally {
 	/** Writes down again what was taken back, in its old place. */
 	async putBack({ at, order, what }: OrderedEntry): Promise<void> {
 		const { outing } = this;
-		if (outing) await this.lay(newUuid(), 0, { schemaVersion: SCHEMA_VERSION, outingId: outing.id, at, order, what });
+		if (outing)
+			await this.putEntry(newUuid(), 0, { schemaVersion: SCHEMA_VERSION, outingId: outing.id, at, order, what });
 	}
 
 	/** Puts a happening of this or another outing down here, as it is or with something of it changed. */
-	async lay(id: string, version: number, record: EntryRecord): Promise<void> {
+	async putEntry(id: string, version: number, record: EntryRecord): Promise<void> {
 		const one: ListedEntry = { id, version, record };
 		await this.#both(
 			(held) => ({ ...held, happened: { ...held.happened, [id]: one } }),

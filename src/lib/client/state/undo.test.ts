@@ -14,7 +14,7 @@ describe('undo', () => {
 		const app = await pages.page(new MemoryDevice());
 		app.change({ bottomM: 5 }, 'bottomM');
 		pages.screen = 'bench';
-		app.bench.lay(startBuild('spinnerbait'));
+		app.bench.open(startBuild('spinnerbait'));
 		app.bench.change(withRig(app.bench.build!, { weightOz: 0.75 }));
 		pages.screen = 'water';
 		app.undo();
@@ -33,7 +33,7 @@ describe('undo', () => {
 		const app = await pages.page(new MemoryDevice());
 		app.lock('weightOz', 0.5);
 		app.takeSide('WIRE', 'heavy');
-		app.bench.take(startBuild('buzzbait').rig);
+		app.bench.useRig(startBuild('buzzbait').rig);
 		app.undo();
 		expect([app.rig, app.views.stances.WIRE, app.record.locks.weightOz]).toEqual([null, 'heavy', 0.5]);
 		app.undo();
@@ -67,11 +67,11 @@ describe('undo', () => {
 		const app = await pages.page(new MemoryDevice());
 		app.move({ bottomM: 4.5 }, 'drag bottomM');
 		await shown();
-		expect([app.inHand.complete.bottomM, app.reading.bottomM, app.canUndo]).toEqual([4.5, 3, true]);
+		expect([app.readingWhileDragged.complete.bottomM, app.reading.bottomM, app.canUndo]).toEqual([4.5, 3, true]);
 		app.undo();
-		expect([app.inHand.complete.bottomM, app.reading.bottomM, app.canUndo]).toEqual([3, 3, false]);
+		expect([app.readingWhileDragged.complete.bottomM, app.reading.bottomM, app.canUndo]).toEqual([3, 3, false]);
 		expect(app.move({ fishToM: 9 }, 'drag fishToM')).toMatch(/bottom/);
-		expect(app.inHand.complete.fishToM).not.toBe(9);
+		expect(app.readingWhileDragged.complete.fishToM).not.toBe(9);
 	});
 
 	it('brings a deleted record back on the list it was deleted from', async () => {

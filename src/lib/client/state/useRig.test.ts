@@ -4,7 +4,7 @@ import { call } from '$lib/core/ranking/answer/call';
 import type { ReadingRecord } from '$lib/core/records/schemas';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { MemoryDevice } from '../sync/device';
-import { laid } from './currentReading';
+import { deskFrom } from './currentReading';
 import { FAR, kept, leave, OTHER, Pages, SPOT, told, WATERS } from '../testing/pages';
 
 const pages = new Pages();
@@ -53,7 +53,7 @@ describe('a reading', () => {
 	it('at another spot is another reading: the kept one stays', async () => {
 		pages.server.write(`readings/${FAR}`, kept('Stone Point'));
 		const app = await pages.page(new MemoryDevice(), WATERS);
-		app.lay(laid(FAR, 1, kept('Stone Point')));
+		app.openReading(deskFrom(FAR, 1, kept('Stone Point')));
 		app.moveTo(SPOT);
 		app.put({ name: 'Alder Bank' });
 		app.saveReading(false);
@@ -69,7 +69,7 @@ describe('a reading', () => {
 	it('kept as new leaves the one that it was opened from', async () => {
 		pages.server.write(`readings/${FAR}`, kept('Stone Point'));
 		const app = await pages.page(new MemoryDevice());
-		app.lay(laid(FAR, 1, kept('Stone Point')));
+		app.openReading(deskFrom(FAR, 1, kept('Stone Point')));
 		app.change({ bottomM: 7 });
 		app.saveReading(true);
 		await told(app);
@@ -108,7 +108,7 @@ describe('a reading', () => {
 
 	it('deleted elsewhere is kept anew rather than not at all', async () => {
 		const app = await pages.page(new MemoryDevice());
-		app.lay(laid(FAR, 4, kept('Stone Point')));
+		app.openReading(deskFrom(FAR, 4, kept('Stone Point')));
 		pages.server.refuse.push({
 			status: 404,
 			body: { error: { code: 'not-found', message: 'There is no such reading.' } }
@@ -131,7 +131,7 @@ describe('a reading', () => {
 		const app = await pages.page(new MemoryDevice());
 		app.change({ bottomM: 9 }, 'bottomM');
 		pages.screen = 'kept';
-		app.lay(laid(FAR, 1, kept('Stone Point')));
+		app.openReading(deskFrom(FAR, 1, kept('Stone Point')));
 		pages.screen = 'water';
 		await told(app);
 		expect([app.record.name, app.said]).toEqual(['Stone Point', expect.stringContaining('one Undo back')]);
@@ -182,7 +182,7 @@ describe('the rig in hand', () => {
 		const device = new MemoryDevice();
 		pages.screen = 'bench';
 		const app = await pages.page(device);
-		app.bench.lay(startBuild('spinnerbait'));
+		app.bench.open(startBuild('spinnerbait'));
 		app.bench.change({ ...app.bench.build!, fit: { beads: 5 } });
 		app.bench.rename('Thumper');
 		const { rigId } = app.bench.record!;
@@ -197,7 +197,7 @@ describe('the rig in hand', () => {
 	it('kept gets its version on every step, so that undo and keep again is no conflict', async () => {
 		pages.screen = 'bench';
 		const app = await pages.page(new MemoryDevice());
-		app.bench.lay(startBuild('spinnerbait'));
+		app.bench.open(startBuild('spinnerbait'));
 		app.bench.rename('Thumper');
 		const keep = async () => {
 			const { rigId, rigVersion, build, name } = app.bench.record!;

@@ -80,7 +80,7 @@ function remembered(stored: WaitingWrites, { held, gone }: Memory): WaitingWrite
 	};
 }
 
-const placeOf = ({ kind, id }: Pick<Write, 'kind' | 'id'>): string => `${kind}/${id}`;
+const recordPathOf = ({ kind, id }: Pick<Write, 'kind' | 'id'>): string => `${kind}/${id}`;
 /** How long (ms) the outbox waits before it tries again while the server is away. */
 const AGAIN_MS = 3000;
 
@@ -92,7 +92,7 @@ const sameRecord = (a: Write, b: Pick<Write, 'kind' | 'id'>): boolean => a.kind 
  */
 function added({ writes, versions }: WaitingWrites, { key, write }: NewWithKey): WaitingWrites {
 	if (writes.some((one) => one.key === key)) return { writes, versions };
-	const base = Math.max(write.base, versions[placeOf(write)] ?? 0);
+	const base = Math.max(write.base, versions[recordPathOf(write)] ?? 0);
 	const fresh: Write = { ...write, base, key, sent: false, refusal: null };
 	const replaced = writes.find(
 		(one) =>
@@ -107,7 +107,7 @@ function added({ writes, versions }: WaitingWrites, { key, write }: NewWithKey):
 function done({ writes, versions }: WaitingWrites, write: Write, version: number): WaitingWrites {
 	const left = writes.filter(({ key }) => key !== write.key);
 	return {
-		versions: { ...versions, [placeOf(write)]: version },
+		versions: { ...versions, [recordPathOf(write)]: version },
 		writes: left.map((one) => (sameRecord(write, one) && !one.sent ? { ...one, base: version } : one))
 	};
 }
@@ -262,7 +262,7 @@ export class Outbox {
 		const { current } = refusal;
 		await this.#update(({ writes, versions }) => ({
 			// The server's word on the version counts, also where it is lower than ours: it may have been restored.
-			versions: current ? { ...versions, [placeOf(write)]: current.version } : versions,
+			versions: current ? { ...versions, [recordPathOf(write)]: current.version } : versions,
 			writes: writes.map((one) => (one.key === write.key ? { ...one, refusal } : one))
 		}));
 	}

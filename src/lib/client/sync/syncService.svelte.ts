@@ -173,7 +173,8 @@ export class SyncService {
 	/** Looks until it hears once: a page may be one that was laid up before, where the server was too slow to send it. */
 	async pullUntilReached(): Promise<void> {
 		clearTimeout(this.#hearing);
-		if (!(await this.pullChanges()) && !this.#closed) this.#hearing = setTimeout(() => void this.pullUntilReached(), HEARS_MS);
+		if (!(await this.pullChanges()) && !this.#closed)
+			this.#hearing = setTimeout(() => void this.pullUntilReached(), HEARS_MS);
 	}
 
 	/** Tells a document a moment after it has stopped changing; a page that is closed tells nothing more. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack, type Component } from 'svelte';
 	import { provideApp, type App } from '../state/app.svelte';
-import type { AppStart } from '$lib/core/records/appStart';
+	import type { AppStart } from '$lib/core/records/appStart';
 
 	interface Props {
 		start: AppStart;

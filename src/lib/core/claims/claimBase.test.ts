@@ -8,7 +8,7 @@ import type { Claim } from './claim';
 import { CLAIM_BASE } from './claimBase';
 import { exampleReading, type PLAIN } from './examples';
 import { SIDES } from './sides';
-import { DISPUTES, disputeOf } from './splits';
+import { DISPUTES, disputeOf } from './disputes';
 
 const readingOf = (example: Partial<typeof PLAIN>) => completeReading(readingSchema.parse(exampleReading(example)));
 

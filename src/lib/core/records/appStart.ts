@@ -48,4 +48,3 @@ export interface AppStart {
 	readonly sequence: number;
 	readonly now: string;
 }
-

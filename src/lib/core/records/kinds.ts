@@ -14,7 +14,7 @@ import { entryRecordSchema, outingRecordSchema } from './tallySchemas';
 import { without } from '../foundation/basics/without';
 import { isTimeZone } from '../foundation/basics/zone';
 import { buildRepaired } from './repair';
-import { tolerantViews } from './stand';
+import { tolerantViews } from './views';
 import * as z from 'zod/mini';
 import type { Failure } from '../foundation/schema/failure';
 import type { Column, DocumentKindName, RawRecord, RecordKind } from './kind';

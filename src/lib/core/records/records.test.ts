@@ -5,7 +5,7 @@ import { startBuild } from '../rig/build/start';
 import { refusalOf } from '../testing/refusal';
 import { FAMILIES } from '../foundation/schema/words';
 import { rigPartsSchema, rigSchema } from '../foundation/schema/rig';
-import { DISPUTES } from '../claims/splits';
+import { DISPUTES } from '../claims/disputes';
 import { BLADES_MAX } from '../foundation/schema/families';
 import { DOCUMENT_KIND_NAMES } from './kind';
 import { KINDS, kindOf, LISTED_KIND_NAMES } from './kinds';

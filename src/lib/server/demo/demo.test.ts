@@ -69,7 +69,7 @@ describe('what the demo is made of', () => {
 		for (const record of demoRigs(own)) {
 			expect(rigRecordSchema.parse(record)).toEqual(record);
 			const reading = completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1, bottomM: 3 }));
-			const failing = checkBuild(record.build, reading).filter(({ state }) => state === 'fails');
+			const failing = checkBuild(record.build, reading).filter(({ state }) => state === 'fail');
 			expect(failing.map(({ id }) => id)).toEqual(record.build.rig.wireIn === 0.03 ? ['lineWire', 'life'] : []);
 		}
 	});

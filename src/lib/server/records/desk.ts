@@ -11,7 +11,7 @@ import { without } from '../../core/foundation/basics/without';
 import { storeOf } from './store';
 
 /** The angler's desk with this reading in hand: for pages that work without scripts. Locks of another reading go. */
-export async function layReading(
+export async function openReading(
 	anglerId: string,
 	reading: ParsedReading,
 	rest: Partial<Pick<DeskRecord, 'name' | 'spotId' | 'takenAt' | 'readingId' | 'readingVersion'>>,
@@ -37,10 +37,10 @@ export async function layReading(
 }
 
 /** Lays a build on the bench: for pages that work without scripts. */
-export async function layBuild(anglerId: string, bench: Omit<BenchRecord, 'schemaVersion'>): Promise<void> {
+export async function openBuild(anglerId: string, bench: Omit<BenchRecord, 'schemaVersion'>): Promise<void> {
 	await storeOf('bench').replace(anglerId, { schemaVersion: SCHEMA_VERSION, ...bench });
 }
 
 /** Lays a rig in hand: for pages that work without scripts. */
-export const layRig = (anglerId: string, rig: Rig): Promise<void> =>
-	layBuild(anglerId, { name: '', rigId: randomUUID(), rigVersion: 0, build: buildOf(rig), log: [] });
+export const useRig = (anglerId: string, rig: Rig): Promise<void> =>
+	openBuild(anglerId, { name: '', rigId: randomUUID(), rigVersion: 0, build: buildOf(rig), log: [] });

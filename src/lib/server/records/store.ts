@@ -65,7 +65,7 @@ interface Written {
 }
 
 /** A place in a list: the row's own time, and its key where two share one. */
-function placeOf(next: string): { at: Date; id: string } {
+function cursorOf(next: string): { at: Date; id: string } {
 	const [ms, id] = next.split('_');
 	const at = new Date(Number(ms));
 	if (Number.isNaN(at.getTime()) || !id) throw new HttpFailure(422, 'invalid', 'That is no place in a list.', 'after');
@@ -141,7 +141,7 @@ export class Store<N extends RecordKindName> {
 	/** One page of an angler's records, newest first. */
 	async list(anglerId: string, { after, limit = PAGE_MAX, of = {}, transaction }: Asked = {}) {
 		const { newest } = this.#kind;
-		const place = after === undefined ? null : placeOf(after);
+		const place = after === undefined ? null : cursorOf(after);
 		const beyond = place && {
 			[Op.or]: [{ [newest]: { [Op.lt]: place.at } }, { [newest]: place.at, id: { [Op.gt]: place.id } }]
 		};

@@ -15,7 +15,11 @@ export function waterOf({ spotId }: DeskRecord, waters: AppStart['waters']): App
 }
 
 /** What is asked of the desk as the records have it. */
-export function questionOf(desk: DeskRecord | null, stand: ViewsRecord | null, waters: AppStart['waters']): CallInput {
+export function deskQuestionOf(
+	desk: DeskRecord | null,
+	stand: ViewsRecord | null,
+	waters: AppStart['waters']
+): CallInput {
 	return {
 		reading: desk ? withAlmanac(desk.reading, waterOf(desk, waters), desk.takenAt) : readingSchema.parse(BLANK_READING),
 		stances: stand?.stances ?? {},
@@ -37,7 +41,7 @@ interface Opening {
 export async function firstTint(opening: Opening): Promise<Stop[] | undefined> {
 	if (opening.isDataRequest) return undefined;
 	const { documents, waters } = (await opening.parent()).start;
-	const reading = completeReading(questionOf(documents.desk?.record ?? null, null, waters).reading);
+	const reading = completeReading(deskQuestionOf(documents.desk?.record ?? null, null, waters).reading);
 	return waterStops(reading, drawnM(reading.bottomM), false);
 }
 
@@ -54,7 +58,7 @@ export const called = async (question: CallInput, asker: Requester): Promise<Cal
 export async function firstAnswer(opening: Opening, whole: boolean): Promise<CallAnswer | null> {
 	if (opening.isDataRequest) return null;
 	const { documents, waters, anglerId } = (await opening.parent()).start;
-	const question = questionOf(documents.desk?.record ?? null, documents.stand?.record ?? null, waters);
+	const question = deskQuestionOf(documents.desk?.record ?? null, documents.stand?.record ?? null, waters);
 	const asker = { asker: anglerId, signal: opening.request.signal };
 	const answer = await called(whole ? question : { ...question, top: 1 }, asker).catch(() => null);
 	if (!answer) return null;

@@ -28,6 +28,6 @@
 		aria-invalid={wrong ? 'true' : undefined}
 		aria-describedby={wrong || hint ? `${id}-note` : undefined}
 	/>
-	{#if wrong}<p id="{id}-note" class="wrong font-640 text-fails" role="alert">{wrong}</p>
+	{#if wrong}<p id="{id}-note" class="wrong font-640 text-fail" role="alert">{wrong}</p>
 	{:else if hint}<p id="{id}-note" class="text-ink-2">{hint}</p>{/if}
 </div>

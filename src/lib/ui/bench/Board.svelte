@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import { lureMassG, partsOf } from '$lib/core/rig/build/partsOf';
 	import { costOf } from '$lib/core/rig/bench/sheet';
-	import type { Pose } from '$lib/core/rig/geometry/lay';
+	import type { Pose } from '$lib/core/rig/geometry/rigGeometry';
 	import type { Build } from '$lib/core/foundation/schema/build';
 	import { KG_PER_OZ } from '$lib/core/foundation/basics/units';
 	import type { UnitSystem } from '$lib/core/records/schemas';

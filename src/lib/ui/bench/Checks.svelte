@@ -10,11 +10,9 @@
 		units: UnitSystem;
 	}
 	const { checks, units }: Props = $props();
-	const ORDER = { fails: 0, thin: 1, holds: 2 } as const;
-	const open = $derived(
-		checks.filter(({ state }) => state !== 'holds').sort((a, b) => ORDER[a.state] - ORDER[b.state])
-	);
-	const held = $derived(checks.filter(({ state }) => state === 'holds'));
+	const ORDER = { fail: 0, marginal: 1, pass: 2 } as const;
+	const open = $derived(checks.filter(({ state }) => state !== 'pass').sort((a, b) => ORDER[a.state] - ORDER[b.state]));
+	const held = $derived(checks.filter(({ state }) => state === 'pass'));
 </script>
 
 {#if open.length > 0}
@@ -34,7 +32,7 @@
 {/if}
 <details class="held px-14 py-2 text-s">
 	<summary class="flex min-h-28 cursor-pointer list-none items-center gap-7 phone:min-h-48">
-		<State state="holds" />
+		<State state="pass" />
 		<strong>{open.length === 0 ? `All ${held.length} hold` : `${held.length} hold`}</strong>
 		<span class="names overflow-hidden text-ellipsis whitespace-nowrap text-ink-2"
 			>{held.map(({ id }) => THRESHOLDS[id].title.toLowerCase()).join(', ')}</span

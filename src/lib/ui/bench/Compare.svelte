@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { checkBuild } from '$lib/core/rig/bench/checks/checkBuild';
 	import { changedFacets } from '$lib/core/rig/bench/faults/changed';
-	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
-	import { layRig } from '$lib/core/rig/geometry/lay';
+	import { drawGeometry } from '$lib/core/rig/drawing/rigDrawing';
+	import { rigGeometryOf } from '$lib/core/rig/geometry/rigGeometry';
 	import { partsOf, type Slot } from '$lib/core/rig/build/partsOf';
 	import { partWords, slotWord } from '$lib/core/rig/build/partNames';
 	import type { Reading } from '$lib/core/water/reading/complete';
@@ -22,7 +22,7 @@
 		onswap: () => void;
 	}
 	const { build, other, reading, units, onclose, onswap }: Props = $props();
-	const drawings = $derived([drawLaid(layRig(build), true), drawLaid(layRig(other.build), true)]);
+	const drawings = $derived([drawGeometry(rigGeometryOf(build), true), drawGeometry(rigGeometryOf(other.build), true)]);
 	/** One scale for both, so that what looks larger is larger. */
 	const scale = $derived(Math.min(...drawings.map(({ bounds }) => Math.min(300 / bounds.width, 150 / bounds.height))));
 	const words = (from: Build): Map<Slot, string> =>

@@ -96,7 +96,7 @@
 <style>
 	.warn {
 		font-weight: 620;
-		color: var(--fails);
+		color: var(--fail);
 	}
 	li.now {
 		background: var(--amber-wash);

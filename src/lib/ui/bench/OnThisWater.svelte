@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { withRig } from '$lib/core/rig/build/start';
 	import { changedRig } from '$lib/core/ranking/space/assemble';
-	import { toldDifferences } from '../call/told';
+	import { differencesInUnits } from '../call/differencesInUnits';
 	import type { Build } from '$lib/core/foundation/schema/build';
 	import type { CallInput } from '$lib/core/foundation/schema/call';
 	import type { Rig } from '$lib/core/foundation/schema/rig';
@@ -49,7 +49,7 @@
 		found
 			? found.answer.better.flatMap(({ change }) => {
 					const rig = changedRig(found!.rig, change);
-					const [first] = toldDifferences(app.units, found!.rig, rig);
+					const [first] = differencesInUnits(app.units, found!.rig, rig);
 					return first ? [{ rig, text: `${first.from} → ${first.to}` }] : [];
 				})
 			: []

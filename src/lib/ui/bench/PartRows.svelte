@@ -83,7 +83,7 @@
 		border-bottom: 1px solid var(--rule);
 	}
 	li.marked {
-		border-left: 4px solid var(--fails);
+		border-left: 4px solid var(--fail);
 		padding-left: 4px;
 	}
 	.numbers {

@@ -4,9 +4,9 @@
 	import { describeBuild, partWords, slotWord } from '$lib/core/rig/build/partNames';
 	import { drawExploded } from '$lib/core/rig/drawing/exploded';
 	import { placeLabels } from '$lib/core/rig/drawing/labels';
-	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
+	import { drawGeometry } from '$lib/core/rig/drawing/rigDrawing';
 	import { boundsOf, type DrawnPart } from '$lib/core/rig/drawing/shape';
-	import { layRig, type Pose } from '$lib/core/rig/geometry/lay';
+	import { rigGeometryOf, type Pose } from '$lib/core/rig/geometry/rigGeometry';
 	import type { Point } from '$lib/core/rig/geometry/path';
 	import type { Build } from '$lib/core/foundation/schema/build';
 	import LengthRuler from '../rig/LengthRuler.svelte';
@@ -30,9 +30,9 @@
 	const NARROW_PX = 620;
 
 	let width = $state(806);
-	const laid = $derived(layRig(build, pose));
+	const laid = $derived(rigGeometryOf(build, pose));
 	const exploded = $derived(view === 'exploded' ? drawExploded(laid) : null);
-	const drawing = $derived(exploded ?? drawLaid(laid));
+	const drawing = $derived(exploded ?? drawGeometry(laid));
 	const numbered = $derived(view === 'exploded' || width < NARROW_PX);
 	const side = $derived(numbered ? PAD_PX : COLUMN_PX);
 	const scale = $derived(

@@ -5,9 +5,9 @@
 	import { InputFailure } from '$lib/core/foundation/schema/failure';
 	import type { RigRecord } from '$lib/core/records/rigSchemas';
 	import { SCHEMA_VERSION } from '$lib/core/records/version';
-	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
+	import { drawGeometry } from '$lib/core/rig/drawing/rigDrawing';
 	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
-	import { layRig } from '$lib/core/rig/geometry/lay';
+	import { rigGeometryOf } from '$lib/core/rig/geometry/rigGeometry';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { svgText } from '../rig/svgText';
 	import type { Bench } from '$lib/client/state/bench.svelte';
@@ -31,7 +31,7 @@
 	let brought = $state.raw<RigRecord | null>(null);
 
 	const open = ({ id, version, record }: KeptRig) => {
-		bench.lay(record.build, { name: record.name, rigId: id, rigVersion: version, log: record.log });
+		bench.open(record.build, { name: record.name, rigId: id, rigVersion: version, log: record.log });
 		const changed = changedSince(record);
 		message =
 			changed.length > 0
@@ -39,7 +39,7 @@
 				: `“${record.name}” is on the bench.`;
 	};
 	const duplicate = ({ record }: KeptRig) => {
-		bench.lay(record.build, { name: `${record.name}, again`.slice(0, 120) });
+		bench.open(record.build, { name: `${record.name}, again`.slice(0, 120) });
 		message = `A copy of “${record.name}” is on the bench; it is not kept yet.`;
 	};
 	async function drop(rig: KeptRig) {
@@ -71,7 +71,7 @@
 		if (present)
 			download(
 				`${fileName(present.name)}.svg`,
-				svgText({ ...drawLaid(layRig(present.build)), text: describeBuild(present.build) }, present.name),
+				svgText({ ...drawGeometry(rigGeometryOf(present.build)), text: describeBuild(present.build) }, present.name),
 				'image/svg+xml'
 			);
 	};
@@ -108,7 +108,7 @@
 	{/if}
 	<ul>
 		{#each rigs as rig (rig.id)}
-			{@const drawing = drawLaid(layRig(rig.record.build), true)}
+			{@const drawing = drawGeometry(rigGeometryOf(rig.record.build), true)}
 			<li
 				class="flex min-h-42 flex-wrap items-center gap-6 border-b border-b-rule"
 				class:here={bench.record?.rigId === rig.id}
@@ -155,7 +155,7 @@
 			<button
 				class="button button-amber"
 				onclick={() => {
-					if (brought) bench.lay(brought.build, { name: brought.name, log: brought.log });
+					if (brought) bench.open(brought.build, { name: brought.name, log: brought.log });
 					brought = null;
 				}}>Lay it on the bench</button
 			>

@@ -49,7 +49,7 @@
 		{#each FAMILIES as family (family)}<option value={family}>{spokenFirst(family)}</option>{/each}
 	</select>
 	{#if layout}<ControlField control={layout} of="Blades" {units} {onbuild} />{/if}
-	<button class="button" onclick={() => bench.lay(startBuild(build.rig.family))}>From nothing</button>
+	<button class="button" onclick={() => bench.open(startBuild(build.rig.family))}>From nothing</button>
 </div>
 <PartRows {build} {own} {units} {marked} {onbuild} />
 <p class="px-12 py-6 text-xs text-ink-2">

@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, render, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Bench } from '$lib/client/state/bench.svelte';
-import { beside } from '$lib/client/testing/beside';
+import { renderWithApp } from '$lib/client/testing/renderWithApp';
 import { MODS } from '$lib/core/rig/bench/mods';
 import { startBuild, withRig } from '$lib/core/rig/build/start';
 import { completeReading } from '$lib/core/water/reading/complete';
@@ -18,7 +18,7 @@ const reading = completeReading(readingSchema.parse({ waterTemperatureC: 18, vis
 
 /** A part of Bench beside a build that lies there. */
 function shown(of: unknown, build: Build = startBuild('spinnerbait')): Bench {
-	const app = beside(
+	const app = renderWithApp(
 		BenchBeside,
 		{ of, build, with: { reading, zone: 'Europe/Paris', stances: {} } },
 		{ screen: 'bench' }

@@ -21,8 +21,8 @@ export function figureOf(units: UnitSystem, unit: CheckUnit, value: number): str
 }
 
 /** The limit that a figure is held against: "at least 110 %". */
-function limitText(units: UnitSystem, { better, holds, unit }: Threshold): string {
-	return `${better === 'more' ? 'at least' : 'at most'} ${figureOf(units, unit, holds)}`;
+function limitText(units: UnitSystem, { better, pass, unit }: Threshold): string {
+	return `${better === 'more' ? 'at least' : 'at most'} ${figureOf(units, unit, pass)}`;
 }
 
 const BASIS = { model: 'model', geometry: 'drawn geometry', rule: 'rule of thumb' } as const;

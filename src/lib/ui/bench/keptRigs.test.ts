@@ -3,7 +3,7 @@ import { cleanup, fireEvent, render, screen, within, waitFor } from '@testing-li
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { App } from '$lib/client/state/app.svelte';
 import { MemoryDevice } from '$lib/client/sync/device';
-import { beside } from '$lib/client/testing/beside';
+import { renderWithApp } from '$lib/client/testing/renderWithApp';
 import { FakeServer } from '$lib/client/testing/server';
 import { startBuild, withRig } from '$lib/core/rig/build/start';
 import { completeReading } from '$lib/core/water/reading/complete';
@@ -35,7 +35,7 @@ const type = (name: string | RegExp, value: string) =>
 /** A part of Bench beside a build, on a device that is open. */
 async function shown(of: unknown, given: Record<string, unknown>, build = startBuild('spinnerbait')) {
 	const server = new FakeServer();
-	open = beside(BenchBeside, { of, build, with: given }, { server, screen: 'bench' });
+	open = renderWithApp(BenchBeside, { of, build, with: given }, { server, screen: 'bench' });
 	await open.open(new MemoryDevice(), server.start());
 	return { app: open, server, flush: () => open!.sync.outbox!.flush() };
 }

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { disputeOf } from '$lib/core/claims/splits';
+	import { disputeOf } from '$lib/core/claims/disputes';
 	import { dequal } from 'dequal';
 	import type { CalledRig, CallInput } from '$lib/core/foundation/schema/call';
 	import type { Rig } from '$lib/core/foundation/schema/rig';
-	import { toldDifferences } from './told';
+	import { differencesInUnits } from './differencesInUnits';
 	import { useApp } from '$lib/client/state/app.svelte';
 
 	/** Topics of which the angler wants to see all sides. */
@@ -34,7 +34,7 @@
 	/** What a side calls that another does not. */
 	function ownOf(rig: Rig, found: readonly Side[]): string {
 		const others = found.flatMap(({ called }) => (called && !dequal(called.rig, rig) ? [called.rig] : []));
-		const own = others.flatMap((other) => toldDifferences(app.units, other, rig).map(({ to }) => to));
+		const own = others.flatMap((other) => differencesInUnits(app.units, other, rig).map(({ to }) => to));
 		return [...new Set(own)].join(', ');
 	}
 	$effect(() => {

@@ -97,7 +97,7 @@
 	.cross {
 		font-size: 16px;
 		line-height: 11px;
-		color: var(--fails);
+		color: var(--fail);
 	}
 	.why {
 		display: grid;

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { disputeOf } from '$lib/core/claims/splits';
+	import { disputeOf } from '$lib/core/claims/disputes';
 	import type { CallAnswer } from '$lib/core/foundation/schema/call';
 	import { useApp } from '$lib/client/state/app.svelte';
-	import { toldDifferences } from './told';
+	import { differencesInUnits } from './differencesInUnits';
 
 	const { answer }: { answer: CallAnswer | null } = $props();
 	const app = useApp();
@@ -16,7 +16,7 @@
 		const name = disputeOf(topic)?.about ?? topic;
 		const [a, b] = [from.calls[0]?.rig, to.calls[0]?.rig];
 		if (!a || !b) return `${name}: ${b ? 'now something runs.' : 'now nothing runs.'}`;
-		const changes = toldDifferences(app.units, a, b).slice(0, SHOWN);
+		const changes = differencesInUnits(app.units, a, b).slice(0, SHOWN);
 		if (changes.length === 0) return `${name}: your side changes nothing about this call.`;
 		return `${name}: ${changes.map((change) => `${change.from} becomes ${change.to}`).join('; ')}.`;
 	}

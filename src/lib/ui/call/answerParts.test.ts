@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { beside, layNothingOut } from '$lib/client/testing/beside';
+import { renderWithApp, stubLayout } from '$lib/client/testing/renderWithApp';
 import { answerCall } from '$lib/core/ranking/answer/call';
 import { rigName } from '$lib/core/foundation/labels/describe';
 import Alternates from './Alternates.svelte';
@@ -11,7 +11,7 @@ import TopCall from './TopCall.svelte';
 import Why from './Why.svelte';
 
 afterEach(cleanup);
-beforeEach(layNothingOut);
+beforeEach(stubLayout);
 const answer = answerCall({
 	reading: {
 		waterTemperatureC: 21,
@@ -76,7 +76,7 @@ describe('the call and its alternatives', () => {
 
 describe('why', () => {
 	it('names what decided, what is given up and what is met, every rule with its way to Craft', () => {
-		beside(Why, { called: best, close: 'Clearly ahead.' });
+		renderWithApp(Why, { called: best, close: 'Clearly ahead.' });
 		const why = screen.getByRole('region', { name: 'Why' });
 		expect(within(why).getByText('Clearly ahead.')).toBeTruthy();
 		const decided = best.reasons.filter(({ tier, counts }) => tier === 'family' && counts > 0);
@@ -94,7 +94,7 @@ describe('why', () => {
 			text: `Rule ${at}.`,
 			counts: -counts
 		}));
-		beside(Why, { called: { ...best, reasons: given }, close: '' });
+		renderWithApp(Why, { called: { ...best, reasons: given }, close: '' });
 		const rows = () => screen.getAllByRole('img', { name: /^gives up/ }).map((bar) => bar.closest('li')!.textContent!);
 		expect(rows()[0]).toContain('Rule 1.');
 		expect(rows()[1]).toContain('Rule 8.');
@@ -112,7 +112,7 @@ describe('why', () => {
 			counts: 0,
 			text: 'My own rule.'
 		};
-		beside(Why, { called: { ...best, reasons: [...best.reasons, own] }, close: '' });
+		renderWithApp(Why, { called: { ...best, reasons: [...best.reasons, own] }, close: '' });
 		const met = screen.getByRole('heading', { name: /^Met in full/ }).nextElementSibling as HTMLElement;
 		expect(textsIn(met, 'listitem')[0]).toMatch(/My own rule\. ?your rule/);
 	});
@@ -120,7 +120,7 @@ describe('why', () => {
 
 describe('what is called', () => {
 	it('can be locked facet by facet, and freed; the lock is the called part itself', async () => {
-		const app = beside(TopCall, { called: best, window: null, units: 'metric', costs: {} });
+		const app = renderWithApp(TopCall, { called: best, window: null, units: 'metric', costs: {} });
 		const lock = screen.getByRole('button', { name: /^Lock Skirt: / });
 		await fireEvent.click(lock);
 		expect(app.record.locks.skirt).toMatchObject({ colour: best.rig.skirt.colour });
@@ -131,13 +131,13 @@ describe('what is called', () => {
 	});
 
 	it('is drawn with its words for who does not see it', () => {
-		beside(TopCall, { called: second, window: null, units: 'metric', costs: {} });
+		renderWithApp(TopCall, { called: second, window: null, units: 'metric', costs: {} });
 		expect(screen.getByRole('heading', { level: 2 }).textContent).toContain(rigName(second.rig));
 		expect(screen.getAllByRole('img').length).toBeGreaterThan(1);
 	});
 
 	it('hangs on an outfit whose pieces are locked likewise', async () => {
-		const app = beside(Outfit, { called: best, units: 'metric', costs: { line: 1.2 } });
+		const app = renderWithApp(Outfit, { called: best, units: 'metric', costs: { line: 1.2 } });
 		await fireEvent.click(screen.getByRole('button', { name: /^Lock Line: / }));
 		expect(app.record.locks.line).toMatchObject({ type: best.rig.line.type, testLb: best.rig.line.testLb });
 		await fireEvent.click(screen.getByRole('button', { name: /^Free Line: / }));

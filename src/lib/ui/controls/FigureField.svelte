@@ -38,5 +38,4 @@
 	onchange={({ currentTarget }) => take(currentTarget.value)}
 />
 {@render children?.()}
-{#if refused !== null}<span class="block text-xs text-fails" role="alert">{low} to {high}{unit && ` ${unit}`}</span
-	>{/if}
+{#if refused !== null}<span class="block text-xs text-fail" role="alert">{low} to {high}{unit && ` ${unit}`}</span>{/if}

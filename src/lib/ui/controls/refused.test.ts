@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { beside, layNothingOut } from '$lib/client/testing/beside';
+import { renderWithApp, stubLayout } from '$lib/client/testing/renderWithApp';
 import { startBuild } from '$lib/core/rig/build/start';
 import { storyOf } from '$lib/core/trips/tally/story';
 import Edges from '../call/Edges.svelte';
@@ -9,7 +9,7 @@ import Hold from '../tank/Hold.svelte';
 import TallyBeside from '../tally/Beside.svelte';
 
 afterEach(cleanup);
-beforeEach(layNothingOut);
+beforeEach(stubLayout);
 const field = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name });
 const type = (name: string, value: string) => fireEvent.change(field(name), { target: { value } });
 
@@ -31,7 +31,7 @@ const { rig } = startBuild('spinnerbait');
 
 describe('figures beside what they change', () => {
 	it('small edges are reckoned anew with what can be, and left alone by what cannot', async () => {
-		beside(Edges);
+		renderWithApp(Edges);
 		const told = () => screen.getByText(/times the bites/).textContent!.replace(/\s+/g, ' ');
 		const before = told();
 		expect(before).toContain('makes 1.28 times the bites');
@@ -44,7 +44,7 @@ describe('figures beside what they change', () => {
 	});
 
 	it('a depth to hold is asked for in the angler’s units', async () => {
-		const app = beside(Hold, {
+		const app = renderWithApp(Hold, {
 			cast: { rig, castM: 25, tipM: 0.6, countdownS: 2, bottom: [] },
 			measured: {},
 			usualM: 1.2,
@@ -69,7 +69,7 @@ describe('figures beside what they change', () => {
 	});
 
 	it('casts by the clock are never counted faster than they can be made', async () => {
-		const app = beside(TallyBeside, {
+		const app = renderWithApp(TallyBeside, {
 			story: storyOf({ startedAt: '2026-05-01T05:00:00.000Z', spotId: null, rig, trial: null } as never, []),
 			reading: {},
 			onDeck: { awake: false, marking: false, refused: null, stay: vi.fn() },

@@ -69,7 +69,7 @@
 			{/if}
 		{/each},
 	</p>
-	{#if refuses('when', 'prefers', 'scope')}<p class="font-560 text-fails" role="alert">{refused?.message}</p>{/if}
+	{#if refuses('when', 'prefers', 'scope')}<p class="font-560 text-fail" role="alert">{refused?.message}</p>{/if}
 	<p class="sentence">
 		<label class="because flex flex-[1_1_24rem] items-center gap-8"
 			>because
@@ -82,7 +82,7 @@
 			</select></label
 		>
 	</p>
-	{#if refuses('because', 'id', '')}<p class="font-560 text-fails" role="alert">{refused?.message}</p>{/if}
+	{#if refuses('because', 'id', '')}<p class="font-560 text-fail" role="alert">{refused?.message}</p>{/if}
 	<p class="sentence">
 		<button class="button button-amber">{draft.id ? 'Keep the change' : 'Add the rule'}</button>
 		{#if draft.id}<button class="button" type="button" onclick={oncancel}>Leave it as it was</button>{/if}

@@ -1,11 +1,11 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, screen, within } from '@testing-library/svelte';
 import { afterEach, describe, expect, it } from 'vitest';
-import { beside } from '$lib/client/testing/beside';
+import { renderWithApp } from '$lib/client/testing/renderWithApp';
 import HouseRules from './HouseRules.svelte';
 
 afterEach(cleanup);
-const shown = () => beside(HouseRules);
+const shown = () => renderWithApp(HouseRules);
 const choose = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
 const because = (text: string) => fireEvent.input(screen.getByLabelText(/^because/), { target: { value: text } });
 const say = () => fireEvent.submit(screen.getByLabelText('Condition').closest('form')!);

@@ -268,7 +268,7 @@
 		fill: color-mix(in srgb, var(--cool) 16%, var(--paper));
 	}
 	.grown {
-		fill: color-mix(in srgb, var(--holds) 30%, transparent);
+		fill: color-mix(in srgb, var(--pass) 30%, transparent);
 		stroke-dasharray: 5 3;
 	}
 	.grown.timber {

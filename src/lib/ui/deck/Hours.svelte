@@ -8,7 +8,7 @@
 	import { figureText, shownIn } from '$lib/presentation/units';
 	import FigureField from '../controls/FigureField.svelte';
 	import type { HourEdit, PlacedWorth } from './day';
-	import type { SpotHour } from './lies';
+	import type { SpotHour } from './spotConditions';
 
 	/** An hour as it is shown. */
 	export interface HourRow {
@@ -96,7 +96,7 @@
 								>{rod}</strong
 							>
 							{lure}{:else}{lure}{/if}
-						{#if weather.thunder}<em class="ml-6 font-640 text-fails not-italic">thunder: off the water</em>{/if}
+						{#if weather.thunder}<em class="ml-6 font-640 text-fail not-italic">thunder: off the water</em>{/if}
 					</td>
 				</tr>
 			{/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { laidOver, type PlannedHourResult, type PlannedHour } from '$lib/core/trips/proof/happened';
+	import { resultsOfPlan, type PlannedHourResult, type PlannedHour } from '$lib/core/trips/proof/plannedHours';
 	import { unpacked, type Packed } from '$lib/core/trips/proof/packed';
 
 	interface Props {
@@ -17,7 +17,7 @@
 		away = false;
 		const response = await fetch('/api/v1/facts').catch(() => null);
 		if (!response?.ok) return void (away = true);
-		happened = laidOver(plan, unpacked((await response.json()) as Packed));
+		happened = resultsOfPlan(plan, unpacked((await response.json()) as Packed));
 	}
 </script>
 

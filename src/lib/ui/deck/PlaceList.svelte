@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { figureText, shownIn } from '$lib/presentation/units';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import type { SpotHour } from './lies';
+	import type { SpotHour } from './spotConditions';
 
 	/** A spot in the hour, with its worth. */
 	export interface Ranked extends SpotHour {

@@ -6,7 +6,7 @@ import { Depths } from '$lib/core/water/places/depths';
 import { distanceM, planeAbout, type LonLat, type Plane, type Point } from '$lib/core/water/places/plane';
 import type { ChartRecord } from '$lib/core/records/chartSchema';
 import type { SpotRecord } from '$lib/core/records/schemas';
-import { centerOf, planeOf } from './lies';
+import { centerOf, planeOf } from './spotConditions';
 import type { MapFile } from './mapFile';
 import { EMPTY, type Drawing } from './sheet';
 

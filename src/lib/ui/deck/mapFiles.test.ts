@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import type { ListedWater } from '$lib/core/records/appStart';
-import { centerOf } from './lies';
+import { centerOf } from './spotConditions';
 import { planeAbout, type LonLat } from '$lib/core/water/places/plane';
 import { GROWTHS } from '$lib/core/water/places/growth';
 import { chartRecordSchema } from '$lib/core/records/chartSchema';

@@ -11,7 +11,7 @@ import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 import type { Tray } from '$lib/core/foundation/schema/tray';
 import { edited, hoursOf, readOn, usualDay, withEdits, type DayPlan, type HourEdit } from './day';
 import { SolvedDay } from './solved.svelte';
-import { mapOf, spotHour, withoutThunder, type Map, type SpotHour } from './lies';
+import { mapOf, spotHour, withoutThunder, type Map, type SpotHour } from './spotConditions';
 
 const DAY_MS = 86_400_000;
 /** Each day has weather of its own. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Weather } from '$lib/core/water/weather/weather';
 import { hourAfter } from './day';
-import { withoutThunder } from './lies';
+import { withoutThunder } from './spotConditions';
 import { endsOf, movedEnd, routeOf } from './route';
 
 const HOURS = [5, 6, 7, 8, 9].map((hour) => `2026-05-09T0${hour}:00:00.000Z`);

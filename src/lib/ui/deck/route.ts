@@ -1,6 +1,6 @@
 import type { Worth } from '$lib/workers/deck.worker';
 import { fixedSpots, hourAfter, placedWorths, placesFor, travelMin, type HourEdit } from './day';
-import type { SpotHour } from './lies';
+import type { SpotHour } from './spotConditions';
 
 /** A stop of the day. */
 export interface Stop {

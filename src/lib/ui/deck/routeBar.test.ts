@@ -1,12 +1,12 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { layNothingOut } from '$lib/client/testing/beside';
+import { stubLayout } from '$lib/client/testing/renderWithApp';
 import RouteBar from './RouteBar.svelte';
 import type { Stop } from './route';
 
 // Globals are set back before every test.
-beforeEach(layNothingOut);
+beforeEach(stubLayout);
 afterEach(cleanup);
 
 const hour = (at: number): string => new Date(Date.UTC(2026, 4, 9, at)).toISOString();

@@ -7,7 +7,7 @@
 	const { rig }: { rig: Rig } = $props();
 	const app = useApp();
 	async function fish() {
-		app.taken = null;
+		app.lastUsedRig = null;
 		await app.tally.add({ kind: 'rig', rig: $state.snapshot(rig) as Rig });
 	}
 </script>
@@ -17,5 +17,5 @@
 		>Your outing is running. Are you fishing the {rigName(rig).toLowerCase()}, {ouncesText(rig.weightOz)} oz, now?</span
 	>
 	<button class="button" type="button" onclick={fish}>Yes, I changed to it</button>
-	<button class="button" type="button" onclick={() => (app.taken = null)}>No, not yet</button>
+	<button class="button" type="button" onclick={() => (app.lastUsedRig = null)}>No, not yet</button>
 </p>

@@ -2,7 +2,7 @@
 	import { dequal } from 'dequal';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/state/app.svelte';
-import type { DamagedRecord } from '$lib/core/records/appStart';
+	import type { DamagedRecord } from '$lib/core/records/appStart';
 	import { RECORDS_DOWN_SHORT } from '../messages';
 
 	interface Props {
@@ -18,9 +18,11 @@ import type { DamagedRecord } from '$lib/core/records/appStart';
 	const refused = $derived(outbox?.refused ?? []);
 	/** A rig that was taken in hand on another screen while an outing is fished with something else: asked once. */
 	const asked = $derived.by(() => {
-		const { taken, tally } = app;
+		const { lastUsedRig, tally } = app;
 		const { story } = tally;
-		return taken && story && !story.ended && story.now.turn === null && !dequal(story.now.rig, taken) ? taken : null;
+		return lastUsedRig && story && !story.ended && story.now.turn === null && !dequal(story.now.rig, lastUsedRig)
+			? lastUsedRig
+			: null;
 	});
 	const isFull = $derived(app.full || app.tally.full || (outbox?.full ?? false));
 	const waiting = $derived((outbox?.writes.length ?? 0) - refused.length);

@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, render, screen, within, waitFor } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { App } from '$lib/client/state/app.svelte';
-import { beside, layNothingOut } from '$lib/client/testing/beside';
+import { renderWithApp, stubLayout } from '$lib/client/testing/renderWithApp';
 import BottomBar from './BottomBar.svelte';
 import Shortcuts from './Shortcuts.svelte';
 import Strip from './Strip.svelte';
@@ -17,7 +17,7 @@ vi.mock(import('$app/navigation'), async (original) => ({ ...(await original()),
 
 afterEach(cleanup);
 beforeEach(() => {
-	layNothingOut();
+	stubLayout();
 	went.mockClear();
 	// jsdom scrolls nothing.
 	Element.prototype.scrollIntoView = () => undefined;
@@ -36,13 +36,13 @@ function changed(app: App): { before: number; after: number } {
 
 describe('keys of the whole frame', () => {
 	it('lead to each screen by its own letter', async () => {
-		beside(Shortcuts);
+		renderWithApp(Shortcuts);
 		for (const { key } of SCREENS) await press(key);
 		expect(went.mock.calls.map(([path]) => path)).toEqual(SCREENS.map(({ path }) => path));
 	});
 
 	it('undo and redo, also where a select has the focus, and not in a field that undoes by itself', async () => {
-		const app = beside(Shortcuts);
+		const app = renderWithApp(Shortcuts);
 		const { before, after } = changed(app);
 		document.body.insertAdjacentHTML('beforeend', '<select id="choice"></select><input id="text" type="text" />');
 		await press('z', { ctrlKey: true }, document.querySelector('#text')!);
@@ -55,7 +55,7 @@ describe('keys of the whole frame', () => {
 	});
 
 	it('do nothing where a letter is typed, with a held key, or once they are switched off', async () => {
-		const app = beside(Shortcuts);
+		const app = renderWithApp(Shortcuts);
 		document.body.insertAdjacentHTML('beforeend', '<textarea id="text"></textarea><select id="choice"></select>');
 		await press('c', {}, document.querySelector('#text')!);
 		await press('c', {}, document.querySelector('#choice')!);
@@ -70,7 +70,7 @@ describe('keys of the whole frame', () => {
 	});
 
 	it('list themselves, and leave a dialog its own keys', async () => {
-		const app = beside(Shortcuts);
+		const app = renderWithApp(Shortcuts);
 		const { after } = changed(app);
 		await press('?');
 		const list = await screen.findByRole('dialog', { name: 'Shortcuts' });
@@ -86,7 +86,7 @@ describe('keys of the whole frame', () => {
 
 describe('the finder', () => {
 	async function opened(onScreen = 'call'): Promise<{ app: App; find: HTMLElement }> {
-		const app = beside(Shortcuts, {}, { screen: onScreen });
+		const app = renderWithApp(Shortcuts, {}, { screen: onScreen });
 		await press('/');
 		return { app, find: await screen.findByRole('combobox') };
 	}
@@ -154,7 +154,7 @@ describe('the strip over every screen', () => {
 	};
 
 	it('follows the reading and the units', async () => {
-		const app = beside(Strip);
+		const app = renderWithApp(Strip);
 		app.set({ units: 'metric' });
 		app.change({ waterTemperatureC: 15.6, bottomM: 2.4 });
 		// The fish come along with the bottom; they show once somebody says where they are.
@@ -168,7 +168,7 @@ describe('the strip over every screen', () => {
 	});
 
 	it('leads from each cell to its field, and says when nothing is in hand', () => {
-		beside(Strip);
+		renderWithApp(Strip);
 		const cells = document.querySelectorAll<HTMLAnchorElement>('a.cell');
 		expect([...cells].map(({ hash }) => hash)).toEqual(
 			['phase', 'waterTemperatureC', 'visibilityM', 'sky', 'windMps', 'bottomM', 'fishFromM', 'forage'].map(

@@ -3,7 +3,7 @@ import { cleanup, fireEvent, screen, within, waitFor } from '@testing-library/sv
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { DamagedRecord } from '$lib/core/records/appStart';
 import { MemoryDevice, type Device } from '$lib/client/sync/device';
-import { beside } from '$lib/client/testing/beside';
+import { renderWithApp } from '$lib/client/testing/renderWithApp';
 import { storing } from '$lib/client/testing/device';
 import { FakeServer } from '$lib/client/testing/server';
 import { newUuid } from '$lib/client/sync/uuid';
@@ -30,7 +30,7 @@ async function shown({
 	device = lasting(),
 	damaged = [] as readonly DamagedRecord[]
 } = {}) {
-	const app = beside(Waiting, { recordsDown, damaged, demo, angler: 'Maren' }, { server });
+	const app = renderWithApp(Waiting, { recordsDown, damaged, demo, angler: 'Maren' }, { server });
 	close = () => app.close();
 	await app.open(device, server.start());
 	/** Keeps the reading in hand, and lets it go to the server as far as it comes. */

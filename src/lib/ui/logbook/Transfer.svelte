@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import type { ImportPlan } from '$lib/core/records/transfer';
-	import ImportSays from './ImportSays.svelte';
+	import ImportSays from './ImportResult.svelte';
 
 	interface Props {
 		preview: ImportPlan | null;

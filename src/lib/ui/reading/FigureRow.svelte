@@ -215,7 +215,7 @@
 	.wrong {
 		margin: 2px 0 4px;
 		font-weight: 560;
-		color: var(--fails);
+		color: var(--fail);
 	}
 	@media (width < 56rem) {
 		.head {

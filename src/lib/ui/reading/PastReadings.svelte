@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useApp } from '$lib/client/state/app.svelte';
 	import type { Listed } from '$lib/client/sync/lists';
-	import { laid } from '$lib/client/state/currentReading';
+	import { deskFrom } from '$lib/client/state/currentReading';
 	import { pageOf } from '$lib/client/sync/server';
 	import type { ReadingRecord } from '$lib/core/records/schemas';
 	import { timeText } from '../time';
@@ -21,7 +21,7 @@
 	function open(select: HTMLSelectElement) {
 		const one = listed.find(({ id }) => id === select.value);
 		select.value = '';
-		if (one) app.lay(laid(one.id, one.version, one.record));
+		if (one) app.openReading(deskFrom(one.id, one.version, one.record));
 	}
 </script>
 

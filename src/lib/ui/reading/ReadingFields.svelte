@@ -51,7 +51,7 @@
 	] as const satisfies readonly (keyof ParsedReading)[];
 	// While a hand moves something, only that and the section go with it.
 	const held = heldBack(
-		() => app.inHand,
+		() => app.readingWhileDragged,
 		() => app.dragPreview.busy
 	);
 	const shown = $derived(held.value);

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { beside, layNothingOut } from '$lib/client/testing/beside';
+import { renderWithApp, stubLayout } from '$lib/client/testing/renderWithApp';
 import { FIGURES } from '$lib/presentation/fields';
 import CoverRows from './CoverRows.svelte';
 import FigureRow from './FigureRow.svelte';
@@ -115,8 +115,8 @@ describe('the rows of cover', () => {
 
 describe('the fields of a reading', () => {
 	it('go with the pointer at once, and back with an undo that comes before the hand rests', async () => {
-		layNothingOut();
-		const app = beside(ReadingFields, {}, { screen: 'water' });
+		stubLayout();
+		const app = renderWithApp(ReadingFields, {}, { screen: 'water' });
 		const before = box('Water').value;
 		await fireEvent.input(screen.getByRole('slider', { name: 'Water, on its scale' }), { target: { value: '1' } });
 		expect(Number(box('Water').value)).toBeGreaterThan(Number(before));

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
-	import { layRig } from '$lib/core/rig/geometry/lay';
+	import { drawGeometry } from '$lib/core/rig/drawing/rigDrawing';
+	import { rigGeometryOf } from '$lib/core/rig/geometry/rigGeometry';
 	import type { Build } from '$lib/core/foundation/schema/build';
 	import RigDrawing from './RigDrawing.svelte';
 
@@ -11,7 +11,7 @@
 		height: number;
 	}
 	const { build, width, height }: Props = $props();
-	const drawing = $derived(drawLaid(layRig(build), true));
+	const drawing = $derived(drawGeometry(rigGeometryOf(build), true));
 	const scale = $derived(Math.min(width / drawing.bounds.width, height / drawing.bounds.height));
 </script>
 

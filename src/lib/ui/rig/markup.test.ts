@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { buildOf } from '$lib/core/rig/build/buildOf';
 import { startBuild } from '$lib/core/rig/build/start';
-import { drawLaid, drawRig } from '$lib/core/rig/drawing/rigDrawing';
-import { layRig } from '$lib/core/rig/geometry/lay';
+import { drawGeometry, drawRig } from '$lib/core/rig/drawing/rigDrawing';
+import { rigGeometryOf } from '$lib/core/rig/geometry/rigGeometry';
 import type { OwnColour } from '$lib/core/foundation/schema/ownColour';
 import { FAMILIES } from '$lib/core/foundation/schema/words';
 import { rigMarkup } from './markup';
@@ -88,7 +88,7 @@ describe('a skirt of one’s own colours', () => {
 	const dressed = { ...build, own: { skirt: { id: crypto.randomUUID(), version: 1, part } } };
 
 	it('is drawn in them, the collar and the head in what there is most of', () => {
-		const { shapes } = drawLaid(layRig(dressed));
+		const { shapes } = drawGeometry(rigGeometryOf(dressed));
 		const of = (name: string) =>
 			new Set(shapes.flatMap(({ part: p, stroke, fill }) => (p === name ? [stroke, fill] : [])));
 		const skirt = [...of('skirt')].filter((token) => token && !['ink', 'edge'].includes(token));
@@ -98,6 +98,6 @@ describe('a skirt of one’s own colours', () => {
 	});
 
 	it('is what it was without them', () => {
-		expect(drawLaid(layRig(build))).toEqual(drawRig(build.rig));
+		expect(drawGeometry(rigGeometryOf(build))).toEqual(drawRig(build.rig));
 	});
 });

@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { layNothingOut } from '$lib/client/testing/beside';
+import { stubLayout } from '$lib/client/testing/renderWithApp';
 import { completeReading, type Reading } from '$lib/core/water/reading/complete';
 import { readingSchema, type ParsedReading } from '$lib/core/foundation/schema/reading';
 import { frameOf } from './geometry';
@@ -115,7 +115,7 @@ describe('what is taken hold of in the section', () => {
 });
 
 describe('the whole section', () => {
-	beforeEach(layNothingOut);
+	beforeEach(stubLayout);
 
 	it('is told in words to those who do not see it', () => {
 		const { container } = render(Section, {

@@ -3,12 +3,12 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { flushSync } from 'svelte';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { completeReading } from '$lib/core/water/reading/complete';
-import { layNothingOut } from '$lib/client/testing/beside';
+import { stubLayout } from '$lib/client/testing/renderWithApp';
 import { readingSchema } from '$lib/core/foundation/schema/reading';
 import Section from './Section.svelte';
 
 beforeEach(() => {
-	layNothingOut();
+	stubLayout();
 	vi.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(800);
 });
 afterEach(() => {

@@ -1,4 +1,4 @@
-import { LruMap } from '$lib/core/foundation/basics/recent';
+import { LruMap } from '$lib/core/foundation/basics/lruMap';
 import type { Reading } from '$lib/core/water/reading/complete';
 import type { View } from '$lib/core/simulation/sight/backdrop';
 import { atWork, lookedAt, pairSteps, type Looked } from '$lib/core/simulation/sight/contrast';

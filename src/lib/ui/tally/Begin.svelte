@@ -123,10 +123,10 @@
 	}
 	.refused {
 		font-weight: 560;
-		color: var(--thin);
+		color: var(--marginal);
 	}
 	.refused[role='alert'] {
-		color: var(--fails);
+		color: var(--fail);
 	}
 	@media (width < 56rem) {
 		:is(input:not([type='checkbox']), select) {

@@ -113,7 +113,7 @@
 				/></label
 			>
 		</div>
-		{#each Object.values(wrong) as message (message)}<p class="font-560 text-fails" role="alert">{message}</p>{/each}
+		{#each Object.values(wrong) as message (message)}<p class="font-560 text-fail" role="alert">{message}</p>{/each}
 	{/if}
 </section>
 

@@ -52,7 +52,7 @@
 		<label class="grid text-s"
 			>{label}, {shownIn(units, measure).unit}
 			<input class="field figure" inputmode="decimal" aria-invalid={key in wrong} bind:value={typed[key]} />
-			{#if wrong[key]}<span class="text-fails" role="alert">{wrong[key]}</span>{/if}</label
+			{#if wrong[key]}<span class="text-fail" role="alert">{wrong[key]}</span>{/if}</label
 		>
 	{/each}
 	{#each [['Sky', 'sky', SKIES], ['Light', 'light', LIGHTS], ['Wind', 'wind', WINDS]] as const as [label, key, options] (key)}

@@ -21,14 +21,14 @@ export interface NamedTwin extends Twin {
  */
 export function twinsHere(spot: ListedSpot, water: ListedWater, bank: Reading['bank']): NamedTwin[] {
 	const windFromDeg = ((spot.bankBearingDeg ?? 0) + OFF_DEG[bank]) % 360;
-	const placeOf = (one: ListedSpot) => ({
+	const spotPlaceOf = (one: ListedSpot) => ({
 		id: one.id,
 		profile: one.profile,
 		cover: one.cover,
 		// Of a bank that may face anywhere nothing is said.
 		bank: one.bankBearingDeg === null || spot.bankBearingDeg === null ? bank : bankIn(windFromDeg, one.bankBearingDeg)
 	});
-	const found = twinsOf({ ...placeOf(spot), bank }, water.spots.map(placeOf));
+	const found = twinsOf({ ...spotPlaceOf(spot), bank }, water.spots.map(spotPlaceOf));
 	return found
 		.filter(({ likeness }) => likeness >= LEAST)
 		.slice(0, MOST)

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
+	import { drawGeometry } from '$lib/core/rig/drawing/rigDrawing';
 	import { drawTurning, TURNING } from '$lib/core/rig/drawing/turning';
-	import { layRig } from '$lib/core/rig/geometry/lay';
+	import { rigGeometryOf } from '$lib/core/rig/geometry/rigGeometry';
 	import type { Build } from '$lib/core/foundation/schema/build';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import type { Beats } from './beat';
@@ -16,8 +16,8 @@
 		atS: number;
 	}
 	const { build, riseDeg, leanDeg, beats, atS }: Props = $props();
-	const laid = $derived(layRig(build));
-	const whole = $derived(drawLaid(laid, true));
+	const laid = $derived(rigGeometryOf(build));
+	const whole = $derived(drawGeometry(laid, true));
 	const still = $derived({ ...whole, shapes: whole.shapes.filter(({ part }) => !TURNING.has(part)) });
 	const scale = $derived(Math.min(118 / whole.bounds.width, 62 / whole.bounds.height));
 	/** Nobody sees a blade that turns ten times a second: it is shown slower, and that is said. */

@@ -44,7 +44,7 @@
 					aria-describedby={field.key in wrong ? `${id}-${field.key}` : undefined}
 					bind:value={typed[field.key]}
 				/>
-				{#if wrong[field.key]}<span class="font-560 text-fails" id="{id}-{field.key}">{wrong[field.key]}</span>{/if}
+				{#if wrong[field.key]}<span class="font-560 text-fail" id="{id}-{field.key}">{wrong[field.key]}</span>{/if}
 			</label>
 		{/each}
 	</div>

@@ -62,7 +62,7 @@
 
 <style>
 	.note.fails {
-		color: var(--fails);
+		color: var(--fail);
 		font-weight: 640;
 	}
 	text {

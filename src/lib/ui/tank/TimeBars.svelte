@@ -17,7 +17,7 @@
 		<svg width="100%" height="14" aria-hidden="true">
 			<defs>
 				<pattern id="weed-{id}-{sign}" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-					<line x1="0" x2="0" y1="0" y2="6" stroke="var(--fails)" stroke-width="2" />
+					<line x1="0" x2="0" y1="0" y2="6" stroke="var(--fail)" stroke-width="2" />
 				</pattern>
 			</defs>
 			{#each stretchesOf(tow.samples, band) as { what, fromS, toS } (fromS)}
@@ -45,7 +45,7 @@
 
 <style>
 	.in {
-		fill: var(--holds);
+		fill: var(--pass);
 	}
 	.sinking,
 	.out {

@@ -127,7 +127,7 @@
 					<circle cx="3" cy="3" r="1.1" fill="var(--ink-2)" />
 				</pattern>
 				<pattern id="weed-{id}" width="7" height="7" patternUnits="userSpaceOnUse">
-					<path d="M1 1l5 5m0-5l-5 5" stroke="var(--fails)" stroke-width="1.2" />
+					<path d="M1 1l5 5m0-5l-5 5" stroke="var(--fail)" stroke-width="1.2" />
 				</pattern>
 				<pattern id="above-{id}" width="8" height="6" patternUnits="userSpaceOnUse">
 					<line x1="0" x2="4" y1="3" y2="3" stroke="var(--cool)" />
@@ -139,7 +139,7 @@
 					y={y(cell.weightOz)}
 					width={wide + 0.4}
 					height={ROW}
-					fill={cell.outcome === 'in' ? 'var(--holds)' : `url(#${cell.outcome}-${id})`}
+					fill={cell.outcome === 'in' ? 'var(--pass)' : `url(#${cell.outcome}-${id})`}
 					opacity={cell.outcome === 'in' ? 0.15 + 0.5 * cell.share : 1}
 				/>
 			{/each}
@@ -172,7 +172,7 @@
 	</svg>
 </div>
 <p class="key flex flex-wrap gap-x-12 gap-y-0 text-xs text-ink-2">
-	<span><i class="h-12 w-14 bg-holds"></i>among them</span>
+	<span><i class="h-12 w-14 bg-pass"></i>among them</span>
 	{#each [['above', 'above'], ['below', 'below'], ['weed', 'in cover'], ['stalls', 'stalls'], ['leans', 'leans over']] as [one, word] (one)}
 		<span
 			><svg width="14" height="12" aria-hidden="true"><rect width="14" height="12" fill="url(#{one}-{id})" /></svg

@@ -1,12 +1,12 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { layNothingOut } from '$lib/client/testing/beside';
+import { stubLayout } from '$lib/client/testing/renderWithApp';
 import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell } from '$lib/core/simulation/cast/map';
 import WeightSpeed from './WeightSpeed.svelte';
 
 afterEach(cleanup);
-beforeEach(layNothingOut);
+beforeEach(stubLayout);
 const cells: MapCell[] = MAP_WEIGHTS_OZ.flatMap((weightOz) =>
 	MAP_SPEEDS_MPS.map((speedMps) => ({
 		weightOz,
@@ -68,6 +68,6 @@ describe('the map of weight and speed', () => {
 		drawn();
 		const fills = new Set([...document.querySelectorAll('rect[opacity]')].map((cell) => cell.getAttribute('fill')!));
 		expect([...fills].map((fill) => fill.replace(/-c?s?\d+\)/, ')')).sort()).toHaveLength(2);
-		expect(fills.has('var(--holds)')).toBe(true);
+		expect(fills.has('var(--pass)')).toBe(true);
 	});
 });

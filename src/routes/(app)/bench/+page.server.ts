@@ -1,6 +1,6 @@
 import { anglerOf } from '$lib/server/auth/api';
 import { everyRecord } from '$lib/server/records/every';
-import { orFallback } from '$lib/server/records/reached';
+import { orFallback } from '$lib/server/records/orFallback';
 import { storeOf } from '$lib/server/records/store';
 import type { PageServerLoad } from './$types';
 

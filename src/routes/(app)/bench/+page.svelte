@@ -55,9 +55,9 @@
 	);
 	const worst = $derived(worstOf(checks));
 	const count = (state: string): number => checks.filter((check) => check.state === state).length;
-	const VERDICT = { holds: 'It works together.', thin: 'It works, thinly.', fails: 'It does not work yet.' } as const;
+	const VERDICT = { pass: 'It works together.', marginal: 'It works, thinly.', fail: 'It does not work yet.' } as const;
 	const marked = $derived(
-		new Set(checks.filter(({ state }) => state === 'fails').map(({ slots }) => slots[0] as string))
+		new Set(checks.filter(({ state }) => state === 'fail').map(({ slots }) => slots[0] as string))
 	);
 	const onbuild = (next: Build, key: string) => bench.change(next, key);
 
@@ -93,7 +93,7 @@
 	function swap() {
 		if (!other || !bench.record) return;
 		const before = bench.record;
-		bench.lay(other.build, other.as);
+		bench.open(other.build, other.as);
 		other = { name: before.name || 'as it was', build: before.build, as: asKept(before) };
 	}
 </script>
@@ -104,7 +104,7 @@
 		{#if build}
 			<p class="flex flex-1 items-center gap-7 phone:basis-full phone:flex-wrap" role="status">
 				<State state={worst} /><strong>{VERDICT[worst]}</strong>
-				<span class="text-ink-2">{count('fails')} fail, {count('thin')} thin, {count('holds')} hold</span>
+				<span class="text-ink-2">{count('fail')} fail, {count('marginal')} thin, {count('pass')} hold</span>
 			</p>
 			<span class="doing flex gap-6 phone:w-full phone:flex-wrap">
 				<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
@@ -120,7 +120,7 @@
 			<p>No rig is in hand. Take one from <a href={resolve('/call')}>Call</a>, or build one from nothing:</p>
 			<p class="flex flex-wrap gap-8">
 				{#each FAMILIES as family (family)}
-					<button class="button" onclick={() => bench.lay(startBuild(family))}>{spokenFirst(family)}</button>
+					<button class="button" onclick={() => bench.open(startBuild(family))}>{spokenFirst(family)}</button>
 				{/each}
 			</p>
 			<Rigs {bench} {rigs} oncompare={() => undefined} />

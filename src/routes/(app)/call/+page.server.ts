@@ -6,12 +6,12 @@ import { readEntry } from '$lib/core/records/read';
 import { packAnswer } from '$lib/presentation/answerPack';
 import { anglerOf } from '$lib/server/auth/api';
 import { formOf } from '$lib/server/auth/forms';
-import { layRig } from '$lib/server/records/desk';
+import { useRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { listWaters } from '$lib/server/records/places';
-import { ownColours } from '$lib/server/records/reached';
+import { ownColours } from '$lib/server/records/orFallback';
 import { storeOf } from '$lib/server/records/store';
-import { called, firstAnswer, questionOf } from '$lib/server/work/called';
+import { called, firstAnswer, deskQuestionOf } from '$lib/server/work/called';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
@@ -30,7 +30,7 @@ async function asked(anglerId: string): Promise<CallInput> {
 		storeOf('stand').find(anglerId),
 		listWaters(anglerId)
 	]);
-	return questionOf(desk?.record ?? null, stand?.record ?? null, waters);
+	return deskQuestionOf(desk?.record ?? null, stand?.record ?? null, waters);
 }
 
 const chosenOf = (form: FormData): number => Math.min(7, Math.max(0, Math.trunc(Number(form.get('chosen') ?? 0)) || 0));
@@ -45,7 +45,7 @@ export const actions: Actions = {
 			const form = await formOf(event);
 			const question = await asked(anglerId);
 			const rig = (await called(question, { asker: anglerId })).calls[chosenOf(form)]?.rig;
-			if (rig) await layRig(anglerId, rig);
+			if (rig) await useRig(anglerId, rig);
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
 			return fail(status, { message });

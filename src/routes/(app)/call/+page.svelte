@@ -308,14 +308,14 @@
 		grid-template-rows: minmax(0, 1fr) auto;
 	}
 	.verdict.poor {
-		border-left: 6px solid var(--fails);
+		border-left: 6px solid var(--fail);
 	}
 	.below:not(.live) :global(.tab-bar) {
 		display: none;
 	}
 	.cautions li::before {
 		content: '▲ ';
-		color: var(--fails);
+		color: var(--fail);
 	}
 	@media (width < 56rem) {
 		/* The answer first: one screen, one lure. */

@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
 	import { CLAIM_BASE } from '$lib/core/claims/claimBase';
-	import { DISPUTES } from '$lib/core/claims/splits';
+	import { DISPUTES } from '$lib/core/claims/disputes';
 	import { claimOf } from '$lib/core/ranking/answer/houseRules';
 	import { ActiveClaims } from '$lib/core/ranking/scoring/activeClaims';
 	import { FAMILIES } from '$lib/core/foundation/schema/words';
@@ -10,7 +10,7 @@
 	import HouseRules from '$lib/ui/craft/HouseRules.svelte';
 	import { useApp } from '$lib/client/state/app.svelte';
 	import Dispute from '$lib/ui/controls/Dispute.svelte';
-	import Position from '$lib/ui/controls/Position.svelte';
+	import YourView from '$lib/ui/controls/YourView.svelte';
 	import Strength from '$lib/ui/controls/Strength.svelte';
 	import { spokenFirst } from '$lib/core/foundation/labels/spoken';
 
@@ -140,7 +140,7 @@
 			{#each DISPUTES as { topic, about } (topic)}
 				<section class="border-b border-rule py-10 text-s">
 					<h2 class="mb-4">{about}</h2>
-					<Position {topic} />
+					<YourView {topic} />
 					{#if topic === 'DIRTY-COLOUR'}
 						{#await import('$lib/ui/sight/DirtyOpinion.svelte') then { default: DirtyOpinion }}
 							<DirtyOpinion reading={app.complete} />

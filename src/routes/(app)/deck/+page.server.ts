@@ -1,6 +1,6 @@
 import { anglerOf } from '$lib/server/auth/api';
 import { chartsOf } from '$lib/server/records/charts';
-import { keptLures } from '$lib/server/records/keptLures';
+import { savedLures } from '$lib/server/records/savedLures';
 import { waterReads } from '$lib/server/records/waterReads';
 import { waterOf } from '$lib/server/work/called';
 import type { PageServerLoad } from './$types';
@@ -12,7 +12,7 @@ export const load: PageServerLoad = async ({ locals, parent }) => {
 	const here = (documents.desk && waterOf(documents.desk.record, waters)) ?? waters[0];
 	const [charts, lures, reads] = await Promise.all([
 		chartsOf(anglerId, here?.id ?? null, false),
-		keptLures(anglerId),
+		savedLures(anglerId),
 		waterReads(anglerId, here?.spots.map(({ id }) => id) ?? [])
 	]);
 	return { lures, charts, reads };

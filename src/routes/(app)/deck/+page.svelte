@@ -22,7 +22,7 @@
 	import { workOut } from '$lib/ui/deck/workOut.svelte';
 	import { calendarOf } from '$lib/ui/deck/calendar';
 	import { bestHours, firstCast, fixedSpots, placedWorths, placesFor, staysOf, worthOf } from '$lib/ui/deck/day';
-	import { awayM, withoutThunder } from '$lib/ui/deck/lies';
+	import { awayM, withoutThunder } from '$lib/ui/deck/spotConditions';
 	import { FetchedChart, PlannedDay } from '$lib/ui/deck/planned.svelte';
 	import { deckText } from '$lib/ui/deck/shareText';
 	import Views from '$lib/ui/deck/Views.svelte';

@@ -1,17 +1,17 @@
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import { randomUUID } from 'node:crypto';
 import { fail, redirect } from '@sveltejs/kit';
-import { laid } from '$lib/client/state/currentReading';
+import { deskFrom } from '$lib/client/state/currentReading';
 import { inShort, type ShortCall } from '$lib/client/state/shortCall';
 import type { RigRecord } from '$lib/core/records/rigSchemas';
 import type { DeskRecord, SavedCallRecord, ReadingRecord } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { formOf } from '$lib/server/auth/forms';
 import { BODY_MAX, IMPORT_MAX } from '$lib/server/http/body';
-import { layBuild, layRig } from '$lib/server/records/desk';
+import { openBuild, useRig } from '$lib/server/records/desk';
 import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { everyRecord } from '$lib/server/records/every';
-import { orFallback } from '$lib/server/records/reached';
+import { orFallback } from '$lib/server/records/orFallback';
 import { storeOf, type Page, type Stored } from '$lib/server/records/store';
 import { exportParts } from '$lib/server/records/transfer';
 import { imported } from '$lib/server/work/imports';
@@ -69,11 +69,11 @@ const idOf = (form: FormData): string => String(form.get('id') ?? '');
 
 async function lay(form: FormData, anglerId: string, duplicate: boolean): Promise<void> {
 	const { id, version, record } = await storeOf('readings').get(anglerId, idOf(form));
-	const desk = laid(id, version, record);
+	const desk = deskFrom(id, version, record);
 	if (!duplicate) return void (await storeOf('desk').replace(anglerId, desk));
 	const name = `${record.name}, again`.slice(0, 120);
 	const copy = await storeOf('readings').put(anglerId, randomUUID(), 0, { ...record, name });
-	await storeOf('desk').replace(anglerId, laid(copy.id, copy.version, copy.record));
+	await storeOf('desk').replace(anglerId, deskFrom(copy.id, copy.version, copy.record));
 }
 
 async function fileOf(form: FormData): Promise<Uint8Array> {
@@ -87,7 +87,7 @@ export const actions: Actions = {
 	open: action(async (form, anglerId) => {
 		if (form.get('kind') !== 'rig') return lay(form, anglerId, false);
 		const { id, version, record } = await storeOf('rigs').get(anglerId, idOf(form));
-		await layBuild(anglerId, {
+		await openBuild(anglerId, {
 			name: record.name,
 			rigId: id,
 			rigVersion: version,
@@ -103,7 +103,7 @@ export const actions: Actions = {
 		const desk: DeskRecord = { schemaVersion: SCHEMA_VERSION, name, ...place, takenAt, reading, locks };
 		await storeOf('desk').replace(anglerId, desk);
 		const rig = answer.calls[chosen]?.rig;
-		if (rig) await layRig(anglerId, rig);
+		if (rig) await useRig(anglerId, rig);
 	}),
 	remove: action(async (form, anglerId) => {
 		await storeFor(form).remove(anglerId, idOf(form));

@@ -3,9 +3,9 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/state/app.svelte';
-import type { DamagedRecord } from '$lib/core/records/appStart';
+	import type { DamagedRecord } from '$lib/core/records/appStart';
 	import type { Listed } from '$lib/client/sync/lists';
-	import { laid } from '$lib/client/state/currentReading';
+	import { deskFrom } from '$lib/client/state/currentReading';
 	import { pageOf, recordAt } from '$lib/client/sync/server';
 	import { inShort } from '$lib/client/state/shortCall';
 	import { newUuid } from '$lib/client/sync/uuid';
@@ -24,7 +24,7 @@ import type { DamagedRecord } from '$lib/core/records/appStart';
 		type KeptKind,
 		type Order
 	} from '$lib/ui/logbook/entries';
-	import ImportSays from '$lib/ui/logbook/ImportSays.svelte';
+	import ImportSays from '$lib/ui/logbook/ImportResult.svelte';
 	import Row from '$lib/ui/logbook/Row.svelte';
 	import Damaged from '$lib/ui/logbook/Damaged.svelte';
 	import Transfer from '$lib/ui/logbook/Transfer.svelte';
@@ -122,11 +122,11 @@ import type { DamagedRecord } from '$lib/core/records/appStart';
 			const rig = rigs.find((one) => one.id === id);
 			if (!rig) return;
 			const { build, name, log } = rig.record;
-			app.bench.lay(build, { name, rigId: id, rigVersion: rig.version, log });
+			app.bench.open(build, { name, rigId: id, rigVersion: rig.version, log });
 			return goto(resolve('/bench'));
 		}
 		const reading = readingOf(id);
-		if (reading) app.lay(laid(id, reading.version, reading.record));
+		if (reading) app.openReading(deskFrom(id, reading.version, reading.record));
 		return goto(resolve('/water'));
 	}
 
@@ -136,7 +136,7 @@ import type { DamagedRecord } from '$lib/core/records/appStart';
 		const copy = { ...reading.record, name: `${reading.record.name}, again`.slice(0, 120) };
 		const id = newUuid();
 		void app.sync.put('readings', id, 0, copy, copy.name);
-		app.lay(laid(id, 0, copy));
+		app.openReading(deskFrom(id, 0, copy));
 		void goto(resolve('/water'));
 	}
 
@@ -144,7 +144,7 @@ import type { DamagedRecord } from '$lib/core/records/appStart';
 		const stored = await recordAt<SavedCallRecord>('kept-calls', id);
 		if (!stored) return void (failed = 'This call cannot be read just now.');
 		const { name, spotId, takenAt, reading, locks, answer, chosen: at } = stored.record;
-		app.lay({ ...app.record, name, spotId, takenAt, reading, locks, readingId: null, readingVersion: 0 });
+		app.openReading({ ...app.record, name, spotId, takenAt, reading, locks, readingId: null, readingVersion: 0 });
 		const called = answer.calls[at];
 		if (called) app.takeInHand(called.rig);
 		void goto(resolve('/water'));

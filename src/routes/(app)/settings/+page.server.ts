@@ -9,7 +9,7 @@ import { leave } from '$lib/server/auth/cookie';
 import { formOf, tried } from '$lib/server/auth/forms';
 import { endSession, endSessions, sessionsOf } from '$lib/server/auth/session';
 import { database } from '$lib/server/db/connection';
-import { orFallback } from '$lib/server/records/reached';
+import { orFallback } from '$lib/server/records/orFallback';
 import { THEME_COOKIE } from '$lib/server/http/theme';
 import { databaseNow } from '$lib/server/auth/clock';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,5 +1,5 @@
 import { anglerOf } from '$lib/server/auth/api';
-import { ownColours } from '$lib/server/records/reached';
+import { ownColours } from '$lib/server/records/orFallback';
 import { firstAnswer } from '$lib/server/work/called';
 import type { PageServerLoad } from './$types';
 

@@ -2,7 +2,7 @@ import type { EntryRecord, OutingRecord } from '$lib/core/records/tallySchemas';
 import type { RigRecord } from '$lib/core/records/rigSchemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { everyRecord } from '$lib/server/records/every';
-import { orFallback } from '$lib/server/records/reached';
+import { orFallback } from '$lib/server/records/orFallback';
 import { storeOf, type Stored } from '$lib/server/records/store';
 import { totalsBeside, type Totals } from '$lib/server/records/tallyTotals';
 import { firstAnswer } from '$lib/server/work/called';

@@ -5,7 +5,7 @@ import { readEntry } from '$lib/core/records/read';
 import type { UnitSystem } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { formOf } from '$lib/server/auth/forms';
-import { layReading } from '$lib/server/records/desk';
+import { openReading } from '$lib/server/records/desk';
 import { asHttpFailure } from '$lib/server/http/failures';
 import { firstAnswer, firstTint } from '$lib/server/work/called';
 import { storeOf } from '$lib/server/records/store';
@@ -56,7 +56,7 @@ export const actions: Actions = {
 		try {
 			const { parsed, name, spotId, takenAt, readingId, readingVersion } = await posted(event, anglerId);
 			if (!parsed.ok) return fail(422, { errors: parsed.errors, typed: parsed.typed });
-			await layReading(anglerId, parsed.reading, { name, spotId, takenAt, readingId, readingVersion }, new Date());
+			await openReading(anglerId, parsed.reading, { name, spotId, takenAt, readingId, readingVersion }, new Date());
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);
 			return fail(status, { message });
@@ -77,7 +77,7 @@ export const actions: Actions = {
 			const [id, seen, key] = readingId ? [readingId, readingVersion, undefined] : [newId, 0, newId];
 			const stored = await storeOf('readings').put(anglerId, id, seen, record, { key });
 			const known = { name, ...rest, readingId: stored.id, readingVersion: stored.version };
-			const desk = await layReading(anglerId, parsed.reading, known, new Date());
+			const desk = await openReading(anglerId, parsed.reading, known, new Date());
 			return { kept: desk };
 		} catch (error) {
 			const { status, message } = asHttpFailure(error, locals.requestId);

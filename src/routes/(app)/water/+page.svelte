@@ -161,7 +161,7 @@
 
 	<div class="col-1 min-w-0 overflow-auto phone:flex phone:flex-col phone:overflow-visible">
 		<Section
-			reading={app.inHand.complete}
+			reading={app.readingWhileDragged.complete}
 			profile={soundedProfile(app.spot?.spot)}
 			units={app.units}
 			height={424}
@@ -207,7 +207,7 @@
 						{#each plan as item (item.claim)}<li class="item grid grid-cols-[28px_1fr] gap-8">
 								<Strength of={item.strength} /><span>{item.text}</span>
 							</li>{/each}
-						{#each cautions as item (item.claim)}<li class="item grid grid-cols-[28px_1fr] gap-8 text-fails">
+						{#each cautions as item (item.claim)}<li class="item grid grid-cols-[28px_1fr] gap-8 text-fail">
 								<span aria-hidden="true">▲</span><span>{item.text}</span>
 							</li>{/each}
 					</ul>

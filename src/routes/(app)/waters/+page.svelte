@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { useApp } from '$lib/client/state/app.svelte';
-import type { ListedSpot, ListedWater } from '$lib/core/records/appStart';
+	import type { ListedSpot, ListedWater } from '$lib/core/records/appStart';
 	import { blankSpot, blankWater, copyName, freeName } from '$lib/client/state/newPlaces';
 	import { spotRecordOf, waterRecordOf } from '$lib/client/state/places';
 	import { spoken } from '$lib/core/foundation/labels/spoken';

@@ -1,5 +1,5 @@
 import { CLAIM_BASE_VERSION, type Claim } from '../../claims/claim';
-import { knownPositions, type Positions } from '../../claims/splits';
+import { knownPositions, type Positions } from '../../claims/disputes';
 import { completeReading, type Reading } from '../../water/reading/complete';
 import { callInputSchema, type CallAnswer, type CalledRig, type CallInput } from '../../foundation/schema/call';
 import { parseWith, type SetAside } from '../../foundation/schema/failure';
@@ -40,7 +40,7 @@ export interface Question {
 }
 
 /** Works out what rigs are judged by on a reading. */
-export function questionOf({ reading: given, stances = {}, houseRules = [], record, sight }: CallInput): Question {
+export function callQuestionOf({ reading: given, stances = {}, houseRules = [], record, sight }: CallInput): Question {
 	const reading = completeReading(given);
 	const sides = knownPositions(stances);
 	const house = houseClaims(houseRules);
@@ -153,7 +153,7 @@ export function callInBrief(question: Question, { locks = {}, tray }: Pick<CallI
  */
 export function call(input: CallInput, { windows = true, families = true, seconds = true }: Extent = {}) {
 	const { locks = {}, tray, top = DEFAULT_TOP } = input;
-	const question = questionOf(input);
+	const question = callQuestionOf(input);
 	const { reading, stances, judgements, ignored } = question;
 	const { open, searches, runnable, fixed } = searchesOf(question, locks, tray);
 	const tally: SearchCounts = { nodes: 0, bound: 0, gate: 0 };

@@ -21,7 +21,7 @@ import {
 	WINDS,
 	type Family
 } from '../../foundation/schema/words';
-import { CallVariations, type Patch } from './asker';
+import { CallVariations, type Patch } from './callVariations';
 
 /** Steps of a scan over a figure. */
 export const STEPS = 64;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DISPUTES } from '../../claims/splits';
+import { DISPUTES } from '../../claims/disputes';
 import { completeReading } from '../../water/reading/complete';
 import { readingSchema, type ReadingInput } from '../../foundation/schema/reading';
 import { anyReading } from '../../testing/arbitraries';

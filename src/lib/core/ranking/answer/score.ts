@@ -1,7 +1,7 @@
 import { InputFailure, parseWith } from '../../foundation/schema/failure';
 import type { Reason } from '../../foundation/schema/call';
 import { BETTER_MAX, scoreInputSchema, type ScoreAnswer, type ScoreInput } from '../../foundation/schema/score';
-import { call, questionOf, searchesOf, type Question } from './call';
+import { call, callQuestionOf, searchesOf, type Question } from './call';
 import { reasonsFor } from '../scoring/explain';
 import { limitOf } from '../space/limits';
 import { nearestTo, type Judged } from '../space/nearest';
@@ -84,7 +84,7 @@ function betterThan(question: Question, search: SpaceSearch, judged: Judged): Sc
 /** What the claims say of a rig on a reading: the ledger alone. */
 export function ledgerOf(input: Pick<ScoreInput, 'reading' | 'rig' | 'stances'>): Reason[] {
 	const { space, assignment } = nearestTo(input.rig);
-	return reasonsFor(questionOf(input).judgements.about(space), space, assignment);
+	return reasonsFor(callQuestionOf(input).judgements.about(space), space, assignment);
 }
 
 /**
@@ -92,7 +92,7 @@ export function ledgerOf(input: Pick<ScoreInput, 'reading' | 'rig' | 'stances'>)
  * single changes that gain most. A part that the catalogue does not carry is judged as its nearest.
  */
 export function score(input: ScoreInput): ScoreAnswer {
-	const question = questionOf(input);
+	const question = callQuestionOf(input);
 	const judged = nearestTo(input.rig);
 	const { space, assignment } = judged;
 	const reasons = reasonsFor(question.judgements.about(space), space, assignment);

@@ -1,5 +1,5 @@
 import type { ScoreInput } from '../../foundation/schema/score';
-import { questionOf, searchesOf } from './call';
+import { callQuestionOf, searchesOf } from './call';
 import { reasonsFor } from '../scoring/explain';
 import { limitOf } from '../space/limits';
 import type { Judged } from '../space/nearest';
@@ -18,7 +18,7 @@ export function scoreMany(
 	rigs: readonly Judged[],
 	best: number | null
 ): (number | null)[] {
-	const question = questionOf(asked);
+	const question = callQuestionOf(asked);
 	const { searches } = searchesOf(question, {});
 	return rigs.map(({ space, assignment }) => {
 		const search = searches.find((one) => one.space === space);

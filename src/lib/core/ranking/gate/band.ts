@@ -4,7 +4,7 @@ import type { Reading } from '../../water/reading/complete';
 import { WEED, WOODS } from '../../water/reading/conditions';
 import type { Cover } from '../../foundation/schema/reading';
 import type { Family } from '../../foundation/schema/words';
-import { placeAmong } from '../space/placeAmong';
+import { positionAmong } from '../space/positionAmong';
 
 /** What the gate asks of a path: how deep it may and must run, on what cast. */
 export interface Band {
@@ -196,7 +196,11 @@ export class BandWindow {
 
 	/** What a lure has to spare, in m: below 0 it does not hold the band. Linear between the nodes of the table. */
 	margin(speed: number, pull: number, lineShare: number): number {
-		return between(this.#margins[speed]!.at, placeAmong(Math.log(lineShare), LOG_SHARES), placeAmong(pull, PULLS));
+		return between(
+			this.#margins[speed]!.at,
+			positionAmong(Math.log(lineShare), LOG_SHARES),
+			positionAmong(pull, PULLS)
+		);
 	}
 
 	/** Whether a lure of this pull and line share holds the band. */
@@ -216,8 +220,11 @@ export class BandWindow {
 	mayHold(speed: number, pullLow: number, pullHigh: number, shareLow: number, shareHigh: number): boolean {
 		const { at, least, most } = this.#margins[speed]!;
 		if (pullHigh < least || pullLow > most) return false;
-		const [top, bottom] = [placeAmong(Math.log(shareLow), LOG_SHARES), placeAmong(Math.log(shareHigh), LOG_SHARES)];
-		const [left, right] = [placeAmong(pullLow, PULLS), placeAmong(pullHigh, PULLS)];
+		const [top, bottom] = [
+			positionAmong(Math.log(shareLow), LOG_SHARES),
+			positionAmong(Math.log(shareHigh), LOG_SHARES)
+		];
+		const [left, right] = [positionAmong(pullLow, PULLS), positionAmong(pullHigh, PULLS)];
 		for (let row = top; ; row = Math.min(bottom, Math.floor(row) + 1)) {
 			for (let column = left; ; column = Math.min(right, Math.floor(column) + 1)) {
 				if (between(at, row, column) >= 0) return true;

@@ -1,7 +1,7 @@
 import { SPEEDS_MPS } from '../../foundation/catalogue/parts';
 import { HALF_DENSITY, USUAL_DISTANCE_M, USUAL_TIP_M } from '../../foundation/constants/constants';
 import { lineLiftShare } from '../../simulation/physics/depth';
-import { LruMap } from '../../foundation/basics/recent';
+import { LruMap } from '../../foundation/basics/lruMap';
 import type { Reading } from '../../water/reading/complete';
 import type { Family } from '../../foundation/schema/words';
 import { BandWindow, bandOf, type Band } from './band';

@@ -1,4 +1,4 @@
-import { LruMapByKey } from '../../foundation/basics/recent';
+import { LruMapByKey } from '../../foundation/basics/lruMap';
 import { upToMps } from '../../simulation/physics/roll';
 import type { Mask } from '../space/locks';
 import type { RigDrag, Running } from './running';

@@ -9,16 +9,16 @@ import {
 	engineDragM2,
 	engineLiftM2,
 	engineWeightN,
-	familyLump,
-	headLump,
+	familyMass,
+	headMass,
 	keelOf,
 	liftM2,
-	skirtLump,
+	skirtMass,
 	startMps,
 	trailerLump,
-	wireLump,
+	wireMass,
 	type Keel,
-	type Lump,
+	type PointMass,
 	type Lure,
 	type RunningRig
 } from '../../simulation/physics/lure';
@@ -58,7 +58,7 @@ export interface Running {
 	readonly rest: readonly RigDrag[];
 	/** For a family that may go without a skirt: the variable that says so, which of its parts do, and the skirt's own. */
 	readonly bare: { readonly variable: number; readonly parts: readonly boolean[]; readonly skirt: number } | null;
-	readonly base: Lump;
+	readonly base: PointMass;
 	/** Slowest speed (m/s) with all blades turning, by engine. */
 	readonly keepMps: Float64Array;
 	/** Roll speed (m/s) by weight, then engine, then material. */
@@ -68,9 +68,9 @@ export interface Running {
 const indexOf = (space: Space, id: string): number => space.variables.findIndex((variable) => variable.id === id);
 const skirtOf = (part: Part): RunningRig['skirt'] => (part.patch.skirt!.length === 'short' ? 'thin' : 'full');
 
-function addsOf({ parts }: Variable, variable: number, lumpOf: (part: Part) => Lump): RigDrag {
+function addsOf({ parts }: Variable, variable: number, lumpOf: (part: Part) => PointMass): RigDrag {
 	const lumps = parts.map(lumpOf);
-	const column = (key: keyof Lump): Float64Array => Float64Array.from(lumps, (lump) => lump[key]);
+	const column = (key: keyof PointMass): Float64Array => Float64Array.from(lumps, (lump) => lump[key]);
 	const lineM = new Float64Array(parts.length);
 	return { variable, weightN: column('weightN'), dragM2: column('dragM2'), liftM2: column('liftM2'), lineM };
 }
@@ -93,8 +93,8 @@ function lineAdds({ parts }: Variable, variable: number): RigDrag {
 const REST: Readonly<Record<string, (variable: Variable, at: number) => RigDrag>> = {
 	trailerKind: (variable, at) => addsOf(variable, at, (part) => trailerLump(part.patch.trailer?.kind ?? 'none')),
 	skirtColour: noAdds,
-	skirtLength: (variable, at) => addsOf(variable, at, (part) => skirtLump(skirtOf(part))),
-	wire: (variable, at) => addsOf(variable, at, (part) => wireLump(part.patch.wireIn!)),
+	skirtLength: (variable, at) => addsOf(variable, at, (part) => skirtMass(skirtOf(part))),
+	wire: (variable, at) => addsOf(variable, at, (part) => wireMass(part.patch.wireIn!)),
 	line: lineAdds
 };
 
@@ -162,11 +162,11 @@ function build(space: Space): Running {
 		speedAt: speeds.map((speedMps) => SPEEDS_MPS.indexOf(speedMps)),
 		engines: speeds.map((speedMps) => enginesAt(space, lures, engine, speedMps)),
 		heads: weights.map((oz) =>
-			addsOf(space.variables[material]!, material, (part) => headLump(oz, part.patch.headMaterial!))
+			addsOf(space.variables[material]!, material, (part) => headMass(oz, part.patch.headMaterial!))
 		),
 		rest,
 		bare,
-		base: familyLump(space.family),
+		base: familyMass(space.family),
 		keepMps: Float64Array.from(lures, (lure) => KEEP_SHARE * startMps(lure)),
 		rollMps: weights.map((oz) => {
 			const keels = materials.map((metal) => keelOf(space.family, oz, metal));

@@ -1,6 +1,6 @@
 import { CLAIM_BASE } from '../../claims/claimBase';
 import { tierOf, type Claim, type Facet } from '../../claims/claim';
-import { activeSides, sideChosen, type Positions } from '../../claims/splits';
+import { activeSides, sideChosen, type Positions } from '../../claims/disputes';
 import type { Reading } from '../../water/reading/complete';
 import { holds } from '../../water/reading/conditions';
 import { FAMILIES, type Family } from '../../foundation/schema/words';

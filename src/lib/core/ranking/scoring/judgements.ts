@@ -1,7 +1,7 @@
 import { CLAIM_BASE } from '../../claims/claimBase';
-import { LruMapByKey } from '../../foundation/basics/recent';
+import { LruMapByKey } from '../../foundation/basics/lruMap';
 import { tierOf, type Claim, type Tier } from '../../claims/claim';
-import type { Positions } from '../../claims/splits';
+import type { Positions } from '../../claims/disputes';
 import type { Reading } from '../../water/reading/complete';
 import { completeReading } from '../../water/reading/complete';
 import { PLAIN } from '../../claims/examples';

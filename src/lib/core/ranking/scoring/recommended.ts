@@ -1,4 +1,4 @@
-import type { Positions } from '../../claims/splits';
+import type { Positions } from '../../claims/disputes';
 import type { Reading } from '../../water/reading/complete';
 import { ramp, WORDS } from '../../water/reading/conditions';
 import { mainForageIn } from '../../water/reading/forage';

@@ -1,7 +1,7 @@
 import { bladeSize } from '../../foundation/catalogue/bladeSizes';
 import { SPEEDS_MPS, WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import type { Facet, Relation } from '../../claims/claim';
-import type { Positions } from '../../claims/splits';
+import type { Positions } from '../../claims/disputes';
 import { maxLineLb } from '../../simulation/physics/wire';
 import type { Reading } from '../../water/reading/complete';
 import { ramp } from '../../water/reading/conditions';
@@ -12,7 +12,7 @@ import { recommendedOunces, recommendedPace, type PaceWindow } from './recommend
 import { fishingTime, workOf, type Work } from '../gate/fishingTime';
 import { Windows } from '../gate/gates';
 import type { Part, Space } from '../space/part';
-import { placeAmong } from '../space/placeAmong';
+import { positionAmong } from '../space/positionAmong';
 import { ROLL_SHARE } from '../gate/reach';
 import { usualRuns } from '../gate/running';
 import type { Opinion } from './opinion';
@@ -130,12 +130,12 @@ function fastForThem({ pace: { slowestMps, fastestMps } }: Needs): Suits {
 }
 
 function usualOunces({ reading }: Needs): Suits {
-	const [lightest, heaviest] = recommendedOunces(reading).map((ounces) => placeAmong(ounces, WEIGHTS_OZ)) as [
+	const [lightest, heaviest] = recommendedOunces(reading).map((ounces) => positionAmong(ounces, WEIGHTS_OZ)) as [
 		number,
 		number
 	];
 	return (weight) => {
-		const own = placeAmong(weight.patch.weightOz!, WEIGHTS_OZ);
+		const own = positionAmong(weight.patch.weightOz!, WEIGHTS_OZ);
 		const off = Math.max(0, lightest - own, own - heaviest);
 		return { given: ALWAYS, fit: Math.max(-1, 1 - off) };
 	};

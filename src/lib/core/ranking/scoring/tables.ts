@@ -53,7 +53,7 @@ function termsOf(space: Space, prefers: Prefers | undefined): Terms | null {
 }
 
 /** Index of an opinion among those already heard, the new one added when it is among none. */
-function placeOf(opinions: Opinion[], { given, fit }: Opinion): number {
+function indexOfOpinion(opinions: Opinion[], { given, fit }: Opinion): number {
 	for (let at = 0; at < opinions.length; at++) {
 		if (opinions[at]!.given === given && opinions[at]!.fit === fit) return at;
 	}
@@ -72,7 +72,7 @@ function spread(
 	const opinions: Opinion[] = [];
 	let cell = 0;
 	for (let a = 0; a < first; a++) {
-		for (let b = 0; b < second; b++) cells[cell++] = placeOf(opinions, opinionOf(a, b));
+		for (let b = 0; b < second; b++) cells[cell++] = indexOfOpinion(opinions, opinionOf(a, b));
 	}
 	return { variables, key: variables.join(), either, opinions, cells };
 }

@@ -1,7 +1,7 @@
 import type { Reading } from '../../water/reading/complete';
 import type { CallAnswer } from '../../foundation/schema/call';
 import type { Family } from '../../foundation/schema/words';
-import type { Positions } from '../../claims/splits';
+import type { Positions } from '../../claims/disputes';
 import type { ActiveClaim } from './activeClaims';
 
 /** Claims that speak for blades, and the one against (the craft's list); entries of one number count once, the loudest. */

@@ -97,10 +97,10 @@ function ledgerOf(space: Space, judgements: readonly Judgement[]): (rig: Int32Ar
 
 /** How any rig of a space fishes; of the same blades, retrieve and speed worked out once. */
 function waysIn(space: Space): (rig: Int32Array) => Way {
-	const placeOf = (id: string) => space.variables.findIndex((variable) => variable.id === id);
+	const variableIndexOf = (id: string) => space.variables.findIndex((variable) => variable.id === id);
 	const { beat, way } = waysOf(space);
 	const [engine, retrieve, speed] = [space.family === 'buzzbait' ? 'diameter' : 'blades', 'retrieve', 'speed'].map(
-		placeOf
+		variableIndexOf
 	) as [number, number, number];
 	const known: Way[][][] = [];
 	return (rig) => {

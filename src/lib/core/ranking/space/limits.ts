@@ -1,5 +1,5 @@
 import type { DisputeSide } from '../../claims/claim';
-import { sideChosen, type Positions } from '../../claims/splits';
+import { sideChosen, type Positions } from '../../claims/disputes';
 import type { Reading } from '../../water/reading/complete';
 import type { Family } from '../../foundation/schema/words';
 

@@ -1,8 +1,8 @@
 import type { Mod, ModId } from './mods';
-import { layRig, type Laid } from '../geometry/lay';
+import { rigGeometryOf, type RigGeometry } from '../geometry/rigGeometry';
 import { pathThrough, polar, type Point } from '../geometry/path';
 import type { Build } from '../../foundation/schema/build';
-import { drawLaid } from '../drawing/rigDrawing';
+import { drawGeometry } from '../drawing/rigDrawing';
 import { boundsOf, type DrawnPart, type Drawing, type Shape } from '../drawing/shape';
 
 /** Parts that each modification is about, and that its picture shows. */
@@ -43,7 +43,7 @@ function turnArrow(centre: Point, radius: number): string {
 }
 
 /** Where to cut or turn, in the untouched part's own place. */
-function marksOf(id: ModId, before: Laid, after: Laid): string[] {
+function marksOf(id: ModId, before: RigGeometry, after: RigGeometry): string[] {
 	const { trailer, skirt } = before;
 	if (id === 'trailer-cut' && trailer) return [across(trailer.from.x + after.fit.trailerCutMm, 14)];
 	if (id === 'belly-off' && trailer) {
@@ -60,10 +60,10 @@ function marksOf(id: ModId, before: Laid, after: Laid): string[] {
 
 /** How a modification looks: what was, faintly; what becomes of it; and where to cut or turn. */
 export function modPicture(build: Build, mod: Mod): Drawing {
-	const [before, after] = [layRig(mod.undo(build)), layRig(mod.apply(build))];
+	const [before, after] = [rigGeometryOf(mod.undo(build)), rigGeometryOf(mod.apply(build))];
 	const shown = ({ part }: Shape): boolean => SHOWN[mod.id].includes(part);
 	const cut = mod.id === 'trailer-cut' || mod.id === 'skirt-cut';
-	const [was, is] = [drawLaid(before).shapes.filter(shown), drawLaid(after).shapes.filter(shown)];
+	const [was, is] = [drawGeometry(before).shapes.filter(shown), drawGeometry(after).shapes.filter(shown)];
 	const faint = was
 		.filter(({ stroke, fine }) => stroke === 'ink' && !fine)
 		.map((shape) => ({ ...shape, opacity: 0.3 }));

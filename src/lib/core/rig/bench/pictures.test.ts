@@ -5,7 +5,7 @@ import { MODS } from './mods';
 import { completeFit } from '../build/fit';
 import { startBuild, withLayout, withRig } from '../build/start';
 import { PLATES, USUAL_ARM_M } from '../../foundation/constants/constants';
-import { layRig } from '../geometry/lay';
+import { rigGeometryOf } from '../geometry/rigGeometry';
 import { boxOfPath, lengthOf, movedPath } from '../geometry/path';
 import { hookMeasures } from '../../foundation/catalogue/hooks';
 import { FAMILIES, type TurningStyle } from '../../foundation/schema/words';
@@ -14,7 +14,7 @@ import { bladeOutlinePoints } from '../drawing/blade';
 import { drawExploded } from '../drawing/exploded';
 import { placeLabels } from '../drawing/labels';
 import { modPicture } from './modPicture';
-import { drawLaid } from '../drawing/rigDrawing';
+import { drawGeometry } from '../drawing/rigDrawing';
 import { boundsOf, type DrawnPart } from '../drawing/shape';
 
 const spread = (values: readonly number[]): number => Math.max(...values) - Math.min(...values);
@@ -31,24 +31,24 @@ const LAYOUT_BUILDS: readonly (readonly [string, Build])[] = [
 
 describe('drawn lengths', () => {
 	it.each(LAYOUT_BUILDS)('of %s are those of the table', (_name, build) => {
-		const laid = layRig(build);
-		for (const blade of [laid.front, laid.rear]) {
+		const geometry = rigGeometryOf(build);
+		for (const blade of [geometry.front, geometry.rear]) {
 			if (!blade) continue;
 			const row = BLADE_SIZES[blade.blade.style as TurningStyle].find(({ size }) => size === blade.blade.size)!;
 			const along = bladeOutlinePoints({ ...blade, angleDeg: 0 }).map(({ x }) => x);
 			expect(spread(along)).toBeCloseTo(row.lengthMm, 1);
 		}
 		const { gapeMm, shankMm } = hookMeasures(build.rig.hook);
-		expect(laid.hook.shankMm).toBe(shankMm);
-		expect(laid.hook.endOfShank.x - laid.head.lengthMm).toBeCloseTo(shankMm, 6);
-		expect(laid.hook.gapeMm).toBe(gapeMm);
-		if (laid.plate) expect(laid.plate.heightMm).toBe(PLATES.standard.heightMm);
-		if (laid.prop) expect(laid.prop.diameterMm).toBe(build.rig.blades[0]!.size);
+		expect(geometry.hook.shankMm).toBe(shankMm);
+		expect(geometry.hook.endOfShank.x - geometry.head.lengthMm).toBeCloseTo(shankMm, 6);
+		expect(geometry.hook.gapeMm).toBe(gapeMm);
+		if (geometry.plate) expect(geometry.plate.heightMm).toBe(PLATES.standard.heightMm);
+		if (geometry.prop) expect(geometry.prop.diameterMm).toBe(build.rig.blades[0]!.size);
 	});
 
 	it('of a wire are its runs, the upper arm being the running model’s', () => {
-		const laid = layRig(startBuild('spinnerbait'));
-		const { wire, fit } = laid;
+		const geometry = rigGeometryOf(startBuild('spinnerbait'));
+		const { wire, fit } = geometry;
 		expect(fit.upperArmMm).toBe(USUAL_ARM_M * 1000);
 		expect(Math.hypot(wire!.end.x - wire!.armStart.x, wire!.end.y - wire!.armStart.y)).toBeCloseTo(70, 6);
 		expect(lengthOf(wire!.points)).toBeCloseTo(wire!.lengthMm, 6);
@@ -57,21 +57,21 @@ describe('drawn lengths', () => {
 	it('of a measured part stand over the table', () => {
 		const part = { kind: 'blade', name: 'Mine', form: 'willow', lengthMm: 61, massG: 4, price: 1 } as const;
 		const use = { id: '11111111-1111-4111-8111-111111111111', version: 1, part };
-		const laid = layRig({ ...startBuild('spinnerbait'), own: { rear: use } });
-		expect(laid.rear!.lengthMm).toBe(61);
+		const geometry = rigGeometryOf({ ...startBuild('spinnerbait'), own: { rear: use } });
+		expect(geometry.rear!.lengthMm).toBe(61);
 	});
 });
 
 describe('a resting rig', () => {
 	it('lets its blades hang straight down', () => {
-		const laid = layRig(startBuild('spinnerbait'), 'resting');
-		expect([laid.front!.angleDeg, laid.rear!.angleDeg]).toEqual([90, 90]);
+		const geometry = rigGeometryOf(startBuild('spinnerbait'), 'resting');
+		expect([geometry.front!.angleDeg, geometry.rear!.angleDeg]).toEqual([90, 90]);
 	});
 });
 
 describe('a moved path', () => {
 	it('is the same shape elsewhere, arcs and all', () => {
-		const shapes = drawLaid(layRig(startBuild('spinnerbait'))).shapes;
+		const shapes = drawGeometry(rigGeometryOf(startBuild('spinnerbait'))).shapes;
 		for (const { d } of shapes.slice(0, 60)) {
 			const [before, after] = [boxOfPath(d), boxOfPath(movedPath(d, { x: 10, y: -4 }))];
 			expect(after.left).toBeCloseTo(before.left + 10, 1);
@@ -84,9 +84,9 @@ describe('a moved path', () => {
 
 describe('an exploded view', () => {
 	it.each(LAYOUT_BUILDS)('of %s shows every part apart from its neighbours', (_name, build) => {
-		const laid = layRig(build);
-		const exploded = drawExploded(laid);
-		expect(exploded.shapes).toHaveLength(drawLaid(laid).shapes.length);
+		const geometry = rigGeometryOf(build);
+		const exploded = drawExploded(geometry);
+		expect(exploded.shapes).toHaveLength(drawGeometry(geometry).shapes.length);
 		expect(exploded.ways.length).toBeGreaterThan(0);
 		const box = (part: DrawnPart) => boundsOf(exploded.shapes.filter((shape) => shape.part === part));
 		const moved = exploded.ways.map(({ part }) => box(part));
@@ -102,7 +102,7 @@ describe('an exploded view', () => {
 
 describe('labels', () => {
 	it.each(FAMILIES)('of a %s never lie over each other', (family) => {
-		const drawing = drawLaid(layRig(startBuild(family)));
+		const drawing = drawGeometry(rigGeometryOf(startBuild(family)));
 		const [width, height, scale] = [780, 320, 3];
 		const items = Object.entries(drawing.anchors).map(([part, { x, y }]) => ({
 			part: part as DrawnPart,
@@ -132,7 +132,7 @@ describe('the picture of a modification', () => {
 	it('cuts a trailer where the fit says', () => {
 		const cut = MODS.find(({ id }) => id === 'trailer-cut')!;
 		const build = cut.apply(startBuild('bladed-jig'));
-		const [before, after] = [layRig(startBuild('bladed-jig')), layRig(build)];
+		const [before, after] = [rigGeometryOf(startBuild('bladed-jig')), rigGeometryOf(build)];
 		expect(before.trailer!.lengthMm - after.trailer!.lengthMm).toBeCloseTo(completeFit(build).trailerCutMm, 6);
 	});
 });

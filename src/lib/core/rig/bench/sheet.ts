@@ -1,5 +1,5 @@
 import { PRICE_RANGE } from '../build/partTable';
-import { layRig, type Laid } from '../geometry/lay';
+import { rigGeometryOf, type RigGeometry } from '../geometry/rigGeometry';
 import type { Move } from '../geometry/path';
 import type { Build } from '../../foundation/schema/build';
 import { partWords, slotWord } from '../build/partNames';
@@ -34,36 +34,36 @@ export function bendsText(moves: readonly Move[]): string {
 
 interface Context {
 	readonly build: Build;
-	readonly laid: Laid;
+	readonly geometry: RigGeometry;
 }
 
 type StepText = (context: Context) => Omit<BuildStep, 'slots' | 'title'>;
 const plain = (text: string, tools: string[] = [], cautions: string[] = []) => ({ text, tools, cautions });
 
-function wireStep({ build, laid }: Context): Omit<BuildStep, 'slots' | 'title'> {
-	if (!laid.wire) {
+function wireStep({ build, geometry }: Context): Omit<BuildStep, 'slots' | 'title'> {
+	if (!geometry.wire) {
 		const text = build.rig.screwIn
 			? 'Turn the screw-in arm into the belly behind the head until its coil is buried.'
 			: 'The arm leaves the chin, moulded in; see that it points straight down.';
 		return plain(text, build.rig.screwIn ? [] : ['round-nose pliers']);
 	}
 	const offset =
-		laid.fit.offsetDeg === 0 ? '' : ` Set the upper arm ${laid.fit.offsetDeg}° out of the plane, on purpose.`;
-	const text = `From the nose: ${bendsText(laid.wire.moves)}. ${whole(laid.wire.lengthMm)} mm of wire outside the head.${offset}`;
+		geometry.fit.offsetDeg === 0 ? '' : ` Set the upper arm ${geometry.fit.offsetDeg}° out of the plane, on purpose.`;
+	const text = `From the nose: ${bendsText(geometry.wire.moves)}. ${whole(geometry.wire.lengthMm)} mm of wire outside the head.${offset}`;
 	return plain(text, ['round-nose pliers', 'cutters', 'rule'], [EYES]);
 }
 
-function clevisText({ laid }: Context): string {
-	return `Thread the clevis ${whole(laid.fit.clevisMm)} mm from the line tie, ears free to turn on the wire.`;
+function clevisText({ geometry }: Context): string {
+	return `Thread the clevis ${whole(geometry.fit.clevisMm)} mm from the line tie, ears free to turn on the wire.`;
 }
 
-function skirtText({ build, laid }: Context): string {
-	const dye = laid.fit.dye === 'none' ? '' : ` Dip the tips in ${laid.fit.dye} dye.`;
-	return `DragPreview it on the collar${build.rig.family === 'bladed-jig' ? ', wire-tied or banded' : ''}, strands ${whole(laid.fit.skirtMm)} mm behind it.${dye}`;
+function skirtText({ build, geometry }: Context): string {
+	const dye = geometry.fit.dye === 'none' ? '' : ` Dip the tips in ${geometry.fit.dye} dye.`;
+	return `DragPreview it on the collar${build.rig.family === 'bladed-jig' ? ', wire-tied or banded' : ''}, strands ${whole(geometry.fit.skirtMm)} mm behind it.${dye}`;
 }
 
-function trailerText({ build, laid }: Context): string {
-	const { fit, trailer } = laid;
+function trailerText({ build, geometry }: Context): string {
+	const { fit, trailer } = geometry;
 	const cut = fit.trailerCutMm > 0 ? `Cut ${whole(fit.trailerCutMm)} mm off its nose. ` : '';
 	const belly = fit.bellyOff ? 'Slice the belly off. ' : '';
 	const side = fit.roundDown ? 'Round side down. ' : '';
@@ -79,28 +79,28 @@ const STEPS: Readonly<Partial<Record<Slot, StepText>>> = {
 			['file'],
 			build.rig.headMaterial === 'lead' ? [LEAD] : []
 		),
-	hook: ({ laid }) => {
+	hook: ({ geometry }) => {
 		const gap =
-			laid.fit.gapDeg === 0
+			geometry.fit.gapDeg === 0
 				? ''
-				: ` Pin gap ${laid.fit.gapDeg > 0 ? 'opened' : 'closed'} by ${Math.abs(laid.fit.gapDeg)}°.`;
+				: ` Pin gap ${geometry.fit.gapDeg > 0 ? 'opened' : 'closed'} by ${Math.abs(geometry.fit.gapDeg)}°.`;
 		return plain(
 			`Point up, in the plane of the wire; touch up with a stone.${gap}`,
 			['hook stone', 'pliers'],
 			[POINTS]
 		);
 	},
-	keeper: ({ laid }) =>
+	keeper: ({ geometry }) =>
 		plain(
-			laid.fit.keepers > 1 ? 'Both keeper wires bite into the plastic.' : 'The keeper wire bites into the plastic.'
+			geometry.fit.keepers > 1 ? 'Both keeper wires bite into the plastic.' : 'The keeper wire bites into the plastic.'
 		),
 	wire: wireStep,
 	clevis: (context) => plain(clevisText(context), ['tweezers']),
-	beads: ({ build, laid }) =>
+	beads: ({ build, geometry }) =>
 		plain(
 			build.rig.family === 'buzzbait'
 				? 'A bead before the blade keeps weed out of it.'
-				: `${laid.fit.beads} behind the clevis, as bearings and spacers; they must turn.`
+				: `${geometry.fit.beads} behind the clevis, as bearings and spacers; they must turn.`
 		),
 	front: () => plain('Cup towards the lure, on the clevis; flick it: it must spin long and freely.'),
 	swivel: () => plain('In the eye; turn it under load and feel for grit.', ['split-ring pliers'], [EYES]),
@@ -128,12 +128,14 @@ const STEPS: Readonly<Partial<Record<Slot, StepText>>> = {
 		plain(
 			skirtText(context),
 			['scissors'],
-			context.laid.fit.dye === 'none' ? [] : ['Dye stains skin and boats: gloves, and the lid on.']
+			context.geometry.fit.dye === 'none' ? [] : ['Dye stains skin and boats: gloves, and the lid on.']
 		),
 	trailer: (context) =>
 		plain(
 			trailerText(context),
-			context.laid.fit.trailerCutMm > 0 || context.laid.fit.bellyOff ? ['sharp knife, cutting away from you'] : []
+			context.geometry.fit.trailerCutMm > 0 || context.geometry.fit.bellyOff
+				? ['sharp knife, cutting away from you']
+				: []
 		),
 	trailerHook: ({ build }) =>
 		plain(
@@ -145,11 +147,11 @@ const STEPS: Readonly<Partial<Record<Slot, StepText>>> = {
 	array: () => plain('Clip it to the line tie, ahead of the lure.'),
 	arrayStop: () =>
 		plain('On the line tie: without it the array climbs the line after a fish and the knot must be cut.'),
-	line: ({ build, laid }) => {
+	line: ({ build, geometry }) => {
 		const to = build.rig.family === 'bladed-jig' ? 'to its clip' : 'to the line tie';
-		const join = laid.fit.join === 'direct' ? `Tie direct ${to}` : `Tie to a snap, the snap ${to}`;
+		const join = geometry.fit.join === 'direct' ? `Tie direct ${to}` : `Tie to a snap, the snap ${to}`;
 		return plain(
-			`${join}, wet the knot, pull it down on a scale; drag at ${whole(laid.fit.dragLb)} lb. Re-tie after fish and scuffs.`
+			`${join}, wet the knot, pull it down on a scale; drag at ${whole(geometry.fit.dragLb)} lb. Re-tie after fish and scuffs.`
 		);
 	},
 	leader: ({ build }) => plain(`${whole(build.rig.line.leader!.lengthIn)} in of leader, a rod’s length or less.`)
@@ -157,13 +159,17 @@ const STEPS: Readonly<Partial<Record<Slot, StepText>>> = {
 
 /** The steps of a build in the order of the craft. */
 export function buildSteps(build: Build): BuildStep[] {
-	const context = { build, laid: layRig(build) };
+	const context = { build, geometry: rigGeometryOf(build) };
 	return partsOf(build).flatMap((placed): BuildStep[] => {
 		const step = STEPS[placed.slot]?.(context);
 		const ink =
-			placed.slot === 'rear' && context.laid.fit.inked ? ' Ink the shine over with a dark marker and let it dry.' : '';
+			placed.slot === 'rear' && context.geometry.fit.inked
+				? ' Ink the shine over with a dark marker and let it dry.'
+				: '';
 		const lip =
-			placed.slot === 'rear' && context.laid.fit.lipDeg > 0 ? ` Bend the lip ${context.laid.fit.lipDeg}° down.` : '';
+			placed.slot === 'rear' && context.geometry.fit.lipDeg > 0
+				? ` Bend the lip ${context.geometry.fit.lipDeg}° down.`
+				: '';
 		if (!step) return [];
 		const title = `${slotWord(placed.slot, build)}: ${partWords(placed, build)}`;
 		return [{ ...step, text: step.text + lip + ink, slots: [placed.slot], title }];

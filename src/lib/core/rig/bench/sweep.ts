@@ -163,7 +163,7 @@ export const OUTCOMES = {
 		of: ({ window, build }) => (build.rig.family === 'buzzbait' ? null : window.depthM)
 	},
 	sink: { name: 'Sink speed', unit: 'mps', of: ({ window }) => window.sinkMps },
-	clears: { name: 'Blade clears hook', unit: 'mm', of: ({ laid }) => rearToHookMm(laid) },
+	clears: { name: 'Blade clears hook', unit: 'mm', of: ({ geometry }) => rearToHookMm(geometry) },
 	tail: { name: 'Tail beats', unit: 'Hz', of: (subject) => beatsOf(subject)?.tail.hz ?? null },
 	mass: { name: 'Whole lure', unit: 'g', of: ({ build }) => lureMassG(build) }
 } as const satisfies Record<string, Outcome>;

@@ -1,5 +1,5 @@
 import { FITTINGS_MM } from '../../foundation/catalogue/fittings';
-import type { LaidBlade } from '../geometry/lay';
+import type { PlacedBlade } from '../geometry/rigGeometry';
 import { seeded } from '../../foundation/basics/random';
 import type { TurningStyle } from '../../foundation/schema/words';
 import { circlePath, pathThrough, polar, type Point } from '../geometry/path';
@@ -89,7 +89,7 @@ function dimples(dish: Dish, part: DrawnPart): Shape[] {
 }
 
 /** A turning blade in side view, hung from its hole. A clear one is a tint with its glints. */
-export function drawBlade(part: DrawnPart, { blade, lengthMm, widthMm, hole, angleDeg }: LaidBlade): Shape[] {
+export function drawBlade(part: DrawnPart, { blade, lengthMm, widthMm, hole, angleDeg }: PlacedBlade): Shape[] {
 	const style = blade.style as TurningStyle;
 	const { finish } = blade;
 	const dish: Dish = { style, lengthMm, widthMm, hole, angleDeg };
@@ -108,10 +108,10 @@ export function drawBlade(part: DrawnPart, { blade, lengthMm, widthMm, hole, ang
 }
 
 /** Where a leader may touch a blade: short of its middle. */
-export const bladeAnchor = ({ hole, angleDeg, lengthMm }: LaidBlade): Point => polar(hole, angleDeg, lengthMm * 0.45);
+export const bladeAnchor = ({ hole, angleDeg, lengthMm }: PlacedBlade): Point => polar(hole, angleDeg, lengthMm * 0.45);
 
 /** Outline of a blade as it is drawn, for measuring. */
-export const bladeOutlinePoints = ({ blade, lengthMm, widthMm, hole, angleDeg }: LaidBlade): Point[] => {
+export const bladeOutlinePoints = ({ blade, lengthMm, widthMm, hole, angleDeg }: PlacedBlade): Point[] => {
 	const dish: Dish = { style: blade.style as TurningStyle, lengthMm, widthMm, hole, angleDeg };
 	return [...range(0, 1).map((t) => onDish(dish, t, -1)), ...range(1, 0).map((t) => onDish(dish, t, 1))];
 };

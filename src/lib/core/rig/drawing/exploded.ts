@@ -1,10 +1,10 @@
-import type { Laid } from '../geometry/lay';
+import type { RigGeometry } from '../geometry/rigGeometry';
 import { movedPath, polar, type Point } from '../geometry/path';
-import { drawLaid } from './rigDrawing';
+import { drawGeometry } from './rigDrawing';
 import { boundsOf, type Bounds, type DrawnPart, type Drawing, type Shape } from './shape';
 
 /** Direction (degrees clockwise from right) in which each part leaves its place; parts without one stay together. */
-const LEAVES_DEG: Readonly<Record<Laid['build']['rig']['family'], Partial<Record<DrawnPart, number>>>> = {
+const LEAVES_DEG: Readonly<Record<RigGeometry['build']['rig']['family'], Partial<Record<DrawnPart, number>>>> = {
 	spinnerbait: {
 		clevis: -125,
 		beads: -100,
@@ -48,9 +48,9 @@ const apart = (a: Bounds, b: Bounds): boolean =>
 	b.y > a.y + a.height + MARGIN_MM;
 
 /** Boxes of what stays: a wire in short pieces, since one box about a bent wire would hold the whole lure. */
-function stayingBoxes(laid: Laid, shapes: readonly Shape[]): Bounds[] {
+function stayingBoxes(geometry: RigGeometry, shapes: readonly Shape[]): Bounds[] {
 	const solid = shapes.filter(({ part }) => part !== 'wire');
-	const pieces = [...(laid.wire ? [laid.wire.points] : []), ...laid.arms].flatMap((points) =>
+	const pieces = [...(geometry.wire ? [geometry.wire.points] : []), ...geometry.arms].flatMap((points) =>
 		points.slice(1).flatMap((end, at) => {
 			const start = points[at]!;
 			const parts = Math.max(1, Math.ceil(Math.hypot(end.x - start.x, end.y - start.y) / 5));
@@ -88,13 +88,13 @@ export interface ExplodedDrawing extends Drawing {
 	readonly ways: readonly { readonly part: DrawnPart; readonly from: Point; readonly to: Point }[];
 }
 
-/** Draws a laid-out rig in pieces, each moved out the shortest way that clears the others. */
-export function drawExploded(laid: Laid): ExplodedDrawing {
-	const whole = drawLaid(laid);
-	const directions = LEAVES_DEG[laid.build.rig.family];
+/** Draws a geometry-out rig in pieces, each moved out the shortest way that clears the others. */
+export function drawExploded(geometry: RigGeometry): ExplodedDrawing {
+	const whole = drawGeometry(geometry);
+	const directions = LEAVES_DEG[geometry.build.rig.family];
 	const of = (part: DrawnPart): Shape[] => whole.shapes.filter((shape) => shape.part === part);
 	const stays = whole.shapes.filter(({ part }) => directions[part] === undefined);
-	const placed = stayingBoxes(laid, stays);
+	const placed = stayingBoxes(geometry, stays);
 	const moved: Shape[] = [];
 	const anchors: Partial<Record<DrawnPart, Point>> = { ...whole.anchors };
 	const ways: ExplodedDrawing['ways'][number][] = [];

@@ -1,5 +1,5 @@
 import { BARB_MM } from '../../foundation/catalogue/hooks';
-import type { LaidHook } from '../geometry/hook';
+import type { PlacedHook } from '../geometry/hook';
 import { pathThrough, polar } from '../geometry/path';
 import { CONTOUR_MM, type Shape } from './shape';
 import { drawWire } from './wire';
@@ -9,7 +9,7 @@ const TAPER_MM = 6.5;
 const BARB_STANDS_MM = 1.15;
 
 /** A single hook as it is bent. */
-export function drawHook(hook: LaidHook, part: 'hook' | 'trailerHook' = 'hook'): Shape[] {
+export function drawHook(hook: PlacedHook, part: 'hook' | 'trailerHook' = 'hook'): Shape[] {
 	const { tip, headingDeg, diameterMm } = hook;
 	const behind = (distance: number) => polar(tip, headingDeg + 180, distance);
 	const beside = (distance: number, side: number) => polar(behind(distance), headingDeg + 90, side);

@@ -1,4 +1,4 @@
-import type { Laid } from '../geometry/lay';
+import type { RigGeometry } from '../geometry/rigGeometry';
 import { BUZZ_MM } from '../../foundation/catalogue/fittings';
 import { bend, circlePath, pathThrough, polar, type Point } from '../geometry/path';
 import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';
@@ -22,7 +22,7 @@ const CLIP_AT = 0.1;
 /** The plate's lip begins here along its height; bent down, it turns forward by the sine of its angle. */
 const LIP_AT = 0.78;
 
-type Plate = NonNullable<Laid['plate']>;
+type Plate = NonNullable<RigGeometry['plate']>;
 
 /** Places points on a plate: u across and v along it, in shares of its width and height. */
 function placer({ hinge, widthMm, heightMm }: Plate, lipDeg: number) {
@@ -72,7 +72,7 @@ export const plateAnchors = (plate: Plate): { rear: Point; clip: Point } => {
 	return { rear: on(0, 0.72), clip: polar(on(0, CLIP_AT), 200, 5) };
 };
 
-type Prop = NonNullable<Laid['prop']>;
+type Prop = NonNullable<RigGeometry['prop']>;
 
 /** Leading edge, tip and trailing edge of a wing in shares of the blade's length and reach, and its cupped outer third. */
 const WING = [

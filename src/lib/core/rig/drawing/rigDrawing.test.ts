@@ -8,7 +8,7 @@ import { anyReading } from '../../testing/arbitraries';
 import { drawBlade, halfWidth } from './blade';
 import { headSize } from '../../foundation/catalogue/heads';
 import { buildOf } from '../build/buildOf';
-import { layRig } from '../geometry/lay';
+import { rigGeometryOf } from '../geometry/rigGeometry';
 import { bend, lengthOf, type Point } from '../geometry/path';
 import { drawRig } from './rigDrawing';
 import type { DrawnPart } from './shape';
@@ -70,7 +70,7 @@ describe('a bent wire', () => {
 	});
 
 	it('of a spinnerbait carries its upper arm over the hook: the eye lies behind and above the tie', () => {
-		const { tie, end } = layRig(buildOf(rigWith({ family: 'spinnerbait' }))).wire!;
+		const { tie, end } = rigGeometryOf(buildOf(rigWith({ family: 'spinnerbait' }))).wire!;
 		expect(end.x).toBeGreaterThan(tie.x);
 		expect(end.y).toBeLessThan(tie.y);
 	});

@@ -1,6 +1,6 @@
 import { buildOf } from '../build/buildOf';
 import { BUZZ_MM, FITTINGS_MM } from '../../foundation/catalogue/fittings';
-import { layRig, type Laid } from '../geometry/lay';
+import { rigGeometryOf, type RigGeometry } from '../geometry/rigGeometry';
 import { polar, type Point } from '../geometry/path';
 import type { OwnColour } from '../../foundation/schema/ownColour';
 import type { Rig } from '../../foundation/schema/rig';
@@ -39,8 +39,8 @@ function drawArray([tie, end]: readonly Point[]): Shape[] {
 }
 const ARRAY_BLADE_MM = 17;
 
-function drawEngine(laid: Laid): Shape[] {
-	const { wire, clevis, front, swivel, rear, plate, array, arms, prop, build, fit } = laid;
+function drawEngine(geometry: RigGeometry): Shape[] {
+	const { wire, clevis, front, swivel, rear, plate, array, arms, prop, build, fit } = geometry;
 	return [
 		...arms.flatMap((points, at) => drawWire('wire', points, UNDERSPIN_WIRE_MM[at]!)),
 		...(wire ? drawWire('wire', wire.points, build.rig.wireIn! * MM_PER_IN) : []),
@@ -50,7 +50,7 @@ function drawEngine(laid: Laid): Shape[] {
 		...(rear ? drawBlade('rear', rear) : []),
 		...(plate ? drawPlate(plate, fit.lipDeg, fit.inked) : []),
 		...(prop ? drawBuzzBlade(prop) : []),
-		...drawBuzzFittings(laid),
+		...drawBuzzFittings(geometry),
 		...(array ? drawArray(array) : [])
 	];
 }
@@ -61,7 +61,7 @@ const bodyColour = (named: string, own: OwnColour | undefined): string => (own ?
 const headColour = ({ skirt }: Rig, collar: string, body: string | undefined): string =>
 	skirt.colour === 'none' ? (body ?? 'white') : collar;
 
-function drawDress({ build, fit, head, hook, skirt, trailer, trailerHook }: Laid, small: boolean): Shape[] {
+function drawDress({ build, fit, head, hook, skirt, trailer, trailerHook }: RigGeometry, small: boolean): Shape[] {
 	const { rig, own } = build;
 	const accents = [rig.skirt.accent, fit.dye].filter((accent) => accent !== 'none');
 	const tones = skirtTones(rig.skirt.colour, own.skirt?.part.colour, accents);
@@ -78,9 +78,10 @@ function drawDress({ build, fit, head, hook, skirt, trailer, trailerHook }: Laid
 }
 
 /** Where a leader may touch each part that is there. */
-function anchorsOf(laid: Laid): Anchors {
-	const { wire, arms, clevis, front, swivel, rear, plate, prop, array, head, hook, skirt, trailer, trailerHook } = laid;
-	const { rig } = laid.build;
+function anchorsOf(geometry: RigGeometry): Anchors {
+	const { wire, arms, clevis, front, swivel, rear, plate, prop, array, head, hook, skirt, trailer, trailerHook } =
+		geometry;
+	const { rig } = geometry.build;
 	// A plate hangs before the front of a bladed jig's head.
 	const anchors: Anchors = {
 		head: { x: head.lengthMm * (plate ? 0.82 : 0.5), y: head.heightMm * 0.46 },
@@ -112,16 +113,16 @@ function anchorsOf(laid: Laid): Anchors {
 }
 
 /**
- * A laid-out rig drawn to scale, in mm, swimming left. The same rig gives the same drawing.
+ * A geometry-out rig drawn to scale, in mm, swimming left. The same rig gives the same drawing.
  *
  * @param small For a drawing under 2 px per mm: fewer skirt strands, so that it stays clear and light.
  */
-export function drawLaid(laid: Laid, small = false): Drawing {
-	const engine = drawEngine(laid);
-	const dress = drawDress(laid, small);
-	const shapes = laid.build.rig.family === 'underspin' ? [...engine, ...dress] : [...dress, ...engine];
-	return { shapes, bounds: boundsOf(shapes), anchors: anchorsOf(laid), text: describeRig(laid.build.rig) };
+export function drawGeometry(geometry: RigGeometry, small = false): Drawing {
+	const engine = drawEngine(geometry);
+	const dress = drawDress(geometry, small);
+	const shapes = geometry.build.rig.family === 'underspin' ? [...engine, ...dress] : [...dress, ...engine];
+	return { shapes, bounds: boundsOf(shapes), anchors: anchorsOf(geometry), text: describeRig(geometry.build.rig) };
 }
 
-/** A rig as it is usually fitted, drawn to scale; see `drawLaid`. */
-export const drawRig = (rig: Rig, small = false): Drawing => drawLaid(layRig(buildOf(rig)), small);
+/** A rig as it is usually fitted, drawn to scale; see `drawGeometry`. */
+export const drawRig = (rig: Rig, small = false): Drawing => drawGeometry(rigGeometryOf(buildOf(rig)), small);

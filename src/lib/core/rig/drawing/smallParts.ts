@@ -1,10 +1,10 @@
 import { BUZZ_MM, FITTINGS_MM } from '../../foundation/catalogue/fittings';
-import type { Laid, LaidClevis, LaidSwivel } from '../geometry/lay';
+import type { RigGeometry, PlacedClevis, PlacedSwivel } from '../geometry/rigGeometry';
 import { circlePath, pathThrough, polar, type Point } from '../geometry/path';
 import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';
 
 /** A swivel with its split ring: ring, barrel, ring, split ring, in shares of its length. */
-export function drawSwivel({ from, angleDeg, lengthMm }: LaidSwivel): Shape[] {
+export function drawSwivel({ from, angleDeg, lengthMm }: PlacedSwivel): Shape[] {
 	const scale = lengthMm / FITTINGS_MM.swivel;
 	const along = (distance: number): Point => polar(from, angleDeg, distance * scale);
 	const side = (distance: number, half: number): Point => polar(along(distance), angleDeg + 90, half * scale);
@@ -26,7 +26,7 @@ export function drawSwivel({ from, angleDeg, lengthMm }: LaidSwivel): Shape[] {
 }
 
 /** A clevis strap on the upper arm, and the beads behind it: plastic and metal by turns. */
-export function drawClevis({ at, armDeg, hole, beads }: LaidClevis): Shape[] {
+export function drawClevis({ at, armDeg, hole, beads }: PlacedClevis): Shape[] {
 	const ear = FITTINGS_MM.clevisEar;
 	const strap = pathThrough([
 		polar(at, armDeg, -ear),
@@ -49,7 +49,7 @@ export function drawClevis({ at, armDeg, hole, beads }: LaidClevis): Shape[] {
 }
 
 /** What holds a buzz blade on its shaft: the rivet, a flap or bead that it strikes, a bead that keeps weed out. */
-export function drawBuzzFittings({ prop, build, fit }: Laid): Shape[] {
+export function drawBuzzFittings({ prop, build, fit }: RigGeometry): Shape[] {
 	if (!prop) return [];
 	const along = (distance: number): Point => polar(prop.front, prop.headingDeg, distance);
 	const behind = prop.diameterMm * BUZZ_MM.lengthOverDiameter + FITTINGS_MM.rivetBehind;

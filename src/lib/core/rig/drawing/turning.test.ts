@@ -3,35 +3,35 @@ import { describe, expect, it } from 'vitest';
 import { buildOf } from '../build/buildOf';
 import { startBuild } from '../build/start';
 import { boxOfPath } from '../geometry/path';
-import { layRig } from '../geometry/lay';
+import { rigGeometryOf } from '../geometry/rigGeometry';
 import { FAMILIES, type Family } from '../../foundation/schema/words';
-import { drawLaid } from './rigDrawing';
+import { drawGeometry } from './rigDrawing';
 import { drawTurning, TURNING } from './turning';
 
-const laidOf = (family: Family) => layRig(buildOf(startBuild(family).rig));
+const laidOf = (family: Family) => rigGeometryOf(buildOf(startBuild(family).rig));
 const anyTurns = fc.record({
 	front: fc.double({ min: 0, max: 500, noNaN: true }),
 	rear: fc.double({ min: 0, max: 500, noNaN: true })
 });
 
 describe.each(FAMILIES)('what turns on a %s', (family) => {
-	const laid = laidOf(family);
+	const geometry = laidOf(family);
 
 	it('is only what turns, and all of that', () => {
-		const parts = new Set(drawTurning(laid, { front: 0.1, rear: 0.2 }).map(({ part }) => part));
-		const whole = new Set(drawLaid(laid).shapes.map(({ part }) => part));
+		const parts = new Set(drawTurning(geometry, { front: 0.1, rear: 0.2 }).map(({ part }) => part));
+		const whole = new Set(drawGeometry(geometry).shapes.map(({ part }) => part));
 		for (const part of TURNING) expect(parts.has(part)).toBe(whole.has(part));
 	});
 
 	it('stays where it hangs, finite, and no larger than it is', () => {
-		const whole = drawLaid(laid).bounds;
+		const whole = drawGeometry(geometry).bounds;
 		fc.assert(
 			fc.property(anyTurns, (turns) => {
-				for (const { d } of drawTurning(laid, turns)) {
+				for (const { d } of drawTurning(geometry, turns)) {
 					const box = boxOfPath(d);
 					for (const value of Object.values(box)) expect(Number.isFinite(value)).toBe(true);
 				}
-				const shapes = drawTurning(laid, turns);
+				const shapes = drawTurning(geometry, turns);
 				const low = Math.max(...shapes.map(({ d }) => boxOfPath(d).bottom));
 				expect(low).toBeLessThanOrEqual(whole.y + whole.height + 6);
 			}),
@@ -45,7 +45,7 @@ describe.each(FAMILIES)('what turns on a %s', (family) => {
 				const later = { front: turns.front + more, rear: turns.rear + more };
 				const [now, then] = [turns, later].map((one) =>
 					boxOfPath(
-						drawTurning(laid, one)
+						drawTurning(geometry, one)
 							.map(({ d }) => d)
 							.join('')
 					)
@@ -60,11 +60,11 @@ describe.each(FAMILIES)('what turns on a %s', (family) => {
 });
 
 describe('a blade', () => {
-	const laid = laidOf('spinnerbait');
-	const { angleDeg } = laid.rear!;
+	const geometry = laidOf('spinnerbait');
+	const { angleDeg } = geometry.rear!;
 	/** Across the axis that it turns about, mm. */
 	const breadth = (turns: number): number => {
-		const outline = drawTurning({ ...laid, front: null }, { front: 0, rear: turns })[1]!;
+		const outline = drawTurning({ ...geometry, front: null }, { front: 0, rear: turns })[1]!;
 		const [sin, cos] = [Math.sin((angleDeg * Math.PI) / 180), Math.cos((angleDeg * Math.PI) / 180)];
 		const across = [...outline.d.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(
 			([, x, y]) => Number(y) * cos - Number(x) * sin
@@ -80,17 +80,17 @@ describe('a blade', () => {
 	});
 
 	it('at no turn is the one of the still drawing', () => {
-		const still = drawLaid(laid).shapes.filter(({ part }) => part === 'rear');
-		expect(drawTurning({ ...laid, front: null }, { front: 0, rear: 0 })).toEqual(still);
+		const still = drawGeometry(geometry).shapes.filter(({ part }) => part === 'rear');
+		expect(drawTurning({ ...geometry, front: null }, { front: 0, rear: 0 })).toEqual(still);
 	});
 });
 
 describe('a plate', () => {
 	it('swings as far to one side as to the other, and stands as drawn in between', () => {
-		const laid = laidOf('bladed-jig');
-		const rear = (turns: number) => drawTurning(laid, { front: 0, rear: turns });
+		const geometry = laidOf('bladed-jig');
+		const rear = (turns: number) => drawTurning(geometry, { front: 0, rear: turns });
 		expect(rear(0).filter(({ part }) => part === 'rear')).toEqual(
-			drawLaid(laid).shapes.filter(({ part }) => part === 'rear')
+			drawGeometry(geometry).shapes.filter(({ part }) => part === 'rear')
 		);
 		const wide = (turns: number): number => {
 			const box = boxOfPath(rear(turns)[1]!.d);
@@ -103,9 +103,9 @@ describe('a plate', () => {
 
 describe('a buzz blade', () => {
 	it('has its wings evenly about the shaft, the far ones behind and darker', () => {
-		const laid = laidOf('buzzbait');
+		const geometry = laidOf('buzzbait');
 		const wings = (turns: number) =>
-			drawTurning(laid, { front: 0, rear: turns }).filter(({ fill }) => /\.(mid|low)$/.test(fill ?? ''));
+			drawTurning(geometry, { front: 0, rear: turns }).filter(({ fill }) => /\.(mid|low)$/.test(fill ?? ''));
 		const count = wings(0.1).length;
 		expect(wings(0.6)).toHaveLength(count);
 		const tones = wings(0.1).map(({ fill }) => fill!.split('.')[1]);

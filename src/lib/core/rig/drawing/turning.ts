@@ -1,4 +1,4 @@
-import type { Laid, LaidBlade } from '../geometry/lay';
+import type { RigGeometry, PlacedBlade } from '../geometry/rigGeometry';
 import { drawBlade } from './blade';
 import { drawBuzzBlade, drawPlate } from './plates';
 import type { DrawnPart, Shape } from './shape';
@@ -20,7 +20,7 @@ const [PLATE_TURNED_DEG, PLATE_SWING_DEG] = [38, 30];
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 
 /** A blade after some turns about its own long axis: seen from the side it narrows, shows its back and widens again. */
-function turnedBlade(blade: LaidBlade, turns: number): LaidBlade {
+function turnedBlade(blade: PlacedBlade, turns: number): PlacedBlade {
 	const share = Math.cos(2 * Math.PI * turns);
 	const seen = Math.max(ON_EDGE, Math.abs(share));
 	return { ...blade, widthMm: blade.widthMm * (share < 0 ? -seen : seen) };
@@ -32,7 +32,7 @@ const plateShare = (beats: number): number =>
 	Math.sin(radians(PLATE_TURNED_DEG));
 
 /** The parts of a rig that turn or beat, as they stand after so many turns, seen from the side. */
-export function drawTurning({ front, rear, plate, prop, fit }: Laid, turns: Turns): Shape[] {
+export function drawTurning({ front, rear, plate, prop, fit }: RigGeometry, turns: Turns): Shape[] {
 	return [
 		...(front ? drawBlade('front', turnedBlade(front, turns.front)) : []),
 		...(rear ? drawBlade('rear', turnedBlade(rear, turns.rear)) : []),

@@ -1,7 +1,7 @@
 import { BUZZ_MM } from '../../foundation/catalogue/fittings';
 import { BLADE_FORMS } from '../../foundation/constants/constants';
 import type { TurningStyle } from '../../foundation/schema/words';
-import type { Laid, LaidBlade } from './lay';
+import type { RigGeometry, PlacedBlade } from './rigGeometry';
 import { polar, type Point } from './path';
 
 type Segment = readonly [Point, Point];
@@ -38,7 +38,7 @@ function gap(first: Segment, second: Segment): number {
 }
 
 /** The two lines in side view along which a turning blade's cone is widest: from its hinge to its tip, up and down. */
-export function sweptLines({ blade, lengthMm, hole, axisDeg }: LaidBlade): readonly [Segment, Segment] {
+export function sweptLines({ blade, lengthMm, hole, axisDeg }: PlacedBlade): readonly [Segment, Segment] {
 	const { angleDeg } = BLADE_FORMS[blade.style as TurningStyle];
 	return [
 		[hole, polar(hole, axisDeg - angleDeg, lengthMm)],
@@ -53,20 +53,20 @@ const leastGap = (first: readonly Segment[], second: readonly Segment[]): number
 	Math.min(...first.flatMap((a) => second.map((b) => gap(a, b))));
 
 /** Gap (mm) between what a turning front blade sweeps and what the rear one does; `null` without both. */
-export function frontToRearMm({ front, rear, swivel }: Laid): number | null {
+export function frontToRearMm({ front, rear, swivel }: RigGeometry): number | null {
 	if (!front || !rear || !swivel) return null;
 	return leastGap(sweptLines(front), sweptLines(rear));
 }
 
 /** Gap (mm) between what a turning front blade sweeps and the lower arm with its line-tie bend. */
-export function frontToTieMm({ front, wire }: Laid): number | null {
+export function frontToTieMm({ front, wire }: RigGeometry): number | null {
 	if (!front || !wire) return null;
 	const lower = wire.points.filter((_, at) => at < wire.points.indexOf(wire.armStart));
 	return leastGap(sweptLines(front), segments(lower));
 }
 
 /** Gap (mm) between what the rear blade sweeps and the hook; for a buzz blade between its wings and the head. */
-export function rearToHookMm({ rear, hook, prop, head, trailerHook }: Laid): number | null {
+export function rearToHookMm({ rear, hook, prop, head, trailerHook }: RigGeometry): number | null {
 	if (prop) {
 		const along = (distance: number): Point => polar(prop.front, prop.headingDeg, distance);
 		const lowest = [

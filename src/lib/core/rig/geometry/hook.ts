@@ -3,7 +3,7 @@ import type { Rig } from '../../foundation/schema/rig';
 import { bend, type Point } from './path';
 
 /** A hook as it is bent, mm. */
-export interface LaidHook {
+export interface PlacedHook {
 	readonly points: readonly Point[];
 	readonly diameterMm: number;
 	readonly gapeMm: number;
@@ -24,7 +24,7 @@ export interface LaidHook {
  * @param from Where the shank leaves the head, mm.
  * @param shankMm A measured shank, which stands over the size's.
  */
-export function layHook(hook: Rig['hook'], from: Point, shankMm?: number): LaidHook {
+export function placeHook(hook: Rig['hook'], from: Point, shankMm?: number): PlacedHook {
 	const size = hookMeasures(hook);
 	const gape = size.gapeMm;
 	const shank = shankMm ?? size.shankMm;

@@ -3,7 +3,7 @@ import type { Fit } from '../build/fit';
 import { bend, lengthOf, type Move, type Point } from './path';
 
 /** A bent wire: its schedule from the head's nose on, where each move ended, and what hangs on it. */
-export interface LaidWire {
+export interface PlacedWire {
 	readonly moves: readonly Move[];
 	readonly points: readonly Point[];
 	readonly ends: readonly Point[];
@@ -25,7 +25,7 @@ const TWIST_DEG = 360;
 const EYE_TURN_DEG = 395;
 const BUZZ_LOWER_DEG = 205;
 
-function laid(moves: readonly Move[], startDeg: number, tieAt: number, armAt: number, endAt: number): LaidWire {
+function geometry(moves: readonly Move[], startDeg: number, tieAt: number, armAt: number, endAt: number): PlacedWire {
 	const { points, ends } = bend(ORIGIN, startDeg, moves);
 	const [armStart, end] = [ends[armAt]!, ends[endAt]!];
 	return {
@@ -41,7 +41,7 @@ function laid(moves: readonly Move[], startDeg: number, tieAt: number, armAt: nu
 }
 
 /** The wire of a spinnerbait: lower arm, open or twisted line tie, upper arm, eye. */
-export function laySpinnerbaitWire({ lowerArmMm, upperArmMm, riseDeg, gapDeg, tie }: Fit): LaidWire {
+export function placeSpinnerbaitWire({ lowerArmMm, upperArmMm, riseDeg, gapDeg, tie }: Fit): PlacedWire {
 	const back = LOWER_DEG + TIE_TURN_DEG - 360 + riseDeg + gapDeg;
 	const moves: Move[] = [
 		{ run: lowerArmMm },
@@ -50,11 +50,11 @@ export function laySpinnerbaitWire({ lowerArmMm, upperArmMm, riseDeg, gapDeg, ti
 		{ run: upperArmMm },
 		{ right: EYE_TURN_DEG, r: FITTINGS_MM.eyeRadius }
 	];
-	return laid(moves, LOWER_DEG, 1, 2, 3);
+	return geometry(moves, LOWER_DEG, 1, 2, 3);
 }
 
 /** The wire of a buzzbait: run, line tie, riser, and the shaft that the blade turns on. */
-export function layBuzzWire(diameterMm: number): LaidWire {
+export function placeBuzzWire(diameterMm: number): PlacedWire {
 	const moves: Move[] = [
 		{ run: BUZZ_MM.lower },
 		{ right: 70, r: 2.3 },
@@ -62,5 +62,5 @@ export function layBuzzWire(diameterMm: number): LaidWire {
 		{ right: 88, r: 2.5 },
 		{ run: diameterMm * BUZZ_MM.lengthOverDiameter + BUZZ_MM.behind }
 	];
-	return laid(moves, BUZZ_LOWER_DEG, 1, 3, 4);
+	return geometry(moves, BUZZ_LOWER_DEG, 1, 3, 4);
 }

@@ -122,7 +122,7 @@ function engineWeightKg(engine: Engine): number {
 }
 
 /** What a part that does not turn adds to a lure: mass kg, weight in water N, drag and lift areas m2. */
-export interface Lump {
+export interface PointMass {
 	readonly massKg: number;
 	readonly weightN: number;
 	readonly dragM2: number;
@@ -133,7 +133,7 @@ const headMassKg = (weightOz: number, { massG }: Measured = {}): number =>
 	massG === undefined ? weightOz * KG_PER_OZ : massG / 1000;
 
 /** A head: a ball of its metal, nominal ounces being the head alone unless it was weighed. */
-export function headLump(weightOz: number, material: RunningRig['headMaterial'], measured?: Measured): Lump {
+export function headMass(weightOz: number, material: RunningRig['headMaterial'], measured?: Measured): PointMass {
 	const massKg = headMassKg(weightOz, measured);
 	const density = DENSITY_KGM3[material];
 	const dragM2 = 0.6 * (Math.PI / 4) * ((6 * massKg) / density / Math.PI) ** (2 / 3);
@@ -150,7 +150,7 @@ const hookKg = (family: Family, { massG = HOOK_MASS_G[family] }: Measured = {}):
 	(massG / 1000) * buoyancy(DENSITY_KGM3.steel);
 
 /** What every rig of a family has: its hook, and the lift of its shape. */
-export const familyLump = (family: Family, hook?: Measured): Lump => ({
+export const familyMass = (family: Family, hook?: Measured): PointMass => ({
 	massKg: (hook?.massG ?? HOOK_MASS_G[family]) / 1000,
 	weightN: GRAVITY_MPS2 * hookKg(family, hook),
 	dragM2: 0,
@@ -158,7 +158,7 @@ export const familyLump = (family: Family, hook?: Measured): Lump => ({
 });
 
 /** The bent wire of a spinnerbait or buzzbait, by its diameter in inches. */
-export function wireLump(wireIn: number): Lump {
+export function wireMass(wireIn: number): PointMass {
 	const diameterM = wireIn * 0.0254;
 	const massKg = ((Math.PI * diameterM ** 2) / 4) * WIRE_LENGTH_M * DENSITY_KGM3.wire;
 	const weightN = GRAVITY_MPS2 * massKg * buoyancy(DENSITY_KGM3.wire);
@@ -173,47 +173,47 @@ interface Dress {
 
 const weighed = (dress: Dress, { massG = dress.massG }: Measured = {}): Dress => ({ ...dress, massG });
 
-function dressLump({ dragCm2, liftCm2, massG }: Dress, densityKgM3: number): Lump {
+function dressLump({ dragCm2, liftCm2, massG }: Dress, densityKgM3: number): PointMass {
 	const massKg = massG / 1000;
 	const weightN = GRAVITY_MPS2 * massKg * buoyancy(densityKgM3);
 	return { massKg, weightN, dragM2: dragCm2 / 1e4, liftM2: liftCm2 / 1e4 };
 }
 
 /** A skirt by its fullness. */
-export const skirtLump = (skirt: RunningRig['skirt'], measured?: Measured): Lump =>
+export const skirtMass = (skirt: RunningRig['skirt'], measured?: Measured): PointMass =>
 	dressLump(weighed(SKIRTS[skirt], measured), DENSITY_KGM3.skirt);
 /** A soft body by its kind. */
-export const trailerLump = (kind: RunningRig['trailer'], measured?: Measured): Lump =>
+export const trailerLump = (kind: RunningRig['trailer'], measured?: Measured): PointMass =>
 	dressLump(weighed(TRAILERS[kind], measured), DENSITY_KGM3.trailer);
 
 /** Submerged mass (kg) of a lure's head, and of its head and hook. */
 export type Keel = Pick<Lure, 'headKg' | 'keelKg'>;
 
-const keelUnder = (head: Lump, family: Family, hook?: Measured): Keel => {
+const keelUnder = (head: PointMass, family: Family, hook?: Measured): Keel => {
 	const headKg = head.weightN / GRAVITY_MPS2;
 	return { headKg, keelKg: headKg + hookKg(family, hook) };
 };
 
 /** What rights a family's lure on a head. */
 export const keelOf = (family: Family, weightOz: number, material: RunningRig['headMaterial']): Keel =>
-	keelUnder(headLump(weightOz, material), family);
+	keelUnder(headMass(weightOz, material), family);
 
 /** Puts a lure together (running model, section 4). */
 export function assembleLure(rig: RunningRig): Lure {
 	const engine = engineOf(rig);
 	const { measured = {} } = rig;
-	const head = headLump(rig.weightOz, rig.headMaterial, measured.head);
-	const skirt = skirtLump(rig.skirt, measured.skirt);
+	const head = headMass(rig.weightOz, rig.headMaterial, measured.head);
+	const skirt = skirtMass(rig.skirt, measured.skirt);
 	const trailer = trailerLump(rig.trailer, measured.trailer);
 	const lumps = [
-		familyLump(rig.family, measured.hook),
+		familyMass(rig.family, measured.hook),
 		head,
-		...(hasWire(rig.family) ? [wireLump(rig.wireIn ?? USUAL_WIRE_IN)] : []),
+		...(hasWire(rig.family) ? [wireMass(rig.wireIn ?? USUAL_WIRE_IN)] : []),
 		skirt,
 		trailer
 	];
 	const displacedKg = (head.massKg / DENSITY_KGM3[rig.headMaterial]) * WATER_KGM3;
-	const sum = (key: keyof Lump): number => lumps.reduce((total, lump) => total + lump[key], 0);
+	const sum = (key: keyof PointMass): number => lumps.reduce((total, lump) => total + lump[key], 0);
 	return {
 		rig,
 		engine,

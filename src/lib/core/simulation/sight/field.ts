@@ -38,7 +38,7 @@ export interface Place {
 	readonly along: number;
 }
 
-function placeOf(zeta: number, x: number): Place {
+function gridPlaceOf(zeta: number, x: number): Place {
 	const deep = Math.min(ZETAS.at(-1)!, Math.max(0, zeta));
 	const row = Math.min(
 		ZETAS.length - 2,
@@ -51,7 +51,7 @@ function placeOf(zeta: number, x: number): Place {
 
 /** Where in the tables each band is at a depth (m): they depend on backscatter over absorption and on depth alone. */
 export const placesAt = ({ absorbs, backscatters }: Water, loss: Spectrum, depthM: number): Place[] =>
-	Array.from(loss, (kd, at) => placeOf(kd * depthM, backscatters[at]! / absorbs[at]!));
+	Array.from(loss, (kd, at) => gridPlaceOf(kd * depthM, backscatters[at]! / absorbs[at]!));
 
 function looked(rows: Rows, { row, down, column, along }: Place): number {
 	const [upper, lower] = [rows[row]!, rows[row + 1]!];

@@ -4,7 +4,7 @@ import { FAMILIES } from '../../foundation/schema/words';
 import { traySchema, TRAY_MAX } from '../../foundation/schema/tray';
 import { planInputSchema } from '../../foundation/schema/plan';
 import { refusalOf } from '../../testing/refusal';
-import { keptTray } from './keptTray';
+import { savedTray } from './savedTray';
 import { prepared } from './prepared';
 
 const rigs = FAMILIES.map((family) => startBuild(family).rig);
@@ -15,7 +15,7 @@ const day = (reading: object, tray: unknown) =>
 describe('rigs that are kept, as a tray', () => {
 	it('are finished lures, each once, however they are fished', () => {
 		const [first] = rigs;
-		const tray = keptTray([...rigs, { ...first!, retrieve: { style: 'burn', speedMps: 1.4 } }]);
+		const tray = savedTray([...rigs, { ...first!, retrieve: { style: 'burn', speedMps: 1.4 } }]);
 		expect(traySchema.parse(tray)).toEqual(tray);
 		expect(tray.map((item) => item.part === 'lure' && item.rig.family)).toEqual([...FAMILIES]);
 		for (const item of tray)
@@ -24,11 +24,11 @@ describe('rigs that are kept, as a tray', () => {
 
 	it('are at most as many as a tray takes', () => {
 		const many = Array.from({ length: TRAY_MAX + 5 }, (_, at) => ({ ...rigs[0]!, weightOz: 0.2 + at / 1000 }));
-		expect(keptTray(many)).toHaveLength(TRAY_MAX);
+		expect(savedTray(many)).toHaveLength(TRAY_MAX);
 	});
 
 	it('are all that a day casts, on whatever line, rod and reel serve it best', () => {
-		const { candidates } = day(WATER, keptTray(rigs));
+		const { candidates } = day(WATER, savedTray(rigs));
 		expect(candidates.length).toBeGreaterThan(0);
 		for (const { family, blades, weightOz, skirt, trailer } of candidates) {
 			const kept = rigs.find((rig) => rig.family === family)!;
@@ -43,7 +43,7 @@ describe('rigs that are kept, as a tray', () => {
 
 	it('of which none runs leave a day that is refused', () => {
 		const deep = { ...WATER, waterTemperatureC: 6, bottomM: 12, fishFromM: 10.5, fishToM: 12 };
-		const buzz = keptTray(rigs.filter(({ family }) => family === 'buzzbait'));
+		const buzz = savedTray(rigs.filter(({ family }) => family === 'buzzbait'));
 		expect(refusalOf(() => day(deep, buzz))).toMatchObject({
 			path: 'hours',
 			message: expect.stringMatching(/Nothing can be called/)

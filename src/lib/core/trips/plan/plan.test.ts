@@ -7,11 +7,11 @@ import { bestDeck, retiesOf, valueOf, type Day, type Solve } from './deck';
 import { solveBy } from './highs';
 import { readingSchema } from '../../foundation/schema/reading';
 import { anyReading } from '../../testing/arbitraries';
-import { decked, scheduled } from './decked';
+import { scheduleDay, scheduled } from './schedule';
 import { answerPlan, plan } from './plan';
 import { calledHour, KnownDay, prepared, turnsOf } from './prepared';
 import { scenariosOf } from './scenarios';
-import { bestOf, bestOutfits, givenUp, type Case } from './uncertain';
+import { bestOf, bestOutfits, givenUp, type Case } from './underUncertainty';
 import { solveWith } from './solver';
 import { planInputSchema } from '../../foundation/schema/plan';
 
@@ -158,7 +158,7 @@ describe('a day on the water', () => {
 		const after = prepared(asked('overcast'), known);
 		expect(after.called[0]).toBe(before.called[0]);
 		expect(after.called[1]).not.toBe(before.called[1]);
-		expect(decked(after, solve)).toEqual(plan(asked('overcast'), solve));
+		expect(scheduleDay(after, solve)).toEqual(plan(asked('overcast'), solve));
 		// What was asked for before is still there.
 		expect(prepared(asked('sun'), known).called[1]).toBe(before.called[1]);
 	});
@@ -240,7 +240,7 @@ describe('rods for a day that may turn out otherwise', () => {
 			return { ...hour, scenarios: scenariosOf(reading).map(({ odds, patch }) => ({ odds, patch })) };
 		});
 		const ready = prepared(planInputSchema.parse({ hours: uncertain, rods: 3, perHour: 2 }));
-		const deck = decked(ready, solve);
+		const deck = scheduleDay(ready, solve);
 		for (const rod of deck.rods) {
 			expect(rod.adds).toBeGreaterThan(0);
 			expect(rod.for.length).toBeGreaterThan(0);

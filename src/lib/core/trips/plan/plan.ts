@@ -1,7 +1,7 @@
 import { parseWith } from '../../foundation/schema/failure';
 import { planInputSchema, type Plan, type PlanInput } from '../../foundation/schema/plan';
 import type { Solve } from './deck';
-import { decked } from './decked';
+import { scheduleDay } from './schedule';
 import { prepared } from './prepared';
 import { solver } from './solver';
 
@@ -10,7 +10,7 @@ import { solver } from './solver';
  * each hour's best call. Where hours may turn out in several ways, so that it gives up least over all of them by their odds,
  * knots not counted: the rig may be another in each. Proven by the solver that is given.
  */
-export const plan = (input: PlanInput, solve: Solve): Plan => decked(prepared(input), solve);
+export const plan = (input: PlanInput, solve: Solve): Plan => scheduleDay(prepared(input), solve);
 
 /** `plan` on raw input: checks it, then answers with the solver that was given. */
 export const answerPlan = (input: unknown): Plan => plan(parseWith(planInputSchema, input), solver());

@@ -124,7 +124,7 @@ export function prepared(input: PlanInput, known = new KnownDay()): Prepared {
 	}
 	const outfits = unique([...fixed.map(bare), ...candidates.map(bare)]);
 	const places = new Map(outfits.map((outfit, at) => [keyOf(outfit), at]));
-	const placeOf = (outfit: Outfit): number => places.get(keyOf(bare(outfit)))!;
+	const outfitIndexOf = (outfit: Outfit): number => places.get(keyOf(bare(outfit)))!;
 	const nearest = candidates.map(nearestTo);
 	const cast = keyOf(candidates);
 	const behindIn = (reading: ParsedReading, best: number | null): Behind =>
@@ -134,10 +134,10 @@ export function prepared(input: PlanInput, known = new KnownDay()): Prepared {
 			weight,
 			behind: behindIn(reading, called[at]!.calls[0]?.score ?? null)
 		})),
-		outfitOf: candidates.map(placeOf),
+		outfitOf: candidates.map(outfitIndexOf),
 		rods,
 		retie: retiePoints,
-		fixed: fixed.map(placeOf)
+		fixed: fixed.map(outfitIndexOf)
 	};
 	const judged = turns?.map((turn, at) => ({
 		...turn,

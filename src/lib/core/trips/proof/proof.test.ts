@@ -10,7 +10,7 @@ import { BLANK_FACT } from '../../testing/facts';
 import { blocksBetween, compared, groupedBy } from './compare';
 import { PROOF_FACETS, proofFacetOf, valuesIn } from './facets';
 import { factsOf, type Fact, type Outing } from './facts';
-import { laidOver } from './happened';
+import { resultsOfPlan } from './plannedHours';
 import { keptBy, weededBy } from './losses';
 import { movesFor, movesOf } from './moves';
 import { trialsOf } from './trials';
@@ -267,7 +267,7 @@ describe('a record laid over a plan', () => {
 			fact('1', RIG, 12, 1, { ...there, beganAt: at(7), spotId: null }),
 			fact('1', RIG, 99, 9, { ...there, beganAt: '2026-05-10T06:10:00.000Z' })
 		];
-		const [five, six, seven, eight] = laidOver(plan, facts);
+		const [five, six, seven, eight] = resultsOfPlan(plan, facts);
 		expect(six).toEqual({ at: at(6), casts: 30, strikes: 2, landed: 2, asPlanned: true });
 		expect(seven).toMatchObject({ casts: 12, asPlanned: false });
 		for (const hour of [five, eight]) expect(hour).toMatchObject({ casts: 0, asPlanned: null });

@@ -1,5 +1,5 @@
 import { counted } from '../../foundation/labels/counted';
-import type { Positions } from '../../claims/splits';
+import type { Positions } from '../../claims/disputes';
 import { WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import type { Reading } from '../../water/reading/complete';
 import { WEED } from '../../water/reading/conditions';

@@ -13,7 +13,7 @@
 	/** A part of Bench, which is handed the bench and the build that lies on it. */
 	const { of: Part, build, with: given }: Props = $props();
 	const app = useApp();
-	untrack(() => app.bench.lay(build));
+	untrack(() => app.bench.open(build));
 </script>
 
 <Part bench={app.bench} build={app.bench.build} units={app.units} {...given} />

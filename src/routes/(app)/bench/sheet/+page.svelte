@@ -5,8 +5,8 @@
 	import { buildSteps, cautionsOf, costOf, toolsOf } from '$lib/core/rig/bench/sheet';
 	import { MODS } from '$lib/core/rig/bench/mods';
 	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
-	import { drawLaid } from '$lib/core/rig/drawing/rigDrawing';
-	import { layRig } from '$lib/core/rig/geometry/lay';
+	import { drawGeometry } from '$lib/core/rig/drawing/rigDrawing';
+	import { rigGeometryOf } from '$lib/core/rig/geometry/rigGeometry';
 	import { moneyText, convertUnitsInText, shownIn } from '$lib/presentation/units';
 	import { useApp } from '$lib/client/state/app.svelte';
 	import { BAR_MM, svgText } from '$lib/ui/rig/svgText';
@@ -20,7 +20,9 @@
 	const steps = $derived(build ? buildSteps(build) : []);
 	const cost = $derived(costOf(parts));
 	const made = $derived(build ? MODS.filter((mod) => mod.fits(build.rig) && mod.done(build)) : []);
-	const markup = $derived(build ? svgText({ ...drawLaid(layRig(build)), text: describeBuild(build) }, name) : '');
+	const markup = $derived(
+		build ? svgText({ ...drawGeometry(rigGeometryOf(build)), text: describeBuild(build) }, name) : ''
+	);
 	const size = $derived(shownIn(app.units, 'size'));
 	const mass = $derived(shownIn(app.units, 'mass'));
 	const figure = ({ show, digits }: typeof size, value: number | undefined): string =>

@@ -1,6 +1,6 @@
 import { anglerOf } from '$lib/server/auth/api';
 import { chartsOf } from '$lib/server/records/charts';
-import { keptLures } from '$lib/server/records/keptLures';
+import { savedLures } from '$lib/server/records/savedLures';
 import { waterOf } from '$lib/server/work/called';
 import type { PageServerLoad } from './$types';
 
@@ -8,6 +8,6 @@ export const load: PageServerLoad = async ({ locals, parent }) => {
 	const { anglerId } = anglerOf(locals);
 	const { documents, waters } = (await parent()).start;
 	const here = (documents.desk && waterOf(documents.desk.record, waters)) ?? waters[0];
-	const [charts, lures] = await Promise.all([chartsOf(anglerId, here?.id ?? null, true), keptLures(anglerId)]);
+	const [charts, lures] = await Promise.all([chartsOf(anglerId, here?.id ?? null, true), savedLures(anglerId)]);
 	return { lures, charts };
 };

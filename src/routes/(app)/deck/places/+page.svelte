@@ -15,7 +15,7 @@
 	import { convertUnitsInText, shownIn } from '$lib/presentation/units';
 	import { sunAt } from '$lib/presentation/almanac';
 	import { worthOf } from '$lib/ui/deck/day';
-	import { awayM, planeOf } from '$lib/ui/deck/lies';
+	import { awayM, planeOf } from '$lib/ui/deck/spotConditions';
 	import { depthsOf, drawingOf, drawnOn, spotAt, type Taking } from '$lib/ui/deck/mapExchange';
 	import type { Drawing } from '$lib/ui/deck/sheet';
 	import { locate } from '$lib/ui/places/locate';

@@ -1,6 +1,6 @@
 import { bladeDragM2 } from '../../../simulation/physics/blade';
 import { SKIRTS, TRAILERS } from '../../../foundation/constants/constants';
-import { engineDragM2, headLump } from '../../../simulation/physics/lure';
+import { engineDragM2, headMass } from '../../../simulation/physics/lure';
 import type { Rod } from '../../../foundation/schema/rig';
 import { KG_PER_OZ } from '../../../foundation/basics/units';
 import { measuredOf } from '../../build/fit';
@@ -21,8 +21,8 @@ const POWER_FOR_GAUGE = { light: 0, standard: 0, heavy: 1 } as const;
 const ouncesOf = ({ build }: Subject): number => lureMassG(build) / 1000 / KG_PER_OZ;
 
 /** Where along the lure (mm from the nose) each part's middle lies. */
-function middleMm({ laid }: Subject, slot: Slot): number | null {
-	const { head, hook, wire, front, rear, plate, prop, skirt, trailer, trailerHook } = laid;
+function middleMm({ geometry }: Subject, slot: Slot): number | null {
+	const { head, hook, wire, front, rear, plate, prop, skirt, trailer, trailerHook } = geometry;
 	const meanX = (points: readonly { x: number }[]): number => points.reduce((sum, { x }) => sum + x, 0) / points.length;
 	if (slot === 'head') return head.lengthMm / 2;
 	if (slot === 'hook') return meanX(hook.points);
@@ -39,7 +39,7 @@ function middleMm({ laid }: Subject, slot: Slot): number | null {
 /** Drag area (m2) of each part as it falls; blades that hang count half of their turning drag. */
 function fallDragM2({ build, lure }: Subject, slot: Slot): number {
 	const { rig } = build;
-	if (slot === 'head') return headLump(rig.weightOz, rig.headMaterial, measuredOf(build).head).dragM2;
+	if (slot === 'head') return headMass(rig.weightOz, rig.headMaterial, measuredOf(build).head).dragM2;
 	if (slot === 'skirt') return SKIRTS[lure.rig.skirt].dragCm2 / 1e4;
 	if (slot === 'trailer') return TRAILERS[lure.rig.trailer].dragCm2 / 1e4;
 	const { engine } = lure;
@@ -60,8 +60,11 @@ export function noseShare(subject: Subject): number {
 		sums.drag += drag;
 		sums.dragX += drag * x;
 	}
-	const { laid } = subject;
-	const end = Math.max(laid.hook.hindmostMm, laid.trailer ? laid.trailer.from.x + laid.trailer.lengthMm : 0);
+	const { geometry } = subject;
+	const end = Math.max(
+		geometry.hook.hindmostMm,
+		geometry.trailer ? geometry.trailer.from.x + geometry.trailer.lengthMm : 0
+	);
 	return sums.drag === 0 ? 0 : (sums.dragX / sums.drag - sums.massX / sums.mass) / end;
 }
 

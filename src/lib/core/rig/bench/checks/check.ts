@@ -1,7 +1,7 @@
 import type { Slot } from '../../build/partsOf';
 import { THRESHOLDS, type CheckId, type Threshold } from './thresholds';
 
-export type CheckState = 'holds' | 'thin' | 'fails';
+export type CheckState = 'pass' | 'marginal' | 'fail';
 
 /** How one thing about a build stands. */
 export interface Check {
@@ -15,10 +15,10 @@ export interface Check {
 }
 
 /** Where a figure stands against a threshold. */
-export function stateOf({ better, holds, thin }: Threshold, value: number): CheckState {
+export function stateOf({ better, pass, marginal }: Threshold, value: number): CheckState {
 	const sign = better === 'more' ? 1 : -1;
-	if (sign * value >= sign * holds) return 'holds';
-	return sign * value >= sign * thin ? 'thin' : 'fails';
+	if (sign * value >= sign * pass) return 'pass';
+	return sign * value >= sign * marginal ? 'marginal' : 'fail';
 }
 
 /** Judges a figure by the row of its check. */

@@ -12,7 +12,7 @@ import { subjectOf, type Worn } from './subject';
 import { trailerChecks } from './trailer';
 import { wireChecks } from './wire';
 
-const WORST_FIRST: readonly CheckState[] = ['fails', 'thin', 'holds'];
+const WORST_FIRST: readonly CheckState[] = ['fail', 'marginal', 'pass'];
 
 /**
  * Every check of a build on a reading, in the order in which it would be gone through at the bench.
@@ -29,4 +29,4 @@ export function checkBuild(build: Build, reading: Reading, worn?: Worn, run?: Ru
 
 /** The worst that any check says. */
 export const worstOf = (checks: readonly Check[]): CheckState =>
-	WORST_FIRST.find((state) => checks.some((check) => check.state === state)) ?? 'holds';
+	WORST_FIRST.find((state) => checks.some((check) => check.state === state)) ?? 'pass';

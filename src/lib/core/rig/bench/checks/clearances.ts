@@ -3,12 +3,12 @@ import { check, type Check } from './check';
 import type { Subject } from './subject';
 
 /** Do the parts that turn clear each other and the hook, by the drawn geometry. */
-export function clearanceChecks({ laid }: Subject): Check[] {
-	const frontRear = frontToRearMm(laid);
-	const frontTie = frontToTieMm(laid);
-	const rearHook = rearToHookMm(laid);
+export function clearanceChecks({ geometry }: Subject): Check[] {
+	const frontRear = frontToRearMm(geometry);
+	const frontTie = frontToTieMm(geometry);
+	const rearHook = rearToHookMm(geometry);
 	const beads = 'DragPreview the clevis with beads, lengthen the arm, or take a smaller front blade.';
-	const hook = laid.prop
+	const hook = geometry.prop
 		? 'The wings must turn free of head and hook: a smaller blade or a longer riser.'
 		: 'Open the arm, lengthen it, or take a smaller blade.';
 	return [

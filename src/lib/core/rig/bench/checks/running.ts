@@ -43,7 +43,7 @@ const DEPTH_REASONS = {
 
 function depth({ inZone, outside }: Run): Check {
 	const found = check('depth', inZone, '', 'head', 'line', 'rear');
-	return { ...found, reason: DEPTH_REASONS[found.state === 'holds' ? 'within' : (outside ?? 'within')] };
+	return { ...found, reason: DEPTH_REASONS[found.state === 'pass' ? 'within' : (outside ?? 'within')] };
 }
 
 function crooked(subject: Subject): Check[] {

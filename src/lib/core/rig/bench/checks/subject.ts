@@ -1,5 +1,5 @@
-import type { Laid } from '../../geometry/lay';
-import { layRig } from '../../geometry/lay';
+import type { RigGeometry } from '../../geometry/rigGeometry';
+import { rigGeometryOf } from '../../geometry/rigGeometry';
 import { assembleLure, type Lure } from '../../../simulation/physics/lure';
 import { runningRig, runningWindow } from '../../../simulation/physics/window';
 import type { Reading } from '../../../water/reading/complete';
@@ -16,13 +16,13 @@ export interface Worn {
 
 export const UNWORN: Worn = { hours: 0, bends: 0 };
 
-/** A build as the checks see it: laid out, assembled, and run at its own speed. */
+/** A build as the checks see it: geometry out, assembled, and run at its own speed. */
 export interface Subject {
 	readonly build: Build;
 	readonly reading: Reading;
 	readonly worn: Worn;
 	readonly fit: Fit;
-	readonly laid: Laid;
+	readonly geometry: RigGeometry;
 	readonly lure: Lure;
 	readonly armM: number;
 	readonly window: RunningWindow;
@@ -32,9 +32,9 @@ export interface Subject {
 
 /** Prepares a build for its checks on a reading. */
 export function subjectOf(build: Build, reading: Reading, worn: Worn = UNWORN, run: Run | null = null): Subject {
-	const laid = layRig(build);
+	const geometry = rigGeometryOf(build);
 	const measured = measuredOf(build);
-	const armM = laid.fit.upperArmMm / 1000;
+	const armM = geometry.fit.upperArmMm / 1000;
 	const { rig } = build;
 	const input = { rig, speedMps: Math.max(0.01, rig.retrieve.speedMps), armM, castM: reading.castM };
 	return {
@@ -42,9 +42,9 @@ export function subjectOf(build: Build, reading: Reading, worn: Worn = UNWORN, r
 		reading,
 		worn,
 		run,
-		laid,
+		geometry,
 		armM,
-		fit: laid.fit,
+		fit: geometry.fit,
 		lure: assembleLure(runningRig(rig, measured)),
 		window: runningWindow(input, measured)
 	};

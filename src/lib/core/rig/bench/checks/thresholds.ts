@@ -10,9 +10,9 @@ export interface Threshold {
 	readonly title: string;
 	/** Whether more or less of the figure is safer. */
 	readonly better: 'more' | 'less';
-	/** From here (or up to here) it holds; from (or up to) the next it is thin; beyond, it fails. */
-	readonly holds: number;
-	readonly thin: number;
+	/** From here (or up to here) it passes; from (or up to) the next it is close to the limit; beyond, it fails. */
+	readonly pass: number;
+	readonly marginal: number;
 	readonly unit: CheckUnit;
 	readonly basis: CheckBasis;
 	/** What the figure is. */
@@ -24,10 +24,10 @@ const row = (
 	basis: CheckBasis,
 	figure: string,
 	better: Threshold['better'],
-	holds: number,
-	thin: number,
+	pass: number,
+	marginal: number,
 	unit: CheckUnit
-): Threshold => ({ title, basis, figure, better, holds, thin, unit });
+): Threshold => ({ title, basis, figure, better, pass, marginal, unit });
 
 /** Where the running model calls it rolled over, degrees; a hair less, so that a lure at the limit is told to roll. */
 const ROLLS_DEG = 59.9;

@@ -4,10 +4,10 @@ import { check, type Check } from './check';
 import type { Subject } from './subject';
 
 /** Beat (Hz) and sweep (m, peak to peak) of a trailer's tail and of the plate before it: f = St V / A for both. */
-export function beatsOf({ lure, laid, build }: Subject): { tail: Beat; plate: Beat } | null {
+export function beatsOf({ lure, geometry, build }: Subject): { tail: Beat; plate: Beat } | null {
 	const { rig } = build;
-	if (lure.engine.kind !== 'plate' || !rig.trailer || !laid.trailer) return null;
-	const sweepM = (SOFT_BODIES[rig.trailer.kind].sweep * (laid.trailer.lengthMm + laid.trailer.cutMm)) / 1000;
+	if (lure.engine.kind !== 'plate' || !rig.trailer || !geometry.trailer) return null;
+	const sweepM = (SOFT_BODIES[rig.trailer.kind].sweep * (geometry.trailer.lengthMm + geometry.trailer.cutMm)) / 1000;
 	const plateM = (lure.engine.plate.sweep * lure.engine.plate.widthMm) / 1000;
 	const beat = (widthM: number): Beat => ({
 		sweepM: widthM,
@@ -35,13 +35,13 @@ function beating(subject: Subject): Check[] {
 
 /** Does the trailer go with blade, skirt and hook. */
 export function trailerChecks(subject: Subject): Check[] {
-	const { laid } = subject;
-	if (!laid.trailer) return [];
-	const end = laid.trailer.from.x + laid.trailer.lengthMm;
-	const bend = laid.trailerHook ? laid.trailerHook.hindmostMm : laid.hook.hindmostMm;
+	const { geometry } = subject;
+	if (!geometry.trailer) return [];
+	const end = geometry.trailer.from.x + geometry.trailer.lengthMm;
+	const bend = geometry.trailerHook ? geometry.trailerHook.hindmostMm : geometry.hook.hindmostMm;
 	const far = 'A long tail behind the last hook is bitten short: shorten it, or a trailer hook where open and legal.';
 	const shows = 'A tail that ends inside the strands is not seen: longer trailer, or cut the skirt.';
-	const strands = laid.skirt ? laid.skirt.collar.x + laid.skirt.lengthMm : null;
+	const strands = geometry.skirt ? geometry.skirt.collar.x + geometry.skirt.lengthMm : null;
 	return [
 		...beating(subject),
 		check('trailerHook', end - bend, far, 'trailer', 'hook', 'trailerHook'),

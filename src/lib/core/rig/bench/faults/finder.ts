@@ -119,7 +119,7 @@ function noSecondHook({ build, reading, stances }: FaultContext): string | null 
 	const hooks = hooksOf({ build }) + 1;
 	const { hooksMax, pointsMax } = reading.rules;
 	const over = (limit: number | undefined): boolean =>
-		limit !== undefined && stateOf(THRESHOLDS.hooks, hooks - limit) === 'fails';
+		limit !== undefined && stateOf(THRESHOLDS.hooks, hooks - limit) === 'fail';
 	return over(hooksMax) || over(pointsMax) ? 'Over the local hook limit on record.' : null;
 }
 

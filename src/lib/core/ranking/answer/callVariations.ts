@@ -4,7 +4,7 @@ import type { CallInput } from '../../foundation/schema/call';
 import { readingSchema, type ParsedReading } from '../../foundation/schema/reading';
 import type { Rig } from '../../foundation/schema/rig';
 import { recommendedOunces } from '../scoring/recommended';
-import { callInBrief, questionOf, type Question } from './call';
+import { callInBrief, callQuestionOf, type Question } from './call';
 import { workOf } from '../gate/fishingTime';
 import { limitOf, senseOf } from '../space/limits';
 
@@ -33,7 +33,7 @@ export class CallVariations {
 
 	constructor(input: CallInput) {
 		this.#input = input;
-		const question = questionOf(input);
+		const question = callQuestionOf(input);
 		this.reading = question.reading;
 		this.top = this.#answer(question).top;
 	}
@@ -49,7 +49,7 @@ export class CallVariations {
 	}
 
 	#ask(patch: Patch): Answer {
-		return this.#answer(questionOf({ ...this.#input, reading: this.#with(patch) }));
+		return this.#answer(callQuestionOf({ ...this.#input, reading: this.#with(patch) }));
 	}
 
 	#answer(question: Question): Answer {

@@ -1,4 +1,4 @@
-import { knownPositions } from '../claims/splits';
+import { knownPositions } from '../claims/disputes';
 import { houseClaims } from '../ranking/answer/houseRules';
 import { HOUSE_RULES_MAX } from '../foundation/schema/limits';
 import type { SetAside } from '../foundation/schema/failure';

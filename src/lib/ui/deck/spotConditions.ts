@@ -42,7 +42,7 @@ export function awayM(map: Map, from: ListedSpot | undefined, to: ListedSpot | u
 	return a && b ? distanceM(a, b) : null;
 }
 
-const placeOf = (map: Map, spot: ListedSpot): SpotPlace => ({
+const spotPlaceOf = (map: Map, spot: ListedSpot): SpotPlace => ({
 	bankBearingDeg: spot.bankBearingDeg,
 	profile: spot.profile,
 	bankHeightM: spot.bankHeightM ?? 0,
@@ -67,7 +67,7 @@ export function spotHour(
 	{ water, spot, map }: { readonly water: ListedWater; readonly spot: ListedSpot; readonly map: Map },
 	remembered?: PlaceReason
 ): SpotHour {
-	const place = placeOf(map, spot);
+	const place = spotPlaceOf(map, spot);
 	const lie = spotConditionsOf(place, { weather, sun: sunAt(water, weather.at), shores: map.shores });
 	const reading = readingAt(read, weather, { water, spot }, lie);
 	const ruled = placeReasons(lie, completeReading(reading), place);

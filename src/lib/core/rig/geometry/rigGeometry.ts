@@ -9,15 +9,15 @@ import type { Build } from '../../foundation/schema/build';
 import type { Blade, Rig } from '../../foundation/schema/rig';
 import type { JigBlade, TurningStyle } from '../../foundation/schema/words';
 import { MM_PER_IN } from '../../foundation/basics/units';
-import { layHook, type LaidHook } from './hook';
+import { placeHook, type PlacedHook } from './hook';
 import { bend, polar, type Point } from './path';
-import { layBuzzWire, laySpinnerbaitWire, type LaidWire } from './wire';
+import { placeBuzzWire, placeSpinnerbaitWire, type PlacedWire } from './wire';
 
 /** Whether blades trail in the water or hang in the hand. */
 export type Pose = 'running' | 'resting';
 
 /** A turning blade as it hangs, and the line that it turns about. */
-export interface LaidBlade {
+export interface PlacedBlade {
 	readonly blade: Blade;
 	readonly lengthMm: number;
 	readonly widthMm: number;
@@ -27,33 +27,33 @@ export interface LaidBlade {
 	readonly axisDeg: number;
 }
 
-export interface LaidSwivel {
+export interface PlacedSwivel {
 	readonly from: Point;
 	readonly angleDeg: number;
 	readonly lengthMm: number;
 }
 
 /** A clevis with its beads; `armDeg` runs along the wire away from the line tie. */
-export interface LaidClevis {
+export interface PlacedClevis {
 	readonly at: Point;
 	readonly armDeg: number;
 	readonly hole: Point;
 	readonly beads: readonly Point[];
 }
 
-/** A rig laid out in mm: x to the right, y down, nose at the origin, swimming left. Drawing, checks and print all read it. */
-export interface Laid {
+/** A rig geometry out in mm: x to the right, y down, nose at the origin, swimming left. Drawing, checks and print all read it. */
+export interface RigGeometry {
 	readonly build: Build;
 	readonly fit: Fit;
 	readonly pose: Pose;
 	readonly head: { readonly lengthMm: number; readonly heightMm: number };
-	readonly hook: LaidHook;
-	readonly wire: LaidWire | null;
-	readonly clevis: LaidClevis | null;
-	readonly front: LaidBlade | null;
-	readonly swivel: LaidSwivel | null;
+	readonly hook: PlacedHook;
+	readonly wire: PlacedWire | null;
+	readonly clevis: PlacedClevis | null;
+	readonly front: PlacedBlade | null;
+	readonly swivel: PlacedSwivel | null;
 	/** A blade that turns behind a swivel; plates and buzz blades have places of their own. */
-	readonly rear: LaidBlade | null;
+	readonly rear: PlacedBlade | null;
 	readonly plate: {
 		readonly blade: Blade;
 		readonly widthMm: number;
@@ -70,7 +70,7 @@ export interface Laid {
 	readonly arms: readonly (readonly Point[])[];
 	readonly skirt: { readonly collar: Point; readonly lengthMm: number } | null;
 	readonly trailer: { readonly from: Point; readonly lengthMm: number; readonly cutMm: number } | null;
-	readonly trailerHook: LaidHook | null;
+	readonly trailerHook: PlacedHook | null;
 	/** Wire of a clip-on array, from its clip at the line tie forward. */
 	readonly array: readonly Point[] | null;
 }
@@ -84,12 +84,12 @@ const RESTING_DEG = 90;
 const bladeAt = (rig: Rig, position: Blade['position']): Blade | undefined =>
 	rig.blades.find((blade) => blade.position === position);
 
-function hang(blade: Blade, hole: Point, angleDeg: number, axisDeg: number, measured: MeasuredParts): LaidBlade {
+function hang(blade: Blade, hole: Point, angleDeg: number, axisDeg: number, measured: MeasuredParts): PlacedBlade {
 	const outline = bladeOutline(blade.style as TurningStyle, blade.size, measured[blade.position]?.lengthMm);
 	return { blade, hole, angleDeg, axisDeg, lengthMm: outline.lengthMm, widthMm: outline.widthMm };
 }
 
-type Engine = Pick<Laid, 'wire' | 'clevis' | 'front' | 'swivel' | 'rear' | 'plate' | 'prop' | 'arms' | 'array'>;
+type Engine = Pick<RigGeometry, 'wire' | 'clevis' | 'front' | 'swivel' | 'rear' | 'plate' | 'prop' | 'arms' | 'array'>;
 const NO_ENGINE: Engine = {
 	wire: null,
 	clevis: null,
@@ -110,7 +110,11 @@ interface Context {
 }
 
 /** A swivel at an eye with the rear blade behind it. */
-function behindSwivel({ rig, pose, measured }: Context, eye: Point, lengthMm: number): Pick<Laid, 'swivel' | 'rear'> {
+function behindSwivel(
+	{ rig, pose, measured }: Context,
+	eye: Point,
+	lengthMm: number
+): Pick<RigGeometry, 'swivel' | 'rear'> {
 	const resting = pose === 'resting';
 	const angleDeg = resting ? RESTING_DEG : TRAILS_DEG.swivel;
 	const swivel = { from: eye, angleDeg, lengthMm };
@@ -119,7 +123,7 @@ function behindSwivel({ rig, pose, measured }: Context, eye: Point, lengthMm: nu
 	return { swivel, rear: hang(bladeAt(rig, 'rear')!, hole, trails, angleDeg, measured) };
 }
 
-function layClevis({ clevisMm, beads }: Fit, { armStart, armDeg }: LaidWire): LaidClevis {
+function layClevis({ clevisMm, beads }: Fit, { armStart, armDeg }: PlacedWire): PlacedClevis {
 	const at = polar(armStart, armDeg, clevisMm);
 	const step = FITTINGS_MM.beadStep;
 	return {
@@ -132,7 +136,7 @@ function layClevis({ clevisMm, beads }: Fit, { armStart, armDeg }: LaidWire): La
 
 function laySpinnerbait(context: Context): Engine {
 	const { rig, fit, pose, measured } = context;
-	const wire = laySpinnerbaitWire(fit);
+	const wire = placeSpinnerbaitWire(fit);
 	const blade = bladeAt(rig, 'front');
 	const clevis = blade ? layClevis(fit, wire) : null;
 	const trails = blade?.style === 'willow' ? TRAILS_DEG.frontWillow : TRAILS_DEG.front;
@@ -150,7 +154,7 @@ function laySpinnerbait(context: Context): Engine {
 function layBuzzbait({ rig, measured }: Context): Engine {
 	const blade = bladeAt(rig, 'rear')!;
 	const diameterMm = measured.rear?.lengthMm ?? blade.size;
-	const wire = layBuzzWire(diameterMm);
+	const wire = placeBuzzWire(diameterMm);
 	const front = polar(wire.armStart, wire.armDeg, 6);
 	return { ...NO_ENGINE, wire, prop: { blade, diameterMm, front, headingDeg: wire.armDeg } };
 }
@@ -180,11 +184,11 @@ function layEngine(context: Context, headMm: number): Engine {
 	return layUnderspin(context, headMm);
 }
 
-type Dress = Pick<Laid, 'hook' | 'skirt' | 'trailer' | 'trailerHook'>;
+type Dress = Pick<RigGeometry, 'hook' | 'skirt' | 'trailer' | 'trailerHook'>;
 
 function layDress({ rig, fit, measured }: Context, headMm: number): Dress {
 	const collar: Point = { x: headMm, y: 0 };
-	const hook = layHook(rig.hook, collar, measured.hook?.lengthMm);
+	const hook = placeHook(rig.hook, collar, measured.hook?.lengthMm);
 	const dressed = rig.skirt.colour !== 'none';
 	const lengthMm = measured.trailer?.lengthMm ?? (rig.trailer?.lengthIn ?? 0) * MM_PER_IN;
 	const from = { x: headMm + (dressed ? TRAILER_BEHIND_COLLAR_MM : -1), y: dressed ? 1 : 0 };
@@ -192,12 +196,12 @@ function layDress({ rig, fit, measured }: Context, headMm: number): Dress {
 		hook,
 		skirt: dressed ? { collar: { x: headMm + COLLAR.lengthMm, y: 0 }, lengthMm: fit.skirtMm } : null,
 		trailer: rig.trailer ? { from, lengthMm: Math.max(5, lengthMm - fit.trailerCutMm), cutMm: fit.trailerCutMm } : null,
-		trailerHook: rig.trailerHook === 'none' ? null : layHook(rig.hook, polar(hook.endOfShank, 0, 6))
+		trailerHook: rig.trailerHook === 'none' ? null : placeHook(rig.hook, polar(hook.endOfShank, 0, 6))
 	};
 }
 
 /** Lays a build out to scale (visual direction, section 5; sizes from the catalogue and the running model). */
-export function layRig(build: Build, pose: Pose = 'running'): Laid {
+export function rigGeometryOf(build: Build, pose: Pose = 'running'): RigGeometry {
 	const { rig } = build;
 	const [fit, measured] = [completeFit(build), measuredOf(build)];
 	const context = { rig, fit, pose, measured };

@@ -12,7 +12,7 @@ interface Where {
 }
 
 /** Draws a part of a screen beside what a new angler holds, who is given back. */
-export function beside(
+export function renderWithApp(
 	of: unknown,
 	given: Record<string, unknown> = {},
 	{ screen = 'call', server = new FakeServer() }: Where = {}
@@ -29,7 +29,7 @@ export function beside(
 }
 
 /** Nothing is laid out in jsdom: what watches its own size keeps the one that it begins with. */
-export function layNothingOut(): void {
+export function stubLayout(): void {
 	class Unmeasured {
 		observe(): void {}
 		unobserve(): void {}

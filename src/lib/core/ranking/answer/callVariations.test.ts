@@ -3,7 +3,7 @@ import { expect, it } from 'vitest';
 import { callInputSchema } from '../../foundation/schema/call';
 import { STAINS } from '../../foundation/schema/words';
 import { likelyReading } from '../../testing/waters';
-import { CallVariations } from './asker';
+import { CallVariations } from './callVariations';
 import { call } from './call';
 
 /** Steps that are often taken twice, so that what is known already is asked for too. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { SIDES } from '$lib/core/claims/sides';
-	import { disputeOf } from '$lib/core/claims/splits';
+	import { disputeOf } from '$lib/core/claims/disputes';
 	import { useApp } from '$lib/client/state/app.svelte';
 
 	/** Topic of a split: its sides, the default, and both side by side. */

@@ -23,7 +23,7 @@ const HOUR_MS = 3_600_000;
 const hourOf = (at: string): string => new Date(Math.floor(Date.parse(at) / HOUR_MS) * HOUR_MS).toISOString();
 
 /** A record laid over a plan, hour by hour; a stretch counts for the hour in which it began. */
-export function laidOver(plan: readonly PlannedHour[], facts: readonly Fact[]): PlannedHourResult[] {
+export function resultsOfPlan(plan: readonly PlannedHour[], facts: readonly Fact[]): PlannedHourResult[] {
 	return plan.map(({ at, spot, family }) => {
 		const own = facts.filter(({ beganAt }) => hourOf(beganAt) === at);
 		const sum = (of: (fact: Fact) => number): number => own.reduce((total, fact) => total + of(fact), 0);

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { Popover } from 'bits-ui';
 	import { SIDES } from '$lib/core/claims/sides';
-	import { autoSchool, disputeOf } from '$lib/core/claims/splits';
+	import { autoSchool, disputeOf } from '$lib/core/claims/disputes';
 	import { useApp } from '$lib/client/state/app.svelte';
-	import Position from './Position.svelte';
+	import YourView from './YourView.svelte';
 
 	/** A side, "WIRE/thin", of which a claim is. */
 	const { side }: { side: string } = $props();
@@ -29,7 +29,7 @@
 			<p>
 				<strong>{split.about}.</strong> Good anglers disagree; this rule is of the side “{school.replaceAll('-', ' ')}”.
 			</p>
-			<Position {topic} />
+			<YourView {topic} />
 			<p class="quiet">
 				By default {byDefault ? `“${byDefault.replaceAll('-', ' ')}”` : 'no side'}: {split.because}
 				{SIDES[`${topic}/${school}`]}

@@ -3,7 +3,7 @@ import type { Outfit } from '../../foundation/schema/outfit';
 import type { Plan } from '../../foundation/schema/plan';
 import { bestDeck, retiesOf, type Day, type Deck, type Solve } from './deck';
 import type { Prepared } from './prepared';
-import { bestOf, bestOutfits, givenUp, without, type Case } from './uncertain';
+import { bestOf, bestOutfits, givenUp, without, type Case } from './underUncertainty';
 
 const TOO_FEW: Failure = { code: 'invalid', path: 'rods', message: 'So few rods cannot serve every hour.' };
 
@@ -84,18 +84,18 @@ function deckedForAll(ready: Prepared, turns: NonNullable<Prepared['turns']>, so
  * rods and no others, and no more knots than they are worth.
  */
 export function scheduled(ready: Prepared, plan: Plan, solve: Solve): Plan {
-	const placeOf = (outfit: Outfit): number =>
+	const outfitIndexOf = (outfit: Outfit): number =>
 		ready.outfits.findIndex((one) => JSON.stringify(one) === JSON.stringify(outfit));
-	const fixed = plan.rods.map(({ outfit }) => placeOf(outfit));
-	const read = decked({ ...ready, turns: null, day: { ...ready.day, fixed } }, solve, fixed.length);
+	const fixed = plan.rods.map(({ outfit }) => outfitIndexOf(outfit));
+	const read = scheduleDay({ ...ready, turns: null, day: { ...ready.day, fixed } }, solve, fixed.length);
 	const hoursOf = (outfit: Outfit): Plan['rods'][number]['hours'] =>
-		read.rods.find((rod) => placeOf(rod.outfit) === placeOf(outfit))?.hours ?? [];
+		read.rods.find((rod) => outfitIndexOf(rod.outfit) === outfitIndexOf(outfit))?.hours ?? [];
 	const rods = plan.rods.map((rod) => ({ ...rod, hours: hoursOf(rod.outfit) }));
 	return { ...plan, rods, reties: read.reties, unserved: read.unserved };
 }
 
 /** The deck of a day that was made ready: proven by the solver. @param rods Instead of those of the day. */
-export function decked(ready: Prepared, solve: Solve, rods = ready.day.rods): Plan {
+export function scheduleDay(ready: Prepared, solve: Solve, rods = ready.day.rods): Plan {
 	if (ready.turns) return deckedForAll(ready, ready.turns, solve, rods);
 	const day = { ...ready.day, rods };
 	const deck = bestDeck(day, solve);

@@ -6,7 +6,7 @@ import type { Rig } from '../../foundation/schema/rig';
  * Rigs that are kept as a tray of finished lures, each once: what is tied on, without line, rod, reel and how it is wound,
  * which a day chooses for itself.
  */
-export function keptTray(rigs: readonly Rig[]): Tray {
+export function savedTray(rigs: readonly Rig[]): Tray {
 	const lures = rigs.map((rig) => without(rig, 'line', 'rod', 'reel', 'retrieve'));
 	const once = new Map(lures.map((rig) => [JSON.stringify(rig), rig]));
 	return [...once.values()].slice(0, TRAY_MAX).map((rig) => ({ part: 'lure', rig }));

@@ -1,5 +1,5 @@
 /** Place of a value among ascending nodes, whole and part, held to the ends: 2.5 is halfway between the third and the fourth. */
-export function placeAmong(value: number, nodes: readonly number[]): number {
+export function positionAmong(value: number, nodes: readonly number[]): number {
 	const last = nodes.length - 1;
 	if (value <= nodes[0]!) return 0;
 	if (value >= nodes[last]!) return last;

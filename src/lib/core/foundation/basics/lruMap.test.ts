@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { LruMap } from './recent';
+import { LruMap } from './lruMap';
 
 it('what was asked for of late is worked out once, and no more than so many are kept', () => {
 	const names = fc.array(fc.constantFrom('a', 'b', 'c', 'd', 'e'), { maxLength: 40 });

@@ -4,7 +4,7 @@ import type { Rig } from '$lib/core/foundation/schema/rig';
 import { convertUnitsInText } from '$lib/presentation/units';
 
 /** What differs between two rigs, in the angler's own words and units. */
-export const toldDifferences = (units: UnitSystem, from: Rig, to: Rig): { from: string; to: string }[] =>
+export const differencesInUnits = (units: UnitSystem, from: Rig, to: Rig): { from: string; to: string }[] =>
 	differencesOf(from, to).map((pair) => ({
 		from: convertUnitsInText(units, pair.from),
 		to: convertUnitsInText(units, pair.to)
