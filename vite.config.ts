@@ -8,7 +8,7 @@ import { defineConfig } from 'vitest/config';
 /** A busy machine is slow, not wrong: no test measures time. */
 const shared = { globals: false, restoreMocks: true, expect: { requireAssertions: true }, testTimeout: 120_000 };
 
-/** Tries every rig of small catalogues: by itself, so that it can run beside the rest. */
+/** Tries every rig of small catalogs: by itself, so that it can run beside the rest. */
 const BRUTE_FORCE = 'src/lib/core/ranking/search/bruteForce.test.ts';
 
 /** Tests of the core: they need nothing of the interface's tools, and its tables are made once for all of them. */

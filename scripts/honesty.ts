@@ -23,7 +23,7 @@ function poisson(random: Random, mean: number): number {
 	return count;
 }
 
-/** Share of groups whose interval of nine chances in ten holds their true rate. */
+/** Share of groups whose interval of 90 % range holds their true rate. */
 function coverageOfRates(spread: number): number {
 	const random = seeded(5);
 	let held = 0;

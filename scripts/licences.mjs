@@ -1,4 +1,4 @@
-// Names every locked package whose licence is not one that we ship or build with.
+// Names every locked package whose license is not one that we ship or build with.
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT } from './lib/run.mjs';
@@ -14,7 +14,7 @@ const REPLACEABLE = { mariadb: 'LGPL-2.1-or-later' };
 
 const { packages } = JSON.parse(readFileSync(join(ROOT, 'package-lock.json'), 'utf8'));
 
-/** The licence that the lock file names, or that the package itself does, or whose text lies in it. */
+/** The license that the lock file names, or that the package itself does, or whose text lies in it. */
 function licenceOf(path, { license }) {
 	if (license) return license;
 	const manifest = join(ROOT, path, 'package.json');
@@ -32,5 +32,5 @@ const wrong = Object.entries(packages)
 	.map(([path, entry]) => ({ name: path.replace(/.*node_modules\//, ''), licence: licenceOf(path, entry) }))
 	.filter(({ name, licence }) => !ALLOWED.includes(licence) && REPLACEABLE[name] !== licence);
 
-for (const { name, licence } of wrong) say(`${name} has the licence ${licence}`);
+for (const { name, licence } of wrong) say(`${name} has the license ${licence}`);
 process.exitCode = wrong.length > 0 ? 1 : 0;

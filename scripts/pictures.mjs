@@ -34,7 +34,7 @@ const PICTURES = [
 
 /** A few casts and answers, so that the tally has something to say. */
 async function fishAWhile(page) {
-	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await page.getByRole('button', { name: 'Start', exact: true }).click();
 	for (let at = 0; at < 14; at++) await page.getByRole('button', { name: /^Cast, / }).click();
 	for (let at = 0; at < 2; at++) await page.getByRole('button', { name: /^Follow, / }).click();
 	await page.waitForTimeout(600);
@@ -85,8 +85,8 @@ await onStage(async (browser, address) => {
 	for (const [name, path, colorScheme, size, then] of wanted) {
 		const page = await opened(browser, address, READING, { ...size, colorScheme });
 		await page.goto('/call');
-		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+		await page.getByRole('button', { name: 'Use this rig' }).click();
+		await page.getByRole('link', { name: /^Current rig: (?!none)/ }).waitFor();
 		if (path.startsWith('/bench')) await openKept(page);
 		await page.goto(path);
 		await page.waitForTimeout(['/call', '/tank', '/deck', '/proof'].includes(path) ? WORKED_OUT_MS : 1500);

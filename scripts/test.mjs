@@ -12,6 +12,7 @@ const CHECKS = [
 	['lint', ['eslint', '.']],
 	['unused code', ['knip']],
 	['licences', [join(ROOT, 'scripts', 'licences.mjs')]],
+	['named files', [join(ROOT, 'scripts', 'namedFiles.mjs')]],
 	['dependency rules', ['depcruise', '--config', '.dependency-cruiser.cjs', 'src']],
 	['types', ['svelte-check', '--tsconfig', './tsconfig.json', '--fail-on-warnings', '--tsgo']]
 ];

@@ -77,7 +77,7 @@ const guard: Handle = ({ event, resolve }) => {
 
 function turnAway(isApi: boolean, recordsDown: boolean): Response {
 	if (isApi && recordsDown) return failureResponse(HttpFailure.later(503, 'records-unreachable', RECORDS_DOWN, 2));
-	if (isApi) return failureResponse(new HttpFailure(401, 'unauthorized', 'Open a session on the welcome page first.'));
+	if (isApi) return failureResponse(new HttpFailure(401, 'unauthorized', 'Sign in first.'));
 	redirect(303, '/');
 }
 

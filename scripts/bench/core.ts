@@ -19,7 +19,7 @@ import { report } from './figures';
 /** Runs before Node has made the most of a loop. */
 const WARM = 100;
 
-/** How the cost of a ranking grows as the catalogue of blades doubles. */
+/** How the cost of a ranking grows as the catalog of blades doubles. */
 export function benchGrowth(inputs: readonly unknown[]): void {
 	for (const share of [0.125, 0.25, 0.5, 1]) {
 		let rigs = 0;
@@ -83,7 +83,7 @@ export function benchTow(): void {
 	);
 }
 
-/** How colours show: everything at once, and a section's tint, in Node. */
+/** How colors show: everything at once, and a section's tint, in Node. */
 export function benchSight(): void {
 	const all = everyTarget();
 	const [whole, tint]: [number[], number[]] = [[], []];

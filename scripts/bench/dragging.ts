@@ -74,10 +74,10 @@ export async function benchDrag(page: Page): Promise<void> {
 	}
 }
 
-/** The depth at which colours are looked at. */
+/** The depth at which colors are looked at. */
 export async function benchSightSlider(page: Page): Promise<void> {
 	await page.goto('/sight');
-	await page.getByRole('slider', { name: 'Depth that is looked at' }).waitFor();
+	await page.getByRole('slider', { name: 'Depth shown' }).waitFor();
 	await laidUp(page);
-	await dragged(page, 'Depth that is looked at', ({ width }) => [width - 40, 0]);
+	await dragged(page, 'Depth shown', ({ width }) => [width - 40, 0]);
 }

@@ -22,7 +22,7 @@ export async function benchMetronome(page: Page): Promise<void> {
 		};
 	}, CLICK_HZ);
 	await page.goto('/tank/feel');
-	await page.getByRole('button', { name: 'Beat of the crank' }).click();
+	await page.getByRole('button', { name: 'Beat of the handle' }).click();
 	for (let passed = 0; passed < LISTEN_S; passed++) {
 		await page.evaluate(() => {
 			const until = performance.now() + 40;

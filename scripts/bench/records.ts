@@ -30,7 +30,7 @@ function longRecord(): string {
 /** How fast a long record opens, and how fast a tap on deck is answered at four times slowdown. */
 export async function benchTally(page: Page): Promise<void> {
 	await page.goto('/tally');
-	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await page.getByRole('button', { name: 'Start', exact: true }).click();
 	const cast = page.getByRole('button', { name: /^Cast, / });
 	await cast.waitFor();
 	const session = await page.context().newCDPSession(page);
@@ -71,7 +71,7 @@ export async function benchTally(page: Page): Promise<void> {
 /** So many spots may be fished on the day that is planned. */
 const SPOTS = 8;
 
-/** Gives the water of the reading in hand as many spots as are planned over: its own, and copies a little farther on. */
+/** Gives the water of the current reading as many spots as are planned over: its own, and copies a little farther on. */
 async function moreSpots(page: Page): Promise<void> {
 	const { items } = await (await page.request.get('/api/v1/spots')).json();
 	const spots: { record: SpotRecord }[] = items;
@@ -114,7 +114,7 @@ export async function benchDeck(page: Page): Promise<void> {
 		`a day of 14 hours, ${spots} spots, 4 rods: from its page to the deck ${(performance.now() - begun).toFixed(0)} ms`
 	);
 	const times: number[] = [];
-	const deck = page.getByRole('region', { name: 'The deck' });
+	const deck = page.getByRole('region', { name: 'Today’s rods' });
 	const whole = () => page.waitForFunction(() => !document.querySelector('.deck .working'));
 	await whole();
 	for (const sky of ['dark', 'overcast', 'broken', 'sun', 'dark']) {

@@ -1,3 +1,4 @@
-/** The verbs that the core answers over HTTP; named here, since a matcher travels to every page and the core must not. */
-export const match = (word: string): boolean =>
-	['call', 'score', 'window', 'tow', 'speed-for', 'sight', 'evidence', 'plan'].includes(word);
+import { VERB_NAMES } from '$lib/core/cli/verbNames';
+
+/** The verbs that the core answers over HTTP. A matcher travels to every page: it takes the names, not the answers. */
+export const match = (word: string): boolean => (VERB_NAMES as readonly string[]).includes(word);

@@ -26,9 +26,7 @@
 	{#if page.url.searchParams.has('forget')}
 		<p class="notice" role="status">Your account is deleted, with everything in it. Nothing is left on this device.</p>
 	{/if}
-	<p>
-		Say what water is in front of you. Lucernal weighs what good anglers know against it, and tells you what to tie on.
-	</p>
+	<p>Enter the water in front of you. Lucernal weighs what good anglers know and tells you what to tie on.</p>
 	<Example {...data.example} />
 	{#if data.demo}
 		<form method="POST" action="?/open">
@@ -37,10 +35,10 @@
 	{/if}
 	<p class="flex gap-10">
 		<a class="button" class:button-amber={!data.demo} href={resolve('/sign-in')}>Sign in</a>
-		<a class="button" href={resolve('/sign-up')}>Make an account</a>
+		<a class="button" href={resolve('/sign-up')}>Create an account</a>
 	</p>
 	<p class="text-ink-2">
-		{#if data.demo}Three invented waters, a year of readings. What you enter stays on this machine.{/if}
+		{#if data.demo}Three made-up waters and a year of readings. What you enter stays on this computer.{/if}
 		Local rules and the authority’s word come before any advice given here.
 	</p>
 </Page>

@@ -103,7 +103,7 @@ describe('settings without scripts', () => {
 		const wrong = await outcome(settings.settings, posted({ units: 'furlongs' }, { anglerId }));
 		expect(wrong).toEqual({ status: 422, data: { message: 'Choose a system of units.' } });
 		const long = await outcome(settings.settings, posted({ units: 'metric', currency: 'florins' }, { anglerId }));
-		expect(long).toEqual({ status: 422, data: { message: 'A currency has at most 4 letters.' } });
+		expect(long).toEqual({ status: 422, data: { message: 'Use at most 4 letters for a currency.' } });
 		expect((await storeOf('settings').find(anglerId))?.record).toMatchObject({ units: 'imperial' });
 	});
 });
@@ -131,8 +131,8 @@ describe('the water without scripts', () => {
 	});
 
 	it.each([
-		[{ waterTemperatureC: 'mild' }, { waterTemperatureC: 'Write a number.' }],
-		[{ bottomM: '' }, { bottomM: 'This one is needed.' }],
+		[{ waterTemperatureC: 'mild' }, { waterTemperatureC: 'Enter a number.' }],
+		[{ bottomM: '' }, { bottomM: 'Fill this in.' }],
 		[{ name: ' ' }, { name: 'Give it a name.' }]
 	])('that is wrong by %j is refused at its field, and nothing is kept', async (wrong, errors) => {
 		const anglerId = await angler();

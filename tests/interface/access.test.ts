@@ -19,7 +19,7 @@ it('axe finds nothing on the welcome page, in either theme', async () => {
 
 it('the list of shortcuts and the sheet of further screens come when they are asked for', async () => {
 	const page = await signedIn({}, angler);
-	await page.waitForTimeout(500);
+	await page.locator('[data-live]').waitFor();
 	await page.getByRole('heading', { level: 1 }).click();
 	await page.keyboard.press('?');
 	const list = page.getByRole('dialog', { name: 'Shortcuts' });

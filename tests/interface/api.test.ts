@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { beforeAll, describe, expect, inject, it } from 'vitest';
+import { VERB_NAMES } from '../../src/lib/core/cli/verbNames';
 import { newAngler } from './browser';
 
 const WATER = { waterTemperatureC: 16.5, visibilityM: 0.9, bottomM: 2.4 };
@@ -13,6 +14,15 @@ const post = (body: unknown) => ask('/api/v1/call', { method: 'POST', body: JSON
 
 beforeAll(async () => {
 	cookie = `lucernal_session=${(await newAngler()).token}`;
+});
+
+describe('every verb over HTTP', () => {
+	it.each(VERB_NAMES)('%s answers, and says what is missing from an empty question', async (verb) => {
+		const response = await ask(`/api/v1/${verb}`, { method: 'POST', body: '{}' });
+		expect(response.status).toBe(422);
+		const { error } = await response.json();
+		expect([typeof error.code, typeof error.path, error.message.length > 5]).toEqual(['string', 'string', true]);
+	});
 });
 
 describe('call over HTTP', () => {
@@ -129,7 +139,7 @@ describe('records over HTTP', () => {
 		expect(stored).toMatchObject({ stances: { WIRE: 'heavy' }, houseRules: [] });
 		const page = await ask('/call');
 		expect(page.status).toBe(200);
-		expect(await page.text()).toContain('What should I tie on?');
+		expect(await page.text()).toContain('What to tie on');
 	});
 
 	it('come with headers that keep strangers out', async () => {

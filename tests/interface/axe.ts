@@ -1,26 +1,10 @@
 import axe from 'axe-core';
 import type { Page } from 'playwright-core';
+import { SCREENS as KNOWN, VIEWS } from '../../src/lib/ui/frame/screens';
 import { newAngler, signedIn, takeCalled, type TestAngler } from './browser';
 
-/** Every screen of a signed-in angler. */
-export const SCREENS = [
-	'/water',
-	'/call',
-	'/bench',
-	'/tank',
-	'/tank/approach',
-	'/tank/feel',
-	'/tank/calibration',
-	'/sight',
-	'/deck',
-	'/deck/places',
-	'/waters',
-	'/tally',
-	'/proof',
-	'/craft',
-	'/logbook',
-	'/settings'
-] as const;
+/** Every screen of a signed-in angler, and every view within one. */
+export const SCREENS: readonly string[] = [...KNOWN.map(({ path }) => path), ...VIEWS];
 /** So many of them are looked at in one file, the others in another: two run side by side. */
 export const HALF = 6;
 const LAPTOP = { width: 1280, height: 800 } as const;
@@ -30,7 +14,7 @@ export const PHONE = { width: 390, height: 844 } as const;
 
 /** Rows of a long list beyond the first ones, which are all made alike: they are left out. */
 const ALIKE = '.rules li:nth-child(n + 13)';
-/** Rules about colours, in which a page differs from itself in the other theme. */
+/** Rules about colors, in which a page differs from itself in the other theme. */
 const OF_COLOURS = ['color-contrast', 'link-in-text-block'];
 
 /** Hands axe to a page, once for all looks at it: that takes as long as a look. */
@@ -61,10 +45,25 @@ export async function foundInBoth(page: Page): Promise<string[]> {
 	return foundByBoth(page);
 }
 
+/** Once a page is drawn as it will be: its fonts are there, and nothing moves any more. */
+const drawn = (page: Page): Promise<unknown> =>
+	page.evaluate(async () => {
+		const frame = () => new Promise((resolve) => requestAnimationFrame(resolve));
+		await document.fonts.ready;
+		await frame();
+		await frame();
+		await Promise.allSettled(
+			document
+				.getAnimations()
+				.filter((one) => one.effect?.getComputedTiming().endTime !== Infinity)
+				.map((one) => one.finished)
+		);
+	});
+
 /** By how much a page runs out of a window. */
 async function over(page: Page, viewport: { width: number; height: number }): Promise<string[]> {
 	await page.setViewportSize(viewport);
-	await page.waitForTimeout(200);
+	await drawn(page);
 	const px = (await page.evaluate(() => document.documentElement.scrollWidth)) - viewport.width;
 	return px > 0 ? [`${px} px out of ${viewport.width}`] : [];
 }
@@ -76,7 +75,8 @@ async function over(page: Page, viewport: { width: number; height: number }): Pr
 export async function foundOn(path: string, angler: TestAngler): Promise<string[]> {
 	const page = await signedIn({ viewport: LAPTOP, colorScheme: 'light', at: path }, angler);
 	await page.getByRole('heading', { level: 1 }).waitFor();
-	await page.waitForTimeout(500);
+	await page.locator('[data-live]').waitFor();
+	await drawn(page);
 	const onLaptop = await foundInBoth(page);
 	await page.emulateMedia({ colorScheme: 'light' });
 	const out = [...(await over(page, ZOOMED)), ...(await over(page, PHONE))];

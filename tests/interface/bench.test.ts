@@ -7,7 +7,8 @@ import { strokesOf } from './pdf';
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
 const FAMILIES = ['Spinnerbait', 'Bladed jig', 'Buzzbait', 'Underspin'] as const;
 
-const verdict = (page: Page) => page.getByText(/^(It works together|It works, thinly|It does not work yet)\.$/);
+const verdict = (page: Page) =>
+	page.getByText(/^(These parts work together|Works, with .* weak points?|Doesn’t work yet)\.$/);
 const control = (page: Page, name: string) => page.getByRole('combobox', { name, exact: true });
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true });
 const button = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
@@ -15,7 +16,7 @@ const button = (page: Page, name: string) => page.getByRole('button', { name, ex
 /** The bench with nothing on it: the records and this device both forget what lay there. */
 async function emptyBench(options: BrowserContextOptions = {}): Promise<Page> {
 	const page = await signedIn({ ...options, at: '/bench' });
-	await page.getByText('No rig is in hand.').waitFor();
+	await page.getByText('You have no rig yet.').waitFor();
 	return page;
 }
 
@@ -51,10 +52,10 @@ describe('building from nothing', () => {
 		await page.keyboard.press('ArrowDown');
 		await expect.poll(() => control(page, 'Head: Weight').inputValue()).not.toBe(before);
 		await page.getByRole('heading', { level: 1 }).click();
-		await tabTo(page, 'Keep');
+		await tabTo(page, 'Save');
 		await page.keyboard.press('Enter');
-		await page.getByText(/^Kept as “/).waitFor();
-		await page.getByRole('link', { name: new RegExp(`^Rig in hand: .*${family}`, 'i') }).waitFor();
+		await page.getByText(/^Saved as “/).waitFor();
+		await page.getByRole('link', { name: new RegExp(`^Current rig: .*${family}`, 'i') }).waitFor();
 	});
 
 	it.each(FAMILIES)('a %s with a thumb on a phone', async (family) => {
@@ -65,10 +66,10 @@ describe('building from nothing', () => {
 		expect((await select.boundingBox())!.height).toBeGreaterThanOrEqual(48);
 		await select.selectOption('tungsten');
 		await page.getByRole('combobox', { name: 'What to show' }).selectOption('checks');
-		await page.getByText(/^(All )?\d+ hold$/).click();
-		await page.getByRole('list', { name: 'What holds' }).waitFor();
-		await page.getByRole('button', { name: 'Keep', exact: true }).tap();
-		await page.getByText(/^Kept as “/).waitFor();
+		await page.getByText(/^(All )?\d+ checks pass$/).click();
+		await page.getByRole('list', { name: 'Checks that pass' }).waitFor();
+		await page.getByRole('button', { name: 'Save', exact: true }).tap();
+		await page.getByText(/^Saved as “/).waitFor();
 		const wide = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
 		expect(wide).toBeLessThanOrEqual(0);
 	});
@@ -96,9 +97,9 @@ describe('the bench', () => {
 		await page.getByRole('textbox', { name: 'Rig' }).fill(rig);
 		await page.keyboard.press('Tab');
 		await control(page, 'Head: Weight').selectOption('0.75');
-		const keep = page.getByRole('button', { name: 'Keep', exact: true });
+		const keep = page.getByRole('button', { name: 'Save', exact: true });
 		await keep.click();
-		await page.getByText(`Kept as “${rig}”.`).waitFor();
+		await page.getByText(`Saved as “${rig}”.`).waitFor();
 		await page.getByRole('button', { name: 'Undo', exact: true }).click();
 		expect(await control(page, 'Head: Weight').inputValue()).toBe('0.5');
 		await keep.click();
@@ -125,8 +126,8 @@ describe('the bench', () => {
 
 	it('takes up the rig from a call, and its checks follow a swapped part', async () => {
 		const page = await signedIn({ at: '/call' });
-		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+		await page.getByRole('button', { name: 'Use this rig' }).click();
+		await page.getByRole('link', { name: /^Current rig: (?!none)/ }).waitFor();
 		await go(page, 'Bench');
 		await verdict(page).waitFor();
 		await page.locator('#family').selectOption('spinnerbait');
@@ -146,7 +147,7 @@ describe('the bench', () => {
 		await page.getByRole('button', { name: 'Close', exact: true }).click();
 		await tab(page, 'What if').click();
 		await page.getByText(/At 0\.026 in: .*At 0\.051 in: /).waitFor();
-		await page.getByRole('combobox', { name: 'Sweep' }).selectOption('rearSize');
+		await page.getByRole('combobox', { name: 'Vary' }).selectOption('rearSize');
 		await expect.poll(() => page.getByText(/^At 2 : lift area/).count()).toBe(1);
 	});
 
@@ -164,16 +165,16 @@ describe('the bench', () => {
 		await page.getByText(`Rear blade: ${name}`.slice(0, 29)).first().waitFor();
 		const rig = `Kept with ${name}`;
 		await page.getByRole('textbox', { name: 'Rig' }).fill(rig);
-		await page.getByRole('button', { name: 'Keep', exact: true }).click();
-		await page.getByText(`Kept as “${rig}”.`).waitFor();
+		await page.getByRole('button', { name: 'Save', exact: true }).click();
+		await page.getByText(`Saved as “${rig}”.`).waitFor();
 		await page.getByText(`in ${rig}`).waitFor();
 		await page.getByRole('button', { name: `Delete ${name}` }).click();
-		await page.getByText(`${rig} keep it as they were built.`).waitFor();
+		await page.getByText(`${rig} still have it.`).waitFor();
 		await page.getByRole('button', { name: `Open ${rig}` }).click();
 		await expect.poll(() => control(page, 'Rear blade: Style').inputValue()).toMatch(/^own:/);
 	});
 
-	it('keeps a skirt of one’s own colours, names what the rules take it for, and holds it beside the called one', async () => {
+	it('keeps a skirt of one’s own colors, names what the rules take it for, and holds it beside the called one', async () => {
 		const page = await begun();
 		await tab(page, 'Rigs and own parts').click();
 		const name = `Mix ${Date.now()}`;
@@ -181,30 +182,30 @@ describe('the bench', () => {
 		await page.getByRole('textbox', { name: 'Name' }).fill(name);
 		await page.getByRole('textbox', { name: 'Length, mm' }).fill('60');
 		await page.getByRole('textbox', { name: 'Weight, g' }).fill('2.4');
-		await page.getByRole('button', { name: '+ a colour' }).click();
-		await page.getByLabel('Strand 1, how its colour is told').selectOption('measured');
-		await page.getByLabel(/^Strand 1, what it throws back/).fill('0.1 0.2');
+		await page.getByRole('button', { name: '+ a color' }).click();
+		await page.getByLabel('Strand 1, how you give its color').selectOption('measured');
+		await page.getByLabel(/^Strand 1, reflectance/).fill('0.1 0.2');
 		await page.getByRole('button', { name: 'Add the part' }).click();
 		await page
 			.getByRole('alert')
-			.getByText(/31 figures/)
+			.getByText(/31 numbers/)
 			.waitFor();
-		expect(await page.getByLabel(/^Strand 1, what it throws back/).inputValue()).toBe('0.1 0.2');
-		await page.getByLabel('Strand 1, how its colour is told').selectOption('picked');
-		await page.getByLabel('Strand 1, colour as it looks by day').fill('#1a1a1c');
+		expect(await page.getByLabel(/^Strand 1, reflectance/).inputValue()).toBe('0.1 0.2');
+		await page.getByLabel('Strand 1, how you give its color').selectOption('picked');
+		await page.getByLabel('Strand 1, color as it looks by day').fill('#1a1a1c');
 		await page.getByText('black, the nearest').waitFor({ state: 'attached' });
 		await page.getByRole('button', { name: 'Add the part' }).click();
 		await page.getByText(`“${name}” is in the list`).waitFor();
 		await page.getByRole('button', { name: `Use ${name} as skirt` }).click();
-		expect(await control(page, 'Skirt: Colour').inputValue()).toBe('black');
+		expect(await control(page, 'Skirt: Color').inputValue()).toBe('black');
 		await tab(page, 'How it looks here').click();
 		expect(await page.getByText(name, { exact: true }).count()).toBeGreaterThan(0);
-		await control(page, 'Skirt: Colour').selectOption('white');
+		await control(page, 'Skirt: Color').selectOption('white');
 		await expect.poll(() => control(page, 'Skirt: Material').inputValue()).not.toMatch(/^own:/);
 
 		await go(page, 'Call');
 		await tab(page, 'How it looks here').click();
-		await page.getByText(/^Skirt, taken for black/).waitFor();
+		await page.getByText(/^Skirt, treated as black/).waitFor();
 		expect(await page.getByText(name, { exact: true }).count()).toBe(1);
 	});
 
@@ -227,13 +228,13 @@ describe('the bench', () => {
 		expect(text).toContain('two-winged blade 45 mm');
 		expect(text).not.toContain('var(');
 		await page.locator('#family').selectOption('underspin');
-		await page.getByLabel('Bring a rig in').setInputFiles(path);
-		await page.getByRole('button', { name: 'Lay it on the bench' }).click();
+		await page.getByLabel('Import a rig').setInputFiles(path);
+		await page.getByRole('button', { name: 'Open it on Bench' }).click();
 		expect(await page.locator('#family').inputValue()).toBe('buzzbait');
 		await page
-			.getByLabel('Bring a rig in')
+			.getByLabel('Import a rig')
 			.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"kind":1}') });
-		await page.getByText(/^This is no rig of ours\. kind: /).waitFor();
+		await page.getByText(/^This is not a rig file\. kind: /).waitFor();
 	});
 });
 
@@ -248,7 +249,7 @@ describe('tuning and faults', () => {
 		await button(page, 'Leans right').click();
 		await page.getByText(/bend the upper arm about 3° to the left/).waitFor();
 		await button(page, 'Done, test again').click();
-		await button(page, 'Runs true').click();
+		await button(page, 'Runs straight').click();
 		await page.getByText(/the cause was the wire\. Stop here/).waitFor();
 		await page.reload();
 		await tab(page, 'Tune').click();
@@ -259,10 +260,10 @@ describe('tuning and faults', () => {
 		const page = await begun();
 		await tab(page, 'Fault finder').click();
 		await page.getByText('Change one thing: the other finish on the rear blade.').waitFor();
-		await button(page, 'Change it on the bench and try').click();
+		await button(page, 'Change it on Bench and try it').click();
 		expect(await control(page, 'Rear blade: Finish').inputValue()).toBe('gold');
 		await control(page, 'Wire: Wire').selectOption('0.04');
-		await page.getByText(/Two changes at once teach nothing/).waitFor();
+		await page.getByText(/Two changes at once teach you nothing/).waitFor();
 		await button(page, 'Better').click();
 		await page.getByText('Nothing was learned: wire and rear blade were changed at once.').waitFor();
 	});
@@ -274,7 +275,7 @@ describe('the build sheet', () => {
 		for (const family of FAMILIES) {
 			await go(page, 'Bench');
 			await page.locator('#family').selectOption({ label: family });
-			await page.getByRole('link', { name: new RegExp(`^Rig in hand: .*${family}`, 'i') }).waitFor();
+			await page.getByRole('link', { name: new RegExp(`^Current rig: .*${family}`, 'i') }).waitFor();
 			await page.getByRole('link', { name: 'Build sheet' }).click();
 			await page.getByRole('list', { name: 'Steps' }).waitFor();
 			const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: true });

@@ -112,6 +112,6 @@ export const lift = (page: Page, group: string) => page.getByRole('region', { na
 
 /** Takes the called rig in hand on Tank, which waits for it; on Call all that is worked out beside it would go on. */
 export async function takeCalled(page: Page): Promise<void> {
-	await page.getByRole('button', { name: /^Take the called / }).click();
-	await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+	await page.getByRole('button', { name: /^Use the first choice,/ }).click();
+	await page.getByRole('link', { name: /^Current rig: (?!none)/ }).waitFor();
 }

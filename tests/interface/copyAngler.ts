@@ -28,7 +28,7 @@ const IN_HAND = {
 	locks: {}
 };
 
-/** Makes an angler with the demo's records, and no rig in hand; other files that do so meanwhile wait for their turn. */
+/** Makes an angler with the demo's records, and no current rig; other files that do so meanwhile wait for their turn. */
 export async function copyAngler(database: Database, id: string): Promise<void> {
 	await layPattern(database);
 	await database.models.Angler.create({ id, name: PATTERN.name });

@@ -22,7 +22,7 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 	await expect.poll(() => page.getByRole('combobox', { name: 'Sky at 08:00' }).inputValue()).toBe('dark');
 	await expect.poll(() => said.innerText(), { timeout: 45_000 }).toMatch(/; 1 rod, /);
 	// Nothing but what is kept, until that is taken off again.
-	const kept = page.getByRole('checkbox', { name: /^Only lures that I keep \(\d\)$/ });
+	const kept = page.getByRole('checkbox', { name: /^Only my saved lures \(\d\)$/ });
 	await kept.check();
 	const { items } = await (await page.request.get('/api/v1/rigs')).json();
 	const lures = items.map(({ record }: { record: RigRecord }) => {
@@ -47,9 +47,11 @@ it('plans a day over the spots of the water, changes with its hours, and goes to
 	// On paper: one page, the card alone, with count and crank at every lure.
 	const pages = async () =>
 		((await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length;
-	await expect.poll(() => page.locator('.card').innerText()).toMatch(/ m\/s: .* (turns?|turn) .*(Count \d|No count)/);
+	await expect
+		.poll(() => page.locator('.card').innerText())
+		.toMatch(/\sm\/s: .* (turns?|turn) .*(Count \d|Start reeling)/);
 	expect(await pages()).toBe(1);
-	await page.getByRole('button', { name: 'Take to the tally' }).click();
+	await page.getByRole('button', { name: 'Start this outing' }).click();
 	await page.waitForURL('**/tally');
 	await page.getByRole('button', { name: /^Cast, 0/ }).waitFor();
 });

@@ -26,8 +26,8 @@ describe('before the scripts have come', () => {
 		const { page, scriptsCome } = await slowPage('/bench');
 		await page.getByRole('button', { name: 'Buzzbait', exact: true }).click();
 		await scriptsCome();
-		await page.getByRole('link', { name: /^Rig in hand: .*buzzbait/i }).waitFor();
-		await page.getByText(/^(It works together|It works, thinly|It does not work yet)\.$/).waitFor();
+		await page.getByRole('link', { name: /^Current rig: .*buzzbait/i }).waitFor();
+		await page.getByText(/^(These parts work together|Works, with .* weak points?|Doesn’t work yet)\.$/).waitFor();
 		expect(complaints).toEqual([]);
 	});
 

@@ -94,15 +94,15 @@ describe('what is typed', () => {
 		await ranked(page);
 		await name(page).fill('Refused once');
 		await field(page, 'Water').fill('boiling');
-		await page.getByRole('button', { name: 'Keep', exact: true }).click();
+		await page.getByRole('button', { name: 'Save', exact: true }).click();
 		await page.getByText('see the marked fields').waitFor();
 		await slider(page, 'Bottom').focus();
 		await page.keyboard.press('ArrowDown');
 		expect(await field(page, 'Bottom').inputValue()).toBe('3.1');
 		await field(page, 'Water').fill('18');
 		await field(page, 'Water').blur();
-		await page.getByRole('button', { name: 'Keep', exact: true }).click();
-		await page.getByText('Kept as “Refused once”.').waitFor();
+		await page.getByRole('button', { name: 'Save', exact: true }).click();
+		await page.getByText('Saved as “Refused once”.').waitFor();
 		await slider(page, 'Water, on its scale').focus();
 		await page.keyboard.press('ArrowRight');
 		expect(await field(page, 'Water').inputValue()).toBe('18.5');
@@ -117,10 +117,14 @@ describe('what is typed', () => {
 			indexedDB.open = () => never;
 		});
 		await page.goto('/call');
-		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+		await page.getByRole('button', { name: 'Use this rig' }).click();
+		await page.getByRole('link', { name: /^Current rig: (?!none)/ }).waitFor();
 		await page.goto('/bench');
-		await expect.poll(() => page.getByText(/^It (works together|works, thinly|does not work yet)\.$/).count()).toBe(1);
+		await expect
+			.poll(() =>
+				page.getByText(/^(These parts work together|Works, with .* weak points?|Doesn’t work yet)\.$/).count()
+			)
+			.toBe(1);
 	});
 
 	it('pressed twice without scripts is kept once, and a figure left alone keeps its exact value', async () => {
@@ -136,8 +140,8 @@ describe('what is typed', () => {
 		const plain = await signedIn({ javaScriptEnabled: false }, angler);
 		expect(await field(plain, 'Water').inputValue()).toBe('62');
 		await name(plain).fill('Twice');
-		await plain.getByRole('button', { name: 'Keep', exact: true }).dblclick();
-		await plain.getByText('Kept as “Twice”.').waitFor();
+		await plain.getByRole('button', { name: 'Save', exact: true }).dblclick();
+		await plain.getByText('Saved as “Twice”.').waitFor();
 		const { items } = await (await plain.request.get('/api/v1/readings')).json();
 		const kept = items.filter(({ record }: { record: { name: string } }) => record.name === 'Twice');
 		expect(kept.map(({ record }: { record: { reading: object } }) => record.reading)).toMatchObject([
@@ -154,17 +158,17 @@ describe('what is kept', () => {
 			await go(page, 'Water');
 			await ranked(page);
 			await name(page).fill(`Draft ${turn}`);
-			await go(page, 'Kept');
+			await go(page, 'Logbook');
 			const open = page.getByRole('button', { name: /^Open Stone Point/ }).first();
 			const label = (await open.getAttribute('aria-label'))!.replace('Open ', '');
 			await open.click();
 			await page.waitForURL('**/water');
 			await expect.poll(() => name(page).inputValue()).toBe(label);
-			await page.getByText(/one Undo back/).waitFor();
+			await page.getByText(/Undo brings back what was here/).waitFor();
 			await page.getByRole('button', { name: 'Undo', exact: true }).click();
 			expect(await name(page).inputValue()).toBe(`Draft ${turn}`);
 		}
-		await go(page, 'Kept');
+		await go(page, 'Logbook');
 		const call = page.getByRole('button', { name: /, reading and rig$/ }).first();
 		const title = (await call.getAttribute('aria-label'))!.replace(/^Open |, reading and rig$/g, '');
 		await call.click();
@@ -174,7 +178,7 @@ describe('what is kept', () => {
 		expect(title.startsWith(await spot.locator('option:checked').innerText())).toBe(true);
 		const { items } = await (await page.request.get('/api/v1/kept-calls')).json();
 		const days = items.map(({ record }: { record: { takenAt: string } }) => record.takenAt.slice(0, 10));
-		expect(days).toContain((await page.getByLabel('Taken at').inputValue()).slice(0, 10));
+		expect(days).toContain((await page.getByLabel('Time of the reading, at the water').inputValue()).slice(0, 10));
 	});
 
 	it('is deleted and brought back by the keyboard alone', async () => {
@@ -204,8 +208,8 @@ describe('the keyboard', () => {
 		await page.getByRole('dialog').waitFor({ state: 'detached' });
 		expect(page.url()).toContain('/water');
 		await page.keyboard.press('/');
-		await page.getByRole('dialog', { name: 'Find a screen or a thing to do' }).waitFor();
-		await page.keyboard.type('rules speak');
+		await page.getByRole('dialog', { name: 'Find a screen or an action' }).waitFor();
+		await page.keyboard.type('rules, and which');
 		await page.keyboard.press('Enter');
 		await page.waitForURL('**/craft');
 		await page.keyboard.press('/');

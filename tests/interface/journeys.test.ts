@@ -50,16 +50,16 @@ describe('from water to a kept call', () => {
 		await page.getByRole('combobox', { name: 'Add cover' }).selectOption('pads');
 		await field(page, 'Fish from').fill('0');
 		await field(page, 'Name of the reading').fill('Dawn over the pads');
-		await page.getByRole('button', { name: 'Keep', exact: true }).click();
-		await page.getByText('Kept as “Dawn over the pads”.').waitFor();
+		await page.getByRole('button', { name: 'Save', exact: true }).click();
+		await page.getByText('Saved as “Dawn over the pads”.').waitFor();
 		await page.getByRole('button', { name: 'What to tie on' }).click();
 		await page.waitForURL('**/call');
 		await page.getByRole('heading', { name: /Buzzbait/ }).waitFor();
 		expect(await page.getByRole('status').first().textContent()).toContain('Buzzbait');
-		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await page.getByRole('link', { name: 'Rig in hand: Buzzbait' }).waitFor();
-		await page.getByRole('button', { name: 'Keep', exact: true }).click();
-		await page.getByRole('link', { name: 'See what is kept' }).click();
+		await page.getByRole('button', { name: 'Use this rig' }).click();
+		await page.getByRole('link', { name: 'Current rig: Buzzbait' }).waitFor();
+		await page.getByRole('button', { name: 'Save', exact: true }).click();
+		await page.getByRole('link', { name: 'Open Logbook' }).click();
 		await page.getByRole('button', { name: 'Open Dawn over the pads, reading and rig' }).waitFor();
 		// It is a link once the records have it.
 		await page.getByRole('link', { name: 'See the call Dawn over the pads' }).waitFor();
@@ -68,26 +68,26 @@ describe('from water to a kept call', () => {
 		const tomorrow = await signedIn({ at: '/logbook' }, angler);
 		await tomorrow.getByRole('link', { name: 'See the call Dawn over the pads' }).click();
 		await tomorrow.getByRole('heading', { name: 'Decided by' }).waitFor();
-		await tomorrow.getByText('Today’s rules call the same.').waitFor();
-		await tomorrow.getByRole('link', { name: 'All that is kept' }).click();
+		await tomorrow.getByText('Today’s rules still choose it first.').waitFor();
+		await tomorrow.getByRole('link', { name: 'Back to Logbook' }).click();
 		await tomorrow.getByRole('button', { name: 'Open Dawn over the pads, reading and rig' }).click();
 		await tomorrow.waitForURL('**/water');
 		await ranked(tomorrow);
 		expect(await field(tomorrow, 'Water').inputValue()).toBe('23');
-		await tomorrow.getByRole('link', { name: 'Rig in hand: Buzzbait' }).waitFor();
+		await tomorrow.getByRole('link', { name: 'Current rig: Buzzbait' }).waitFor();
 	});
 
 	it('measures the water with a white lure, and says what cannot be', async () => {
 		const page = await signedIn();
 		await ranked(page);
 		await page.getByText('How to measure it').click();
-		await page.getByLabel('Lower it until it is lost').fill('1,5');
-		await page.getByLabel('Raise it until it is seen again').fill('1.6');
-		await page.getByRole('button', { name: 'Take the middle' }).click();
-		await page.getByText('Coming up it cannot be seen deeper').waitFor();
-		await page.getByLabel('Raise it until it is seen again').fill('1.1');
-		await page.getByRole('button', { name: 'Take the middle' }).click();
-		await page.getByText('Taken.').waitFor();
+		await page.getByLabel('Lower it until you lose sight of it').fill('1,5');
+		await page.getByLabel('Raise it until you see it again').fill('1.6');
+		await page.getByRole('button', { name: 'Use the middle' }).click();
+		await page.getByText('You can’t see it again deeper').waitFor();
+		await page.getByLabel('Raise it until you see it again').fill('1.1');
+		await page.getByRole('button', { name: 'Use the middle' }).click();
+		await page.getByText('Done.').waitFor();
 		expect(await field(page, 'See down to').inputValue()).toBe('1.3');
 		await page.getByRole('button', { name: 'Undo' }).first().click();
 		await expect.poll(() => field(page, 'See down to').inputValue()).not.toBe('1.3');
@@ -107,8 +107,8 @@ describe('from water to a kept call', () => {
 		await page.getByRole('button', { name: 'What to tie on' }).click();
 		await page.waitForURL('**/call');
 		await page.getByRole('heading', { name: /Underspin/ }).waitFor();
-		await page.getByRole('button', { name: 'Take in hand' }).click();
-		expect(await page.getByRole('link', { name: 'Rig in hand: Underspin' }).count()).toBe(1);
+		await page.getByRole('button', { name: 'Use this rig' }).click();
+		expect(await page.getByRole('link', { name: 'Current rig: Underspin' }).count()).toBe(1);
 	});
 });
 
@@ -118,12 +118,12 @@ describe('what is wrong', () => {
 		await ranked(page);
 		await field(page, 'Bottom').fill('4.5');
 		await field(page, 'Water').fill('warm');
-		await page.getByText('Write a number.').waitFor();
+		await page.getByText('Enter a number.').waitFor();
 		expect(await field(page, 'Water').getAttribute('aria-invalid')).toBe('true');
 		await field(page, 'Water').fill('99');
 		await page.getByText('Between 0 and 40 °C.').waitFor();
 		await field(page, 'Fish to').fill('7');
-		await page.getByText('The fish band ends below the bottom.').waitFor();
+		await page.getByText('Fish can’t be deeper than the bottom.').waitFor();
 		expect(await field(page, 'Water').inputValue()).toBe('99');
 		expect(await field(page, 'Fish to').inputValue()).toBe('7');
 		await page.reload();
@@ -136,7 +136,7 @@ describe('what is wrong', () => {
 		await field(page, 'Water').fill('boiling');
 		await field(page, 'See down to').fill('999');
 		await page.getByRole('button', { name: 'What to tie on' }).click();
-		await page.getByText('Write a number.').waitFor();
+		await page.getByText('Enter a number.').waitFor();
 		expect(await page.getByText(/^Between 0.05 and 20 m/).count()).toBe(1);
 		expect(await field(page, 'Water').inputValue()).toBe('boiling');
 	});
@@ -159,7 +159,7 @@ describe('by keyboard', () => {
 		await page.getByRole('heading', { level: 1 }).click();
 		await page.keyboard.press('c');
 		await page.waitForURL('**/call');
-		const rigs = page.getByRole('region', { name: 'The call and its alternatives' }).getByRole('button');
+		const rigs = page.getByRole('region', { name: 'First choice and backups' }).getByRole('button');
 		await rigs.nth(1).waitFor();
 		await rigs.first().focus();
 		await page.keyboard.press('ArrowDown');
@@ -177,8 +177,8 @@ describe('by pointing', () => {
 		const before = await rows.count();
 		const box = (await page.getByRole('slider', { name: 'Bottom', exact: true }).boundingBox())!;
 		await page.mouse.click(box.x - 40, box.y - 60);
-		const list = page.getByRole('dialog', { name: /^At .* m: what is there\?$/ });
-		await list.getByRole('button', { name: 'Put in timber' }).click();
+		const list = page.getByRole('dialog', { name: /^At .*\sm: what is there\?$/ });
+		await list.getByRole('button', { name: 'Add timber' }).click();
 		expect(await rows.count()).toBe(before + 1);
 		const top = Number(await field(page, `Cover ${before + 1}, top below the surface`).inputValue());
 		expect(top).toBeGreaterThan(0);
@@ -186,10 +186,10 @@ describe('by pointing', () => {
 		expect(await list.isVisible()).toBe(false);
 
 		await page.getByRole('button', { name: '+ cover, bait' }).press('Enter');
-		await list.getByRole('button', { name: 'Put in crayfish' }).press('Enter');
+		await list.getByRole('button', { name: 'Add crayfish' }).press('Enter');
 		expect(await page.getByRole('button', { name: /^Remove forage \d+, crayfish$/ }).count()).toBe(1);
 		await page.getByRole('button', { name: '+ cover, bait' }).press('Enter');
-		await list.getByRole('button', { name: 'Take out timber' }).click();
+		await list.getByRole('button', { name: 'Remove timber' }).click();
 		expect(await rows.count()).toBe(before);
 		await page.getByRole('button', { name: 'Undo' }).click();
 		expect(await rows.count()).toBe(before + 1);
@@ -198,12 +198,12 @@ describe('by pointing', () => {
 	it('turns from call to call on the phone, each with what sets it apart', async () => {
 		const page = await signedIn({ at: '/call', viewport: { width: 390, height: 844 }, hasTouch: true });
 		const turn = page.locator('.turn');
-		await turn.getByText(/^1 of \d: the call/).waitFor();
-		await turn.getByRole('button', { name: 'The next call' }).tap();
+		await turn.getByText(/^1 of \d: the first choice/).waitFor();
+		await turn.getByRole('button', { name: 'Next backup' }).tap();
 		await turn.getByText(/^2 of \d: (level|close|behind|far behind)\. (Better|As good)/).waitFor();
-		await turn.getByRole('button', { name: 'The call before' }).tap();
-		await turn.getByText(/^1 of \d: the call/).waitFor();
-		expect(await turn.getByRole('button', { name: 'The call before' }).isDisabled()).toBe(true);
+		await turn.getByRole('button', { name: 'Previous backup' }).tap();
+		await turn.getByText(/^1 of \d: the first choice/).waitFor();
+		expect(await turn.getByRole('button', { name: 'Previous backup' }).isDisabled()).toBe(true);
 	});
 });
 
@@ -211,27 +211,27 @@ describe('where the angler stands', () => {
 	it('locks a facet at a price, takes a side, adds a rule, and finds all of it after a reload', async () => {
 		const page = await signedIn({ at: '/call' });
 		await page.getByRole('button', { name: /^Lock .*fluorocarbon/ }).click();
-		const free = page.getByRole('button', { name: /^Free .*fluorocarbon/ });
+		const free = page.getByRole('button', { name: /^Unlock .*fluorocarbon/ });
 		await free.waitFor();
-		await page.getByText('1 facet locked').waitFor();
+		await page.getByText('1 part locked').waitFor();
 		await go(page, 'Craft');
-		await page.getByRole('button', { name: 'Where they disagree' }).click();
+		await page.getByRole('button', { name: 'Disagreements' }).click();
 		await page
 			.getByRole('group', { name: 'Thin wire or heavy' })
 			.getByRole('radio', { name: /^Heavy\./ })
 			.check();
 		await page.getByRole('button', { name: 'My own rules' }).click();
 		await page.getByRole('button', { name: 'Add the rule' }).click();
-		await page.getByText('Say what the rule prefers.').waitFor();
+		await page.getByText('Choose what the rule prefers.').waitFor();
 		await page.getByLabel('Part 1').selectOption('colour');
 		await page.getByLabel('Value 1').selectOption('pearl');
 		await page.getByLabel('because').fill('Purple has been good here.');
 		await page.getByRole('button', { name: 'Add the rule' }).click();
-		await page.getByText('Always, every lure should have colour pearl.').waitFor();
+		await page.getByText('Always, every lure should have color pearl.').waitFor();
 		await page.getByRole('button', { name: 'Change MY-01' }).click();
 		await page.getByLabel('Value 1').selectOption('purple');
-		await page.getByRole('button', { name: 'Keep the change' }).click();
-		await page.getByText('Always, every lure should have colour purple.').waitFor();
+		await page.getByRole('button', { name: 'Save the change' }).click();
+		await page.getByText('Always, every lure should have color purple.').waitFor();
 		await served(page, 'stand', '"purple"');
 		await page.reload();
 		await page.getByRole('button', { name: 'My own rules' }).click();
@@ -243,7 +243,7 @@ describe('where the angler stands', () => {
 		await page.getByRole('button', { name: 'My own rules' }).click();
 		await page.getByRole('button', { name: 'Delete MY-01' }).click();
 		await page.getByText('No rules of your own yet.').waitFor();
-		await page.getByRole('button', { name: 'Where they disagree' }).click();
+		await page.getByRole('button', { name: 'Disagreements' }).click();
 		const again = page.waitForResponse((response) => response.url().endsWith('/api/v1/stand'));
 		await page
 			.getByRole('group', { name: 'Thin wire or heavy' })
@@ -254,43 +254,43 @@ describe('where the angler stands', () => {
 
 	it('sees the four families with why, locks the outfit without moving the lure, and hears what a side changes', async () => {
 		const page = await signedIn({ at: '/call' });
-		const families = page.getByRole('region', { name: 'The four families on one scale' });
+		const families = page.getByRole('region', { name: 'The four families compared' });
 		expect(await families.getByRole('listitem').count()).toBe(4);
 		const name = await page.locator('#call-name').textContent();
-		const outfit = page.getByRole('region', { name: 'What it hangs on' });
+		const outfit = page.getByRole('region', { name: 'The rest of the outfit' });
 		await outfit.getByRole('button', { name: /^Lock Rod/ }).click();
-		await outfit.getByRole('button', { name: /^Free Rod/ }).waitFor();
-		await outfit.getByText('costs nothing').waitFor();
-		expect((await page.locator('#call-name').textContent())!.replace(/\d+ facets? locked/, '').trim()).toBe(
+		await outfit.getByRole('button', { name: /^Unlock Rod/ }).waitFor();
+		await outfit.getByText('costs no points').waitFor();
+		expect((await page.locator('#call-name').textContent())!.replace(/\d+ parts? locked/, '').trim()).toBe(
 			name!.trim()
 		);
-		await outfit.getByRole('button', { name: /^Free Rod/ }).click();
-		await page.getByRole('tab', { name: 'Plan of the cast' }).click();
+		await outfit.getByRole('button', { name: /^Unlock Rod/ }).click();
+		await page.getByRole('tab', { name: 'How to fish it' }).click();
 		await page.getByRole('heading', { name: /Where to sit/ }).waitFor();
 		await page.getByRole('tab', { name: 'In short' }).click();
 		await page.getByText('Tie on:').waitFor();
 		await page.locator('.why .split').first().click();
 		// A side that is not this rule's takes the rule, and the popover with it, off the screen: clicked, not checked.
 		await page.locator('.split-sides').getByRole('radio').nth(2).click();
-		await page.getByText('With that side').waitFor();
+		await page.getByText('With that view').waitFor();
 	});
 
-	it('reads on the bench what the call thinks of the rig in hand, and takes the change that gains most', async () => {
+	it('reads on the bench what the call thinks of the current rig, and takes the change that gains most', async () => {
 		const page = await signedIn({ at: '/call' });
-		await page.getByRole('button', { name: 'Take in hand' }).click();
+		await page.getByRole('button', { name: 'Use this rig' }).click();
 		await go(page, 'Bench');
-		await page.getByText('As good as the call.').waitFor();
-		await page.getByRole('combobox', { name: /^Skirt: Colour/i }).selectOption('black');
-		await page.getByText(/(Close behind|Behind|Far behind) the call\./).waitFor();
+		await page.getByText('As good as the first choice.').waitFor();
+		await page.getByRole('combobox', { name: /^Skirt: Color/i }).selectOption('black');
+		await page.getByText(/(Close behind|Behind|Far behind) the first choice\./).waitFor();
 		await page.getByRole('button', { name: /^black skirt →/ }).click();
-		await page.getByText('As good as the call.').waitFor();
-		expect(await page.getByRole('combobox', { name: 'Skirt: Colour' }).inputValue()).not.toBe('black');
+		await page.getByText('As good as the first choice.').waitFor();
+		expect(await page.getByRole('combobox', { name: 'Skirt: Color' }).inputValue()).not.toBe('black');
 	});
 
 	it('hears what would flip the call, and finds every rule by its id', async () => {
 		const page = await signedIn({ at: '/call' });
-		await page.getByRole('heading', { name: /What would flip this/ }).waitFor();
-		const flips = page.getByRole('region', { name: /What would flip this/ });
+		await page.getByRole('heading', { name: /What would change this/ }).waitFor();
+		const flips = page.getByRole('region', { name: /What would change this/ });
 		await flips.locator('li strong').first().waitFor({ timeout: 45_000 });
 		const nearest = (await flips.getByRole('listitem').getByRole('button').first().textContent())!;
 		await flips.getByRole('listitem').getByRole('button').first().click();
@@ -340,9 +340,9 @@ describe('what is kept', () => {
 		await page.getByText(/readings\.0\.record\.reading\.bottomM/).waitFor();
 		await chooser.setInputFiles(file(text));
 		await page.getByRole('button', { name: 'See what it would change' }).click();
-		const brings = page.getByText(/This file brings .*readings: 0 new, 0 changed/);
+		const brings = page.getByText(/This file contains .*readings: 0 new, 0 changed/);
 		await brings.waitFor();
-		await page.getByRole('button', { name: 'Leave it' }).click();
+		await page.getByRole('button', { name: 'Cancel' }).click();
 		await brings.waitFor({ state: 'detached' });
 		expect(await chooser.evaluate((input) => input === document.activeElement)).toBe(true);
 		// A line so slow that one thinks better of it.
@@ -351,7 +351,7 @@ describe('what is kept', () => {
 		await page.getByRole('button', { name: 'Stop' }).click();
 		await page.getByRole('button', { name: 'See what it would change' }).click();
 		await brings.waitFor();
-		await page.getByRole('button', { name: 'Bring it in' }).click();
+		await page.getByRole('button', { name: 'Import it' }).click();
 		await page.getByText(/^Imported\./).waitFor();
 
 		await page
@@ -365,15 +365,15 @@ describe('what is kept', () => {
 
 	it('is searched, put in stretches, compared, and deleted several at once', async () => {
 		const page = await signedIn({ at: '/logbook' });
-		const rows = page.getByRole('region', { name: 'Kept things' }).getByRole('listitem');
+		const rows = page.getByRole('region', { name: 'Saved items' }).getByRole('listitem');
 		const all = await rows.count();
 		await page.getByRole('searchbox', { name: 'Find' }).fill('stone point october');
-		await page.getByText('Nothing kept says that.').waitFor();
+		await page.getByText('Nothing found.').waitFor();
 		await page.getByRole('searchbox', { name: 'Find' }).fill('stone point');
 		const found = await rows.count();
 		expect(found).toBeGreaterThan(1);
 		expect(found).toBeLessThan(all);
-		await page.getByRole('combobox', { name: 'In stretches' }).selectOption('water');
+		await page.getByRole('combobox', { name: 'Group' }).selectOption('water');
 		await page.getByRole('heading', { name: /^Hollin Reach/ }).waitFor();
 		await page.getByRole('combobox', { name: 'Kind' }).selectOption('reading');
 		const ticks = page.getByRole('checkbox', { name: /^Choose Stone Point/ });
@@ -381,9 +381,9 @@ describe('what is kept', () => {
 		await ticks.nth(1).check();
 		const chosen = page.getByRole('region', { name: 'Chosen' });
 		expect(await chosen.getByRole('columnheader').count()).toBe(2);
-		await chosen.getByRole('rowheader', { name: 'Seen to' }).waitFor();
+		await chosen.getByRole('rowheader', { name: 'See down to' }).waitFor();
 		const readings = await rows.count();
-		await chosen.getByRole('button', { name: 'Delete them' }).click();
+		await chosen.getByRole('button', { name: 'Delete selected' }).click();
 		await expect.poll(() => rows.count()).toBe(readings - 2);
 		await page.getByRole('button', { name: 'Undo' }).click();
 		await expect.poll(() => rows.count()).toBe(readings - 1);
@@ -402,7 +402,7 @@ describe('what is kept', () => {
 		expect([told.status(), (await told.json()).error]).toEqual([200, undefined]);
 		await page.reload();
 		await page.getByRole('combobox', { name: 'Kind' }).selectOption('call');
-		const rows = page.getByRole('region', { name: 'Kept things' }).getByRole('listitem');
+		const rows = page.getByRole('region', { name: 'Saved items' }).getByRole('listitem');
 		await expect.poll(() => rows.count()).toBe(200);
 		await page.getByRole('button', { name: 'Show older ones' }).click();
 		await expect.poll(() => rows.count()).toBe(before + EARLIER);
@@ -426,12 +426,12 @@ describe('what is kept', () => {
 	it('opens a past reading from Water itself', async () => {
 		const page = await signedIn();
 		await ranked(page);
-		const past = page.getByRole('combobox', { name: 'Open a past reading' });
+		const past = page.getByRole('combobox', { name: 'Open an earlier reading' });
 		await past.focus();
 		await expect.poll(() => past.locator('option').count()).toBeGreaterThan(5);
 		const label = await past.locator('option').nth(3).innerText();
 		await past.selectOption({ index: 3 });
-		await page.getByText(/one Undo back/).waitFor();
+		await page.getByText(/Undo brings back what was here/).waitFor();
 		expect(label.startsWith(await field(page, 'Name of the reading').inputValue())).toBe(true);
 	});
 });

@@ -47,13 +47,13 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 
 	await field(page, 'Bottom').fill('5.5');
 	await page
-		.getByText(/No connection to your records/)
+		.getByText(/^No connection/)
 		.first()
 		.waitFor();
 	await field(page, 'Name of the reading').fill('While it was away');
-	await page.getByRole('button', { name: 'Keep', exact: true }).click();
-	await page.getByText('Kept as “While it was away”.').waitFor();
-	await page.getByText(/\d+ waiting here\./).waitFor();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await page.getByText('Saved as “While it was away”.').waitFor();
+	await page.getByText(/\d+ changes? saved on this device\./).waitFor();
 	expect(await field(page, 'Bottom').inputValue()).toBe('5.5');
 	await page.reload();
 	await ranked(page);
@@ -61,7 +61,7 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 
 	await server.start();
 	await page
-		.getByText(/No connection to your records/)
+		.getByText(/^No connection/)
 		.first()
 		.waitFor({ state: 'detached' });
 	await page.goto('/logbook');
@@ -82,14 +82,14 @@ it('a database that hangs is told as one that is away, and all goes on when it w
 		expect((await fetch(`${application.address}/api/live`)).status).toBe(200);
 		await page.goto('/call');
 		await page
-			.getByText(/No connection to your records/)
+			.getByText(/^No connection/)
 			.first()
 			.waitFor();
 	} finally {
 		server.process.kill('SIGCONT');
 	}
 	await expect.poll(async () => (await fetch(`${application.address}/api/health`)).status).toBe(200);
-	await expect.poll(() => page.getByText(/No connection to your records/).count()).toBe(0);
+	await expect.poll(() => page.getByText(/^No connection/).count()).toBe(0);
 });
 
 it('two hundred happenings tapped without a line reach records that are killed twice meanwhile: each once, in order', async () => {
@@ -97,13 +97,13 @@ it('two hundred happenings tapped without a line reach records that are killed t
 	const page = await signedIn({ at: '/tank' }, angler, application.address);
 	await takeCalled(page);
 	await go(page, 'Tally');
-	// The rig in hand is a write too, which would be counted with those that wait.
+	// The current rig is a write too, which would be counted with those that wait.
 	await served(page, 'bench', '"rig"');
 	// The outing itself is another: all is told also in the moment before it is on its way.
 	const begun = page.waitForResponse(
 		(response) => response.request().method() === 'PUT' && /outings/.test(response.url())
 	);
-	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await page.getByRole('button', { name: 'Start', exact: true }).click();
 	await page.getByRole('button', { name: /^Cast, / }).waitFor();
 	await begun;
 	await page.getByText('saved', { exact: true }).waitFor();
@@ -156,11 +156,11 @@ it('a database that takes no writes is told as busy with when to try again, and 
 	const body = JSON.stringify({ version: 0, record: { schemaVersion: 2, units: 'metric', shortcuts: true } });
 	const put = await ask('/api/v1/settings', { method: 'PUT', body, headers: { 'content-type': 'application/json' } });
 	expect([put.status, put.headers.get('retry-after')]).toEqual([503, '2']);
-	expect((await put.json()).error.message).toMatch(/takes no changes just now/);
+	expect((await put.json()).error.message).toMatch(/can’t be saved right now/);
 	const form = new URLSearchParams({ name: 'Somebody', passphrase: 'tern over the weir' });
 	const signIn = await ask('/sign-in', { method: 'POST', body: form, headers: { cookie: '', accept: 'text/html' } });
 	expect(signIn.status).toBe(503);
-	expect(await signIn.text()).toMatch(/takes no changes just now/);
+	expect(await signIn.text()).toMatch(/can’t be saved right now/);
 	const health = await ask('/api/health');
 	expect([health.status, (await health.json()).writes]).toEqual([503, 'refused']);
 	await killed();

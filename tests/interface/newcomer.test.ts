@@ -93,7 +93,7 @@ describe('a newcomer reads a water, gets a call, says why, takes a side, keeps i
 		hand.begin('read a water');
 		await hand.reach(button(page, 'New'));
 		await hand.press('Enter');
-		await page.getByText(/lies here now/).waitFor();
+		await page.getByText(/Loaded “/).waitFor();
 		await hand.reach(field(page, 'Name of the reading'));
 		await hand.type('By key');
 		await hand.reach(field(page, 'Water'));
@@ -126,9 +126,9 @@ describe('a newcomer reads a water, gets a call, says why, takes a side, keeps i
 		await page.locator('.split.own').first().waitFor();
 
 		hand.begin('keep and find again');
-		await hand.reach(button(page, 'Keep'), 'Shift+Tab');
+		await hand.reach(button(page, 'Save'), 'Shift+Tab');
 		await hand.press('Enter');
-		await page.getByRole('link', { name: 'See what is kept' }).waitFor();
+		await page.getByRole('link', { name: 'Open Logbook' }).waitFor();
 		await hand.press('k');
 		await page.waitForURL('**/logbook');
 		await hand.reach(page.getByRole('searchbox'));
@@ -154,7 +154,7 @@ describe('a newcomer reads a water, gets a call, says why, takes a side, keeps i
 
 		hand.begin('read a water');
 		await hand.tap(button(page, 'New'));
-		await page.getByText(/lies here now/).waitFor();
+		await page.getByText(/Loaded “/).waitFor();
 		await hand.type(field(page, 'Water'), '12');
 		await hand.type(field(page, 'See down to'), '0.6');
 		await hand.type(field(page, 'Name of the reading'), 'By touch');
@@ -182,8 +182,8 @@ describe('a newcomer reads a water, gets a call, says why, takes a side, keeps i
 		await page.keyboard.press('Escape');
 
 		hand.begin('keep and find again');
-		await hand.tap(button(page, 'Keep'));
-		await hand.tap(page.getByRole('link', { name: 'See what is kept' }));
+		await hand.tap(button(page, 'Save'));
+		await hand.tap(page.getByRole('link', { name: 'Open Logbook' }));
 		await page.waitForURL('**/logbook');
 		await hand.type(page.getByRole('searchbox'), 'by touch');
 		await hand.tap(button(page, /^Open By touch/).first());

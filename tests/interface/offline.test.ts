@@ -18,7 +18,7 @@ it('opens and works without a network, loses nothing to a killed tab, and tells 
 
 	await context.setOffline(true);
 	await page.goto('/tally');
-	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await page.getByRole('button', { name: 'Start', exact: true }).click();
 	await page.getByRole('button', cast).waitFor();
 	const CASTS = 40;
 	for (let at = 0; at < CASTS; at++) await page.getByRole('button', cast).click();
@@ -58,7 +58,7 @@ it('forgets the pages it laid up when the session is closed', async () => {
 	const laidUp = () =>
 		page.evaluate(async () => (await caches.keys()).filter((name) => name.startsWith('pages-')).length);
 	await expect.poll(laidUp, { timeout: 40_000 }).toBe(1);
-	await page.getByRole('button', { name: 'Close the session' }).click();
+	await page.getByRole('button', { name: 'Sign out' }).click();
 	await page.waitForURL((url) => url.pathname === '/');
 	expect(await laidUp()).toBe(0);
 });

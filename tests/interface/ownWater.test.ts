@@ -40,13 +40,13 @@ describe('a new account', () => {
 		await page.waitForURL('**/water');
 		expect(await page.getByRole('combobox', { name: 'Spot' }).locator(':checked').innerText()).toBe('Dam corner');
 		// The spot knows its depth: two facts more.
-		await page.getByText('2 more, and the first call is here.').waitFor();
+		await page.getByText('2 more, and you get your first call.').waitFor();
 		await field(page, 'Water').fill('35');
-		await page.getByText('One more, and the first call is here.').waitFor();
+		await page.getByText('One more, and you get your first call.').waitFor();
 		await field(page, 'See down to').fill('3');
 		await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
 		await go(page, 'Deck');
-		await page.getByRole('region', { name: 'The deck' }).waitFor();
+		await page.getByRole('region', { name: 'Today’s rods' }).waitFor();
 		expect(await page.getByRole('link', { name: 'New water' }).count()).toBe(0);
 	});
 
@@ -132,22 +132,22 @@ describe('a first day', () => {
 		await page.goto('/call');
 		await page.locator('[data-live]').waitFor();
 		await page
-			.getByText(/in the strike zone for \d+ % of the retrieve|on top for/)
+			.getByText(/in the strike zone for \d+\s% of the retrieve|on top for/)
 			.first()
 			.waitFor();
-		await press(page.getByRole('button', { name: 'Take in hand' }));
-		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+		await press(page.getByRole('button', { name: 'Use this rig' }));
+		await page.getByRole('link', { name: /^Current rig: (?!none)/ }).waitFor();
 
 		await page.goto('/deck');
 		await expect.poll(() => page.locator('.screen-title').innerText(), { timeout: 60_000 }).toMatch(/; 3 rods, /);
-		const deck = page.getByRole('region', { name: 'The deck' });
-		expect(await deck.getByText(/^For .* the day loses/).count()).toBe(3);
-		await press(page.getByRole('button', { name: 'Take to the tally' }));
+		const deck = page.getByRole('region', { name: 'Today’s rods' });
+		expect(await deck.getByText(/^For .* the day would score/).count()).toBe(3);
+		await press(page.getByRole('button', { name: 'Start this outing' }));
 		await page.waitForURL('**/tally');
 		await press(page.getByRole('button', { name: 'Cast, 0' }));
 		await press(page.getByRole('button', { name: 'Bite, 0' }));
 		await press(page.getByRole('button', { name: 'Landed, 0' }));
-		await page.getByRole('button', { name: 'Same fish as the bite before' }).waitFor();
+		await page.getByRole('button', { name: 'Same fish as the last bite' }).waitFor();
 		await press(page.getByRole('button', { name: 'Done', exact: true }));
 		await page.getByRole('button', { name: 'Bite, 1' }).waitFor();
 		await page.getByText(/\d+ to send/).waitFor();

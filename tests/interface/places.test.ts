@@ -13,7 +13,7 @@ afterAll(() => rm(folder, { recursive: true, force: true }));
 describe('the places of a day', () => {
 	it('are ranked for every hour with the reasons, and the day has a way over them', async () => {
 		const page = await signedIn({ at: '/deck/places' });
-		const places = page.getByRole('region', { name: 'Your places in this hour' });
+		const places = page.getByRole('region', { name: 'Your spots at this hour' });
 		await places
 			.getByText(/blades (good|fair|poor)/)
 			.first()
@@ -33,7 +33,7 @@ describe('the places of a day', () => {
 			.nth(count - 1)
 			.click();
 		await expect.poll(() => places.getByRole('button', { pressed: true }).count()).toBe(1);
-		const way = page.getByRole('region', { name: 'The day’s way' }).getByRole('listitem');
+		const way = page.getByRole('region', { name: 'Today’s route' }).getByRole('listitem');
 		expect(await way.count()).toBeGreaterThan(0);
 	});
 
@@ -48,7 +48,7 @@ describe('the places of a day', () => {
 		const clock = async (hour: number) => (await where.nth(hour).getAttribute('aria-label'))!.slice(-'08:00'.length);
 		const [first, later] = [await clock(2), await clock(3)];
 		await page.goto('/deck/places');
-		const way = page.getByRole('region', { name: 'The day’s way' });
+		const way = page.getByRole('region', { name: 'Today’s route' });
 		const stop = way.getByRole('slider', { name: new RegExp(`until, then ${there!.replace(', fixed', '')}$`) }).first();
 		await stop.waitFor();
 		const ends = () => stop.getAttribute('aria-valuetext');
@@ -72,7 +72,7 @@ describe('the places of a day', () => {
 		const page = await signedIn({ at: '/deck/places' });
 		const files = page.getByRole('region', { name: 'Map files' });
 		const chooser = files.locator('input[type=file]');
-		await files.getByText('Bring in GPX').waitFor();
+		await files.getByText('Import GPX').waitFor();
 		await page
 			.getByText(/blades (good|fair|poor)/)
 			.first()
@@ -80,7 +80,7 @@ describe('the places of a day', () => {
 		const bad = join(folder, 'bad.csv');
 		await writeFile(bad, 'longitude,latitude,depth,name\n0.6,44.1,2,\n0.6,196,2,\n');
 		await chooser.setInputFiles(bad);
-		await files.getByText('Line 3: 0.6, 196 is no place in degrees east and north.').waitFor();
+		await files.getByText('Line 3: 0.6, 196 is not a position in degrees east and north.').waitFor();
 
 		const text = async (name: RegExp) => {
 			const [download] = await Promise.all([
@@ -96,8 +96,8 @@ describe('the places of a day', () => {
 		await writeFile(good, `longitude,latitude,depth,name\n${longitude},${latitude},,Heron Stump\n`);
 		await chooser.setInputFiles(good);
 		await files.getByText(/1 named place\.[\s\S]*1 spot\s+is new/).waitFor();
-		await files.getByRole('button', { name: 'Take it' }).click();
-		const places = page.getByRole('region', { name: 'Your places in this hour' });
+		await files.getByRole('button', { name: 'Import it' }).click();
+		const places = page.getByRole('region', { name: 'Your spots at this hour' });
 		await places.getByRole('button', { name: /Heron Stump/ }).waitFor();
 		await page.reload();
 		await places.getByRole('button', { name: /Heron Stump/ }).waitFor();

@@ -8,7 +8,7 @@ const cast = { name: /^Cast, / };
 async function outing(page: Page): Promise<void> {
 	await takeCalled(page);
 	await go(page, 'Tally');
-	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await page.getByRole('button', { name: 'Start', exact: true }).click();
 	await page.getByRole('button', cast).waitFor();
 }
 
@@ -32,7 +32,7 @@ describe('an outing', () => {
 		expect((await page.getByRole('button', cast).boundingBox())!.height).toBeGreaterThanOrEqual(48);
 		await page.getByRole('button', { name: 'Done, changed' }).tap();
 		await page.getByRole('button', { name: 'Cast, 0' }).waitFor();
-		await page.getByRole('button', { name: /^Undo/ }).tap();
+		await page.getByRole('button', { name: /^Undo(?!:)/ }).tap();
 		await page.getByRole('button', { name: 'Cast, 6' }).waitFor();
 
 		await page.getByRole('button', { name: /^Landed/ }).tap();
@@ -59,27 +59,27 @@ describe('an outing', () => {
 		await page.getByRole('combobox', { name: /^At/ }).selectOption({ label: 'Pad Bay, Tallow Mere' });
 		await page.getByRole('button', { name: /^Short/ }).click();
 		await page
-			.getByRole('region', { name: 'Twins of this place' })
+			.getByRole('region', { name: 'Spots like this one' })
 			.getByText(/slower/)
 			.waitFor();
 		await page.getByRole('button', { name: 'Pause' }).click();
 		expect(await page.getByRole('button', cast).isDisabled()).toBe(true);
 		await page.getByRole('button', { name: 'Go on' }).click();
 		await page.getByLabel('What it says').fill('=bait on the screen');
-		await page.getByRole('button', { name: 'Note it' }).click();
+		await page.getByRole('button', { name: 'Save note' }).click();
 		await page.getByRole('list').getByText('=bait on the screen').waitFor();
-		await page.getByRole('button', { name: 'The water, read anew' }).click();
+		await page.getByRole('button', { name: 'New water reading' }).click();
 		await page.getByLabel('See down to, m').fill('0.6');
-		await page.getByRole('button', { name: 'Take it' }).click();
+		await page.getByRole('button', { name: 'Use it' }).click();
 		await page
-			.getByText(/Water read: .* seen to 0.6 m/)
+			.getByText(/Water: .* you see down to 0.6\sm/)
 			.first()
 			.waitFor();
 		await page.getByRole('button', { name: 'End', exact: true }).click();
 		await page.getByText(/is over: .* 3 casts/).waitFor();
-		await page.getByRole('button', { name: 'It goes on' }).click();
+		await page.getByRole('button', { name: 'Resume it' }).click();
 		await page
-			.getByText(/Water read: .* seen to 0.6 m/)
+			.getByText(/Water: .* you see down to 0.6\sm/)
 			.first()
 			.waitFor();
 	});
@@ -90,16 +90,16 @@ describe('an outing', () => {
 		await page.getByRole('tab', { name: 'Rigs and own parts' }).click();
 		await page.getByRole('button', { name: 'Open Mere tandem' }).click();
 		await go(page, 'Tally');
-		await page.getByRole('button', { name: 'Begin', exact: true }).click();
+		await page.getByRole('button', { name: 'Start', exact: true }).click();
 		await page.getByRole('button', cast).click();
 		await page.getByRole('button', { name: /^Landed/ }).click();
 		await page.getByRole('button', { name: 'Done', exact: true }).click();
 		await page.getByRole('button', { name: 'wire', exact: true }).click();
 		await page.getByRole('button', { name: 'End', exact: true }).click();
-		const histories = page.getByRole('list', { name: 'Histories of your rigs' });
+		const histories = page.getByRole('list', { name: 'Add this outing to your rigs' });
 		await histories.getByText(/Mere tandem .*1 fish, wire bent/).waitFor();
 		await heardAgain(page);
-		await histories.getByRole('button', { name: 'Write it into its history' }).click();
+		await histories.getByRole('button', { name: 'Add to its history' }).click();
 		await expect
 			.poll(async () => JSON.stringify((await (await page.request.get('/api/v1/rigs')).json()).items))
 			.toContain('"bent"');
@@ -111,7 +111,7 @@ describe('an outing', () => {
 		await page.getByRole('tab', { name: 'Rigs and own parts' }).click();
 		await page.getByRole('button', { name: 'Open Mere tandem' }).click();
 		await page.getByRole('tab', { name: 'Tune' }).click();
-		await page.getByText('Its wire was bent on the water.').waitFor();
+		await page.getByText('Its wire bent while fishing.').waitFor();
 	});
 
 	it('compares two rigs in turns that are drawn by lot', async () => {
@@ -122,7 +122,7 @@ describe('an outing', () => {
 		await page.getByText(/^They differ in/).waitFor();
 		await page.getByLabel('Casts a turn').fill('3');
 		await page.getByLabel('Pairs of turns').fill('1');
-		await page.getByRole('button', { name: 'Begin', exact: true }).click();
+		await page.getByRole('button', { name: 'Start', exact: true }).click();
 		for (const turn of [1, 2]) {
 			await page.getByText(`Trial, turn ${turn} of 2`).waitFor();
 			expect(await page.getByRole('button', { name: 'Change lure', exact: true }).isDisabled()).toBe(true);
@@ -139,16 +139,16 @@ describe('the record', () => {
 		await page.getByText(/40\s+outings/).waitFor();
 		await page.getByRole('button', { name: 'gold', exact: true }).click();
 		await page.getByRole('button', { name: 'nickel', exact: true }).click();
-		await page.getByText(/gold brings/).waitFor();
+		await page.getByText(/gold gets/).waitFor();
 		await page.getByRole('combobox', { name: /^Season/ }).selectOption({ index: 1 });
 		await expect.poll(() => page.getByRole('status').first().innerText()).not.toContain('40 outings');
 		await page.getByRole('combobox', { name: /^Season/ }).selectOption('');
 		const stored = page.waitForResponse((response) => response.url().endsWith('/api/v1/stand'));
-		await page.getByLabel('The call reckons with it').check();
+		await page.getByLabel('Use this in the call').check();
 		await stored;
 		const { record } = await (await page.request.get('/api/v1/stand')).json();
 		expect(Object.keys(record.record).length).toBeGreaterThan(3);
-		await page.getByLabel('The call reckons with it').uncheck();
+		await page.getByLabel('Use this in the call').uncheck();
 		await expect
 			.poll(async () => (await (await page.request.get('/api/v1/stand')).json()).record.record)
 			.toBeUndefined();
@@ -158,12 +158,12 @@ describe('the record', () => {
 		const page = await signedIn({ at: '/proof' });
 		await page.getByRole('tab', { name: 'Hooked and lost' }).click();
 		await page.getByRole('row', { name: /^moderate \d+\/\d+ \d+–\d+/ }).waitFor();
-		await page.getByLabel('Brought to hand, by').selectOption('line');
+		await page.getByLabel('Landed, by').selectOption('line');
 		await page
 			.getByRole('row', { name: /lb \d+\/\d+/ })
 			.first()
 			.waitFor();
-		await page.getByLabel('Brought to hand, by').selectOption('hookset');
+		await page.getByLabel('Landed, by').selectOption('hookset');
 		await page
 			.getByRole('row', { name: /^(swept|struck hard|wound on) \d+\/\d+/ })
 			.first()
@@ -172,7 +172,7 @@ describe('the record', () => {
 		const cost = page.getByLabel('An outing costs');
 		await cost.fill('-4');
 		await cost.blur();
-		await page.getByText('A sum from 0 to 100,000.').waitFor();
+		await page.getByText('Enter a sum from 0 to 100,000.').waitFor();
 		expect(await cost.inputValue()).toBe('-4');
 		await cost.fill('24,5');
 		await cost.blur();
@@ -180,7 +180,7 @@ describe('the record', () => {
 		await page.getByText(/a fish landed/).waitFor();
 		await page.getByRole('tab', { name: 'Trials' }).click();
 		await page
-			.getByText(/No trial has a whole pair|nine chances in ten/)
+			.getByText(/No trial has a complete pair|90 % range/)
 			.first()
 			.waitFor();
 	});
@@ -191,14 +191,14 @@ describe('the record', () => {
 		expect(text.split('\n')[0]).toContain('outing,id,at');
 		await page.locator('[data-live]').waitFor();
 		const file = (body: string) => ({ name: 'tally.csv', mimeType: 'text/csv', buffer: Buffer.from(body) });
-		await page.getByLabel('Bring a CSV in').setInputFiles(file('outing,id,at,order,kind\r\n,no,,1,cast\r\n'));
+		await page.getByLabel('Import CSV').setInputFiles(file('outing,id,at,order,kind\r\n,no,,1,cast\r\n'));
 		await page.getByText(/^Line 2: the key/).waitFor();
 		// A large one goes too: the same again, with a note that makes it over a megabyte of lines known already.
 		const [head, ...lines] = text.trimEnd().split('\r\n');
 		const many = Array.from({ length: 4 }, () => lines).flat();
 		expect(many.join('\r\n').length).toBeGreaterThan(1_100_000);
-		await page.getByLabel('Bring a CSV in').setInputFiles(file([head, ...many].join('\r\n')));
-		await page.getByText(/^0 lines came in, \d+ were known/).waitFor();
+		await page.getByLabel('Import CSV').setInputFiles(file([head, ...many].join('\r\n')));
+		await page.getByText(/^0 lines added, \d+ were already here/).waitFor();
 	});
 });
 
@@ -210,17 +210,17 @@ describe('an outing that is over', () => {
 		await page.getByRole('button', { name: /^Bite/ }).click();
 		await page.getByRole('button', { name: 'Done', exact: true }).click();
 		await page.getByRole('button', { name: 'End', exact: true }).click();
-		await page.getByText(/is over:[\s\S]* 1 cast,\s+1 strike/).waitFor();
-		await page.getByRole('button', { name: 'Take back: Bite' }).click();
-		await page.getByText(/is over:[\s\S]*\s0 strikes/).waitFor();
+		await page.getByText(/is over:[\s\S]* 1 cast,\s+1 bite/).waitFor();
+		await page.getByRole('button', { name: 'Undo: Bite' }).click();
+		await page.getByText(/is over:[\s\S]*\s0 bites/).waitFor();
 		await page.getByRole('button', { name: 'Undo', exact: true }).click();
-		await page.getByText(/is over:[\s\S]*\s1 strike/).waitFor();
+		await page.getByText(/is over:[\s\S]*\s1 bite/).waitFor();
 		const name = page.getByRole('region', { name: 'Correct this outing' }).getByRole('textbox', { name: 'Name' });
 		await name.fill('The wind day');
 		await name.blur();
 		await page.getByText(/“The wind day” is over/).waitFor();
 		// Another is fished; the first is opened again from the list.
-		await page.getByRole('button', { name: 'Begin', exact: true }).click();
+		await page.getByRole('button', { name: 'Start', exact: true }).click();
 		await page.getByRole('button', cast).click();
 		await page.getByRole('button', { name: 'End', exact: true }).click();
 		await expect
@@ -228,12 +228,12 @@ describe('an outing that is over', () => {
 			.toBeGreaterThan(1);
 		await page.reload();
 		await page.getByRole('button', { name: 'Open The wind day' }).click();
-		await page.getByText(/“The wind day” is over:[\s\S]*1 cast,\s+1 strike/).waitFor();
+		await page.getByText(/“The wind day” is over:[\s\S]*1 cast,\s+1 bite/).waitFor();
 		// Both were one day: joined, and parted again.
 		await page.getByRole('combobox', { name: 'Join with' }).selectOption({ index: 1 });
-		await page.getByText(/is over:[\s\S]*2 casts,\s+1 strike/).waitFor();
+		await page.getByText(/is over:[\s\S]*2 casts,\s+1 bite/).waitFor();
 		await page.getByText(/^Joined with/).waitFor();
 		await page.getByRole('button', { name: 'Undo', exact: true }).click();
-		await page.getByText(/is over:[\s\S]*1 cast,\s+1 strike/).waitFor();
+		await page.getByText(/is over:[\s\S]*1 cast,\s+1 bite/).waitFor();
 	});
 });

@@ -1,25 +1,25 @@
 import { describe, expect, it } from 'vitest';
 import { go, signedIn, takeCalled } from './browser';
 
-/** What a screen tells of how the rig in hand runs: its share of the retrieve in the strike zone. */
-const shareIn = (text: string | null): string | undefined => /for\s+(\d+) % of the retrieve/.exec(text ?? '')?.[1];
+/** What a screen tells of how the current rig runs: its share of the retrieve in the strike zone. */
+const shareIn = (text: string | null): string | undefined => /for\s+(\d+)\s% of the retrieve/.exec(text ?? '')?.[1];
 
 describe('one story', () => {
 	it('is told of the same rig on Call, Tank, Where to sit and Bench', async () => {
 		const page = await signedIn({ at: '/call' });
-		const called = page.locator('[aria-labelledby=call-name] p').first();
+		const called = page.locator('[aria-labelledby=call-name] .how');
 		await expect.poll(async () => shareIn(await called.textContent())).toBeDefined();
 		const told = (await called.textContent())!.replace(/\s+/g, ' ');
 		const share = shareIn(told);
-		const depth = /Runs ([\d.]+(?: to [\d.]+)? m) deep/.exec(told)![1]!;
-		const count = /Count (\d+)/.exec(told)?.[1] ?? '0';
-		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+		const depth = /Runs ([\d.]+(?: to [\d.]+)?\sm) deep/.exec(told)![1]!;
+		const count = /count of (\d+)/.exec(told)?.[1] ?? '0';
+		await page.getByRole('button', { name: 'Use this rig' }).click();
+		await page.getByRole('link', { name: /^Current rig: (?!none)/ }).waitFor();
 
 		await go(page, 'Tank');
 		const tank = page.locator('.tank [role=status]');
 		await expect.poll(async () => shareIn(await tank.textContent())).toBe(share);
-		expect(await tank.textContent()).toContain(`Runs ${depth} deep`);
+		expect((await tank.textContent())!.replace(/\s+/g, ' ')).toContain(`Runs ${depth} deep`);
 		expect(await page.getByRole('textbox', { name: 'Count' }).inputValue()).toBe(count);
 
 		await page.getByRole('link', { name: 'Where to sit' }).click();
@@ -45,12 +45,14 @@ describe('one story', () => {
 describe('the tank', () => {
 	it('shows where the called rig runs, and is wound, counted, changed and undone', async () => {
 		const page = await signedIn({ at: '/call' });
-		await page.getByRole('button', { name: 'Take in hand' }).click();
-		await page.getByRole('link', { name: /^Rig in hand: (?!none)/ }).waitFor();
+		await page.getByRole('button', { name: 'Use this rig' }).click();
+		await page.getByRole('link', { name: /^Current rig: (?!none)/ }).waitFor();
 		await go(page, 'Tank');
-		await page.getByText(/^A: [\d.]+ m/).waitFor();
+		await page.getByText(/^A: [\d.]+\sm/).waitFor();
 		const said = () => page.locator('.tank [role=status]').innerText();
-		await expect.poll(said).toMatch(/^Runs [\d.]+ (to [\d.]+ )?m deep, in the strike zone for \d+ % of the retrieve\./);
+		await expect
+			.poll(said)
+			.toMatch(/^Runs [\d.]+ (to [\d.]+)?\s?m deep, in the strike zone for \d+\s% of the retrieve\./);
 
 		const crank = page.getByRole('slider', { name: 'Crank, turns a second' });
 		const turns = async () => Number.parseFloat((await crank.getAttribute('aria-valuetext'))!);
@@ -69,16 +71,16 @@ describe('the tank', () => {
 	it('shows three rigs at once, each with its letter, its path and its time among the fish', async () => {
 		const page = await signedIn({ at: '/tank' });
 		await takeCalled(page);
-		await page.getByText(/^A: [\d.]+ m/).waitFor();
+		await page.getByText(/^A: [\d.]+\sm/).waitFor();
 		for (const sign of ['B', 'C']) {
-			const beside = page.getByRole('combobox', { name: `${sign}, beside it` });
+			const beside = page.getByRole('combobox', { name: `${sign}, compared` });
 			const rigs = await beside.locator('option:not([value=""]):not([value="called"])').allTextContents();
 			await beside.selectOption({ label: rigs[sign === 'B' ? 0 : 1]! });
-			await page.getByText(new RegExp(`^${sign}: [\\d.]+ m`)).waitFor();
+			await page.getByText(new RegExp(`^${sign}: [\\d.]+\\sm`)).waitFor();
 		}
 		expect(await page.locator('path.path').count()).toBe(3);
-		expect(await page.getByText(/^In the strike zone for\s+\d+ % of the retrieve;/).count()).toBe(3);
-		await page.getByRole('combobox', { name: 'B, beside it' }).selectOption('');
+		expect(await page.getByText(/^In the strike zone for\s+\d+\s% of the retrieve;/).count()).toBe(3);
+		await page.getByRole('combobox', { name: 'B, compared' }).selectOption('');
 		await expect.poll(() => page.locator('path.path').count()).toBe(2);
 	});
 
@@ -101,10 +103,10 @@ describe('the tank', () => {
 
 	it('says what to do where no rig is in hand, and takes the called one', async () => {
 		const page = await signedIn({ at: '/tank' });
-		await page.getByText('No rig is in hand.').waitFor();
-		await page.getByRole('button', { name: /^Take the called / }).click();
-		await page.getByText(/^A: [\d.]+ m/).waitFor();
-		expect(await page.getByText('No rig is in hand.').count()).toBe(0);
+		await page.getByText('You have no rig yet.').waitFor();
+		await page.getByRole('button', { name: /^Use the first choice,/ }).click();
+		await page.getByText(/^A: [\d.]+\sm/).waitFor();
+		expect(await page.getByText('You have no rig yet.').count()).toBe(0);
 	});
 
 	it('says where to sit and turns by hand, and is measured, switched off and undone', async () => {
@@ -115,7 +117,7 @@ describe('the tank', () => {
 		await expect.poll(() => said.innerText()).toMatch(/^Cast [\s\S]* an hour/);
 		await page.getByLabel('Turn the cast').fill('90');
 		await expect.poll(() => said.innerText()).toMatch(/^As turned: square to the bank/);
-		await page.getByRole('button', { name: 'As it was' }).click();
+		await page.getByRole('button', { name: 'Reset' }).click();
 		await expect.poll(() => said.innerText()).toMatch(/^Cast /);
 
 		await page.getByRole('link', { name: 'Measured' }).click();
@@ -126,11 +128,11 @@ describe('the tank', () => {
 		expect(await page.getByLabel(/^Depth there/).inputValue()).toBe('3');
 		await page.getByLabel(/^Seconds/).fill('8');
 		await page.getByRole('button', { name: 'Add it' }).click();
-		await page.getByText(/^Drag [\d.]+ times the tables/).waitFor();
-		await page.getByLabel('Tank and Bench reckon with it').uncheck();
+		await page.getByText(/^Drag [\d.]+ times the model/).waitFor();
+		await page.getByLabel('Use it on Tank and Bench').uncheck();
 		await page.getByRole('button', { name: 'Undo', exact: true }).click();
-		expect(await page.getByLabel('Tank and Bench reckon with it').isChecked()).toBe(true);
-		await page.getByRole('button', { name: /^Take away/ }).click();
+		expect(await page.getByLabel('Use it on Tank and Bench').isChecked()).toBe(true);
+		await page.getByRole('button', { name: /^Remove/ }).click();
 		await page.getByText(/^Nothing yet/).waitFor();
 	});
 
@@ -147,14 +149,14 @@ describe('the tank', () => {
 		});
 		await takeCalled(page);
 		await page.goto('/tank/feel');
-		await page.getByRole('button', { name: 'Beat of the crank' }).click();
-		await page.waitForTimeout(4000);
-		const starts = await page.evaluate(() => (globalThis as unknown as { starts: number[] }).starts);
-		expect(starts.length).toBeGreaterThan(3);
+		await page.getByRole('button', { name: 'Beat of the handle' }).click();
+		const ticks = () => page.evaluate(() => (globalThis as unknown as { starts: number[] }).starts);
+		await expect.poll(async () => (await ticks()).length, { timeout: 20_000 }).toBeGreaterThan(4);
+		const starts = await ticks();
 		const period = (starts.at(-1)! - starts[0]!) / (starts.length - 1);
 		for (const [at, when] of starts.entries()) expect(Math.abs(when - starts[0]! - at * period)).toBeLessThan(0.0005);
 		await page.getByRole('button', { name: 'Begin a drill' }).click();
 		await page.getByRole('button', { name: 'It changed' }).click();
-		await page.getByText(/1 too soon/).waitFor();
+		await page.getByText(/1 too early/).waitFor();
 	});
 });

@@ -67,8 +67,8 @@ describe('a posted reading', () => {
 		expect(back).toMatchObject({
 			ok: false,
 			errors: {
-				waterTemperatureC: 'Write a number.',
-				visibilityM: 'This one is needed.',
+				waterTemperatureC: 'Enter a number.',
+				visibilityM: 'Fill this in.',
 				castM: 'Between 4 and 60 m.'
 			},
 			typed: { waterTemperatureC: ['mild'], fishToM: ['9'] }
@@ -135,12 +135,12 @@ it('the same word is said as its field means it', () => {
 	expect([spoken('rising', 'trend'), spoken('rising', 'level')]).toEqual(['warming', 'rising']);
 });
 
-describe('what is said in metres', () => {
+describe('what is said in meters', () => {
 	it.each([
 		['A point of weed in 2.4 m: its edge turns by 100°.', 'A point of weed in 7.9 ft: its edge turns by 100°.'],
 		[
-			'1.2 m with 3.0 m within 20 m: shallow water with deep near.',
-			'3.9 ft with 9.8 ft within 66 ft: shallow water with deep near.'
+			'1.2 m with 3.0 m within 20 m: shallow water with deep water close by.',
+			'3.9 ft with 9.8 ft within 66 ft: shallow water with deep water close by.'
 		],
 		['Wind onto it at 4 m/s, 3 moves.', 'Wind onto it at 9 mph, 3 moves.'],
 		['steady, 0.8 m/s', 'steady, 2.6 ft/s'],

@@ -12,7 +12,7 @@ export type FormReading =
 	| { readonly ok: true; readonly reading: ParsedReading }
 	| { readonly ok: false; readonly errors: Readonly<Record<string, string>>; readonly typed: Typed };
 
-const NOT_A_NUMBER = 'Write a number.';
+const NOT_A_NUMBER = 'Enter a number.';
 
 type Raw = Record<string, unknown>;
 type Errors = Record<string, string>;
@@ -102,7 +102,7 @@ function readable(errors: Errors, units: UnitSystem): Errors {
 	for (const { key, measure, required } of Object.values(FIGURES)) {
 		if (!told[key] || told[key] === NOT_A_NUMBER) continue;
 		if (/^Too (big|small)/.test(told[key]!)) told[key] = rangeMessage(key, measure, units);
-		else if (/expected number/.test(told[key]!)) told[key] = required ? 'This one is needed.' : NOT_A_NUMBER;
+		else if (/expected number/.test(told[key]!)) told[key] = required ? 'Fill this in.' : NOT_A_NUMBER;
 	}
 	return told;
 }

@@ -77,14 +77,14 @@ const IMPERIAL: Readonly<Record<Measure, Shown>> = {
 const METRIC: Readonly<Record<Measure, Shown>> = {
 	...IMPERIAL,
 	temperature: plain('°C', 'degrees Celsius', 1),
-	depth: plain('m', 'metres', 2),
-	distance: plain('m', 'metres', 0),
-	size: plain('mm', 'millimetres', 1),
+	depth: plain('m', 'meters', 2),
+	distance: plain('m', 'meters', 0),
+	size: plain('mm', 'millimeters', 1),
 	mass: plain('g', 'grams', 1),
-	area: plain('cm²', 'square centimetres', 1),
+	area: plain('cm²', 'square centimeters', 1),
 	force: plain('N', 'newtons', 2),
-	speed: plain('m/s', 'metres per second', 1),
-	wind: plain('m/s', 'metres per second', 1)
+	speed: plain('m/s', 'meters per second', 1),
+	wind: plain('m/s', 'meters per second', 1)
 };
 
 /** How a measure is shown in a system of units. Tackle keeps its trade units in both. */
@@ -98,16 +98,25 @@ export function figureText(units: UnitSystem, measure: Measure, si: number): str
 	return String(Number(show(si).toFixed(digits)));
 }
 
+/** A narrow space at which no line breaks, between a number and its unit. */
+const NARROW_SPACE = '\u202f';
+
+/** A number with its unit, the one way in which every screen writes them: "2.4 m", "80 %", but "45°". */
+export const quantity = (figure: string | number, unit: string): string =>
+	unit === '°' ? `${figure}${unit}` : `${figure}${NARROW_SPACE}${unit}`;
+
+/** A share (0 to 1) in percent. @param digits Decimals that are shown. */
+export const percentText = (share: number, digits = 0): string => quantity((100 * share).toFixed(digits), '%');
+
 /** A figure with its unit, as text. */
 export function withUnit(units: UnitSystem, measure: Measure, si: number): string {
-	const { unit } = shownIn(units, measure);
-	return `${figureText(units, measure, si)}${unit === '°' || unit === '%' ? '' : ' '}${unit}`;
+	return quantity(figureText(units, measure, si), shownIn(units, measure).unit);
 }
 
 /** Measures that the core writes out, by its own unit for them. */
 const WRITTEN: Readonly<Record<string, Measure>> = { 'm/s': 'speed', mm: 'size', g: 'mass' };
 
-/** What the core says in metres, m/s, mm and g, in the angler's units: "2.4 m" as a depth, "20 m" as a distance. */
+/** What the core says in meters, m/s, mm and g, in the angler's units: "2.4 m" as a depth, "20 m" as a distance. */
 export const convertUnitsInText = (units: UnitSystem, text: string): string =>
 	units === 'metric'
 		? text
@@ -127,8 +136,8 @@ const TWENTIETH_PERCENT = 5;
 
 /** A share (0 to 1) that a model gives, in words. */
 export const modelShare = (share: number): string =>
-	`${Math.round((100 * share) / TWENTIETH_PERCENT) * TWENTIETH_PERCENT} %`;
+	quantity(Math.round((100 * share) / TWENTIETH_PERCENT) * TWENTIETH_PERCENT, '%');
 
 /** A sum in the angler's own currency: "$12.50"; a bare figure where none was said. */
 export const moneyText = (currency: string | undefined, value: number, digits = value < 100 ? 2 : 0): string =>
-	`${currency ?? ''}${currency && currency.length > 1 ? '\u202f' : ''}${value.toFixed(digits)}`;
+	`${currency ?? ''}${currency && currency.length > 1 ? NARROW_SPACE : ''}${value.toFixed(digits)}`;

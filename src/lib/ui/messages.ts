@@ -1,2 +1,2 @@
 /** Said wherever the records are out of reach. */
-export const RECORDS_DOWN_SHORT = 'No connection to your records. Entries stay on this device.';
+export const RECORDS_DOWN_SHORT = 'No connection. Your changes stay on this device.';

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { compared, groupedBy, type Grouped } from '$lib/core/trips/proof/compare';
-import { daysOf, type Day } from '$lib/core/trips/proof/calendar';
+import { spotDaysOf, type SpotDay } from '$lib/core/trips/proof/calendar';
 import { proofFacetOf, PROOF_FACETS, valuesIn } from '$lib/core/trips/proof/facets';
 import type { Fact } from '$lib/core/trips/proof/facts';
 import { GEAR, keptBy, weededBy, type Gear, type Kept, type Weeded } from '$lib/core/trips/proof/losses';
@@ -22,8 +22,8 @@ import type { Evidence } from '$lib/core/foundation/schema/evidence';
 export interface Look {
 	readonly left: Left;
 	readonly grouped: Grouped;
-	/** Days on the water where the angler fishes. */
-	readonly days: readonly Day[];
+	/** Days on each spot where the angler fishes. */
+	readonly spotDays: readonly SpotDay[];
 	readonly hooked: readonly Hooked[];
 	readonly advice: string | null;
 	/** Hooked fish that came to hand, by what they were hooked with. */
@@ -56,7 +56,7 @@ const api = {
 		return {
 			left: leftOf(some),
 			grouped: groupedBy(some, proofFacetOf(facet)),
-			days: daysOf(some, dayOf),
+			spotDays: spotDaysOf(some, dayOf),
 			hooked,
 			advice: hookAdvice(hooked),
 			kept: Object.fromEntries(GEAR.map((gear) => [gear, keptBy(some, gear)])) as Record<Gear, Kept[]>,

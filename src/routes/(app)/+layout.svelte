@@ -141,7 +141,7 @@
 	onpagehide={() => app.leave()}
 />
 
-<a class="skip absolute -left-999" href="#main">To the screen</a>
+<a class="skip absolute -left-999" href="#main">Skip to content</a>
 <div class="frame flex min-h-screen" data-live={app.live || undefined}>
 	<Rail />
 	<div class="flex min-w-0 flex-1 flex-col">

@@ -14,5 +14,5 @@
 		<Entry name="passphrase" label="Passphrase" type="password" autocomplete="current-password" />
 		<button class="button button-amber">Sign in</button>
 	</form>
-	<p><a href={resolve('/sign-up')}>Make an account</a> · <a href={resolve('/recover')}>Passphrase lost</a></p>
+	<p><a href={resolve('/sign-up')}>Create an account</a> · <a href={resolve('/recover')}>Passphrase lost</a></p>
 </Page>

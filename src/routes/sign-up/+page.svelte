@@ -18,7 +18,7 @@
 		<a class="button button-amber" href={resolve('/water')}>They are written down: go on</a>
 	</Page>
 {:else}
-	<Page title="Make an account" message={elsewhere}>
+	<Page title="Create an account" message={elsewhere}>
 		<form method="POST" class="account" use:enhance={stay}>
 			<Entry
 				name="name"

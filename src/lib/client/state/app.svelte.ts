@@ -6,7 +6,6 @@ import { completeReading, type Reading } from '$lib/core/water/reading/complete'
 import { A_DAY } from '$lib/core/records/aDay';
 import type { DayRecord } from '$lib/core/records/daySchema';
 import type { DocumentKindName } from '$lib/core/records/kind';
-import type { RecordKindName } from '$lib/core/records/kinds';
 import type { CallAnswer, CallInput, Moves } from '$lib/core/foundation/schema/call';
 import type { HouseRule } from '$lib/core/claims/house';
 import type { ParsedReading } from '$lib/core/foundation/schema/reading';
@@ -44,7 +43,7 @@ interface Preview {
 	readonly of: ParsedReading;
 }
 
-/** Where the reading in hand is read. */
+/** Where the current reading is read. */
 const READING_SCREEN = 'water';
 /** How often it is tried to tell everything before a session is closed. */
 const ROUNDS = 6;
@@ -55,7 +54,9 @@ type Validators = typeof import('./validators');
 const asItLies = (raw: unknown): never => raw as never;
 
 const freedWords = (count: number): string | null =>
-	count > 0 ? `${count} ${count === 1 ? 'lock was' : 'locks were'} freed: set for another water.` : null;
+	count > 0
+		? `${count} ${count === 1 ? 'lock was' : 'locks were'} removed because ${count === 1 ? 'it belonged' : 'they belonged'} to another water.`
+		: null;
 
 /** Everything that the angler holds, in one place: the documents, what is worked out from them, and what waits. */
 export class App {
@@ -204,7 +205,7 @@ export class App {
 		return `${this.spot.spot.name}, ${month.format(Date.parse(this.takenAt))}`;
 	});
 
-	/** The rig in hand. */
+	/** The current rig. */
 	get rig(): Rig | null {
 		return this.bench.build?.rig ?? null;
 	}
@@ -342,7 +343,7 @@ export class App {
 		const locks = this.#lockCount;
 		this.desk.change(() => desk, { ...this.editContext(), screen: READING_SCREEN });
 		const freed = freedWords(locks - this.#lockCount);
-		this.said = `“${desk.name || 'A new reading'}” lies here now. What lay here before is one Undo back. ${freed ?? ''}`;
+		this.said = `Loaded “${desk.name || 'A new reading'}”. Undo brings back what was here. ${freed ?? ''}`;
 	}
 
 	/** Saves a new water, or one under its key. @returns Its key. */
@@ -359,7 +360,7 @@ export class App {
 		return id;
 	}
 
-	/** Says that the reading in hand was taken at a spot that it was saved as: nothing of it changes. */
+	/** Says that the current reading was taken at a spot that it was saved as: nothing of it changes. */
 	placeReading(spotId: string): void {
 		this.put({ spotId });
 	}
@@ -403,8 +404,8 @@ export class App {
 		this.viewsDocument.change((stand) => ({ ...stand, sight: on ? undefined : false }), this.editContext());
 	}
 
-	/** Takes a rig in hand; where an outing runs, it is asked whether it is fished. */
-	takeInHand(rig: Rig): void {
+	/** Makes a rig the current one; where an outing runs, it is asked whether it is fished. */
+	useRig(rig: Rig): void {
 		this.bench.useRig(rig);
 		this.lastUsedRig = rig;
 	}

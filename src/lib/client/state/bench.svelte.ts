@@ -22,7 +22,7 @@ const fresh = (build: Build): BenchRecord => ({
 	log: []
 });
 
-/** The rig in hand, as it lies on the bench: one build with its history. */
+/** The current rig, as it lies on the bench: one build with its history. */
 export class Bench {
 	readonly #held: SyncedDocument<BenchRecord | null>;
 	readonly #editContext: (step?: string) => EditContext;
@@ -55,7 +55,7 @@ export class Bench {
 		this.#held.change(() => record, this.#editContext());
 	}
 
-	/** Takes a called rig in hand; the one that is in hand already stays, with its history. */
+	/** Takes a called rig into use; the one that is in hand already stays, with its history. */
 	useRig(rig: Rig): void {
 		if (!dequal(this.build?.rig, rig)) this.open(buildOf(rig));
 	}

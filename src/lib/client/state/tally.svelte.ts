@@ -81,7 +81,7 @@ export class Tally {
 	#held = $state.raw<TallyState>(NOTHING);
 	#device: Device | null = null;
 	/** Something that may be written down, with what was not said of it, or what is wrong with it. */
-	whole: Whole = () => 'Nothing is written down yet.';
+	whole: Whole = () => 'Still loading. Try again in a moment.';
 	#read: ReadStored = (_kind, raw) => raw;
 	readonly #port: TallyPort;
 	readonly #now: () => string;

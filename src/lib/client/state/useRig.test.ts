@@ -134,7 +134,10 @@ describe('a reading', () => {
 		app.openReading(deskFrom(FAR, 1, kept('Stone Point')));
 		pages.screen = 'water';
 		await told(app);
-		expect([app.record.name, app.said]).toEqual(['Stone Point', expect.stringContaining('one Undo back')]);
+		expect([app.record.name, app.said]).toEqual([
+			'Stone Point',
+			expect.stringContaining('Undo brings back what was here')
+		]);
 		expect(pages.server.at('desk')?.record).toMatchObject({ name: 'Stone Point' });
 		app.undo();
 		expect(app.reading.bottomM).toBe(9);
@@ -147,7 +150,7 @@ describe('a reading', () => {
 		app.moveTo(OTHER);
 		expect([app.record.locks.weightOz, app.said]).toEqual([0.5, null]);
 		app.moveTo(FAR);
-		expect([app.record.locks, app.said]).toEqual([{}, '1 lock was freed: set for another water.']);
+		expect([app.record.locks, app.said]).toEqual([{}, '1 lock was removed because it belonged to another water.']);
 		app.undo();
 		expect(app.record.locks.weightOz).toBe(0.5);
 	});
@@ -177,7 +180,7 @@ describe('what the call is asked', () => {
 	});
 });
 
-describe('the rig in hand', () => {
+describe('the current rig', () => {
 	it('built from nothing is there on every screen and after a reload: fit, name and key too', async () => {
 		const device = new MemoryDevice();
 		pages.screen = 'bench';

@@ -39,7 +39,7 @@ export async function send(write: Write): Promise<Outcome> {
 	if (response.status === 401) return { kind: 'signed-out' };
 	const body = ((await response.json().catch(() => null)) ?? {}) as Body;
 	if (response.ok) return { kind: 'accepted', version: body.version ?? write.base };
-	const { code = 'refused', path = '', message = 'The server did not take it.' } = body.error ?? {};
+	const { code = 'refused', path = '', message = 'The server refused this change.' } = body.error ?? {};
 	return {
 		kind: 'refused',
 		refusal: {
@@ -84,5 +84,5 @@ export async function openSession(
 	const response = await fetch('/api/v1/session', { method: 'POST', headers, body }).catch(() => null);
 	const answer = ((await response?.json().catch(() => null)) ?? {}) as Body & { anglerId?: string };
 	if (response?.ok && answer.anglerId) return { anglerId: answer.anglerId };
-	return { wrong: answer.error?.message ?? 'The server cannot be reached just now. Try again in a moment.' };
+	return { wrong: answer.error?.message ?? 'The server can’t be reached right now. Try again in a moment.' };
 }

@@ -50,11 +50,11 @@ type Kept = keyof Records;
 
 /** What is a document to the angler, in a sentence. */
 const TITLES: Readonly<Record<string, string>> = {
-	desk: 'The reading in hand',
-	bench: 'The rig in hand',
-	stand: 'Your sides and own rules',
+	desk: 'Your current reading',
+	bench: 'Your current rig',
+	stand: 'Your views and own rules',
 	settings: 'Your settings',
-	day: 'The day that you plan'
+	day: 'The day you are planning'
 };
 
 /** A document as the sync service sees it: it is sent when it has changed, and takes over what the server has. */
@@ -278,7 +278,7 @@ export class SyncService {
 		await outbox.add({ kind, id, action: 'restore', base: 0, record: null, revision: 0, title });
 	}
 
-	/** A list as the server has it, with what still waits on this device. */
+	/** A list as the server has it, with what still not sent yet. */
 	withWaiting<K extends Kept>(kind: K, list: readonly Listed<Records[K]>[]): Listed<Records[K]>[] {
 		return listWithWaiting(list, this.since(kind));
 	}

@@ -27,7 +27,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: 'dirty',
 		prefers: colorado,
-		because: 'Dirty water: a Colorado turns slowest and beats hardest.',
+		because: 'In dirty water a Colorado turns slowest and thumps hardest.',
 		speaks: { visibilityM: 0.5 },
 		silent: { visibilityM: 2 }
 	},
@@ -38,7 +38,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: 'cold',
 		prefers: colorado,
-		because: 'Cold water: a Colorado still turns at a crawl.',
+		because: 'In cold water a Colorado still turns at a crawl.',
 		speaks: { waterTemperatureC: 7 },
 		silent: { waterTemperatureC: 16 }
 	},
@@ -50,7 +50,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: 'clear',
 		prefers: willow,
 		needsLight: true,
-		because: 'Clear water: a willow turns fastest and flashes most.',
+		because: 'In clear water a willow turns fastest and flashes most.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1 }
 	},
@@ -63,7 +63,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		orGiven: fast,
 		prefers: willow,
 		needsLight: true,
-		because: 'Warm with chasing fish, or a fast retrieve: a willow keeps up and stays true.',
+		because: 'For chasing fish in warm water, or a fast retrieve, a willow keeps up and tracks straight.',
 		speaks: { mood: 'chasing', waterTemperatureC: 21 },
 		silent: { mood: 'neutral', waterTemperatureC: 21 }
 	},
@@ -75,7 +75,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all('weed', not('dirty')),
 		prefers: willow,
 		needsLight: true,
-		because: 'A willow slips through weed, where the water lets its flash be seen.',
+		because: 'A willow slips through weed, and the water is clear enough to show its flash.',
 		speaks: { cover: cover('leafy-weed') },
 		silent: { cover: cover('rock') }
 	},
@@ -86,7 +86,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: any('middling', 'neutral'),
 		prefers: { 'blade.style': { indiana: 1 } },
-		because: 'Middling clarity or neutral fish: an Indiana is the middle beat.',
+		because: 'For medium clarity or neutral fish, an Indiana is the beat in between.',
 		speaks: { visibilityM: 1.35 },
 		silent: { visibilityM: 4, mood: 'chasing' }
 	},
@@ -98,7 +98,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: notSlow,
 		prefers: { layout: TANDEM },
-		because: 'Not slow: a tandem lifts more and runs steadier than a single.',
+		because: 'At a normal pace two blades give more lift and track straighter than one.',
 		speaks: {},
 		silent: null
 	},
@@ -110,7 +110,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: 'on the bottom',
 		given: slow,
 		prefers: { layout: { single: 1 } },
-		because: 'Slow and on the bottom: a single gives one strong beat and stays upright at a crawl.',
+		because: 'Slow and near the bottom, a single gives one strong thump and stays upright at a crawl.',
 		speaks: { fishFromM: 2, fishToM: 3 },
 		silent: { fishFromM: 0, fishToM: 1 }
 	},
@@ -122,7 +122,8 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all('big silver bait', not(any('cold', 'sluggish'))),
 		orGiven: { pace: { burn: 1 } },
 		prefers: { layout: { 'double-willow': 1 } },
-		because: 'Burned, or big silver bait: double willows flash and lift most, ride high and knock when paused.',
+		because:
+			'Burned, or around big silver bait, double willows flash and lift most, ride high and knock when you pause.',
 		speaks: { forage: eats('silver-baitfish', 5) },
 		silent: { forage: eats('silver-baitfish', 5), mood: 'sluggish' }
 	},
@@ -134,7 +135,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		split: 'ALLROUND/colorado-willow',
 		when: GRASS_AND_BAIT,
 		prefers: { layout: { 'colorado-willow': 1 } },
-		because: 'Grass and smaller bait: a Colorado before a willow, the all-rounder.',
+		because: 'In grass with smaller bait, a Colorado ahead of a willow is the all-round pair.',
 		speaks: { cover: cover('grass-tops'), forage: eats('perch', 2.5) },
 		silent: { cover: cover('grass-tops'), forage: eats('silver-baitfish', 5) }
 	},
@@ -146,7 +147,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		split: 'ALLROUND/indiana',
 		when: GRASS_AND_BAIT,
 		prefers: { layout: { 'colorado-indiana': 1, 'indiana-willow': 1 } },
-		because: 'Grass and smaller bait: an Indiana on the wire, before or behind.',
+		because: 'In grass with smaller bait, put an Indiana on the wire, front or rear.',
 		speaks: { cover: cover('grass-tops'), forage: eats('perch', 2.5) },
 		silent: { cover: cover('grass-tops'), forage: eats('silver-baitfish', 5) }
 	},
@@ -158,7 +159,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		split: 'ALLROUND/double-willow',
 		when: GRASS_AND_BAIT,
 		prefers: { layout: { 'double-willow': 1 } },
-		because: 'Over grass with smaller bait wear two willows.',
+		because: 'Over grass with smaller bait, use two willows.',
 		speaks: { cover: cover('grass-tops'), forage: eats('perch', 2.5) },
 		silent: { cover: cover('grass-tops'), forage: eats('silver-baitfish', 5) }
 	},
@@ -169,7 +170,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: all(any(all('fall', 'silver bait', not('cold')), 'small bait'), not('dirty')),
 		prefers: { 'blade.size': { small: 1 } },
-		because: 'Fall on silver bait, or small bait: small blades run deeper and faster.',
+		because: 'Around silver bait in fall, or any small bait, small blades run deeper and faster.',
 		speaks: { phase: 'fall', forage: eats('silver-baitfish') },
 		silent: { phase: 'fall' }
 	},
@@ -180,7 +181,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: any('big bait', all('pre-spawn', not('pressured'))),
 		prefers: { 'blade.size': { big: 1 } },
-		because: 'Spring or big bait: big blades slow it and lift it.',
+		because: 'In spring, or around big bait, big blades slow the lure down and lift it.',
 		speaks: { phase: 'pre-spawn' },
 		silent: { phase: 'fall' }
 	},
@@ -191,7 +192,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: 'dirty',
 		prefers: { 'blade.style': { colorado: 1, indiana: 0.5 }, 'blade.size': { big: 1 } },
-		because: 'Dirty water: big Colorados slow it, lift it and are felt.',
+		because: 'In dirty water big Colorados slow the lure down, lift it and are easy to feel.',
 		speaks: { visibilityM: 0.5 },
 		silent: { visibilityM: 2 }
 	},
@@ -203,7 +204,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all(any('silver bait', 'golden shiner'), not(any('sluggish', 'dirty'))),
 		relation: 'near-forage',
 		needsLight: true,
-		because: 'Willow or Indiana about as long as what they eat.',
+		because: 'Match the length of a willow or Indiana to what bass are eating.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('silver-baitfish'), mood: 'sluggish' }
 	},
@@ -215,7 +216,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all('big sunfish', 'warm', not(any('sluggish', 'pressured'))),
 		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { big: 1 } },
 		needsLight: true,
-		because: 'Tall-bodied large bait asks for a big willow.',
+		because: 'Big, tall-bodied bait calls for a big willow.',
 		speaks: { forage: eats('sunfish', 5) },
 		silent: { forage: eats('sunfish', 2) }
 	},
@@ -227,7 +228,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all('baitfish spawn', 'dirty'),
 		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { big: 1 } },
 		silences: ['BLD-01', 'BLD-08c', 'BLD-13b', 'BLD-22', 'SKT-03', 'FIN-02'],
-		because: 'Baitfish are spawning: the shape being eaten beats the dirt, so big willows even so.',
+		because: 'Bait is spawning: even in dirty water its shape counts most, so use big willows.',
 		speaks: { events: ['baitfish-spawn'], visibilityM: 0.5 },
 		silent: { visibilityM: 0.5 }
 	},
@@ -238,7 +239,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: 'clear',
 		given: { 'blade.style': { willow: 1, indiana: 1 } },
-		because: 'If the usual choice fails in clear water, wake or crawl a Colorado: the unusual beat.',
+		because: 'If your usual choice fails in clear water, wake or crawl a Colorado: they rarely hear that beat.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1 }
 	},
@@ -249,7 +250,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: 'deep',
 		prefers: { 'blade.style': { willow: 1 }, 'blade.size': { small: 1 } },
-		because: 'Deep water: wear small willows, which lift little.',
+		because: 'In deep water use small willows, which lift little.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 2 }
 	},
@@ -261,7 +262,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		split: 'MUD-BLADE/knock',
 		when: 'mud',
 		prefers: { layout: { 'double-willow': 1 }, 'blade.size': { big: 1 } },
-		because: 'Mud fished fast: big double willows, burned and paused so that the blades knock.',
+		because: 'In fast-fished mud use big double willows, burned and paused so that the blades knock.',
 		speaks: { stain: 'mud', visibilityM: 0.3 },
 		silent: { visibilityM: 2 }
 	},
@@ -285,7 +286,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		split: 'MUD-BLADE/thump',
 		when: 'mud',
 		prefers: colorado,
-		because: 'In mud turn a Colorado, single or double.',
+		because: 'In mud use a Colorado, single or double.',
 		speaks: { stain: 'mud', visibilityM: 0.3 },
 		silent: { visibilityM: 2 }
 	},
@@ -296,7 +297,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: any('mud', all('dirty', 'pre-spawn'), all('big-fish goal', not('pressured'))),
 		prefers: { 'blade.style': { oversized: 1 } },
-		because: 'Mud, dirty water before the spawn, or a big fish: the oversized blade moves water.',
+		because: 'In mud, in dirty water before the spawn, or for a big fish, an oversized blade moves more water.',
 		speaks: { goal: 'big' },
 		silent: { goal: 'big', pressure: 'high' }
 	},
@@ -307,7 +308,8 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: any('post-spawn', 'weed', 'windy'),
 		prefers: { 'blade.size': { big: 1 } },
-		because: 'Later spring, grass or wind: a big buzz blade; disturbance follows blade size, not weight.',
+		because:
+			'In later spring, grass or wind use a big buzz blade: the commotion comes from the blade’s size, not the weight.',
 		speaks: { phase: 'post-spawn' },
 		silent: { phase: 'late-summer' }
 	},
@@ -318,7 +320,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: any('clear', 'calm', 'late summer'),
 		prefers: { 'blade.size': { small: 1 } },
-		because: 'Clear, calm, or late summer: a small buzz blade.',
+		because: 'In clear or calm water, or late in summer, use a small buzz blade.',
 		speaks: { phase: 'late-summer' },
 		silent: { phase: 'spawn' }
 	},
@@ -329,7 +331,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: any('sluggish', 'calm'),
 		prefers: { 'blade.style': { 'prop-3': 0.5, 'prop-4': 1 } },
-		because: 'Extra wings stay up slower, with many small bubbles, softly.',
+		because: 'Extra wings keep it up at a slower pace, with a soft trail of small bubbles.',
 		speaks: { mood: 'sluggish' },
 		silent: { mood: 'chasing', wind: 'chop' }
 	},
@@ -340,7 +342,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: any('dirty', 'thick cover', 'windy'),
 		prefers: { noise: { squeak: 1, clack: 1 } },
-		because: 'Dirty water, heavy cover, wind: squeak or clack calls from afar.',
+		because: 'In dirty water, heavy cover or wind, a squeak or clack calls bass from farther away.',
 		speaks: { ...rough },
 		silent: { visibilityM: 2 }
 	},
@@ -351,7 +353,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: all('clear', 'shallow', not('windy')),
 		prefers: { noise: { quiet: 1 } },
-		because: 'Clear thin water asks for a quiet blade.',
+		because: 'Clear, shallow water calls for a quiet blade.',
 		speaks: { visibilityM: 3, bottomM: 1.2 },
 		silent: { visibilityM: 0.5, bottomM: 1.2 }
 	},
@@ -362,7 +364,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: UNDERSPIN,
 		when: any('cold', 'sluggish'),
 		prefers: { 'blade.style': { colorado: 0.5, indiana: 1 } },
-		because: 'It must start at the slowest crank, well clear of the head.',
+		because: 'The blade must start at your slowest crank and clear the head.',
 		speaks: { mood: 'sluggish' },
 		silent: { mood: 'chasing' }
 	},
@@ -375,7 +377,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { wire: { heavy: 1 } },
 		prefers: { 'blade.thickness': { thin: 1 } },
-		because: 'Thin blades win back the vibration that heavy wire takes.',
+		because: 'Thin blades bring back the vibration that heavy wire takes away.',
 		speaks: {},
 		silent: null
 	},
@@ -385,7 +387,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SPINNERBAIT,
 		when: 'dirty',
-		because: 'A deliberately offset upper arm adds vibration; do not tune it out.',
+		because: 'An upper arm bent off-center on purpose adds vibration; leave it that way.',
 		speaks: { visibilityM: 0.5 },
 		silent: { visibilityM: 2 }
 	},
@@ -396,7 +398,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all('cold', 'pond'),
 		prefers: { layout: { 'colorado-indiana': 1 } },
-		because: 'A cold pond takes an Indiana with a Colorado.',
+		because: 'A cold pond calls for an Indiana with a Colorado.',
 		speaks: { waterTemperatureC: 8, place: 'pond' },
 		silent: { waterTemperatureC: 8, place: 'lake' }
 	},
@@ -407,7 +409,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all('short cast', 'hard cover in reach'),
 		prefers: colorado,
-		because: 'Short accurate casts to objects: a Colorado works at once.',
+		because: 'On short, accurate casts to targets a Colorado works at once.',
 		speaks: { castM: 15, cover: cover('wood') },
 		silent: { castM: 35, cover: cover('wood') }
 	},
@@ -419,7 +421,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all('long cast', not('dirty')),
 		prefers: willow,
 		needsLight: true,
-		because: 'Long searching casts want a willow.',
+		because: 'For long, searching casts use a willow.',
 		speaks: { castM: 35 },
 		silent: { castM: 15 }
 	},
@@ -431,7 +433,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: all('crystal', not('cold')),
 		prefers: { 'blade.style': { willow: 1, colorado: -1 } },
 		needsLight: true,
-		because: 'Crystal and not cold: less beat, it can spoil what is seen.',
+		because: 'In very clear water that isn’t cold, use less thump: it can spoil what they see.',
 		speaks: { visibilityM: 5 },
 		silent: { visibilityM: 2 }
 	},
@@ -444,7 +446,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		given: colorado,
 		prefers: { 'blade.size': { '3-4': 1 } },
 		needsLight: true,
-		because: 'Ordinary water takes a Colorado of 3 to 4.',
+		because: 'In ordinary water a size 3 or 4 Colorado is right.',
 		speaks: { visibilityM: 2 },
 		silent: { visibilityM: 0.4 }
 	},
@@ -456,7 +458,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: 'dirty',
 		given: colorado,
 		prefers: { 'blade.size': { '5-6': 1 } },
-		because: 'Dirty water takes a Colorado of 5 to 6.',
+		because: 'In dirty water a size 5 or 6 Colorado is right.',
 		speaks: { visibilityM: 0.4 },
 		silent: { visibilityM: 2 }
 	},
@@ -468,7 +470,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: any('fall', 'small bait'),
 		given: willow,
 		prefers: { 'blade.size': { '3-4': 1 } },
-		because: 'For speed in fall and small bait take a willow of 3 to 4.',
+		because: 'For speed in fall, or small bait, use a size 3 or 4 willow.',
 		speaks: { phase: 'fall' },
 		silent: { phase: 'spawn' }
 	},
@@ -480,7 +482,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		when: 'big bait',
 		given: willow,
 		prefers: { 'blade.size': { '5-7': 1 } },
-		because: 'Big bait takes a willow of 5 to 7.',
+		because: 'For big bait use a size 5 to 7 willow.',
 		speaks: { forage: eats('silver-baitfish', 5) },
 		silent: { forage: eats('silver-baitfish', 2) }
 	},
@@ -503,7 +505,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: all('pressured', not('dirty')),
 		prefers: { 'blade.size': { small: 1 } },
-		because: 'Hard-fished water that is not dirty: a size down.',
+		because: 'In pressured water that isn’t dirty, go down a blade size.',
 		speaks: { pressure: 'high' },
 		silent: { pressure: 'high', visibilityM: 0.5 }
 	},
@@ -514,7 +516,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all('dirty', any('cold', 'sluggish', 'thick')),
 		prefers: { layout: { single: 1, 'double-colorado': 0.6 } },
-		because: 'Dirty with cold, sluggish or thick: one blade, one strong beat.',
+		because: 'In dirty water with cold, sluggish fish or thick cover, use one blade with one strong thump.',
 		speaks: { visibilityM: 0.5, mood: 'sluggish' },
 		silent: { visibilityM: 0.5, mood: 'chasing' }
 	},
@@ -525,7 +527,8 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all(any('cold', 'sluggish'), not('clear')),
 		prefers: { layout: { single: 1, 'colorado-willow': 0.7, 'colorado-indiana': 0.7 } },
-		because: 'Cold or sluggish where they see little: a single, or a Colorado ahead of another.',
+		because:
+			'In cold water, or for sluggish fish that see little, use a single, or a Colorado in front of another blade.',
 		speaks: { mood: 'sluggish' },
 		silent: { mood: 'sluggish', visibilityM: 4 }
 	},
@@ -536,7 +539,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: any('clear', all('calm', 'pressured')),
 		prefers: { 'blade.style': { oversized: -1 } },
-		because: 'Clear water, or calm and hard-fished: the oversized blade is too much.',
+		because: 'In clear water, or calm, pressured water, an oversized blade is too much.',
 		speaks: { visibilityM: 4 },
 		silent: { visibilityM: 1 }
 	},
@@ -547,7 +550,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: 'cold',
 		prefers: { 'blade.style': { colorado: 1, indiana: 1, willow: -1 } },
-		because: 'Cold: a Colorado or Indiana turns slowly and holds up; a willow must be hurried.',
+		because: 'In cold water a Colorado or Indiana turns slowly and holds up the lure; a willow needs more speed.',
 		speaks: { waterTemperatureC: 7 },
 		silent: { waterTemperatureC: 16 }
 	}

@@ -78,7 +78,7 @@ export interface Claim {
 	readonly kind: ClaimKind;
 	/** What of the plan it is about, when that is not where to go. */
 	readonly topic?: 'cast' | 'retrieve' | 'hookset';
-	/** 3 decides, 2 is a sound habit, 1 a nudge. */
+	/** 3 decides, 2 is a good habit, 1 a nudge. */
 	readonly strength: 1 | 2 | 3;
 	/** Where it is weighed when that is neither the family (it prefers one) nor the lure. */
 	readonly tier?: 'finish' | 'outfit';

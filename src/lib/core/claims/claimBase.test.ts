@@ -50,7 +50,7 @@ describe('every claim of the base', () => {
 	);
 
 	it.each(CLAIM_BASE.filter(({ kind }) => kind === 'score').map((claim) => [claim.id, claim] as const))(
-		'%s tells some rigs of the catalogue from others, or a family from the rest',
+		'%s tells some rigs of the catalog from others, or a family from the rest',
 		(_id, claim) => {
 			const reading = readingOf(claim.speaks);
 			const tables = tablesOf(claim, reading);

@@ -28,29 +28,29 @@ export const DISPUTES: readonly Dispute[] = [
 		'SKY',
 		['exceptions', 'strict', 'indifferent'],
 		'exceptions',
-		'How much a bright sky forbids blades',
-		'Exceptions are common enough to weigh.'
+		'Whether a bright sky rules out blades',
+		'There are enough exceptions to count them.'
 	),
 	plain(
 		'HEAT',
 		['jig', 'fast-spinner'],
 		'jig',
-		'What hot water asks for',
-		'Most change lure before they change speed.'
+		'What to throw in hot water',
+		'Most anglers change the lure before they change speed.'
 	),
 	plain(
 		'WEED-FAMILY',
 		['spinner', 'either'],
 		'spinner',
 		'Which family comes through weed',
-		'Wire sheds leaf by its shape.'
+		'The wire sheds leaves by its shape.'
 	),
 	plain(
 		'CLARITY-FAMILY',
 		['both', 'divide'],
 		'both',
 		'Whether clarity chooses between spinnerbait and bladed jig',
-		'Both are caught on both in both.'
+		'Both catch fish in clear and dirty water.'
 	),
 	{
 		topic: 'FALL-SPEED',
@@ -60,30 +60,42 @@ export const DISPUTES: readonly Dispute[] = [
 			[any('front passed', 'sluggish'), 'slow'],
 			['always', 'burn']
 		],
-		because: 'Fast while they chase, slow after a front or when sluggish.'
+		because: 'Fast while they chase; slow after a front or for sluggish fish.'
 	},
-	plain('MUD-BLADE', ['thump', 'knock'], 'thump', 'What blade for mud', 'A slow hard beat is found from farther.'),
+	plain(
+		'MUD-BLADE',
+		['thump', 'knock'],
+		'thump',
+		'What blade for mud',
+		'Bass find a slow, hard thump from farther away.'
+	),
 	plain(
 		'FINISH',
 		['common', 'reversed', 'mixed', 'forage'],
 		'common',
 		'What decides the finish of a blade',
-		'The common rule is the most widely held.'
+		'Most anglers go by this rule.'
 	),
-	plain('WIRE', ['by-use', 'thin', 'heavy'], 'by-use', 'Thin wire or heavy', 'Use decides between life and strength.'),
+	plain(
+		'WIRE',
+		['by-use', 'thin', 'heavy'],
+		'by-use',
+		'Thin wire or heavy',
+		'It depends on how you fish it: thin is livelier, heavy is stronger.'
+	),
 	plain(
 		'THIN-WIRE-LINE',
 		['match', 'strong'],
 		'match',
 		'Strong line on thin wire',
-		'A line that opens the wire loses the fish.'
+		'Line that bends the wire open loses the fish.'
 	),
 	plain(
 		'WEIGHT',
 		['one', 'two', 'goal', 'burn'],
 		null,
-		'How many head weights one needs',
-		'None by default: physics decides.'
+		'How many head weights you need',
+		'Default: let the running model decide.'
 	),
 	{
 		topic: 'DIRTY-COLOUR',
@@ -93,44 +105,50 @@ export const DISPUTES: readonly Dispute[] = [
 			[any('not day', 'thick'), 'dark'],
 			['always', 'bright']
 		],
-		because: 'Dark where there is little light to reflect, bright where there is.'
+		because: 'Dark where there is little light to reflect, bright where there is more.'
 	},
 	plain(
 		'SKIRT-MATERIAL',
 		['silicone', 'fine'],
 		'silicone',
 		'Silicone or fine strands',
-		'Silicone keeps its shape and comes in every colour.'
+		'Silicone keeps its shape and comes in every color.'
 	),
 	plain(
 		'BUZZ-SKIRT',
 		['bare', 'skirted'],
 		'bare',
 		'A buzzbait with or without its skirt',
-		'Bare lifts more and can be slowed.'
+		'Without a skirt it lifts more and can go slower.'
 	),
-	plain('BJ-TRAILER', ['always', 'bare'], 'always', 'A trailer on a bladed jig', 'It steadies and fills the lure.'),
-	plain('SB-TRAILER', ['bare', 'dressed'], 'bare', 'A trailer on a spinnerbait', 'Bare runs truest.'),
+	plain(
+		'BJ-TRAILER',
+		['always', 'bare'],
+		'always',
+		'A trailer on a bladed jig',
+		'A trailer steadies the lure and fills it out.'
+	),
+	plain('SB-TRAILER', ['bare', 'dressed'], 'bare', 'A trailer on a spinnerbait', 'It tracks straightest without one.'),
 	plain(
 		'TRAILER-HOOK',
 		['conditional', 'always', 'rarely', 'never'],
 		'conditional',
 		'When to add a trailer hook',
-		'It pays where strikes fall short and nothing snags.'
+		'It helps where bass strike short and nothing snags.'
 	),
 	plain(
 		'UNDERSPIN-HOOK',
 		['light', 'strong'],
 		'light',
 		'Hook wire of an underspin',
-		'Light wire goes home on a slow sweep.'
+		'Light wire goes home with a slow sweep.'
 	),
 	plain(
 		'BJ-LINE',
 		['medium', 'heavy', 'by-season'],
 		'medium',
 		'Line for a bladed jig',
-		'Medium line lets the blade work and the lure go down.'
+		'Medium line lets the blade work and the lure get down.'
 	),
 	{
 		topic: 'BUZZ-LINE',
@@ -147,7 +165,7 @@ export const DISPUTES: readonly Dispute[] = [
 		['composite', 'graphite', 'short'],
 		'composite',
 		'Rod for a bladed jig',
-		'A soft rod lets them keep it.'
+		'A soft rod gives the fish time to take it.'
 	),
 	{
 		topic: 'SB-ROD',
@@ -159,9 +177,15 @@ export const DISPUTES: readonly Dispute[] = [
 		],
 		because: 'Short for accuracy at wood and docks, long for distance elsewhere.'
 	},
-	plain('SB-ACTION', ['deep', 'fast'], 'deep', 'Rod action for a spinnerbait', 'A deep bend forgives.'),
-	plain('GEAR', ['casting', 'spinning'], 'casting', 'Baitcasting or spinning gear', 'Baitcasting winches better.'),
-	plain('REEL', ['by-use', 'quick'], 'by-use', 'Which reel ratio', 'Length per turn follows the speed wanted.'),
+	plain('SB-ACTION', ['deep', 'fast'], 'deep', 'Rod action for a spinnerbait', 'A deep bend is forgiving.'),
+	plain(
+		'GEAR',
+		['casting', 'spinning'],
+		'casting',
+		'Baitcasting or spinning gear',
+		'Casting gear has more power to pull fish out.'
+	),
+	plain('REEL', ['by-use', 'quick'], 'by-use', 'Which reel ratio', 'Pick inches per turn by the speed you want.'),
 	{
 		topic: 'BJ-RETRIEVE',
 		schools: ['lift-drop', 'steady'],
@@ -172,8 +196,8 @@ export const DISPUTES: readonly Dispute[] = [
 		],
 		because: 'Lift and drop in pockets and beside weed, steady elsewhere.'
 	},
-	plain('WEED-PULL', ['reel', 'rip'], 'reel', 'How to free a hung lure', 'Leaning with the reel keeps it fishing.'),
-	plain('VARY', ['vary', 'steady'], 'vary', 'Whether to vary the retrieve', 'A change is what tells you something.'),
+	plain('WEED-PULL', ['reel', 'rip'], 'reel', 'How to free a hung lure', 'Pulling with the reel keeps it fishing.'),
+	plain('VARY', ['vary', 'steady'], 'vary', 'Whether to vary the retrieve', 'You only learn something from a change.'),
 	{
 		topic: 'HOOKSET',
 		schools: ['sweep', 'strike'],
@@ -185,26 +209,26 @@ export const DISPUTES: readonly Dispute[] = [
 		because: 'Sweep when fast or on thin wire, else strike.'
 	},
 	plain('AFTER-MISS', ['keep', 'stop', 'recast'], 'keep', 'What to do after a miss', 'A missed fish often comes back.'),
-	plain('ROD-ANGLE', ['off', 'pointed'], 'off', 'Where to point the rod', 'Off to the side cushions the take.'),
+	plain('ROD-ANGLE', ['off', 'pointed'], 'off', 'Where to point the rod', 'Off to the side cushions the bite.'),
 	plain(
 		'CLEAR-BLADE',
 		['plastic', 'compact'],
 		'plastic',
-		'How to quieten a bladed jig in clear water',
-		'The clear blade beats tight and shows nothing.'
+		'How to quiet a bladed jig in clear water',
+		'A clear blade has a tight beat and nothing to see.'
 	),
 	plain(
 		'ALLROUND',
 		['colorado-willow', 'indiana', 'double-willow'],
 		'colorado-willow',
 		'The all-round pair of blades over grass',
-		'A thump ahead and a flash behind serve most days.'
+		'A thump in front and a flash behind work most days.'
 	),
 	plain(
 		'BJ-TAIL',
 		['quiet', 'swimmer'],
 		'quiet',
-		'How much tail a bladed jig carries',
+		'How much tail to put on a bladed jig',
 		'A tail that kicks against the blade kills its beat.'
 	),
 	plain(
@@ -212,7 +236,7 @@ export const DISPUTES: readonly Dispute[] = [
 		['heavy', 'light'],
 		'heavy',
 		'How strong a line at wood',
-		'Wood saws a line, and the fish knows the way into it.'
+		'Wood cuts line, and a hooked fish heads right into it.'
 	)
 ];
 

@@ -18,7 +18,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		when: all('clear', 'day'),
 		prefers: { colour: { pearl: 1, shad: 1, sunfish: 1, 'green-pumpkin': 1 } },
 		needsLight: true,
-		because: 'Clear water by day: choose a natural, translucent skirt.',
+		because: 'Clear water by day: a natural, translucent skirt.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 3, light: 'night' }
 	},
@@ -29,7 +29,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'DIRTY-COLOUR/bright',
 		when: 'dirty',
 		prefers: { colour: { 'white-chartreuse': 1, chartreuse: 0.8, orange: 0.3, white: 0.2 } },
-		because: 'Dirty water: choose a bright skirt.',
+		because: 'Dirty water: a bright skirt.',
 		speaks: { visibilityM: 0.6 },
 		silent: { visibilityM: 2 }
 	},
@@ -40,7 +40,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'DIRTY-COLOUR/dark',
 		when: 'dirty',
 		prefers: { colour: { 'black-blue': 1, black: 0.6 } },
-		because: 'Dirty water: choose a solid dark outline.',
+		because: 'Dirty water: a solid, dark outline.',
 		speaks: { visibilityM: 0.6 },
 		silent: { visibilityM: 2 }
 	},
@@ -50,7 +50,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: 'night',
 		prefers: { colour: { black: 1, purple: 1, 'black-blue': 1 } },
-		because: 'At night choose black, dark purple or black-blue.',
+		because: 'At night use black, dark purple or black-blue.',
 		speaks: { light: 'night' },
 		silent: { light: 'day' }
 	},
@@ -60,7 +60,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: all('day', any('silver bait', 'golden shiner', 'fry')),
 		prefers: { colour: { white: 1, 'white-chartreuse': 1 } },
-		because: 'White as the base by day where bait is eaten, then tint.',
+		because: 'Where bass eat bait by day, start with white and add color.',
 		speaks: { forage: eats('fry', 1) },
 		silent: { forage: eats('sunfish') }
 	},
@@ -81,7 +81,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: any('sunfish', 'sunfish spawn'),
 		prefers: { colour: { sunfish: 1, 'green-pumpkin': 1, watermelon: 0.7 } },
-		because: 'Sunfish eaters: sunfish, green pumpkin or watermelon.',
+		because: 'Where bass eat sunfish: sunfish, green pumpkin or watermelon.',
 		speaks: { forage: eats('sunfish') },
 		silent: { forage: eats('silver-baitfish') }
 	},
@@ -102,7 +102,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 				'green-pumpkin': -0.3
 			}
 		},
-		because: 'Silver bait at any hour but night: white, shad or pearl.',
+		because: 'Around silver bait, except at night: white, shad or pearl.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('silver-baitfish'), light: 'night' }
 	},
@@ -113,7 +113,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: all('crayfish', not('thick')),
 		prefers: { colour: { 'brown-craw': 1, 'green-pumpkin': 0.9, 'red-craw': 0.7 } },
-		because: 'Where they eat crayfish choose browns, green pumpkin or reds.',
+		because: 'Where bass eat crayfish: browns, green pumpkin or reds.',
 		speaks: { forage: eats('crayfish') },
 		silent: { forage: eats('crayfish'), visibilityM: 0.15 }
 	},
@@ -124,7 +124,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		when: all('summer', not('deep'), 'no silver bait'),
 		prefers: { colour: { sunfish: 1 } },
 		needsLight: true,
-		because: 'Summer, shallow to middle depths: choose sunfish.',
+		because: 'In summer, shallow to medium depth: sunfish colors.',
 		speaks: { phase: 'summer' },
 		silent: { phase: 'spawn' }
 	},
@@ -135,7 +135,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		when: all('summer', 'deep'),
 		prefers: { colour: { shad: 1 } },
 		needsLight: true,
-		because: 'Summer, offshore and deep: choose shad.',
+		because: 'In summer, offshore and deep: shad colors.',
 		speaks: { phase: 'summer', bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { phase: 'summer' }
 	},
@@ -145,7 +145,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: all('dark sky', 'clear', 'no silver bait'),
 		prefers: { colour: { 'black-blue': 1 } },
-		because: 'Dark sky over clear water: choose black-blue.',
+		because: 'Dark sky over clear water: black-blue.',
 		speaks: { sky: 'dark', visibilityM: 3 },
 		silent: { sky: 'sun', visibilityM: 3 }
 	},
@@ -154,7 +154,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 1,
 		when: 'clear',
-		because: 'A dark small outline may beat a bright one in clear water.',
+		because: 'A small, dark outline may beat a bright one in clear water.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1 }
 	},
@@ -164,7 +164,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: all('golden shiner', not(any('dirty', 'night'))),
 		prefers: { colour: { 'white-chartreuse': 1, white: 1, pearl: 0.7, shad: 0.7 } },
-		because: 'Golden shiners: white with chartreuse, white, pearl or shad.',
+		because: 'Around golden shiners: white-chartreuse, white, pearl or shad.',
 		speaks: { forage: eats('golden-shiner') },
 		silent: { forage: eats('golden-shiner'), light: 'night' }
 	},
@@ -174,7 +174,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: all('perch', not(any('night', 'mud'))),
 		prefers: { colour: { perch: 1, sunfish: 0.4, chartreuse: 0.4, 'white-chartreuse': 0.4 } },
-		because: 'Perch eaters: perch, or what shares its sides.',
+		because: 'Where bass eat perch: perch colors, or a skirt with the same sides.',
 		speaks: { forage: eats('perch') },
 		silent: { forage: eats('perch'), light: 'night' }
 	},
@@ -184,7 +184,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: not(any('night', 'dirty', 'thick')),
 		prefers: { colour: { black: -1, 'black-blue': -0.6, purple: -0.6 } },
-		because: 'Where they see, and not at night, do without black.',
+		because: 'Where bass can see, leave black for the night.',
 		speaks: { visibilityM: 2 },
 		silent: { light: 'night' }
 	},
@@ -194,7 +194,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'dirty',
 		prefers: { colour: { sunfish: -1, shad: -1, pearl: -1, watermelon: -1, 'green-pumpkin': -0.6 } },
-		because: 'Dirty water swallows natural colours.',
+		because: 'Dirty water swallows natural colors.',
 		speaks: { visibilityM: 0.5 },
 		silent: { visibilityM: 2 }
 	},
@@ -205,7 +205,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: all('low light', 'no silver bait'),
 		prefers: { colour: { black: 1, 'black-blue': 0.7, none: 0.5, sunfish: 0.5 } },
-		because: 'A buzzbait against a dim sky wants a dark body.',
+		because: 'Against a dim sky a buzzbait shows best with a dark body.',
 		speaks: { light: 'low' },
 		silent: { light: 'low', forage: eats('silver-baitfish') }
 	},
@@ -215,7 +215,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: not(any('sunfish', 'perch', 'sunfish spawn')),
 		prefers: { colour: { sunfish: -1 } },
-		because: 'With no sunfish or perch about do without a sunfish skirt.',
+		because: 'Without sunfish or perch around, skip sunfish colors.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('sunfish') }
 	},
@@ -228,7 +228,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'SKIRT-MATERIAL/silicone',
 		when: 'always',
 		prefers: { 'skirt.material': { silicone: 1 } },
-		because: 'Silicone gives many colours, and flake.',
+		because: 'Silicone comes in many colors and with flake.',
 		speaks: {},
 		silent: null
 	},
@@ -241,7 +241,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'SKIRT-MATERIAL/fine',
 		when: 'always',
 		prefers: { 'skirt.material': { fine: 1 } },
-		because: 'Fine strands breathe more and take dye; they mat with use.',
+		because: 'Fine strands move more and take dye, but they mat with use.',
 		speaks: {},
 		silent: null
 	},
@@ -267,7 +267,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { body: { compact: 1 } },
 		prefers: { 'skirt.length': { short: 1 } },
-		because: 'Cut the skirt down for a compact look.',
+		because: 'Trim the skirt for a compact look.',
 		speaks: {},
 		silent: null
 	},
@@ -280,7 +280,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'BUZZ-SKIRT/bare',
 		when: 'always',
 		prefers: { skirt: { bare: 1 } },
-		because: 'Bare with a flat body it lifts more and goes slower.',
+		because: 'Without a skirt and with a flat body it lifts more and runs slower.',
 		speaks: {},
 		silent: null
 	},
@@ -293,7 +293,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		split: 'BUZZ-SKIRT/skirted',
 		when: 'clear',
 		prefers: { skirt: { worn: 1 } },
-		because: 'Skirted in clear water: a flared, sunfish-round body.',
+		because: 'In clear water use a skirt that flares round like a sunfish.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1 }
 	},
@@ -328,7 +328,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		scope: SKIRTED,
 		when: any('clear', 'summer'),
 		prefers: { 'skirt.accent': { none: 1 } },
-		because: 'Be sparing with dye in clear water and summer.',
+		because: 'Go easy on dye in clear water and in summer.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1, phase: 'spawn' }
 	},
@@ -339,7 +339,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		scope: SKIRTED,
 		when: 'always',
 		given: { colour: fullFor(['white', 'green-pumpkin', 'black-blue']) },
-		because: 'Three colours do most of it: white, green pumpkin, black-blue.',
+		because: 'Three colors cover most days: white, green pumpkin and black-blue.',
 		speaks: {},
 		silent: null
 	}
@@ -367,7 +367,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		split: 'BJ-TRAILER/bare',
 		when: 'always',
 		prefers: { 'trailer.kind': { none: 1 } },
-		because: 'A bladed jig fishes without a trailer.',
+		because: 'A bladed jig can be fished without a trailer.',
 		speaks: {},
 		silent: null
 	},
@@ -380,7 +380,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { 'blade.style': { standard: 1, clear: 1 } },
 		prefers: { 'trailer.kind': { 'paddle-tail': -1, 'flat-toad': -1, swimbait: -1, grub: -0.5 } },
-		because: 'The trailer must beat neither faster nor wider than the blade: a big kicking tail upsets it.',
+		because: 'The trailer must not beat faster or wider than the blade: a big kicking tail upsets it.',
 		speaks: {},
 		silent: null
 	},
@@ -393,7 +393,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { 'blade.style': { standard: 1 } },
 		prefers: { 'trailer.kind': { 'slim-swimmer': 1, 'paddle-tail': 0.5 } },
-		because: 'Behind a standard blade a slim swimmer reads as one larger fish.',
+		because: 'Behind a standard blade a slim swimmer looks like one longer fish.',
 		speaks: {},
 		silent: null
 	},
@@ -404,7 +404,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: any('summer', 'deep'),
 		prefers: { 'trailer.kind': { 'split-tail': 1 } },
-		because: 'Split tail: keeps depth and darts; for summer and depth.',
+		because: 'A split tail keeps its depth and darts: good for summer and deep water.',
 		speaks: { phase: 'summer' },
 		silent: { phase: 'spawn' }
 	},
@@ -415,7 +415,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: 'big bait',
 		prefers: { 'trailer.kind': { 'paddle-tail': 1 } },
-		because: 'Big forage: a paddle tail is fuller, lifts and rides high.',
+		because: 'Around big forage a paddle tail is fuller, lifts more and rides high.',
 		speaks: { forage: eats('silver-baitfish', 5) },
 		silent: { forage: eats('silver-baitfish', 2) }
 	},
@@ -426,7 +426,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: any('crayfish', 'cold', 'wood'),
 		prefers: { 'trailer.kind': { 'flat-craw': 1, craw: 0.7, 'split-tail': 0.5 } },
-		because: 'Crayfish, cold or wood: broad flat legs keep moving where many claws go dead.',
+		because: 'For crayfish, cold water or wood, broad flat legs keep moving where many claws go dead.',
 		speaks: { forage: eats('crayfish') },
 		silent: { forage: eats('perch') }
 	},
@@ -438,7 +438,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		when: any('smallmouth', 'clear'),
 		prefers: { 'trailer.kind': { minnow: 1 } },
 		needsLight: true,
-		because: 'Smallmouth or clear water: a minnow body darts, streamlined.',
+		because: 'For smallmouth or clear water a slim minnow body darts.',
 		speaks: { species: 'smallmouth' },
 		silent: { species: 'largemouth' }
 	},
@@ -450,7 +450,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { body: { compact: 1 } },
 		prefers: COMPACT_TRAILER,
-		because: 'Compact body, small trailer: shorten it, round side down.',
+		because: 'Compact body, small trailer: shorten it and put the round side down.',
 		speaks: {},
 		silent: null
 	},
@@ -474,7 +474,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		when: 'wood',
 		given: { 'trailer.kind': FLAT },
 		prefers: { 'trailer.mount': { crosswise: 1 } },
-		because: 'Wood: mounted crosswise, a flat trailer slides over limbs without rolling.',
+		because: 'In wood mount a flat trailer crosswise: it slides over limbs without rolling.',
 		speaks: { cover: cover('wood') },
 		silent: { cover: cover('pads') }
 	},
@@ -486,7 +486,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { pace: { fast: 1 } },
 		prefers: { 'trailer.kind': { none: 1, 'slim-swimmer': 0.5 } },
-		because: 'Fast: bare, or a slim swimmer for a colour accent.',
+		because: 'Fished fast, run it bare or with a slim swimmer for color.',
 		speaks: {},
 		silent: null
 	},
@@ -510,7 +510,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { pace: { slow: 1 } },
 		prefers: { 'trailer.kind': { 'split-tail': 1, grub: 1, 'slim-swimmer': 1 } },
-		because: 'Slow: a split tail, grub or swimmer fills it out.',
+		because: 'Fished slowly, a split tail, grub or swimmer fills it out.',
 		speaks: {},
 		silent: null
 	},
@@ -522,7 +522,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: SKIRTED,
 		when: 'always',
 		relation: 'matches-colour',
-		because: 'Take the trailer in the skirt’s colour.',
+		because: 'Match the trailer to the skirt’s color.',
 		speaks: {},
 		silent: null
 	},
@@ -534,7 +534,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		split: 'SB-TRAILER/dressed',
 		when: 'always',
 		prefers: { 'trailer.kind': { any: 1 } },
-		because: 'A spinnerbait is always better dressed.',
+		because: 'A spinnerbait is always better with a trailer.',
 		speaks: {},
 		silent: null
 	},
@@ -555,7 +555,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: 'always',
 		prefers: { 'trailer.kind': { 'flat-toad': 1, craw: 1 } },
-		because: 'A flat toad or craw lifts a buzzbait, and a missed fish may return.',
+		because: 'A flat toad or craw lifts a buzzbait, and a missed fish may come back for it.',
 		speaks: {},
 		silent: null
 	},
@@ -566,7 +566,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: UNDERSPIN,
 		when: any('cold', 'sluggish'),
 		prefers: { 'trailer.kind': { 'split-tail': 1 } },
-		because: 'Slow in the cold it wants a split tail.',
+		because: 'Fished slowly in cold water, it wants a split tail.',
 		speaks: { waterTemperatureC: 7 },
 		silent: { waterTemperatureC: 20 }
 	},
@@ -577,7 +577,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		scope: UNDERSPIN,
 		when: any('warm', 'chasing'),
 		prefers: { 'trailer.kind': { 'paddle-tail': 1, swimbait: 0.5 } },
-		because: 'A paddle tail gives more.',
+		because: 'A paddle tail gives more action.',
 		speaks: { mood: 'chasing' },
 		silent: { waterTemperatureC: 8 }
 	},
@@ -586,7 +586,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 1,
 		when: 'chasing',
-		because: 'Tough plastic when fish come fast; elastic plastic moves more.',
+		because: 'Use tough plastic when bites come fast; stretchy plastic moves more.',
 		speaks: { mood: 'chasing' },
 		silent: { mood: 'neutral' }
 	},
@@ -596,7 +596,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: any('short strikes', 'numbers goal'),
 		prefers: COMPACT_TRAILER,
-		because: 'Short strikes or small fish: slim it down.',
+		because: 'For short strikes or small fish, slim the trailer down.',
 		speaks: { answers: ['short-strikes'] },
 		silent: {}
 	},
@@ -605,7 +605,7 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 1,
 		when: 'sunfish',
-		because: 'Sunfish look: pale belly, dark back.',
+		because: 'For a sunfish look use a pale belly and a dark back.',
 		speaks: { forage: eats('sunfish') },
 		silent: { forage: eats('perch') }
 	}
@@ -620,7 +620,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		split: 'TRAILER-HOOK/always',
 		when: 'always',
 		prefers: { trailerHook: { free: 1, stiff: 1 } },
-		because: 'Wear a trailer hook always.',
+		because: 'Always use a trailer hook.',
 		speaks: {},
 		silent: null
 	},
@@ -631,7 +631,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		split: 'TRAILER-HOOK/conditional',
 		when: all('open', 'short strikes'),
 		prefers: { trailerHook: { free: 1, stiff: 1 } },
-		because: 'Open water and short strikes ask for a trailer hook.',
+		because: 'Short strikes in open water call for a trailer hook.',
 		speaks: { cover: cover('open'), answers: ['short-strikes'] },
 		silent: { answers: ['short-strikes'] }
 	},
@@ -642,7 +642,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		split: 'TRAILER-HOOK/conditional',
 		when: not(all('open', 'short strikes')),
 		prefers: { trailerHook: { none: 1 } },
-		because: 'No short strikes in open water, no trailer hook.',
+		because: 'Without short strikes in open water, leave the trailer hook off.',
 		speaks: {},
 		silent: { cover: cover('open'), answers: ['short-strikes'] }
 	},
@@ -654,7 +654,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { pace: { middle: 1, fast: 1 } },
 		prefers: { trailerHook: { none: 1 } },
-		because: 'A fast lure is eaten whole; a second hook far back wounds gills.',
+		because: 'A fast lure is eaten whole, and a second hook far back hurts gills.',
 		speaks: {},
 		silent: null
 	},
@@ -665,7 +665,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		split: 'TRAILER-HOOK/never',
 		when: 'always',
 		prefers: { trailerHook: { none: 1 } },
-		because: 'Never a trailer hook: short strikes mean change blade colour, then skirt, then trailer.',
+		because: 'Never use a trailer hook: after short strikes change blade color, then skirt, then trailer.',
 		speaks: {},
 		silent: null
 	},
@@ -675,7 +675,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'always',
 		prefers: { trailerHook: { stiff: -1 } },
-		because: 'A trailer hook swings free, keeper behind it; stiff through its eye fouls.',
+		because: 'Let a trailer hook swing free with a keeper behind it; one stuck stiff through its eye fouls.',
 		speaks: {},
 		silent: null
 	},
@@ -710,7 +710,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		split: 'UNDERSPIN-HOOK/light',
 		when: 'always',
 		prefers: { 'hook.gauge': { light: 1 } },
-		because: 'Underspin: light wire goes home on a slow sweep.',
+		because: 'On an underspin a light-wire hook goes home with a slow sweep.',
 		speaks: {},
 		silent: null
 	},
@@ -723,7 +723,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		split: 'UNDERSPIN-HOOK/strong',
 		when: 'always',
 		prefers: { 'hook.gauge': { heavy: 1 }, screwIn: { yes: 1 } },
-		because: 'A strong, deep-throated hook, with a screw-in blade.',
+		because: 'Use a strong, deep-throated hook with a screw-in blade.',
 		speaks: {},
 		silent: null
 	},
@@ -732,7 +732,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		kind: 'limit',
 		strength: 3,
 		when: 'always',
-		because: 'Hooks and points are counted against the local rule.',
+		because: 'Hooks and points must stay within the local rule.',
 		speaks: {},
 		silent: null
 	},
@@ -742,7 +742,7 @@ export const HOOK_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SPINNERBAIT,
 		when: 'always',
-		because: 'Open the pin gap a little to hook better; closed it works as a weed guard.',
+		because: 'Open the pin gap a little to hook better; closed, it works as a weed guard.',
 		speaks: {},
 		silent: null
 	}

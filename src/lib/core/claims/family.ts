@@ -13,7 +13,7 @@ const roughAndDim = { wind: 'chop', sky: 'overcast' } as const;
 const SUBTLE = any(all('clear', any('cold', 'pressured')), all('pressured', not('dirty')), 'crystal');
 /** Fish that can be asked to chase something fast. */
 const WILLING = not(any('cold', 'sluggish'));
-const AMONG_PLENTY = all(any('chasing', 'schooling'), 'plenty of silver bait', 'seen over a metre', not('weed'));
+const AMONG_PLENTY = all(any('chasing', 'schooling'), 'plenty of silver bait', 'seen over a meter', not('weed'));
 const ON_HARD_GROUND = all(any('pre-spawn', 'post-spawn'), any('rock', 'wood', 'shell'));
 const glassAndSun = { wind: 'calm', sky: 'sun', visibilityM: 4 } as const;
 
@@ -25,7 +25,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: all('wind', 'cloud'),
 		prefers: toEither,
-		because: 'Broken surface and dim light hide the hardware, and wind pushes the bait about.',
+		because: 'Wind and clouds hide the wire and blades, and wind pushes bait around, so bass chase a spinnerbait.',
 		speaks: roughAndDim,
 		silent: { wind: 'calm', sky: 'overcast' }
 	},
@@ -34,7 +34,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 3,
 		when: all('calm', 'bright', 'clear'),
-		because: 'Dead calm, bright and clear: blades are a poor first choice, they are seen for what they are.',
+		because: 'Dead calm, bright and clear is the worst time for blades: bass see them for what they are.',
 		speaks: glassAndSun,
 		silent: { wind: 'chop', sky: 'sun', visibilityM: 4 }
 	},
@@ -46,7 +46,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		when: all('clear', 'smallmouth', 'sun', WILLING),
 		prefers: toSpinnerbait,
 		relation: 'fast-for-them',
-		because: 'Clear-water smallmouth under sun chase a fast spinnerbait.',
+		because: 'Smallmouth in clear, sunny water will chase a fast spinnerbait.',
 		speaks: { ...glassAndSun, species: 'smallmouth' },
 		silent: { ...glassAndSun, species: 'largemouth' }
 	},
@@ -57,7 +57,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'SKY/exceptions',
 		when: all('bright', 'warming', 'winter', 'pond'),
 		prefers: toSpinnerbait,
-		because: 'A sunny warming winter day draws pond fish shallow, to where a blade finds them.',
+		because: 'On a sunny, warming winter day pond bass move shallow, where a blade finds them.',
 		speaks: { sky: 'sun', trend: 'rising', phase: 'winter', place: 'pond' },
 		silent: { sky: 'sun', trend: 'falling', phase: 'winter', place: 'pond' }
 	},
@@ -68,7 +68,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'SKY/exceptions',
 		when: all('bright', 'thick cover'),
 		prefers: toSpinnerbait,
-		because: 'Tight cover gives the shade that the sky does not.',
+		because: 'Tight cover gives bass shade even when the sky is bright.',
 		speaks: { sky: 'sun', cover: cover('wood', { density: 'thick' }) },
 		silent: { sky: 'sun', cover: cover('wood', { density: 'sparse' }) }
 	},
@@ -79,7 +79,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'SKY/indifferent',
 		when: 'sun',
 		prefers: toBladedJig,
-		because: 'Sky matters little to a bladed jig.',
+		because: 'Bright or cloudy matters little to a bladed jig.',
 		speaks: { sky: 'sun' },
 		silent: { sky: 'sun', light: 'night' }
 	},
@@ -90,7 +90,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'HEAT/jig',
 		when: 'hot',
 		prefers: toBladedJig,
-		because: 'Hot water likes the quicker, harder beat of a bladed jig.',
+		because: 'In hot water bass like the quicker, harder beat of a bladed jig.',
 		speaks: { waterTemperatureC: 28 },
 		silent: { waterTemperatureC: 20 }
 	},
@@ -101,7 +101,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'HEAT/jig',
 		when: not('hot'),
 		prefers: toSpinnerbait,
-		because: 'Short of hot water, a spinnerbait can be slowed as far as they want.',
+		because: 'Until the water is hot, you can slow a spinnerbait down as much as the fish want.',
 		speaks: { waterTemperatureC: 18 },
 		silent: { waterTemperatureC: 28 }
 	},
@@ -112,7 +112,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'HEAT/fast-spinner',
 		when: 'hot',
 		prefers: toSpinnerbait,
-		because: 'Hot water simply asks for a faster spinnerbait.',
+		because: 'In hot water you can stay with a spinnerbait and reel it faster.',
 		speaks: { waterTemperatureC: 28 },
 		silent: { waterTemperatureC: 20 }
 	},
@@ -122,7 +122,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: all('crystal', 'chasing', WILLING),
 		prefers: { ...toSpinnerbait, 'retrieve.style': BURNED },
-		because: 'Chasing fish in crystal water come a long way for a burned spinnerbait.',
+		because: 'Chasing fish in very clear water come a long way for a burned spinnerbait.',
 		speaks: { visibilityM: 5, mood: 'chasing' },
 		silent: { visibilityM: 5, mood: 'neutral' }
 	},
@@ -133,7 +133,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		when: all('smallmouth', 'rock', WILLING),
 		prefers: toBladedJig,
 		relation: 'fast-for-them',
-		because: 'Smallmouth over rock take a fast bladed jig.',
+		because: 'Smallmouth over rock eat a fast bladed jig.',
 		speaks: { species: 'smallmouth', cover: cover('rock') },
 		silent: { species: 'largemouth', cover: cover('rock') }
 	},
@@ -143,7 +143,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: all('clear', any('cold', 'pressured')),
 		prefers: toBladedJig,
-		because: 'Clear water with cold or hard-fished bass: a bladed jig shows less and says enough.',
+		because: 'In clear water with cold or pressured bass, a bladed jig shows less and still gets noticed.',
 		speaks: { visibilityM: 4, pressure: 'high' },
 		silent: { visibilityM: 4, pressure: 'low' }
 	},
@@ -154,7 +154,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: 'others full size',
 		prefers: { body: { compact: 1 } },
-		because: 'Everyone near throws full size; a compact one is the odd one out.',
+		because: 'Everyone here throws full-size lures, so a compact one stands out.',
 		speaks: { others: 'full' },
 		silent: { others: 'few' }
 	},
@@ -166,7 +166,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'CLEAR-BLADE/plastic',
 		when: SUBTLE,
 		prefers: { 'blade.style': { clear: 1 } },
-		because: 'Clear or hard-fished water: the clear blade beats tight and shows nothing.',
+		because: 'In clear or pressured water a clear blade has a tight beat and nothing to see.',
 		speaks: { visibilityM: 4, pressure: 'high' },
 		silent: { visibilityM: 1, pressure: 'low' }
 	},
@@ -177,7 +177,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: all('clear', any('cold', 'pressured')),
 		prefers: { body: { compact: 1 } },
-		because: 'A compact body passes as food in clear, cold or pressured water.',
+		because: 'In clear, cold or pressured water a compact body looks like food.',
 		speaks: { visibilityM: 4, waterTemperatureC: 7 },
 		silent: { visibilityM: 1, waterTemperatureC: 7 }
 	},
@@ -189,7 +189,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'CLEAR-BLADE/compact',
 		when: SUBTLE,
 		prefers: { body: { compact: 1 }, 'blade.style': { standard: 1 } },
-		because: 'Clear or hard-fished water: a compact body, and the standard blade even so.',
+		because: 'In clear or pressured water use a compact body; the standard blade is fine.',
 		speaks: { visibilityM: 4, pressure: 'high' },
 		silent: { visibilityM: 1, pressure: 'low' }
 	},
@@ -199,7 +199,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: 'night',
 		prefers: toSpinnerbait,
-		because: 'At night a spinnerbait is found by feel.',
+		because: 'At night bass find a spinnerbait by its thump.',
 		speaks: { light: 'night' },
 		silent: { light: 'low' }
 	},
@@ -210,7 +210,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: 'night',
 		prefers: { 'blade.style': { colorado: 1 }, 'blade.size': { big: 1 } },
-		because: 'Big Colorados are the strongest slow signal in the dark.',
+		because: 'Big Colorados give the strongest slow thump in the dark.',
 		speaks: { light: 'night' },
 		silent: { light: 'day' }
 	},
@@ -221,7 +221,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: 'night',
 		prefers: { layout: { single: 1, 'double-colorado': 0.5 } },
-		because: 'One blade is one beat to home in on in the dark.',
+		because: 'In the dark one blade gives a single beat to home in on.',
 		speaks: { light: 'night' },
 		silent: { light: 'day' }
 	},
@@ -232,7 +232,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: 'night',
 		prefers: { 'blade.style': { colorado: 1 } },
-		because: 'In the dark a Colorado, whatever its size: it is felt.',
+		because: 'In the dark use a Colorado of any size: bass feel it.',
 		speaks: { light: 'night' },
 		silent: { light: 'day' }
 	},
@@ -243,7 +243,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'WEED-FAMILY/spinner',
 		when: any('leafy weed', 'pads', 'stems', 'thick wood'),
 		prefers: toSpinnerbait,
-		because: 'Weed or thick wood that must be pulled through: the wire sheds it, a bladed jig gathers leaf.',
+		because: 'The wire sheds weed and thick wood; a bladed jig collects leaves.',
 		speaks: { cover: cover('leafy-weed') },
 		silent: { cover: cover('rock') }
 	},
@@ -265,7 +265,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		when: all('open pockets', not('chasing')),
 		prefers: toBladedJig,
 		silences: ['FAM-09', 'FAM-30'],
-		because: 'Pockets and short drops: a bladed jig is alive from the first turn and bitten as it falls.',
+		because: 'In pockets and on short drops a bladed jig works from the first turn and gets bites as it falls.',
 		speaks: { cover: cover('leafy-weed', { form: 'pockets' }) },
 		silent: { cover: cover('leafy-weed', { form: 'edge' }) }
 	},
@@ -276,7 +276,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		when: all('not day', 'warm', 'shallow', any('weed', 'wood', 'dock')),
 		prefers: toBuzzbait,
 		silences: ['FAM-09', 'FAM-10'],
-		because: 'Low light over warm, shallow cover: they look up.',
+		because: 'In low light over warm, shallow cover bass look up.',
 		speaks: { light: 'low', waterTemperatureC: 23, bottomM: 1.2, cover: cover('pads') },
 		silent: { light: 'day', waterTemperatureC: 23, bottomM: 1.2, cover: cover('pads') }
 	},
@@ -285,7 +285,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: all('low light', 'warm', 'shallow'),
-		because: 'Dawn first; late in summer the shade lines from late afternoon into dark.',
+		because: 'Fish dawn first; late in summer fish the shade lines from late afternoon until dark.',
 		speaks: { light: 'low', waterTemperatureC: 23, bottomM: 1.2 },
 		silent: { light: 'day', waterTemperatureC: 23, bottomM: 1.2 }
 	},
@@ -295,7 +295,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: all('at the surface', 'chasing'),
 		prefers: toBuzzbait,
-		because: 'They are chasing at the top.',
+		because: 'Bass are chasing on top.',
 		speaks: { fishFromM: 0, fishToM: 1, mood: 'chasing' },
 		silent: { fishFromM: 1, fishToM: 2, mood: 'chasing' }
 	},
@@ -305,7 +305,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: all('just under', 'chasing', WILLING),
 		prefers: { ...toSpinnerbait, 'retrieve.style': BURNED },
-		because: 'Chasing just under the top: a burned spinnerbait.',
+		because: 'For bass chasing just under the surface, burn a spinnerbait.',
 		speaks: { fishFromM: 0.3, fishToM: 1, mood: 'chasing' },
 		silent: { fishFromM: 1, fishToM: 2, mood: 'chasing' }
 	},
@@ -316,7 +316,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		when: all('cold', 'silver bait', any('ditch', 'timber', 'clear')),
 		prefers: { ...toUnderspin, pace: { slow: 1 } },
 		silences: ['FAM-07', 'FAM-01'],
-		because: 'Cold-water fish follow open-water bait along ditches and timber edges: slow, in touch with the bottom.',
+		because: 'Cold bass follow bait along ditches and timber edges: fish slowly and stay near the bottom.',
 		speaks: { waterTemperatureC: 6, forage: eats('silver-baitfish'), cover: cover('ditch') },
 		silent: { waterTemperatureC: 20, forage: eats('silver-baitfish'), cover: cover('ditch') }
 	},
@@ -326,7 +326,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: AMONG_PLENTY,
 		prefers: toUnderspin,
-		because: 'Among plenty of open-water bait, more flash makes yours the one that is picked.',
+		because: 'With a lot of bait around, more flash gets your lure picked out.',
 		speaks: { visibilityM: 2, mood: 'chasing', forage: eats('silver-baitfish', 3, 'plenty') },
 		silent: { visibilityM: 2, mood: 'chasing', forage: eats('silver-baitfish', 3, 'few') }
 	},
@@ -337,7 +337,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all(AMONG_PLENTY, 'small bait'),
 		prefers: { array: { yes: 1 } },
-		because: 'Small bait in a shoal: a clip-on array of tiny blades looks like one.',
+		because: 'When bait is small and schooled, a clip-on array of tiny blades looks like the school.',
 		speaks: { visibilityM: 2, mood: 'chasing', forage: eats('silver-baitfish', 1.5, 'plenty') },
 		silent: { visibilityM: 2, mood: 'chasing', forage: eats('silver-baitfish', 4, 'plenty') }
 	},
@@ -347,8 +347,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: all('summer', 'day', any('rock', 'dock', 'shell', 'weed edge'), 'water to twelve feet'),
 		prefers: toBladedJig,
-		because:
-			'By day in summer rock, docks, shell and weed edges, from inches of water to about 12 ft, are bladed-jig water.',
+		because: 'On summer days, rock, docks, shell and weed edges down to about 12 ft are good for a bladed jig.',
 		speaks: { phase: 'summer', cover: cover('dock') },
 		silent: { phase: 'spawn', cover: cover('dock') }
 	},
@@ -357,7 +356,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 2,
 		when: 'always',
-		because: 'New to this: a bladed jig or a spinnerbait; cast and wind is enough.',
+		because: 'New to these lures? Start with a bladed jig or a spinnerbait: cast and reel.',
 		speaks: {},
 		silent: null
 	},
@@ -367,7 +366,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: all('big-fish goal', not('clear')),
 		prefers: toSpinnerbait,
-		because: 'Where they cannot study it, bigger fish come to a spinnerbait.',
+		because: 'Where bass can’t study it, bigger ones come to a spinnerbait.',
 		speaks: { goal: 'big' },
 		silent: { goal: 'big', visibilityM: 4 }
 	},
@@ -387,7 +386,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: all('big-fish goal', 'pre-spawn'),
 		prefers: { ...toBladedJig, 'blade.style': { oversized: 1 } },
-		because: 'Before the spawn a big one wants a bladed jig that moves water.',
+		because: 'Before the spawn a big bass wants a bladed jig that moves water.',
 		speaks: { goal: 'big', phase: 'pre-spawn' },
 		silent: { goal: 'big', phase: 'fall' }
 	},
@@ -399,7 +398,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		when: all('fall', 'bait', 'chasing', WILLING),
 		prefers: toSpinnerbait,
 		relation: 'fast-for-them',
-		because: 'Fall, bait on the move and bass chasing: a spinnerbait, shallow and offshore.',
+		because: 'In fall, with bait moving and bass chasing, throw a spinnerbait, both shallow and offshore.',
 		speaks: { phase: 'fall', mood: 'chasing', forage: eats('silver-baitfish') },
 		silent: { phase: 'summer', mood: 'chasing', forage: eats('silver-baitfish') }
 	},
@@ -409,7 +408,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: all(any('pre-spawn', 'spawn'), 'wood'),
 		prefers: { ...toSpinnerbait, 'retrieve.style': { steady: 1, 'slow-roll': 1 } },
-		because: 'Before and during the spawn, a spinnerbait runs steady and slow beside wood.',
+		because: 'Before and during the spawn, a spinnerbait runs slowly and steadily beside wood.',
 		speaks: { phase: 'pre-spawn', cover: cover('wood') },
 		silent: { phase: 'summer', cover: cover('wood') }
 	},
@@ -421,7 +420,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		when: 'dirty',
 		prefers: toSpinnerbait,
 		outweighs: ['FAM-34'],
-		because: 'Dirty water is for the spinnerbait.',
+		because: 'In dirty water throw a spinnerbait.',
 		speaks: { visibilityM: 0.4 },
 		silent: { visibilityM: 3 }
 	},
@@ -433,7 +432,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		when: 'clear',
 		prefers: toBladedJig,
 		outweighs: ['FAM-34'],
-		because: 'Clear water is for the bladed jig.',
+		because: 'In clear water throw a bladed jig.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 0.4 }
 	},
@@ -444,7 +443,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		split: 'CLARITY-FAMILY/both',
 		when: any('dirty', 'clear'),
 		outweighs: ['FAM-34'],
-		because: 'Clarity does not decide between spinnerbait and bladed jig: both work in both.',
+		because: 'Clear or dirty does not decide between a spinnerbait and a bladed jig: both work in both.',
 		speaks: { visibilityM: 3 },
 		silent: { visibilityM: 1.35 }
 	},
@@ -455,7 +454,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		when: all('pressure falling', 'windy', 'cloud', WILLING),
 		prefers: toBladedJig,
 		relation: 'fast-for-them',
-		because: 'Pressure falling with wind and cloud building: larger fish feed, and a bladed jig finds them fast.',
+		because: 'When pressure falls and wind and clouds build, bigger fish feed, and a bladed jig finds them fast.',
 		speaks: { pressureTrend: 'falling', ...roughAndDim },
 		silent: { pressureTrend: 'rising', ...roughAndDim }
 	},
@@ -465,7 +464,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: all('thick pads', 'wind', 'cloud'),
 		prefers: toSpinnerbait,
-		because: 'Thick pads under wind and cloud: a spinnerbait slides over and between.',
+		because: 'In thick pads with wind and clouds, a spinnerbait slides over and between them.',
 		speaks: { cover: cover('pads', { density: 'thick' }), ...roughAndDim },
 		silent: { cover: cover('pads', { density: 'sparse' }), ...roughAndDim }
 	},
@@ -476,7 +475,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all('thick pads', 'wind', 'cloud'),
 		prefers: { 'blade.style': { willow: 1 } },
-		because: 'Willows slip between the pads.',
+		because: 'Willow blades slip between pads.',
 		speaks: { cover: cover('pads', { density: 'thick' }), ...roughAndDim },
 		silent: { cover: cover('rock', { density: 'thick' }), ...roughAndDim }
 	},
@@ -487,7 +486,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all('thick pads', 'wind', 'cloud'),
 		prefers: { line: { 'braid 40-65': 1 } },
-		because: 'Strong braid cuts through pads; nothing else gets the fish out.',
+		because: 'Only strong braid cuts through pads and gets the fish out.',
 		speaks: { cover: cover('pads', { density: 'thick' }), ...roughAndDim },
 		silent: { ...roughAndDim }
 	},
@@ -496,7 +495,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 2,
 		when: 'matted',
-		because: 'Matted cover is too thick even for wire: a hollow frog, slower and quieter, is the tool.',
+		because: 'Matted cover is too thick even for wire: throw a hollow frog, slower and quieter.',
 		speaks: { cover: cover('pads', { density: 'matted' }) },
 		silent: { cover: cover('pads', { density: 'thick' }) }
 	},
@@ -506,7 +505,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: 'mixed cover',
 		prefers: { family: { spinnerbait: 1, buzzbait: 1 } },
-		because: 'Two kinds of cover in the band: one lure that crosses it all.',
+		because: 'Two kinds of cover at that depth, so one lure has to come through both.',
 		speaks: { cover: [...cover('wood'), ...cover('pads')] },
 		silent: { cover: cover('wood') }
 	},
@@ -515,7 +514,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 1,
 		when: all('clear', any('short strikes', 'follows'), 'at the surface'),
-		because: 'Coming short of a surface lure in clear water: slower, or just below.',
+		because: 'If they come up short on a surface lure in clear water, slow down or run just under the surface.',
 		speaks: { visibilityM: 3, answers: ['short-strikes'] },
 		silent: { visibilityM: 3 }
 	},
@@ -525,7 +524,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		scope: BUZZBAIT,
 		when: 'always',
-		because: 'A buzzbait is for fish that can see or feel it from below, in water of 14 °C (57 °F) or more.',
+		because: 'A buzzbait needs fish that can see or feel it from below, and water of 14 °C (57 °F) or more.',
 		speaks: {},
 		silent: null
 	},
@@ -535,7 +534,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: 'cool',
 		prefers: { family: { buzzbait: -3 } },
-		because: 'Cool water: they do not come up for a buzzbait.',
+		because: 'In cool water bass don’t come up for a buzzbait.',
 		speaks: { waterTemperatureC: 15 },
 		silent: { waterTemperatureC: 18 }
 	},
@@ -545,7 +544,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: any('heavy wind', all('sluggish', any('day', not('warm')))),
 		prefers: { family: { buzzbait: -1 } },
-		because: 'Heavy wind, or sluggish fish that are cool or see the day: not a buzzbait.',
+		because: 'Leave the buzzbait in the box in heavy wind, and for sluggish fish in cool water or daylight.',
 		speaks: { wind: 'heavy' },
 		silent: { wind: 'chop', mood: 'chasing' }
 	},
@@ -553,9 +552,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-29',
 		kind: 'score',
 		strength: 2,
-		when: 'beyond five metres',
+		when: 'beyond five meters',
 		prefers: { family: { 'bladed-jig': -1, buzzbait: -1 } },
-		because: 'Beyond about 5 m neither a bladed jig nor a buzzbait: heavy ones disappoint.',
+		because: 'Deeper than about 5 m neither a bladed jig nor a buzzbait works well, not even a heavy one.',
 		speaks: { bottomM: 8, fishFromM: 5.5, fishToM: 7 },
 		silent: { bottomM: 8, fishFromM: 2, fishToM: 4 }
 	},
@@ -565,7 +564,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: 'only wire comes through',
 		prefers: { family: { 'bladed-jig': -1, underspin: -1 } },
-		because: 'Through this only wire comes: neither a bladed jig nor an underspin.',
+		because: 'Only a wire bait comes through this; a bladed jig or an underspin will foul.',
 		speaks: { cover: cover('wood', { density: 'thick' }) },
 		silent: { cover: cover('pads', { form: 'edge' }) }
 	},
@@ -575,7 +574,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'weed not sparse',
 		prefers: { family: { underspin: -1 } },
-		because: 'An underspin hangs its bare hook and blade in weed.',
+		because: 'An underspin’s open hook and blade catch weed.',
 		speaks: { cover: cover('leafy-weed') },
 		silent: { cover: cover('leafy-weed', { density: 'sparse' }) }
 	},
@@ -585,7 +584,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'dirty',
 		prefers: { family: { underspin: -1 } },
-		because: 'Dirty water: an underspin is neither seen nor felt far enough.',
+		because: 'In dirty water bass can’t see or feel an underspin from far enough away.',
 		speaks: { visibilityM: 0.5 },
 		silent: { visibilityM: 2 }
 	},
@@ -593,9 +592,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-33',
 		kind: 'score',
 		strength: 1,
-		when: all('clear', 'beyond four metres'),
+		when: all('clear', 'beyond four meters'),
 		prefers: toUnderspin,
-		because: 'Clear and beyond 4 m: an underspin gets down small and is seen from afar.',
+		because: 'In clear water deeper than 4 m, an underspin gets a small profile down where bass see it from far off.',
 		speaks: { visibilityM: 4, bottomM: 8, fishFromM: 5, fishToM: 7 },
 		silent: { visibilityM: 4, bottomM: 2 }
 	},
@@ -605,7 +604,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: 'dirty',
 		prefers: toSpinnerbait,
-		because: 'Dirty water: a spinnerbait is found by its beat.',
+		because: 'In dirty water bass find a spinnerbait by its thump.',
 		speaks: { visibilityM: 0.5 },
 		silent: { visibilityM: 2 }
 	},
@@ -615,7 +614,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: all('thick grass tops', not('night')),
 		prefers: toBladedJig,
-		because: 'Thick grass tops: a bladed jig, ripped free.',
+		because: 'Over thick grass tops throw a bladed jig and rip it free.',
 		speaks: { cover: cover('grass-tops', { density: 'thick', topM: 1 }) },
 		silent: { cover: cover('grass-tops', { density: 'thick', topM: 1 }), light: 'night' }
 	},
@@ -625,7 +624,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: ON_HARD_GROUND,
 		prefers: toBladedJig,
-		because: 'Before and after the spawn on rock, wood or shell: a bladed jig.',
+		because: 'Before and after the spawn, throw a bladed jig on rock, wood or shell.',
 		speaks: { phase: 'pre-spawn', cover: cover('rock') },
 		silent: { phase: 'fall', cover: cover('rock') }
 	},
@@ -636,7 +635,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: all(ON_HARD_GROUND, 'pre-spawn'),
 		prefers: { colour: { 'brown-craw': 1, 'red-craw': 1 } },
-		because: 'Before the spawn on hard ground: browns and reds.',
+		because: 'Before the spawn on hard bottom use browns and reds.',
 		speaks: { phase: 'pre-spawn', cover: cover('rock') },
 		silent: { phase: 'post-spawn', cover: cover('rock') }
 	},
@@ -647,7 +646,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: all(ON_HARD_GROUND, 'post-spawn'),
 		prefers: { colour: { white: 1 } },
-		because: 'After the spawn on hard ground wear white.',
+		because: 'After the spawn on hard bottom use white.',
 		speaks: { phase: 'post-spawn', cover: cover('rock') },
 		silent: { phase: 'pre-spawn', cover: cover('rock') }
 	},
@@ -657,7 +656,8 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: BLADED_JIG,
 		when: 'from a boat',
-		because: 'Fish seen on live sonar: a metal-bladed jig shows on the screen and can be steered to them.',
+		because:
+			'For fish you see on live sonar, a bladed jig with a metal blade shows on the screen, so you can steer it to them.',
 		speaks: { from: 'boat' },
 		silent: { from: 'bank' }
 	}

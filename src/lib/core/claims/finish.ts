@@ -16,7 +16,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: all('bright', 'clear'),
 		prefers: silver,
 		needsLight: true,
-		because: 'Bright sky over clear water: choose nickel.',
+		because: 'Bright sky and clear water: nickel.',
 		speaks: { sky: 'sun', visibilityM: 3 },
 		silent: { sky: 'overcast', visibilityM: 3 }
 	},
@@ -28,7 +28,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/common',
 		when: all(any('cloud', not('clear'), 'not day'), not(all('silver bait', 'clear'))),
 		prefers: gold,
-		because: 'Under cloud, in stain or in little light choose gold.',
+		because: 'Clouds, stained water or low light: gold.',
 		speaks: { sky: 'overcast' },
 		silent: { sky: 'sun', visibilityM: 3 }
 	},
@@ -40,7 +40,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/reversed',
 		when: all('cloud', not('dirty')),
 		prefers: silver,
-		because: 'Choose silver under cloud.',
+		because: 'Under clouds use silver.',
 		speaks: { sky: 'overcast' },
 		silent: { sky: 'sun' }
 	},
@@ -52,7 +52,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/reversed',
 		when: any('bright', 'dirty'),
 		prefers: gold,
-		because: 'Choose gold in sun, and in dirty water.',
+		because: 'Use gold in the sun and in dirty water.',
 		speaks: { sky: 'sun' },
 		silent: { sky: 'overcast' }
 	},
@@ -64,7 +64,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		split: 'FINISH/mixed',
 		when: 'always',
 		prefers: { 'blade.finish': { mixed: 1 } },
-		because: 'Wear one of each, nearly always.',
+		because: 'Use one gold blade and one silver, nearly always.',
 		speaks: {},
 		silent: null
 	},
@@ -76,7 +76,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: 'tannic',
 		prefers: gold,
 		needsLight: true,
-		because: 'Tea-coloured water, though you can see down it: choose gold.',
+		because: 'In tea-colored water use gold, even if you can see far down.',
 		speaks: { stain: 'tannic' },
 		silent: { stain: 'green' }
 	},
@@ -88,7 +88,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: all('crystal', not('tannic')),
 		prefers: silver,
 		needsLight: true,
-		because: 'Ultra-clear water takes silver.',
+		because: 'In very clear water use silver.',
 		speaks: { visibilityM: 5 },
 		silent: { visibilityM: 5, stain: 'tannic' }
 	},
@@ -100,7 +100,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: all('silver bait', not(any('tannic', 'mud'))),
 		prefers: silver,
 		needsLight: true,
-		because: 'Choose silver where they eat open-water bait.',
+		because: 'Where bass eat open-water bait, use silver.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('silver-baitfish'), stain: 'tannic' }
 	},
@@ -112,7 +112,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: 'gold bait',
 		prefers: gold,
 		needsLight: true,
-		because: 'Choose gold for sunfish, perch and golden shiner.',
+		because: 'For sunfish, perch and golden shiner use gold.',
 		speaks: { forage: eats('perch') },
 		silent: { forage: eats('silver-baitfish') }
 	},
@@ -125,7 +125,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: 'silver bait',
 		prefers: silver,
 		needsLight: true,
-		because: 'Forage decides the finish: silver bait, silver blades.',
+		because: 'Let the forage decide the finish: silver bait, silver blades.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('perch') }
 	},
@@ -138,7 +138,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: 'gold bait',
 		prefers: gold,
 		needsLight: true,
-		because: 'Forage decides the finish: golden bait, gold blades.',
+		because: 'Let the forage decide the finish: golden bait, gold blades.',
 		speaks: { forage: eats('sunfish') },
 		silent: { forage: eats('silver-baitfish') }
 	},
@@ -150,7 +150,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: any('clear', 'pressured'),
 		given: { colour: { sunfish: 1, 'green-pumpkin': 1, watermelon: 1, 'black-blue': 1 } },
 		prefers: { 'blade.finish': { 'green-pumpkin': 1, clear: 1, gold: 0.6, black: 0.5 } },
-		because: 'In clear or hard-fished water a bladed jig of this colour wants its blade dulled, or inked over.',
+		because: 'In clear or pressured water a bladed jig in this color needs a dull or inked blade.',
 		speaks: { pressure: 'high' },
 		silent: { visibilityM: 1 }
 	},
@@ -162,7 +162,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { colour: { shad: 1, white: 1, pearl: 1 } },
 		prefers: { 'blade.finish': { nickel: 1, clear: 1, gold: 0.5, white: 0.5, black: -1 } },
-		because: 'Shad colours take a bright blade.',
+		because: 'Shad colors go with a bright blade.',
 		speaks: {},
 		silent: null
 	},
@@ -173,7 +173,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: [...TURNING, ...BLADED_JIG],
 		when: all('dirty', 'windy'),
 		prefers: { 'blade.finish': { white: 1 } },
-		because: 'Dingy, windy, short-sighted water: a white blade is a steadier outline.',
+		because: 'In dingy, windy water a white blade keeps a steadier outline.',
 		speaks: { visibilityM: 0.6, wind: 'chop' },
 		silent: { visibilityM: 3, wind: 'chop' }
 	},
@@ -184,7 +184,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: all(any('sunfish', 'perch', 'golden shiner'), not('clear')),
 		prefers: { 'blade.finish': { gold: 1, copper: 0.5 } },
-		because: 'Sunfish, perch or shiner eaters where it is not clear: choose gold.',
+		because: 'Bass eat sunfish, perch or shiners here and the water isn’t clear: gold.',
 		speaks: { forage: eats('perch') },
 		silent: { forage: eats('perch'), visibilityM: 4 }
 	},
@@ -195,7 +195,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: not('clear'),
 		prefers: { 'blade.finish': { gold: 1, nickel: 0.5 } },
-		because: 'Water that is not clear takes gold.',
+		because: 'Water that isn’t clear calls for gold.',
 		speaks: { visibilityM: 1 },
 		silent: { visibilityM: 4 }
 	},
@@ -205,7 +205,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: any('tannic', 'mud'),
 		prefers: { 'blade.finish': { nickel: -1, gold: 0.5 } },
-		because: 'Tea-coloured water or mud: silver goes dead in it.',
+		because: 'In tea-colored water or mud, silver looks dead.',
 		speaks: { stain: 'tannic' },
 		silent: { stain: 'green' }
 	},
@@ -216,7 +216,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: all('day', not(any('dark sky', 'dirty'))),
 		prefers: { 'blade.finish': { black: -1 } },
-		because: 'By day a black blade is for a dark sky or dirty water.',
+		because: 'By day a black blade is for dark skies or dirty water.',
 		speaks: { sky: 'sun' },
 		silent: { sky: 'dark' }
 	},
@@ -227,7 +227,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: TURNING,
 		when: 'tannic',
 		given: { 'blade.finish': { gold: 1, copper: 1, black: 1 } },
-		because: 'Copper lies between gold and dark.',
+		because: 'Copper sits between gold and dark.',
 		speaks: { stain: 'tannic' },
 		silent: { stain: 'green' }
 	},
@@ -237,7 +237,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SKIRTED,
 		when: any('thick', 'night'),
-		because: 'Where the beat is the point, finish hardly matters.',
+		because: 'Where thump matters most, the finish hardly matters.',
 		speaks: { light: 'night' },
 		silent: { light: 'day' }
 	},
@@ -249,7 +249,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: all('low light', 'no silver bait'),
 		given: { colour: { black: 1, 'black-blue': 1, purple: 1 } },
 		prefers: { 'blade.finish': { black: 1 } },
-		because: 'In low light a dark body wears a black blade.',
+		because: 'In low light a dark body goes with a black blade.',
 		speaks: { light: 'low' },
 		silent: { light: 'low', forage: eats('silver-baitfish') }
 	},
@@ -261,7 +261,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { colour: { white: 1, pearl: 1, shad: 1, 'white-chartreuse': 1, chartreuse: 1 } },
 		prefers: { 'blade.finish': { black: -1 } },
-		because: 'A light body does not go with a black blade.',
+		because: 'A light body doesn’t go with a black blade.',
 		speaks: {},
 		silent: null
 	},
@@ -272,7 +272,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: 'sunfish',
 		prefers: gold,
-		because: 'Choose gold for sunfish eaters.',
+		because: 'Where bass eat sunfish use gold.',
 		speaks: { forage: eats('sunfish') },
 		silent: { forage: eats('silver-baitfish') }
 	},
@@ -284,7 +284,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: not('clear'),
 		given: { colour: { white: 1, pearl: 1, 'white-chartreuse': 1 } },
 		prefers: gold,
-		because: 'A white body where it is not clear: a gold blade.',
+		because: 'With a white body in water that isn’t clear, use a gold blade.',
 		speaks: { visibilityM: 1 },
 		silent: { visibilityM: 4 }
 	},
@@ -295,7 +295,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: all('silver bait', not('night')),
 		prefers: { 'blade.finish': { nickel: 1, white: 1 } },
-		because: 'Silver bait: a silver or white blade, at any hour but night.',
+		because: 'Around silver bait use a silver or white blade, except at night.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('silver-baitfish'), light: 'night' }
 	}

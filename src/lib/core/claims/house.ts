@@ -15,16 +15,16 @@ const prefers = z
 		z.record(z.string().check(z.minLength(1), z.maxLength(40)), z.number().check(z.minimum(-1), z.maximum(1)))
 	)
 	.check(
-		z.refine((facets) => Object.keys(facets).length >= 1, 'Say what the rule prefers.'),
+		z.refine((facets) => Object.keys(facets).length >= 1, 'Choose what the rule prefers.'),
 		z.refine(
 			(facets) => Object.keys(facets).filter((facet) => facet !== 'family').length <= FACETS_MAX,
-			'A rule prefers at most two facets.'
+			'A rule can prefer at most two things.'
 		)
 	);
 
 /** A rule of the angler's own, in the same form as a claim of the base. */
 export const houseRuleSchema = z.strictObject({
-	id: z.string().check(z.regex(/^MY-\d{2}$/, 'An id is written like MY-01.')),
+	id: z.string().check(z.regex(/^MY-\d{2}$/, 'Write an id like MY-01.')),
 	strength: z.union([z.literal(1), z.literal(2), z.literal(3)]),
 	/** Families it is about; all when absent. */
 	scope: z.optional(z.array(z.enum(FAMILIES)).check(z.minLength(1))),
@@ -34,12 +34,12 @@ export const houseRuleSchema = z.strictObject({
 		words: z.array(z.enum(words)).check(z.minLength(1), z.maxLength(6))
 	}),
 	prefers,
-	because: z.string().check(z.trim(), z.minLength(1, 'Say why.'), z.maxLength(200))
+	because: z.string().check(z.trim(), z.minLength(1, 'Enter a reason.'), z.maxLength(200))
 });
 
 export const houseRulesSchema = z.array(houseRuleSchema).check(
 	z.maxLength(HOUSE_RULES_MAX),
-	z.refine((rules) => new Set(rules.map(({ id }) => id)).size === rules.length, 'Two rules share an id.')
+	z.refine((rules) => new Set(rules.map(({ id }) => id)).size === rules.length, 'Two rules have the same id.')
 );
 
 export type HouseRule = z.output<typeof houseRuleSchema>;

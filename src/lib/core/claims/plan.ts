@@ -9,7 +9,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 3,
 		when: 'windblown bank',
-		because: 'Fish the wind-blown bank: wind moves plankton, bait and then bass onto it.',
+		because: 'Fish the windblown bank: wind pushes plankton there, then bait, then bass.',
 		speaks: { bank: 'windblown' },
 		silent: { bank: 'sheltered' }
 	},
@@ -18,7 +18,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: 'shallow',
-		because: 'Look for a shallow bank with deep water near.',
+		because: 'Look for a shallow bank with deep water close by.',
 		speaks: { bottomM: 1.5 },
 		silent: { bottomM: 8, fishFromM: 6, fishToM: 8 }
 	},
@@ -28,7 +28,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: all('stems', 'windy'),
 		because:
-			'Reeds and lanes in wind: from up-wind, with the wind, into gaps and points; across it the line bows and lifts the lure.',
+			'In reeds and lanes cast from upwind, with the wind, into gaps and points; a crosswind bows the line and lifts the lure.',
 		speaks: { cover: cover('stems'), wind: 'chop' },
 		silent: { cover: cover('stems'), wind: 'calm' }
 	},
@@ -37,7 +37,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: any('windblown bank', 'weed edge'),
-		because: 'Parallel to the bank or edge keeps it longest in the zone.',
+		because: 'Cast parallel to the bank or edge to stay in the strike zone longest.',
 		speaks: { bank: 'windblown' },
 		silent: { bank: 'cross' }
 	},
@@ -46,7 +46,8 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: all('winter', 'ditch'),
-		because: 'Winter ditches: the shallow back end at first light, outward to the timber edge as the sun climbs.',
+		because:
+			'In winter fish the shallow back end of ditches at first light, then move out to the timber edge as the sun climbs.',
 		speaks: { phase: 'winter', cover: cover('ditch') },
 		silent: { phase: 'summer', cover: cover('ditch') }
 	},
@@ -55,7 +56,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: all('winter', 'warming'),
-		because: 'Late winter: look for sunny, wind-side shallows.',
+		because: 'In late winter look for sunny shallows on the windy side.',
 		speaks: { phase: 'winter', trend: 'rising' },
 		silent: { phase: 'summer' }
 	},
@@ -65,7 +66,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'summer',
 		because:
-			'Summer: points, outside channel bends, turns in grass lines, shell, around 10 ft; fish hide from sun and current.',
+			'In summer try points, outside channel bends, turns in grass lines and shell around 10 ft: bass hide there from sun and current.',
 		speaks: { phase: 'summer' },
 		silent: { phase: 'spawn' }
 	},
@@ -74,7 +75,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: any('schooling', 'big-fish goal'),
-		because: 'Larger fish lie under and beside the feeding school.',
+		because: 'Bigger fish sit under and beside a feeding school.',
 		speaks: { events: ['schooling'] },
 		silent: {}
 	},
@@ -83,7 +84,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: 'windy',
-		because: 'Long narrow arms with the wind down their length.',
+		because: 'Try long, narrow arms with the wind blowing down them.',
 		speaks: { wind: 'chop' },
 		silent: { wind: 'calm' }
 	},
@@ -92,7 +93,8 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: 'ditch',
-		because: 'Ditches on a map: a creek entering a pocket, a change of bank by an island; bait is trapped there.',
+		because:
+			'On a map look for ditches where a creek enters a pocket or the bank changes by an island: bait gets trapped there.',
 		speaks: { cover: cover('ditch') },
 		silent: {}
 	},
@@ -101,7 +103,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		kind: 'plan',
 		strength: 2,
 		when: 'always',
-		because: 'After a bite: repeat the cast, slow down, then look for twins of the place.',
+		because: 'After a bite repeat the cast, slow down, then look for spots like it.',
 		speaks: {},
 		silent: null
 	},
@@ -111,7 +113,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		topic: 'cast',
 		strength: 2,
 		when: any('clear', 'shallow', 'pressured'),
-		because: 'Low path and quiet landing: underhand, fore- and backhand; splash spooks.',
+		because: 'Keep the cast low and the landing quiet (underhand, forehand, backhand): a splash spooks them.',
 		speaks: { visibilityM: 3 },
 		silent: { bottomM: 8, fishFromM: 6, fishToM: 8 }
 	},
@@ -121,7 +123,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		topic: 'cast',
 		strength: 1,
 		when: 'from a boat',
-		because: 'The backhand reaches far sides from the rear seat.',
+		because: 'From the back seat a backhand cast reaches the far sides.',
 		speaks: { from: 'boat' },
 		silent: { from: 'bank' }
 	},
@@ -131,7 +133,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		topic: 'cast',
 		strength: 2,
 		when: any('open', 'grass tops'),
-		because: 'Fan-cast flats by the clock.',
+		because: 'On flats fan your casts like the hours of a clock.',
 		speaks: { cover: cover('open') },
 		silent: { cover: cover('wood') }
 	},
@@ -142,7 +144,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: any('clear', 'wood', 'pond'),
 		because:
-			'Many casts and angles to one target in clear water, at wood, on small ponds; also the open lanes between clumps.',
+			'In clear water, at wood and on small ponds make many casts from different angles to one target, and fish the open lanes too.',
 		speaks: { place: 'pond' },
 		silent: {}
 	},
@@ -163,7 +165,8 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		scope: BUZZBAIT,
 		when: 'always',
-		because: 'Buzzbait: checked just before landing, rod high, already turning, steady speed.',
+		because:
+			'With a buzzbait slow the line just before it lands, rod high, so that it lands turning; then keep the speed steady.',
 		speaks: {},
 		silent: null
 	},
@@ -173,7 +176,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		topic: 'cast',
 		strength: 1,
 		when: 'dock',
-		because: 'Skipping under docks: flat bodies, fewer wings, larger blade, tighter brake.',
+		because: 'To skip under docks use flat bodies, fewer wings, a larger blade and a tighter brake.',
 		speaks: { cover: cover('dock') },
 		silent: {}
 	},
@@ -183,7 +186,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		topic: 'cast',
 		strength: 2,
 		when: 'always',
-		because: 'Engage at touchdown: many bites come on entry.',
+		because: 'Start reeling as it lands: many bites come on entry.',
 		speaks: {},
 		silent: null
 	},
@@ -193,7 +196,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		topic: 'cast',
 		strength: 1,
 		when: 'windy',
-		because: 'Into the wind: brake up, cast flat.',
+		because: 'Casting into the wind, turn up the brake and keep the cast low.',
 		speaks: { wind: 'heavy' },
 		silent: { wind: 'calm' }
 	},
@@ -204,7 +207,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		split: 'AFTER-MISS/keep',
 		when: 'always',
-		because: 'A miss comes back: turn and keep winding.',
+		because: 'A bass that missed often comes back: keep reeling.',
 		speaks: {},
 		silent: null
 	},
@@ -227,7 +230,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		split: 'AFTER-MISS/recast',
 		when: 'always',
-		because: 'After a miss cast again.',
+		because: 'After a miss cast to the same place again.',
 		speaks: {},
 		silent: null
 	},
@@ -238,7 +241,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		split: 'HOOKSET/sweep',
 		when: 'always',
-		because: 'Set by sweeping the rod and quickening the reel.',
+		because: 'Set the hook by sweeping the rod and reeling faster.',
 		speaks: {},
 		silent: null
 	},
@@ -249,7 +252,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		split: 'HOOKSET/strike',
 		when: 'always',
-		because: 'With a single hook strike hard.',
+		because: 'With a single hook set hard.',
 		speaks: {},
 		silent: null
 	},
@@ -259,7 +262,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		topic: 'hookset',
 		strength: 2,
 		when: 'always',
-		because: 'Blades stop and it is not weed: a fish swims along. Set.',
+		because: 'If the blades stop and it isn’t weed, a fish has it: set the hook.',
 		speaks: {},
 		silent: null
 	},
@@ -280,7 +283,7 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		topic: 'hookset',
 		strength: 2,
 		when: 'weed',
-		because: 'In grass never drop the tip or fight low; winch steadily.',
+		because: 'In grass keep the rod high and reel steadily; never drop the tip.',
 		speaks: { cover: cover('leafy-weed') },
 		silent: {}
 	},
@@ -316,7 +319,8 @@ export const CAUTION_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		given: { 'head.material': { lead: 1 } },
 		when: 'lead allowed',
-		because: 'Lead: wash hands, keep from children; small-sinker laws differ, tungsten or bismuth instead.',
+		because:
+			'Lead: wash your hands and keep it from children; rules on small sinkers differ, so use tungsten or bismuth where required.',
 		speaks: {},
 		silent: { rules: { leadAllowed: false } }
 	},
@@ -326,7 +330,7 @@ export const CAUTION_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		scope: WIRE,
 		when: 'always',
-		because: 'Wire and hooks: eye protection and pliers when bending or cutting; barbless where required.',
+		because: 'Wire and hooks: wear eye protection and use pliers to bend or cut; go barbless where required.',
 		speaks: {},
 		silent: null
 	},
@@ -335,7 +339,7 @@ export const CAUTION_CLAIMS: readonly Claim[] = [
 		kind: 'caution',
 		strength: 3,
 		when: all(any('cold', 'windy'), 'from a boat'),
-		because: 'Cold water or wind: wear flotation and the kill switch, watch the weather.',
+		because: 'Cold water or wind: wear a life jacket and the kill switch, and watch the weather.',
 		speaks: { waterTemperatureC: 7 },
 		silent: { waterTemperatureC: 20, wind: 'calm' }
 	},
@@ -344,7 +348,7 @@ export const CAUTION_CLAIMS: readonly Claim[] = [
 		kind: 'caution',
 		strength: 3,
 		when: any('dark sky', 'pressure falling'),
-		because: 'Thunder about: leave the water at the first sign of lightning; rods conduct.',
+		because: 'Thunder around: leave the water at the first sign of lightning; rods conduct.',
 		speaks: { sky: 'dark' },
 		silent: { sky: 'sun' }
 	},
@@ -362,7 +366,7 @@ export const CAUTION_CLAIMS: readonly Claim[] = [
 		kind: 'caution',
 		strength: 2,
 		when: any('spawn', 'pre-spawn'),
-		because: 'Closed seasons, size and bag limits differ: enter the local rule, the authority decides.',
+		because: 'Seasons, size and bag limits differ: enter your local rule; the authority decides.',
 		speaks: { phase: 'spawn' },
 		silent: { phase: 'fall' }
 	},
@@ -371,7 +375,7 @@ export const CAUTION_CLAIMS: readonly Claim[] = [
 		kind: 'caution',
 		strength: 2,
 		when: 'from the bank',
-		because: 'Wading or casting from the bank: sound footing, and mind people and power lines behind you.',
+		because: 'Wading or casting from the bank: find sound footing, and watch for people and power lines behind you.',
 		speaks: { from: 'bank' },
 		silent: { from: 'boat' }
 	}

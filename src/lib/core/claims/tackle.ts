@@ -17,7 +17,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'open',
 		given: { wire: { '0.033-0.07': 1 } },
 		prefers: { line: { 'fluorocarbon 14-17': 1 } },
-		because: 'Open water on wire from .033: 14 to 17 lb fluorocarbon.',
+		because: 'Open water, wire of .033 or heavier: 14 to 17 lb fluorocarbon.',
 		speaks: { cover: cover('open') },
 		silent: { cover: cover('wood') }
 	},
@@ -28,7 +28,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'WOOD-LINE/heavy',
 		when: any('wood', 'dock', 'timber'),
 		prefers: { line: { 'fluorocarbon 16-20': 1, 'mono 16-20': 1 } },
-		because: 'Wood, docks or timber ask for 16 to 20 lb.',
+		because: 'Wood, docks or timber call for 16 to 20 lb.',
 		speaks: { cover: cover('dock') },
 		silent: { cover: cover('open') }
 	},
@@ -40,7 +40,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: any('wood', 'dock', 'timber'),
 		given: { weight: { '0.75': 1 } },
 		prefers: { line: { 'fluorocarbon 14-15': 1 } },
-		because: 'On 3/4 oz at wood 14 to 15 lb fluorocarbon is enough.',
+		because: 'With 3/4 oz at wood, 14 to 15 lb fluorocarbon is enough.',
 		speaks: { cover: cover('dock') },
 		silent: { cover: cover('open') }
 	},
@@ -51,7 +51,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		scope: WIRE,
 		when: any('thick weed', 'pads', 'stems'),
 		prefers: { line: { 'braid 40-65': 1 } },
-		because: 'Thick weed, pads or stems on wire: braid, 40 to 65 lb.',
+		because: 'Thick weed, pads or stems with a wire bait: braid of 40 to 65 lb.',
 		speaks: thickWeed,
 		silent: { cover: cover('leafy-weed', { density: 'sparse' }) }
 	},
@@ -64,7 +64,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { 'blade.style': { standard: 1 } },
 		prefers: { line: { 'fluorocarbon 15-17': 1, 'fluorocarbon 12-14': 0.5 } },
-		because: 'Standard blade: about 15 to 17 lb, thinner to run deeper.',
+		because: 'With a standard blade use about 15 to 17 lb, thinner to run deeper.',
 		speaks: {},
 		silent: null
 	},
@@ -76,7 +76,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-LINE/heavy',
 		when: not('deep'),
 		prefers: { line: { 'fluorocarbon 20': 1 } },
-		because: 'Take 20 lb nearly always.',
+		because: 'Use 20 lb nearly always.',
 		speaks: {},
 		silent: { bottomM: 10, fishFromM: 7, fishToM: 9 }
 	},
@@ -88,7 +88,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-LINE/heavy',
 		when: 'deep',
 		prefers: { line: { 'fluorocarbon 15': 1 } },
-		because: 'Take 15 lb only to reach depth.',
+		because: 'Use 15 lb only to reach depth.',
 		speaks: { bottomM: 10, fishFromM: 7, fishToM: 9 },
 		silent: {}
 	},
@@ -100,7 +100,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { 'blade.style': { oversized: 1 } },
 		prefers: { line: { 'fluorocarbon 17-20': 1 } },
-		because: 'An oversized blade wants 17 to 20 lb.',
+		because: 'An oversized blade calls for 17 to 20 lb.',
 		speaks: {},
 		silent: null
 	},
@@ -112,7 +112,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { 'blade.style': { clear: 1 } },
 		prefers: { line: { 'fluorocarbon 8-15': 1 } },
-		because: 'A clear blade wants 15 lb or lighter.',
+		because: 'A clear blade calls for 15 lb or lighter.',
 		speaks: {},
 		silent: null
 	},
@@ -122,7 +122,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: all('clear', not(any('wood', 'timber', 'dock', 'weed'))),
 		prefers: { line: { 'fluorocarbon 10-14': 1 } },
-		because: 'Clear water with nothing to saw the line: 10 to 14 lb fluorocarbon.',
+		because: 'In clear water with nothing to cut the line, use 10 to 14 lb fluorocarbon.',
 		speaks: { visibilityM: 4 },
 		silent: { visibilityM: 4, cover: cover('wood') }
 	},
@@ -132,7 +132,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: 'thick wood',
 		prefers: { line: { 'fluorocarbon 20-25': 1, 'mono 20-25': 1, 'braid 40-65': 1 } },
-		because: 'Thick wood asks for 20 to 25 lb, or braid of 40 to 65.',
+		because: 'Thick wood calls for 20 to 25 lb, or braid of 40 to 65.',
 		speaks: { cover: cover('wood', { density: 'thick' }) },
 		silent: { cover: cover('wood') }
 	},
@@ -143,7 +143,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		scope: UNDERSPIN,
 		when: 'always',
 		prefers: { line: { 'fluorocarbon 8-14': 1, 'fluorocarbon 15': 0.6 } },
-		because: 'Underspin: 8 to 14 lb fluorocarbon, 15 at the most.',
+		because: 'With an underspin use 8 to 14 lb fluorocarbon, 15 at most.',
 		speaks: {},
 		silent: null
 	},
@@ -155,7 +155,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-LINE/by-season',
 		when: all('summer', not('shallow')),
 		prefers: { line: { 'fluorocarbon 15-17': 1 } },
-		because: 'Bladed jig in summer, not shallow: 15 to 17 lb.',
+		because: 'With a bladed jig in summer, unless shallow, use 15 to 17 lb.',
 		speaks: { phase: 'summer', bottomM: 6, fishFromM: 3, fishToM: 4 },
 		silent: { phase: 'summer', bottomM: 1.2 }
 	},
@@ -167,7 +167,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-LINE/by-season',
 		when: any('pre-spawn', 'spawn', 'post-spawn', 'fall', 'from the bank'),
 		prefers: { line: { 'fluorocarbon 20': 1 } },
-		because: 'Bladed jig in spring, in fall or from the bank: 20 lb.',
+		because: 'With a bladed jig in spring, in fall or from the bank, use 20 lb.',
 		speaks: { phase: 'fall' },
 		silent: { phase: 'summer', from: 'boat' }
 	},
@@ -179,7 +179,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BUZZ-LINE/braid',
 		when: 'weed',
 		prefers: { line: { 'braid 40': 1 } },
-		because: 'A buzzbait in grass wants braid of 40 lb.',
+		because: 'A buzzbait in grass calls for 40 lb braid.',
 		speaks: { cover: cover('pads') },
 		silent: { cover: cover('rock') }
 	},
@@ -191,7 +191,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BUZZ-LINE/nylon',
 		when: 'always',
 		prefers: { line: { 'mono 12-15': 1, leader: 1 } },
-		because: 'Buzzbait: nylon 12 to 15, or braid with a nylon leader.',
+		because: 'With a buzzbait use 12 to 15 lb nylon, or braid with a nylon leader.',
 		speaks: {},
 		silent: null
 	},
@@ -200,7 +200,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 2,
 		when: 'always',
-		because: 'Tie direct, no snap or swivel; a bladed jig has its clip already. Re-tie after fish and scuffs.',
+		because: 'Tie direct, without a snap or swivel (a bladed jig has its own clip). Re-tie after fish and nicks.',
 		speaks: {},
 		silent: null
 	},
@@ -212,7 +212,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: 'always',
 		prefers: { line: { mono: 1, braid: 1 } },
-		because: 'On top, nylon and braid float.',
+		because: 'On the surface use nylon or braid: both float.',
 		speaks: {},
 		silent: null
 	},
@@ -224,7 +224,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: 'always',
 		prefers: { line: { fluorocarbon: 1 } },
-		because: 'Fluorocarbon sinks, is hard to see and tells more.',
+		because: 'Fluorocarbon sinks, is hard to see and lets you feel more.',
 		speaks: {},
 		silent: null
 	},
@@ -236,7 +236,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: 'long cast',
 		prefers: { line: { '17-25': 1 } },
-		because: 'Thicker line stretches less at range; speed hides it.',
+		because: 'Thicker line stretches less at long range; speed hides it.',
 		speaks: { castM: 35 },
 		silent: { castM: 20 }
 	},
@@ -246,7 +246,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: WIRE,
 		when: 'thick weed',
-		because: 'Leader: braid to 12-20 lb nylon or fluorocarbon, a rod’s length or less.',
+		because: 'As a leader on braid use 12 to 20 lb nylon or fluorocarbon, a rod’s length or less.',
 		speaks: thickWeed,
 		silent: {}
 	},
@@ -260,7 +260,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: notSlow,
 		prefers: { 'rod.material': { composite: 1 } },
-		because: 'Composite: fish inhale a moving lure and a quick blank pulls it away.',
+		because: 'Bass inhale a moving lure, and a quick rod pulls it away; composite gives them time.',
 		speaks: {},
 		silent: null
 	},
@@ -287,7 +287,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-ROD/composite',
 		when: 'always',
 		prefers: { 'rod.length': { '84-88': 1 }, 'rod.power': { 'medium-heavy': 1 } },
-		because: 'Take a rod of about 7 ft to 7 ft 4, medium-heavy.',
+		because: 'Use a medium-heavy rod of about 7 ft to 7 ft 4.',
 		speaks: {},
 		silent: null
 	},
@@ -301,7 +301,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: slowPace,
 		prefers: { 'rod.material': { graphite: 1 } },
-		because: 'Slow and jig-like, graphite all the same: it tells more.',
+		because: 'For slow, jig-like fishing graphite still lets you feel more.',
 		speaks: {},
 		silent: null
 	},
@@ -314,7 +314,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-ROD/graphite',
 		when: 'always',
 		prefers: { 'rod.material': { graphite: 1 } },
-		because: 'Graphite is for slow, jig-like work and feel.',
+		because: 'Graphite is for slow, jig-like fishing and feel.',
 		speaks: {},
 		silent: null
 	},
@@ -327,7 +327,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-ROD/short',
 		when: 'always',
 		prefers: { 'rod.length': { short: 1 } },
-		because: 'Take a short rod, about 6 ft 10.',
+		because: 'Use a short rod, about 6 ft 10.',
 		speaks: {},
 		silent: null
 	},
@@ -340,7 +340,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'SB-ROD/short',
 		when: 'always',
 		prefers: { 'rod.length': { short: 1 } },
-		because: 'Short, about 6 ft 10, for accurate underhand casts.',
+		because: 'A short rod, about 6 ft 10, makes accurate underhand casts.',
 		speaks: {},
 		silent: null
 	},
@@ -353,7 +353,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'SB-ROD/long',
 		when: 'always',
 		prefers: { 'rod.length': { long: 1 } },
-		because: 'Long, about 7 ft 4, for distance and a deep bend.',
+		because: 'A long rod, about 7 ft 4, casts far and bends deep.',
 		speaks: {},
 		silent: null
 	},
@@ -366,7 +366,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'SB-ACTION/fast',
 		when: 'always',
 		prefers: { 'rod.action': { fast: 1 } },
-		because: 'Take a rod with a fast tip.',
+		because: 'Use a rod with a fast tip.',
 		speaks: {},
 		silent: null
 	},
@@ -379,7 +379,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'SB-ACTION/deep',
 		when: 'always',
 		prefers: { 'rod.action': { moderate: 1 } },
-		because: 'Take a rod with a deep bend.',
+		because: 'Use a rod that bends deep.',
 		speaks: {},
 		silent: null
 	},
@@ -391,7 +391,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { weight: { '0.1-0.3': 1 } },
 		prefers: { 'rod.power': { medium: 1 } },
-		because: 'A light lure wants medium power.',
+		because: 'A light lure calls for medium power.',
 		speaks: {},
 		silent: null
 	},
@@ -403,7 +403,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { weight: { '0.31-0.65': 1 } },
 		prefers: { 'rod.power': { 'medium-heavy': 1 } },
-		because: 'Power follows weight: medium-heavy.',
+		because: 'This weight calls for medium-heavy power.',
 		speaks: {},
 		silent: null
 	},
@@ -415,7 +415,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { weight: { '0.66-2': 1 } },
 		prefers: { 'rod.power': { heavy: 1, 'medium-heavy': 0.5 } },
-		because: 'A heavy lure wants a heavy rod.',
+		because: 'A heavy lure calls for a heavy rod.',
 		speaks: {},
 		silent: null
 	},
@@ -426,7 +426,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		tier: 'outfit',
 		when: 'thick cover',
 		prefers: { 'rod.power': { heavy: 1 } },
-		because: 'Thick cover wants a stiffer rod.',
+		because: 'Thick cover calls for a stiffer rod.',
 		speaks: { cover: cover('wood', { density: 'thick' }) },
 		silent: { cover: cover('wood', { density: 'sparse' }) }
 	},
@@ -437,7 +437,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		tier: 'outfit',
 		when: 'open',
 		prefers: { 'rod.power': { medium: 1, 'medium-heavy': 0.5 } },
-		because: 'Open water wants a softer rod.',
+		because: 'Open water calls for a softer rod.',
 		speaks: { cover: cover('open') },
 		silent: { cover: cover('pads') }
 	},
@@ -449,7 +449,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: 'always',
 		prefers: { 'rod.length': { long: 1 } },
-		because: 'Buzzbait: long, tip up, the blade turning before it lands.',
+		because: 'With a buzzbait use a long rod, tip up, and start the blade before it lands.',
 		speaks: {},
 		silent: null
 	},
@@ -461,7 +461,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'GEAR/casting',
 		when: 'always',
 		prefers: { 'reel.kind': { casting: 1 } },
-		because: 'Throw it on baitcasting gear.',
+		because: 'Throw it on casting gear.',
 		speaks: {},
 		silent: null
 	},
@@ -474,7 +474,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { weight: { '0.1-0.3': 1 } },
 		prefers: { 'reel.kind': { spinning: 1 } },
-		because: 'Spinning gear serves for light lures.',
+		because: 'Spinning gear is fine for light lures.',
 		speaks: {},
 		silent: null
 	},
@@ -488,7 +488,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: slowPace,
 		prefers: { 'reel.speed': { slow: 1 } },
-		because: 'Crawl with about 6:1 and it stays low; what counts is length per turn.',
+		because: 'For a crawl use a reel of about 6:1, so it stays low; inches per turn are what counts.',
 		speaks: {},
 		silent: null
 	},
@@ -502,7 +502,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { pace: { middle: 1 } },
 		prefers: { 'reel.speed': { middle: 1 } },
-		because: 'A reel of 7:1 serves all round.',
+		because: 'A 7:1 reel does most things.',
 		speaks: {},
 		silent: null
 	},
@@ -516,7 +516,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: fastPace,
 		prefers: { 'reel.speed': { quick: 1 } },
-		because: 'To burn take a reel of 8:1.',
+		because: 'To burn it use an 8:1 reel.',
 		speaks: {},
 		silent: null
 	},
@@ -529,7 +529,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'REEL/by-use',
 		when: 'always',
 		prefers: { 'reel.speed': { quick: 1 } },
-		because: 'To buzz take a reel of 8:1: it must be up at once.',
+		because: 'For a buzzbait use an 8:1 reel: it has to come up at once.',
 		speaks: {},
 		silent: null
 	},
@@ -541,7 +541,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		split: 'REEL/quick',
 		when: 'always',
 		prefers: { 'reel.speed': { quick: 1 } },
-		because: 'A quick reel sets the hook by winding; a slow one tempts to jerk.',
+		because: 'A fast reel sets the hook by reeling; a slow one tempts you to jerk.',
 		speaks: {},
 		silent: null
 	}
@@ -556,7 +556,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: not('shallow'),
 		prefers: { 'retrieve.style': { burn: -1, 'burn-pause': -1 } },
-		because: 'Burn only what runs just under the surface: from deep on a long line it only climbs.',
+		because: 'Burn only what runs just under the surface: from deep on a long line it just climbs.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 1.2 }
 	},
@@ -568,7 +568,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { pace: { burn: 1 } },
 		prefers: { 'retrieve.style': { 'burn-pause': 1, burn: 0.5 } },
-		because: 'Burn with brief pauses, so that the blades knock.',
+		because: 'Burn it with brief pauses, so that the blades knock.',
 		speaks: {},
 		silent: null
 	},
@@ -579,7 +579,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: all(any('on the bottom', 'on weed tops'), any('cold', 'sluggish', 'deep')),
 		prefers: { 'retrieve.style': { 'slow-roll': 1 } },
-		because: 'Low, with cold, sluggish or deep fish: slow-roll, just fast enough to turn the blades.',
+		because: 'Fish are low and cold, sluggish or deep: slow-roll, just fast enough to turn the blades.',
 		speaks: { waterTemperatureC: 7 },
 		silent: { waterTemperatureC: 18 }
 	},
@@ -590,7 +590,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: 'hard cover in reach',
 		prefers: { 'retrieve.style': { deflect: 1 } },
-		because: 'Hit wood, rock, docks and shell; bites follow the stumble.',
+		because: 'Hit wood, rock, docks and shell: bites come as it bounces off.',
 		speaks: { cover: cover('wood') },
 		silent: { cover: cover('pads') }
 	},
@@ -601,7 +601,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SUNKEN,
 		when: 'grass tops',
-		because: 'Over grass let it hang in the tops and pull it free.',
+		because: 'Over grass let it tick the tops and pull it free.',
 		speaks: { cover: cover('grass-tops') },
 		silent: { cover: cover('rock') }
 	},
@@ -612,7 +612,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: not('hard cover in reach'),
 		prefers: { 'retrieve.style': { deflect: -1 } },
-		because: 'There is nothing hard to hit.',
+		because: 'There is nothing hard to bump into here.',
 		speaks: { cover: cover('pads') },
 		silent: { cover: cover('wood') }
 	},
@@ -623,7 +623,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: any('chasing', 'pads', not('low in the water')),
 		prefers: { 'retrieve.style': { 'lift-drop': -1 } },
-		because: 'Chasing fish, mid-water or pads: not lift and drop.',
+		because: 'For chasing fish, in mid-water or in pads, don’t lift and drop.',
 		speaks: { mood: 'chasing' },
 		silent: {}
 	},
@@ -634,7 +634,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: any('cold', 'sluggish', 'dirty', 'night'),
 		prefers: { 'retrieve.style': { burn: -1, 'burn-pause': -1 } },
-		because: 'In cold or dirty water, at night or for sluggish fish do not burn it.',
+		because: 'Don’t burn it in cold or dirty water, at night or for sluggish fish.',
 		speaks: { mood: 'sluggish' },
 		silent: { visibilityM: 2 }
 	},
@@ -645,7 +645,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: any('cold', 'sluggish'),
 		prefers: { 'retrieve.style': { 'slow-roll': 1, deflect: 0.8, steady: 0.3 } },
-		because: 'Cold or sluggish: slow-roll, or bump it along.',
+		because: 'In cold water or for sluggish fish, slow-roll it or bump it along.',
 		speaks: { mood: 'sluggish' },
 		silent: { visibilityM: 2 }
 	},
@@ -656,7 +656,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: 'always',
 		prefers: { 'retrieve.style': { steady: 1 } },
-		because: 'Steady is the beginning of everything.',
+		because: 'Start with a steady retrieve.',
 		speaks: {},
 		silent: null
 	},
@@ -667,7 +667,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SUNKEN,
 		when: 'always',
-		because: 'Give it two or three small pops a cast.',
+		because: 'Pop it two or three times on each cast.',
 		speaks: {},
 		silent: null
 	},
@@ -678,7 +678,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SUNKEN,
 		when: 'always',
 		relation: 'asked-pace',
-		because: 'The pace that this water and these fish ask for.',
+		because: 'The right pace for this water and these fish.',
 		speaks: {},
 		silent: null
 	},
@@ -690,7 +690,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-RETRIEVE/lift-drop',
 		when: all(any('weed pockets', 'weed edge'), 'low in the water', not(any('chasing', 'pads'))),
 		prefers: { 'retrieve.style': { 'lift-drop': 1 } },
-		because: 'Lift and drop it in the pockets and along the edges, while the fish sit low.',
+		because: 'Fish are low: lift and drop it in the pockets and along the edges.',
 		speaks: { cover: cover('leafy-weed', { form: 'pockets' }) },
 		silent: { cover: cover('rock') }
 	},
@@ -702,7 +702,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		split: 'BJ-RETRIEVE/steady',
 		when: all('summer', any('grass tops', 'shell')),
 		prefers: { 'retrieve.style': { steady: 1, 'slow-roll': 1 } },
-		because: 'Slow and steady over summer grass tops or shell.',
+		because: 'Over summer grass tops or shell reel slowly and steadily.',
 		speaks: { phase: 'summer', cover: cover('shell') },
 		silent: { phase: 'spawn', cover: cover('shell') }
 	},
@@ -713,7 +713,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: 'rock',
 		prefers: { 'retrieve.style': { 'lift-drop': -1 } },
-		because: 'Do not lift and drop in snaggy rock.',
+		because: 'Don’t lift and drop in snaggy rock.',
 		speaks: { cover: cover('rock') },
 		silent: { cover: cover('pads') }
 	},
@@ -724,7 +724,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: all('at the surface', any('chasing', 'low light')),
 		prefers: { 'retrieve.style': { wake: 1 } },
-		because: 'They are at the top: wake it.',
+		because: 'Fish are at the top: wake it.',
 		speaks: { mood: 'chasing' },
 		silent: { fishFromM: 1 }
 	},
@@ -735,7 +735,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SPINNERBAIT,
 		when: 'deep',
-		because: 'Straight below the boat: helicopter it down, or jig it.',
+		because: 'Straight below the boat let it helicopter down, or jig it.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: {}
 	},
@@ -746,7 +746,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SUNKEN,
 		when: 'always',
-		because: 'Put several phases in one cast: fast, fall, jig.',
+		because: 'Mix it up in one cast: fast, let it fall, jig.',
 		speaks: {},
 		silent: null
 	},
@@ -756,7 +756,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		topic: 'retrieve',
 		strength: 2,
 		when: 'weed',
-		because: 'Weed on it: twitch.',
+		because: 'With weed on it, twitch.',
 		speaks: { cover: cover('leafy-weed') },
 		silent: {}
 	},
@@ -767,7 +767,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		split: 'WEED-PULL/reel',
 		when: 'weed',
-		because: 'Hung in weed: lean on it with the reel.',
+		because: 'If it hangs in weed, pull it through with the reel.',
 		speaks: { cover: cover('leafy-weed') },
 		silent: {}
 	},
@@ -778,7 +778,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		split: 'WEED-PULL/rip',
 		when: 'weed',
-		because: 'Hung in weed: rip it free.',
+		because: 'If it hangs in weed, rip it free.',
 		speaks: { cover: cover('leafy-weed') },
 		silent: {}
 	},
@@ -788,7 +788,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		topic: 'retrieve',
 		strength: 2,
 		when: 'weed',
-		because: 'Grass: tip up, line at about 45 degrees.',
+		because: 'In grass keep the tip up and the line at about 45 degrees.',
 		speaks: { cover: cover('grass-tops') },
 		silent: {}
 	},
@@ -798,7 +798,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		topic: 'retrieve',
 		strength: 2,
 		when: any('wood', 'rock', 'dock', 'timber'),
-		because: 'Hug objects with the tip down.',
+		because: 'Around targets keep the tip down to run close to them.',
 		speaks: { cover: cover('dock') },
 		silent: {}
 	},
@@ -809,7 +809,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: 'always',
 		prefers: { pace: { slow: 1 } },
-		because: 'Wind a buzzbait as slow as it stays up.',
+		because: 'Reel a buzzbait as slowly as it stays up.',
 		speaks: {},
 		silent: null
 	},
@@ -820,7 +820,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		split: 'VARY/vary',
 		when: 'always',
-		because: 'Vary it until they answer.',
+		because: 'Vary the retrieve until they bite.',
 		speaks: {},
 		silent: null
 	},
@@ -831,7 +831,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		split: 'VARY/steady',
 		when: 'always',
-		because: 'Plain steady is enough.',
+		because: 'A plain steady retrieve is enough.',
 		speaks: {},
 		silent: null
 	},
@@ -842,7 +842,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		split: 'FALL-SPEED/slow',
 		when: all('fall', 'front passed'),
-		because: 'After a front fall fish bury in weed: crawl over tops and edges.',
+		because: 'Fish bury in weed after a fall front: crawl it over the tops and along the edges.',
 		speaks: { phase: 'fall', events: ['front-passed'] },
 		silent: { phase: 'fall' }
 	},
@@ -852,7 +852,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		topic: 'retrieve',
 		strength: 1,
 		when: all('clear', 'follows'),
-		because: 'Clear-water followers turn back from a fast surface lure: slow it.',
+		because: 'If followers turn away from a fast surface lure in clear water, slow down.',
 		speaks: { visibilityM: 3, answers: ['follows'] },
 		silent: { visibilityM: 3 }
 	},
@@ -863,7 +863,7 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		scope: UNDERSPIN,
 		when: all('cold', 'silver bait'),
-		because: 'Underspin: slow, in touch with the bottom, shallow end to deep.',
+		because: 'Fish an underspin slowly near the bottom, from the shallow end to the deep one.',
 		speaks: { waterTemperatureC: 7, forage: eats('silver-baitfish') },
 		silent: {}
 	}

@@ -15,7 +15,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		split: 'WIRE/thin',
 		when: 'always',
 		prefers: thin,
-		because: 'Thin wire is livelier and its blades kick off cover; it bends sooner, retune after fish.',
+		because: 'Thin wire is livelier and its blades kick off cover; it bends sooner, so retune it after each fish.',
 		speaks: {},
 		silent: null
 	},
@@ -27,7 +27,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		split: 'WIRE/heavy',
 		when: 'always',
 		prefers: heavy,
-		because: 'Heavy wire takes hard strikes, strong line, cover, big blades and long casts.',
+		because: 'Heavy wire stands up to hard strikes, strong line, cover, big blades and long casts.',
 		speaks: {},
 		silent: null
 	},
@@ -40,7 +40,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		when: any('shallow', 'deep'),
 		given: { 'blade.size': { small: 1, ordinary: 1 } },
 		prefers: thin,
-		because: 'Thin wire in the shallows and in the deep, while the blades are not big.',
+		because: 'Use thin wire shallow and deep, as long as the blades aren’t big.',
 		speaks: { bottomM: 1.2 },
 		silent: { bottomM: 6 }
 	},
@@ -53,7 +53,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { 'blade.size': { big: 1 } },
 		prefers: { wire: { heavy: 1, middle: 0.5 } },
-		because: 'Bigger blades want heavier wire.',
+		because: 'Bigger blades call for heavier wire.',
 		speaks: {},
 		silent: null
 	},
@@ -65,7 +65,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		split: 'WIRE/by-use',
 		when: 'long cast',
 		prefers: heavy,
-		because: 'At a distance the wire must set the hook: heavier.',
+		because: 'At long range the wire has to set the hook, so go heavier.',
 		speaks: { castM: 35 },
 		silent: { castM: 20 }
 	},
@@ -77,7 +77,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		split: 'THIN-WIRE-LINE/match',
 		when: 'always',
 		relation: 'bears-line',
-		because: 'The line must not overpower the wire.',
+		because: 'Don’t let the line overpower the wire.',
 		speaks: {},
 		silent: null
 	},
@@ -90,7 +90,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: thin,
 		prefers: { line: { '17-30': 1 } },
-		because: 'Take strong line on thin wire all the same; retune it.',
+		because: 'Use strong line on thin wire anyway, and retune it.',
 		speaks: {},
 		silent: null
 	},
@@ -104,7 +104,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: thin,
 		prefers: { 'rod.power': { medium: 1 } },
-		because: 'Thin wire wants a softer rod, a lighter drag and a longer sweep.',
+		because: 'Thin wire calls for a softer rod, less drag and a longer sweep.',
 		speaks: {},
 		silent: null
 	},
@@ -115,7 +115,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: 'always',
 		prefers: thin,
-		because: 'A buzzbait on thin wire sounds and lives more; retune it often.',
+		because: 'A buzzbait on thin wire is louder and livelier; retune it often.',
 		speaks: {},
 		silent: null
 	},
@@ -125,7 +125,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: WIRE,
 		when: 'always',
-		because: 'Wire wears out: reckon on several lures a hard season.',
+		because: 'Wire wears out: plan on several lures in a hard season.',
 		speaks: {},
 		silent: null
 	},
@@ -134,7 +134,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 1,
 		when: 'always',
-		because: 'Small edges compound: 1.05 five times is 1.28. Against one day’s luck that is still small.',
+		because: 'Small edges add up: five edges of 5 % make 28 %. One day’s luck is still bigger than that.',
 		speaks: {},
 		silent: null
 	},
@@ -145,7 +145,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: any('thick weed', 'thick wood', 'pads'),
 		prefers: heavy,
-		because: 'Thick weed, thick wood or pads ask for heavy wire.',
+		because: 'Thick weed, thick wood or pads call for heavy wire.',
 		speaks: { cover: cover('pads') },
 		silent: { cover: cover('rock') }
 	},
@@ -155,7 +155,7 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SPINNERBAIT,
 		when: 'open',
-		because: 'Open-water fish refuse a heavy-wired one: try thinner wire before another lure.',
+		because: 'If open-water fish refuse a heavy-wire bait, try thinner wire before another lure.',
 		speaks: { cover: cover('open') },
 		silent: { cover: cover('wood') }
 	}
@@ -169,7 +169,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		when: 'always',
 		relation: 'works-longest',
-		because: 'The share of the fishing time that this weight spends among the fish at this speed.',
+		because: 'Time in the strike zone with this weight at this speed.',
 		speaks: {},
 		silent: null
 	},
@@ -178,7 +178,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'limit',
 		strength: 3,
 		when: 'always',
-		because: 'Too light at speed tips over; too heavy cannot be kept up.',
+		because: 'Too light tips over at speed; too heavy won’t stay up.',
 		speaks: {},
 		silent: null
 	},
@@ -187,7 +187,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 2,
 		when: 'on the bottom',
-		because: 'Bottom contact: a step heavier keeps the touch.',
+		because: 'To keep bottom contact go one step heavier.',
 		speaks: { fishFromM: 2, fishToM: 3 },
 		silent: { fishFromM: 0, fishToM: 1 }
 	},
@@ -198,7 +198,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: not(any('shallow', 'beyond ten feet')),
 		prefers: { weight: { '0.5': 1 } },
-		because: 'Begin with a bladed jig of 1/2 oz.',
+		because: 'Start with a 1/2 oz bladed jig.',
 		speaks: { bottomM: 5, fishFromM: 2.4, fishToM: 2.8 },
 		silent: { bottomM: 1.2 }
 	},
@@ -210,7 +210,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		when: 'shallow',
 		// More than 3/4 rarely pays even beyond ten feet.
 		prefers: { weight: { '0.375': 1, '0.5': 0.5, '1': -0.5, '1.5': -0.5 } },
-		because: 'In the shallows throw a bladed jig of 3/8 oz.',
+		because: 'In the shallows throw a 3/8 oz bladed jig.',
 		speaks: { bottomM: 1.2 },
 		silent: { bottomM: 8, fishFromM: 6, fishToM: 8 }
 	},
@@ -221,7 +221,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: 'beyond ten feet',
 		prefers: { weight: { '0.75': 1, '0.625': 0.5 } },
-		because: 'Bladed jig beyond about 10 ft: 3/4 oz; more rarely pays.',
+		because: 'Deeper than about 10 ft use a 3/4 oz bladed jig; more rarely helps.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 2 }
 	},
@@ -230,9 +230,9 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 3,
 		scope: UNDERSPIN,
-		when: 'to four metres',
+		when: 'to four meters',
 		prefers: { weight: { '0.25-0.375': 1 } },
-		because: 'An underspin to about 4 m weighs 1/4 to 3/8 oz.',
+		because: 'Down to about 4 m an underspin of 1/4 to 3/8 oz is right.',
 		speaks: { bottomM: 3 },
 		silent: { bottomM: 12, fishFromM: 7, fishToM: 8 }
 	},
@@ -241,9 +241,9 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 3,
 		scope: UNDERSPIN,
-		when: 'four to nine metres',
+		when: 'four to nine meters',
 		prefers: { weight: { '0.5-0.625': 1 } },
-		because: 'An underspin from 4 to 9 m weighs 1/2 to 5/8 oz.',
+		because: 'From 4 to 9 m an underspin of 1/2 to 5/8 oz is right.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 3 }
 	},
@@ -252,9 +252,9 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 3,
 		scope: UNDERSPIN,
-		when: 'beyond nine metres',
+		when: 'beyond nine meters',
 		prefers: { weight: { '0.75-1.5': 1 } },
-		because: 'An underspin beyond 9 m weighs more.',
+		because: 'Deeper than 9 m use a heavier underspin.',
 		speaks: { bottomM: 14, fishFromM: 11, fishToM: 13 },
 		silent: { bottomM: 3 }
 	},
@@ -265,7 +265,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: any('calm', 'clear', 'pressured'),
 		prefers: { weight: { '0.25': 1 } },
-		because: 'A subtle buzzbait weighs 1/4 oz.',
+		because: 'For a subtle buzzbait use 1/4 oz.',
 		speaks: { wind: 'calm' },
 		silent: { wind: 'chop' }
 	},
@@ -277,7 +277,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { pace: { fast: 1 } },
 		prefers: { weight: { '0.5-0.75': 1 } },
-		because: 'To buzz faster, size up.',
+		because: 'To buzz faster, go up a size.',
 		speaks: {},
 		silent: null
 	},
@@ -297,7 +297,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: all('shallow', 'thin water'),
 		prefers: { weight: { '0.51-2': -1 } },
-		because: 'A shallow band over thin water: nothing over 1/2 oz.',
+		because: 'Fish are high over shallow water: nothing over 1/2 oz.',
 		speaks: { bottomM: 1.4 },
 		silent: { bottomM: 3, fishToM: 1 }
 	},
@@ -308,7 +308,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: BUZZBAIT,
 		when: 'always',
 		prefers: { weight: { '0.25-0.5': 0.5, '0.1-0.24': -0.5, '0.51-2': -1 } },
-		because: 'A buzzbait of 1/4 to 1/2 oz: lighter hardly casts, heavier cannot be slowed.',
+		because: 'Use a buzzbait of 1/4 to 1/2 oz: lighter ones hardly cast, heavier ones can’t be slowed down.',
 		speaks: {},
 		silent: null
 	},
@@ -316,9 +316,9 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		id: 'WGT-17',
 		kind: 'score',
 		strength: 2,
-		when: not('beyond nine metres'),
+		when: not('beyond nine meters'),
 		prefers: { weight: { '1.01-2': -1 } },
-		because: 'Throw over 1 oz only beyond 9 m.',
+		because: 'Throw over 1 oz only deeper than 9 m.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 15, fishFromM: 11, fishToM: 13 }
 	},
@@ -326,9 +326,9 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		id: 'WGT-18',
 		kind: 'score',
 		strength: 2,
-		when: 'beyond four metres',
+		when: 'beyond four meters',
 		prefers: { weight: { '0.1-0.49': -1 } },
-		because: 'Beyond 4 m throw nothing under 1/2 oz.',
+		because: 'Deeper than 4 m throw nothing under 1/2 oz.',
 		speaks: { bottomM: 8, fishFromM: 5, fishToM: 7 },
 		silent: { bottomM: 3 }
 	},
@@ -339,7 +339,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: [...SPINNERBAIT, ...BLADED_JIG],
 		when: not('fry'),
 		prefers: { weight: { '0.1-0.2': -1, '0.25': -0.4 } },
-		because: '1/8 and 3/16 oz are for fry alone, 1/4 seldom.',
+		because: '1/8 and 3/16 oz are only for fry; 1/4 oz is seldom right.',
 		speaks: { forage: eats('perch') },
 		silent: { forage: eats('fry', 1) }
 	},
@@ -350,7 +350,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: SPINNERBAIT,
 		when: 'always',
 		relation: 'usual-ounces',
-		because: 'The ounces that anglers tie on for fish at this depth.',
+		because: 'The usual weight for this depth.',
 		speaks: {},
 		silent: null
 	},
@@ -361,7 +361,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		split: 'WEIGHT/one',
 		when: 'always',
 		prefers: { weight: { '0.75': 1 } },
-		because: 'One size for all, 3/4: wind, heavy cover, any speed, any season.',
+		because: 'One size does it all, 3/4 oz: wind, heavy cover, any speed, any season.',
 		speaks: {},
 		silent: null
 	},
@@ -372,7 +372,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		split: 'WEIGHT/two',
 		when: 'always',
 		prefers: { weight: { '0.375': 1, '0.625': 1 } },
-		because: 'Two sizes, 3/8 and 5/8, and change blades instead.',
+		because: 'Carry two sizes, 3/8 and 5/8 oz, and change blades instead.',
 		speaks: {},
 		silent: null
 	},
@@ -430,7 +430,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'pond',
 		prefers: { weight: { '0.375': 1 } },
-		because: 'In ponds 3/8 oz keeps to the shallows.',
+		because: 'In ponds 3/8 oz stays in the shallows.',
 		speaks: { place: 'pond' },
 		silent: { place: 'lake' }
 	},
@@ -450,7 +450,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		when: any('rock', 'shell'),
 		prefers: { 'head.material': { tungsten: 1 } },
-		because: 'Tungsten: a smaller head with room for the blade, and a harder knock.',
+		because: 'Tungsten makes a smaller head with more room for the blade, and a harder knock.',
 		speaks: { cover: cover('rock') },
 		silent: { cover: cover('pads') }
 	},
@@ -460,7 +460,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		when: 'fry',
 		prefers: { weight: { '0.25-0.375': 1 } },
-		because: 'Where fry are the food throw 1/4 to 3/8 oz.',
+		because: 'Where bass eat fry, throw 1/4 to 3/8 oz.',
 		speaks: { forage: eats('fry', 1) },
 		silent: { forage: eats('perch') }
 	},
@@ -469,7 +469,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'advice',
 		strength: 1,
 		when: 'always',
-		because: 'Weight low and back keels and falls level; nose weight falls nose first.',
+		because: 'Weight low and to the rear keels the lure and lets it fall level; nose weight makes it fall nose first.',
 		speaks: {},
 		silent: null
 	},
@@ -502,7 +502,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: any('small bait', 'short strikes'),
 		prefers: { body: { compact: 1 } },
-		because: 'Compact for small bait or fish that come short.',
+		because: 'Go compact for small bait or fish that strike short.',
 		speaks: { answers: ['short-strikes'] },
 		silent: {}
 	},
@@ -512,7 +512,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: UNDERSPIN,
 		when: 'always',
-		because: 'A second keeper saves plastics.',
+		because: 'A second keeper saves soft plastics.',
 		speaks: {},
 		silent: null
 	},
@@ -524,7 +524,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: 'misses',
 		prefers: { 'head.shape': { palate: 1 } },
-		because: 'A head that turns the point up into the palate loses fewer fish.',
+		because: 'A head that turns the hook point up loses fewer fish.',
 		speaks: { answers: ['misses'] },
 		silent: {}
 	}

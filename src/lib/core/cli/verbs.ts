@@ -21,8 +21,9 @@ import { answerSight } from '../simulation/sight/sight';
 import { sightInputSchema, sightSchema } from '../foundation/schema/sight';
 import { answerSpeedFor } from '../simulation/cast/speedFor';
 import { answerTow } from '../simulation/cast/tow';
+import type { Verb } from './verbNames';
 
-/** What the core can be asked, by the same words on the command line and over HTTP. */
+/** The answer to each verb. */
 export const VERBS = {
 	call: answerCall,
 	score: answerScore,
@@ -32,8 +33,7 @@ export const VERBS = {
 	sight: answerSight,
 	evidence: answerEvidence,
 	plan: answerPlan
-} as const;
-export type Verb = keyof typeof VERBS;
+} as const satisfies Readonly<Record<Verb, (input: unknown) => unknown>>;
 
 /** Schemas that can be printed. */
 export const SCHEMAS: Readonly<Record<string, z.ZodMiniType>> = {
@@ -73,7 +73,7 @@ export const BATCH_MAX = 200;
 export function batchOf(input: unknown): readonly unknown[] | null {
 	if (!Array.isArray(input)) return null;
 	if (input.length <= BATCH_MAX) return input;
-	const message = `A batch holds at most ${BATCH_MAX} items, saw ${input.length}.`;
+	const message = `A batch can have at most ${BATCH_MAX} items; this one has ${input.length}.`;
 	throw new InputFailure({ code: 'batch-too-large', path: '', message });
 }
 

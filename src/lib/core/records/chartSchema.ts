@@ -17,14 +17,11 @@ export const chartRecordSchema = z.strictObject({
 	shores: z
 		.array(z.array(lonLat).check(z.minLength(3)))
 		.check(
-			z.refine(
-				(rings) => rings.flat().length <= SHORE_POINTS_MAX,
-				`At most ${SHORE_POINTS_MAX} corners of shore are kept.`
-			)
+			z.refine((rings) => rings.flat().length <= SHORE_POINTS_MAX, `At most ${SHORE_POINTS_MAX} corners of shore fit.`)
 		),
 	soundings: z
 		.array(z.tuple([lonLat, depthM]))
-		.check(z.maxLength(SOUNDINGS_MAX, `At most ${SOUNDINGS_MAX} soundings are kept.`)),
+		.check(z.maxLength(SOUNDINGS_MAX, `At most ${SOUNDINGS_MAX} soundings fit.`)),
 	/** Where weed grows and timber stands: closed lines like those of the shores. */
 	growths: z._default(
 		z
@@ -32,7 +29,7 @@ export const chartRecordSchema = z.strictObject({
 			.check(
 				z.refine(
 					(growths) => growths.flatMap(({ ring }) => ring).length <= GROWTH_POINTS_MAX,
-					`At most ${GROWTH_POINTS_MAX} corners of weed and timber are kept.`
+					`At most ${GROWTH_POINTS_MAX} corners of weed and timber fit.`
 				)
 			),
 		[]

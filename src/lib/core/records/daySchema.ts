@@ -32,7 +32,7 @@ const hourEditSchema = z.strictObject({
 export const dayRecordSchema = z.strictObject({
 	schemaVersion,
 	/** As 2026-05-09 at the water; `null` for tomorrow from noon on, else today. */
-	date: z.nullable(z.string().check(z.regex(/^\d{4}-\d{2}-\d{2}$/, 'A day is written like 2026-05-09.'))),
+	date: z.nullable(z.string().check(z.regex(/^\d{4}-\d{2}-\d{2}$/, 'Write a day like 2026-05-09.'))),
 	/** First hour and the hour after the last, by the water's clock. */
 	from: z.int().check(z.minimum(0), z.maximum(23)),
 	to: z.int().check(z.minimum(1), z.maximum(24)),
@@ -46,7 +46,7 @@ export const dayRecordSchema = z.strictObject({
 		.check(
 			z.refine(
 				(edits) => Object.keys(edits).length <= EDITED_HOURS_MAX,
-				`At most ${EDITED_HOURS_MAX} hours are held as they were changed.`
+				`You can change at most ${EDITED_HOURS_MAX} hours.`
 			)
 		),
 	/** Hours of weather from a file of the angler's own. */

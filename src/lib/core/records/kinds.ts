@@ -25,7 +25,7 @@ const second = (older: RawRecord): RawRecord => ({ ...older, schemaVersion: 2 })
 /** A water whose clock no platform knows would stop every page that shows a time. */
 function zoneRefusal({ timeZone }: RawRecord): Failure | null {
 	if (isTimeZone(String(timeZone))) return null;
-	const message = `The time zone ${String(timeZone)} is not known. It is written like Europe/Paris.`;
+	const message = `The time zone ${String(timeZone)} is not known. Write it like Europe/Paris.`;
 	return { code: 'invalid', path: 'timeZone', message };
 }
 
@@ -93,7 +93,7 @@ export const KINDS = {
 	'kept-calls': {
 		...USUAL,
 		name: 'kept-calls',
-		what: 'kept call',
+		what: 'saved call',
 		table: 'kept_call',
 		schema: savedCallRecordSchema,
 		newest: 'keptAt',
@@ -139,17 +139,17 @@ export const KINDS = {
 	desk: {
 		...document,
 		name: 'desk',
-		what: 'reading in hand',
+		what: 'current reading',
 		schema: deskRecordSchema,
 		upgrades: {
-			// The rig in hand has become a document of its own.
+			// The current rig has become a document of its own.
 			1: (older) => second(without(without(older, 'rig'), 'updatedAt'))
 		}
 	},
 	bench: {
 		...document,
 		name: 'bench',
-		what: 'rig in hand',
+		what: 'current rig',
 		schema: z.nullable(benchRecordSchema),
 		upgrades: {
 			1: (older) => ({ ...second(without(older, 'updatedAt')), build: buildRepaired(older.build) })

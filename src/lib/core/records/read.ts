@@ -14,7 +14,7 @@ export interface ReadRecord<R> {
 export const newerVersion = (path: string): Failure => ({
 	code: 'newer-version',
 	path,
-	message: 'A later edition wrote this; bring this one up to date first.'
+	message: 'A newer version of Lucernal saved this. Update this one first.'
 });
 
 const isRecord = (value: unknown): value is RawRecord =>

@@ -12,7 +12,7 @@ export const rigFileSchema = z.strictObject({
 });
 
 const anyVersion = z.strictObject({
-	kind: z.literal('lucernal-rig', { error: 'This is no rig that was saved here.' }),
+	kind: z.literal('lucernal-rig', { error: 'This file was not saved here as a rig.' }),
 	schemaVersion: z.int().check(z.minimum(1)),
 	rig: z.unknown()
 });

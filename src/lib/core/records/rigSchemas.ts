@@ -26,7 +26,7 @@ export const rigRecordSchema = z.strictObject({
 /** A part of the angler's own as it is kept. */
 export const partRecordSchema = z.strictObject({ schemaVersion, part: ownPartSchema });
 
-/** The rig in hand as it lies on the bench: a build, kept or not yet. */
+/** The current rig as it lies on the bench: a build, kept or not yet. */
 export const benchRecordSchema = z.strictObject({
 	schemaVersion,
 	name: z.string().check(z.maxLength(120)),

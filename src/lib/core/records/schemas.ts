@@ -45,7 +45,7 @@ export const savedCallRecordSchema = z.strictObject({
 	answer: callAnswerSchema
 });
 
-/** The reading in hand, kept or not, with what is fixed about the rig that is called for it. */
+/** The current reading, kept or not, with what is fixed about the rig that is called for it. */
 export const deskRecordSchema = z.strictObject({
 	schemaVersion,
 	name: z.string().check(z.maxLength(NAME_MAX)),
@@ -127,17 +127,17 @@ export const spotRecordSchema = z.strictObject({
 	/** Empty where nobody sounded it, else two points at least. */
 	profile: z._default(
 		z.array(z.strictObject({ outM: z.number().check(z.minimum(0)), depthM: z.number().check(z.minimum(0)) })).check(
-			z.maxLength(PROFILE_MAX, `At most ${PROFILE_MAX} points of a depth profile are kept.`),
-			z.refine((points) => points.length !== 1, 'A depth profile has two points at least.'),
+			z.maxLength(PROFILE_MAX, `A depth profile has at most ${PROFILE_MAX} points.`),
+			z.refine((points) => points.length !== 1, 'A depth profile needs at least two points.'),
 			z.refine(
 				(points) => points.every(({ outM }, at) => at === 0 || outM > points[at - 1]!.outM),
-				'Each point of a depth profile lies farther out than the one before.'
+				'Each point of a depth profile must be farther out than the one before.'
 			)
 		),
 		[]
 	),
 	cover: z._default(
-		z.array(coverSchema).check(z.maxLength(SPOT_COVER_MAX, `At most ${SPOT_COVER_MAX} kinds of cover are kept.`)),
+		z.array(coverSchema).check(z.maxLength(SPOT_COVER_MAX, `A spot has at most ${SPOT_COVER_MAX} kinds of cover.`)),
 		[]
 	)
 });

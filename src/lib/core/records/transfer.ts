@@ -104,7 +104,7 @@ function refuseTwice(list: readonly { readonly id: string }[]): void {
 	for (const [at, { id }] of list.entries()) {
 		const before = first.get(id);
 		if (before !== undefined) {
-			const message = `The key ${id} stands here twice: in the entries ${before} and ${at}, counted from 0.`;
+			const message = `The key ${id} appears twice: in entries ${before} and ${at}, counted from 0.`;
 			throw new InputFailure({ code: 'invalid', path: `${at}.id`, message });
 		}
 		first.set(id, at);

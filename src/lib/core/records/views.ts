@@ -12,12 +12,12 @@ export function tolerantViews(raw: RawRecord): { record: RawRecord; aside: SetAs
 	const sides = knownPositions(Object.fromEntries(given.filter(([, school]) => isText(school)) as [string, string][]));
 	const unspoken = given
 		.filter(([, school]) => !isText(school))
-		.map(([topic]) => ({ path: `stances.${topic}`, why: 'A side is a word.' }));
+		.map(([topic]) => ({ path: `stances.${topic}`, why: 'A view is one word.' }));
 	const rules: readonly unknown[] = Array.isArray(raw.houseRules) ? raw.houseRules : [];
 	const house = houseClaims(rules.slice(0, HOUSE_RULES_MAX));
 	const beyond = rules
 		.slice(HOUSE_RULES_MAX)
-		.map((_, at) => ({ path: `houseRules.${HOUSE_RULES_MAX + at}`, why: `At most ${HOUSE_RULES_MAX} are weighed.` }));
+		.map((_, at) => ({ path: `houseRules.${HOUSE_RULES_MAX + at}`, why: `At most ${HOUSE_RULES_MAX} rules count.` }));
 	return {
 		record: { ...raw, stances: sides.stances, houseRules: house.rules },
 		aside: [...sides.ignored, ...unspoken, ...house.ignored, ...beyond]

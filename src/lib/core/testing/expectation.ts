@@ -12,7 +12,7 @@ function valuesAt(answer: CallAnswer, path: string): unknown[] {
 		const blades = rig.blades.filter(({ position }) => place === '*' || position === place);
 		return blades.map((blade) => blade[key as 'style']);
 	}
-	// What an underspin wears of colour is its body.
+	// What an underspin wears of color is its body.
 	if (path === 'skirt.colour' && rig.family === 'underspin') return [rig.trailer?.colour];
 	return [path.split('.').reduce<unknown>((at, step) => (at as Record<string, unknown> | null)?.[step], rig)];
 }

@@ -74,8 +74,8 @@ describe('a passphrase', () => {
 	it.each([
 		['elevenchars', /12 characters/],
 		['aaaaaaaaaaaaaaa', /repeats/],
-		['Password1234', /first that are guessed/],
-		['correct horse battery staple', /first that are guessed/],
+		['Password1234', /first passphrases anyone would guess/],
+		['correct horse battery staple', /first passphrases anyone would guess/],
 		['Maren Vossel 12', /your name/]
 	])('%s is refused', (passphrase, why) => {
 		expect(refusalOf(passphrase, 'Maren Vossel')).toMatch(why);

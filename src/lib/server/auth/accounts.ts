@@ -60,7 +60,7 @@ function checkPassphrase(passphrase: string, name: string, field: string): void 
  */
 export async function signUp({ name, passphrase, address }: Credentials, now: Date) {
 	const shown = name.normalize('NFKC').trim().replace(/\s+/g, ' ');
-	if (shown === '') throw new HttpFailure(422, 'invalid', 'Give yourself a name.', 'name');
+	if (shown === '') throw new HttpFailure(422, 'invalid', 'Enter a name.', 'name');
 	if ([...shown].length > NAME_MAX) throw new HttpFailure(422, 'invalid', `At most ${NAME_MAX} characters.`, 'name');
 	checkPassphrase(passphrase, shown, 'passphrase');
 	await checkMade(address, now);
@@ -83,7 +83,7 @@ export async function signUp({ name, passphrase, address }: Credentials, now: Da
 	return made;
 }
 
-const wrong = (): HttpFailure => new HttpFailure(401, 'unauthorized', 'Name and passphrase do not go together.');
+const wrong = (): HttpFailure => new HttpFailure(401, 'unauthorized', 'That name and passphrase don’t match.');
 
 /**
  * The angler whose name and passphrase these are.
@@ -148,7 +148,7 @@ export async function recover(
 		return spent > 0 ? named : null;
 	});
 	if (!angler) {
-		throw new HttpFailure(401, 'unauthorized', 'Name and code do not go together, or the code is spent.');
+		throw new HttpFailure(401, 'unauthorized', 'That name and code don’t match, or the code was already used.');
 	}
 	await angler.update({ passphrase: await hashPassphrase(passphrase) });
 	await endSessions(angler.id, null);
@@ -170,7 +170,7 @@ export async function removeAccount(anglerId: string, passphrase: string, addres
 	const angler = await knownAngler(anglerId, passphrase, address, now, 'passphrase');
 	const sinceMs = now.getTime() - (angler.exportedAt?.getTime() ?? 0);
 	if (sinceMs > EXPORT_MS) {
-		throw new HttpFailure(409, 'export-first', 'Take everything out as a file first; then it can be deleted.');
+		throw new HttpFailure(409, 'export-first', 'Export everything first; then you can delete it.');
 	}
 	await angler.update({ deletingAt: now, signName: null, passphrase: null });
 	await endSessions(anglerId, null);

@@ -9,7 +9,7 @@ import type { AnglerSession } from './session';
  * @throws {HttpFailure} 401 without a session.
  */
 export function anglerOf(locals: App.Locals): AnglerSession {
-	if (!locals.session) throw new HttpFailure(401, 'unauthorized', 'Open a session on the welcome page first.');
+	if (!locals.session) throw new HttpFailure(401, 'unauthorized', 'Sign in first.');
 	return locals.session;
 }
 

@@ -24,11 +24,13 @@ export function refusalOf(passphrase: string, name: string): string | null {
 	const characters = [...plain(passphrase)];
 	if (characters.length < PASSPHRASE_MIN) return `At least ${PASSPHRASE_MIN} characters: a few words will do.`;
 	if (characters.length > PASSPHRASE_MAX) return `At most ${PASSPHRASE_MAX} characters.`;
-	if (new Set(characters).size < DIFFERENT_MIN) return 'That repeats too few characters.';
+	if (new Set(characters).size < DIFFERENT_MIN) return 'That repeats too few characters. Use a few words.';
 	const heart = bare(passphrase);
-	if (COMMON_PASSPHRASES.has(heart)) return 'That is among the first that are guessed. Take words of your own.';
+	if (COMMON_PASSPHRASES.has(heart))
+		return 'That is one of the first passphrases anyone would guess. Use your own words.';
 	const own = bare(name);
-	if (own.length > 2 && heart.replaceAll(own, '').length < DIFFERENT_MIN) return 'That is little more than your name.';
+	if (own.length > 2 && heart.replaceAll(own, '').length < DIFFERENT_MIN)
+		return 'That is too close to your name. Use other words.';
 	return null;
 }
 

@@ -59,7 +59,7 @@ const isAhead = (until: Date, now: Date): boolean => until.getTime() > now.getTi
 
 function tooSoon(untils: readonly Date[], now: Date): HttpFailure {
 	const seconds = Math.ceil((Math.max(...untils.map((until) => until.getTime())) - now.getTime()) / 1000);
-	return HttpFailure.later(429, 'too-many', `Too many wrong tries. The next one counts in ${seconds} s.`, seconds);
+	return HttpFailure.later(429, 'too-many', `Too many wrong tries. Try again in ${seconds} s.`, seconds);
 }
 
 /** Counts one, alone with its row: of those that come at once each finds what the ones before it left. */

@@ -8,7 +8,7 @@ import type { PartRecord, RigRecord } from '../../core/records/rigSchemas';
 /** Parts that the demo's angler has weighed and measured. */
 export const OWN_PARTS: readonly PartRecord['part'][] = [
 	{ kind: 'blade', name: 'Hand-hammered Colorado', form: 'colorado', lengthMm: 36, massG: 4.4, price: 2 },
-	{ kind: 'head', name: 'Bismuth arrow, own mould', form: 'bismuth', lengthMm: 22, massG: 14.8, price: 2 },
+	{ kind: 'head', name: 'Bismuth arrow, own mold', form: 'bismuth', lengthMm: 22, massG: 14.8, price: 2 },
 	{ kind: 'trailer', name: 'Cut-down swimmer', form: 'slim-swimmer', lengthMm: 64, massG: 4.1, price: 1 },
 	{
 		kind: 'skirt',

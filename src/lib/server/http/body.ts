@@ -129,7 +129,7 @@ export async function readForm(request: Request, limit = FORM_MAX): Promise<Form
 	const [media = ''] = type.toLowerCase().split(';');
 	const isEncoded = media.trim() === URL_ENCODED;
 	if (!isEncoded && media.trim() !== MULTIPART) {
-		throw new HttpFailure(415, 'unsupported-media', 'Send the form of this page.');
+		throw new HttpFailure(415, 'unsupported-media', 'Use the form on this page.');
 	}
 	// Only files need room; a form of text alone is parsed slowly.
 	const bytes = await readBytes(request, isEncoded ? Math.min(limit, FORM_MAX) : limit);
@@ -141,6 +141,6 @@ export async function readForm(request: Request, limit = FORM_MAX): Promise<Form
 	try {
 		return await new Response(new Uint8Array(bytes), { headers: { 'content-type': type } }).formData();
 	} catch {
-		throw new HttpFailure(400, 'bad-body', 'This form is damaged: it could not be read.');
+		throw new HttpFailure(400, 'bad-body', 'This form could not be read. Reload the page and try again.');
 	}
 }

@@ -47,12 +47,11 @@ export class HttpFailure extends Error {
 export const notFound = (what: string): HttpFailure => new HttpFailure(404, 'not-found', `There is no such ${what}.`);
 
 export const RECORDS_DOWN =
-	'Your saved data can’t be reached just now. What you entered stays on this device; try again in a moment.';
+	'Your saved data can’t be reached right now. What you entered stays on this device; try again in a moment.';
 
-const HELD_UP = 'Something larger is being written to your account just now. Nothing is lost; try again in a moment.';
+const HELD_UP = 'Your account is busy saving something larger. Nothing is lost; try again in a moment.';
 
-const REFUSING =
-	'The database takes no changes just now. What you entered stays on this device; try again in a moment.';
+const REFUSING = 'Changes can’t be saved right now. What you entered stays on this device; try again in a moment.';
 /** When a database that is away or busy is to be asked again, s. */
 const AGAIN_S = 2;
 

@@ -41,6 +41,6 @@ export async function openBuild(anglerId: string, bench: Omit<BenchRecord, 'sche
 	await storeOf('bench').replace(anglerId, { schemaVersion: SCHEMA_VERSION, ...bench });
 }
 
-/** Lays a rig in hand: for pages that work without scripts. */
+/** Makes a rig the current one: for pages that work without scripts. */
 export const useRig = (anglerId: string, rig: Rig): Promise<void> =>
 	openBuild(anglerId, { name: '', rigId: randomUUID(), rigVersion: 0, build: buildOf(rig), log: [] });

@@ -14,7 +14,7 @@ export async function orFallback<T>({ recordsDown }: App.Locals, read: () => Pro
 	}
 }
 
-/** The angler's own parts that have a colour of their own. */
+/** The angler's own parts that have a color of their own. */
 export function ownColours(locals: App.Locals, anglerId: string): Promise<Stored<PartRecord>[]> {
 	const read = async () =>
 		(await everyRecord(storeOf('parts').all(anglerId))).filter(({ record }) => record.part.colour);

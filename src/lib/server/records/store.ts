@@ -46,7 +46,7 @@ export interface Page<R> {
 	readonly next: string | null;
 }
 
-/** How it is written down that a document holds nothing, such as no rig in hand. */
+/** How it is written down that a document holds nothing, such as no current rig. */
 const NOTHING = { nothing: true };
 
 /** Which page of a list is asked for. */
@@ -68,7 +68,8 @@ interface Written {
 function cursorOf(next: string): { at: Date; id: string } {
 	const [ms, id] = next.split('_');
 	const at = new Date(Number(ms));
-	if (Number.isNaN(at.getTime()) || !id) throw new HttpFailure(422, 'invalid', 'That is no place in a list.', 'after');
+	if (Number.isNaN(at.getTime()) || !id)
+		throw new HttpFailure(422, 'invalid', 'That is not a valid place in a list.', 'after');
 	return { at, id };
 }
 
@@ -294,7 +295,7 @@ export class Store<N extends RecordKindName> {
 		if (before + more <= this.#most) return;
 		const count = await this.#model.count({ where: { anglerId } as WhereOptions, paranoid: false, transaction });
 		if (count + more <= this.#most) return;
-		const message = `An account holds at most ${this.#most} of a kind; this ${this.#kind.what} finds no room.`;
+		const message = `You already have ${this.#most} of these, the most one account can hold. Delete one to save this ${this.#kind.what}.`;
 		throw new HttpFailure(422, 'full', message);
 	}
 
@@ -366,7 +367,7 @@ export class Store<N extends RecordKindName> {
 	}
 
 	#stale(current: Stored<RecordOf<N>>): HttpFailure {
-		const message = `This ${this.#kind.what} was changed elsewhere; yours is not lost.`;
+		const message = `This ${this.#kind.what} was changed on another device; yours is not lost.`;
 		return new HttpFailure(409, 'stale', message, '', { current });
 	}
 

@@ -99,10 +99,10 @@ function moreOf(cell: string, line: number): object {
 	try {
 		more = parseJson(cell);
 	} catch {
-		return refuse(line, 'the column “more” is no JSON.');
+		return refuse(line, 'the column “more” is not JSON.');
 	}
 	if (typeof more !== 'object' || more === null || Array.isArray(more)) {
-		return refuse(line, 'the column “more” is no JSON object.');
+		return refuse(line, 'the column “more” is not a JSON object.');
 	}
 	return more;
 }
@@ -182,7 +182,7 @@ export async function importTallyCsv(anglerId: string, text: string): Promise<{ 
 			...outings.map(({ id }) => id)
 		]);
 		const lost = happenings.find(({ record }) => !there.has(record.outingId));
-		if (lost) refuse(lost.line, 'its outing is neither in the file nor in the records.');
+		if (lost) refuse(lost.line, 'its outing is neither in the file nor in your data.');
 		for (const [name, items] of [
 			['outings', outings],
 			['happenings', happenings]

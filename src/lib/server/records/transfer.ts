@@ -125,7 +125,7 @@ function anchored<R>(kind: RecordKind, at: number, record: R, keys: Record<strin
 		const id = held[field];
 		if (typeof id !== 'string' || keys[target]!.has(id)) continue;
 		const path = `${kind.name}.${at}.record.${field}`;
-		const why = `There is no such ${KINDS[target].what} in your account or in the file. If the export has several parts, bring in the earlier ones first.`;
+		const why = `There is no such ${KINDS[target].what} in your account or in the file. If the export has several parts, import the earlier ones first.`;
 		const column = kind.columns[field];
 		if (column?.type === 'uuid' && !column.nullable) throw new HttpFailure(422, 'invalid', why, path);
 		aside.push({ path, why });

@@ -80,7 +80,7 @@ export async function countBytes(
 		await purgeBefore(anglerId, kind, new Date(Date.now() - MAKES_ROOM_MS), transaction);
 		bytes = await measure(anglerId, kind, transaction);
 		if (bytes > room) {
-			const message = `Your account is full: it holds at most ${BYTES_MAX[kind] / MB} MB of ${kind.replace('-', ' ')}. Delete some; a day later there is room again.`;
+			const message = `Your account is full: it can hold ${BYTES_MAX[kind] / MB} MB of ${kind.replace('-', ' ')}. Delete some; a day later there is room again.`;
 			throw new HttpFailure(422, 'full', message);
 		}
 	}

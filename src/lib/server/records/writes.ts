@@ -32,7 +32,7 @@ function checkSame(done: WriteKey, { kind, id, digest }: Write): void {
 	if (done.kind === null) return;
 	const isSame = done.kind === kind && done.recordId === id && (!digest || !done.digest || done.digest === digest);
 	if (isSame) return;
-	const message = 'This key was used for another write. Send this one under a key of its own.';
+	const message = 'This key was already used for another write. Use a new key.';
 	throw new HttpFailure(409, 'key-reused', message, 'idempotency-key');
 }
 

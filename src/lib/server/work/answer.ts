@@ -17,7 +17,7 @@ const BATCH_ITEM_MS = 250;
 const AGAIN_S = 2;
 
 const outOfTime = (done: number, of: number): HttpFailure => {
-	const message = `Only ${done} of ${of} were answered in the time of one request. Ask for fewer at a time, or later.`;
+	const message = `Only ${done} of ${of} were answered in the time allowed. Ask for fewer at a time, or try later.`;
 	return HttpFailure.later(503, 'busy', message, AGAIN_S);
 };
 

@@ -37,7 +37,7 @@ interface Opening {
 	readonly isDataRequest: boolean;
 }
 
-/** Colours of the water of a fresh page, which draws it before the optics are there; none for a page that is running. */
+/** Colors of the water of a fresh page, which draws it before the optics are there; none for a page that is running. */
 export async function firstTint(opening: Opening): Promise<Stop[] | undefined> {
 	if (opening.isDataRequest) return undefined;
 	const { documents, waters } = (await opening.parent()).start;

@@ -13,7 +13,7 @@ const SETTINGS: PoolSettings<ImportJob> = {
 	taskMs: ({ bytes }) => 15_000 + (2000 * bytes.byteLength) / MB,
 	waitingMax: 20,
 	waitingOfOneMax: 2,
-	tooLong: 'This file takes longer to read than the server gives one file. Split it into smaller ones.',
+	tooLong: 'This file takes too long to read. Split it into smaller ones.',
 	transfer: ({ bytes }) => [bytes.buffer as ArrayBuffer],
 	heapMb: 2048
 };

@@ -51,7 +51,7 @@ const busy = (status: 429 | 503): HttpFailure => {
 	return HttpFailure.later(status, 'busy', message, AGAIN_S);
 };
 
-const gone = (): HttpFailure => HttpFailure.later(503, 'busy', 'Nobody waits for it any more.', AGAIN_S);
+const gone = (): HttpFailure => HttpFailure.later(503, 'busy', 'The request was canceled.', AGAIN_S);
 const lost = (): HttpFailure => HttpFailure.later(503, 'busy', 'This could not be finished. Try again.', AGAIN_S);
 
 /**
@@ -119,7 +119,7 @@ export class Pool<T, D> {
 		try {
 			idle.worker.postMessage(waiting.task, transfer?.(waiting.task) ?? []);
 		} catch {
-			waiting.reject(new HttpFailure(422, 'invalid', 'This input cannot be worked on: it is nested too deep.'));
+			waiting.reject(new HttpFailure(422, 'invalid', 'This input is nested too deep.'));
 			return;
 		}
 		idle.waiting = waiting;
@@ -188,7 +188,7 @@ export class Pool<T, D> {
 		const threads = this.#threads.splice(0);
 		for (const { timer } of threads) clearTimeout(timer);
 		const worked = threads.flatMap(({ waiting }) => waiting ?? []);
-		const stopped = HttpFailure.later(503, 'busy', 'The server is being stopped.', AGAIN_S);
+		const stopped = HttpFailure.later(503, 'busy', 'The server is shutting down.', AGAIN_S);
 		for (const { reject } of [...worked, ...this.#single.splice(0), ...this.#batch.splice(0)]) reject(stopped);
 		await Promise.all(threads.map(({ worker }) => worker.terminate()));
 	}

@@ -25,7 +25,7 @@ export const VERB_SETTINGS: PoolSettings<VerbTask> = {
 	// Of one asker a whole batch, with a few questions beside it.
 	waitingMax: 1000,
 	waitingOfOneMax: 250,
-	tooLong: 'This takes longer to work out than the server gives one question. Use fewer rules of your own.'
+	tooLong: 'This takes too long to work out. Use fewer own rules.'
 };
 
 let shared: VerbPool | null = null;

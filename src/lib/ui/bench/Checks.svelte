@@ -16,7 +16,7 @@
 </script>
 
 {#if open.length > 0}
-	<ul class="open border-b border-b-ink" aria-label="What does not hold">
+	<ul class="open border-b border-b-ink" aria-label="Checks that fail or are close to the limit">
 		{#each open as check (check.id)}
 			{@const text = checkText(units, check)}
 			<li>
@@ -33,12 +33,12 @@
 <details class="held px-14 py-2 text-s">
 	<summary class="flex min-h-28 cursor-pointer list-none items-center gap-7 phone:min-h-48">
 		<State state="pass" />
-		<strong>{open.length === 0 ? `All ${held.length} hold` : `${held.length} hold`}</strong>
+		<strong>{open.length === 0 ? `All ${held.length} checks pass` : `${held.length} checks pass`}</strong>
 		<span class="names overflow-hidden text-ellipsis whitespace-nowrap text-ink-2"
 			>{held.map(({ id }) => THRESHOLDS[id].title.toLowerCase()).join(', ')}</span
 		>
 	</summary>
-	<ul aria-label="What holds">
+	<ul aria-label="Checks that pass">
 		{#each held as check (check.id)}
 			{@const text = checkText(units, check)}
 			<li>

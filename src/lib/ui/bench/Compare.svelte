@@ -48,8 +48,8 @@
 <section class="px-14 py-4 text-s" aria-label="Compared with {other.name}">
 	<header class="flex items-center gap-8">
 		<p>
-			{facets.length === 0 ? 'The rigs are alike.' : `They differ in ${facets.join(', ')}.`}
-			{facets.length === 1 ? 'One thing differs, so a trial tells.' : ''}
+			{facets.length === 0 ? 'The rigs are the same.' : `They differ in ${facets.join(', ')}.`}
+			{facets.length === 1 ? 'Only one thing differs, so a trial will tell you something.' : ''}
 		</p>
 		<button class="button" onclick={onswap}>Swap</button>
 		<button class="button" onclick={onclose}>Close</button>
@@ -58,7 +58,7 @@
 		{#each drawings as drawing, at (at)}
 			<figure class="grid content-end justify-items-center gap-4">
 				<RigDrawing {drawing} {scale} />
-				<figcaption>{at === 0 ? 'A: on the bench' : `B: ${other.name}`}</figcaption>
+				<figcaption>{at === 0 ? 'A: current rig' : `B: ${other.name}`}</figcaption>
 			</figure>
 		{/each}
 	</div>

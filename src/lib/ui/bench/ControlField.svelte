@@ -32,7 +32,7 @@
 		const typed = field.value.trim().replace(',', '.');
 		const value = shown ? shown.read(Number(typed)) : Number(typed);
 		const { low, high } = control;
-		if (typed === '' || Number.isNaN(value)) wrong = 'Write a number.';
+		if (typed === '' || Number.isNaN(value)) wrong = 'Enter a number.';
 		else if (Number(typed) < show(low) - 1e-9 || Number(typed) > show(high) + 1e-9)
 			wrong = `Between ${show(low)} and ${show(high)}.`;
 		else {

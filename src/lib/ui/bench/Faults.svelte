@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import { changedFacets, learned } from '$lib/core/rig/bench/faults/changed';
 	import { faultSteps, oneChange, SYMPTOMS, type Symptom } from '$lib/core/rig/bench/faults/finder';
 	import type { Reading } from '$lib/core/water/reading/complete';
@@ -20,7 +21,7 @@
 	const open = $derived(openAt < 0 ? null : (bench.log[openAt] as FaultEvent));
 	const changed = $derived(open ? changedFacets(open.before, build.rig) : []);
 	let lesson = $state('');
-	const TRIED = { better: 'helped', same: 'no change', worse: 'worse', open: 'being tried' } as const;
+	const TRIED = { better: 'helped', same: 'no change', worse: 'worse', open: 'trying' } as const;
 
 	function begin(change: string) {
 		lesson = '';
@@ -52,14 +53,14 @@
 		{#if open}
 			<div class="grid gap-5 border-l-3 border-l-amber bg-panel px-10 py-6" role="status">
 				<p>
-					<strong>Being tried: {open.change.replaceAll('-', ' ')}.</strong> Fish it as long as you fished without. Then:
+					<strong>Trying: {spoken(open.change)}.</strong> Fish it as long as you fished without it. Then:
 				</p>
 				<p class:warn={changed.length > 1}>
 					{changed.length > 1
-						? `Careful: ${changed.join(' and ')} differ from before. Two changes at once teach nothing.`
+						? `Careful: ${changed.join(' and ')} are different from before. Two changes at once teach you nothing.`
 						: changed.length === 1
 							? `Changed: ${changed[0]}.`
-							: 'Nothing on the rig was changed yet.'}
+							: 'You haven’t changed anything on the rig yet.'}
 				</p>
 				<div class="flex flex-wrap gap-6">
 					<button class="button" onclick={() => close('better')}>Better</button>
@@ -73,9 +74,9 @@
 				Change one thing: {now.change.charAt(0).toLowerCase() + now.change.slice(1)}.
 			</p>
 			<button class="button button-amber" onclick={() => begin(now.id)}
-				>{now.apply ? 'Change it on the bench and try' : 'Try it'}</button
+				>{now.apply ? 'Change it on Bench and try it' : 'Try it'}</button
 			>
-		{:else}<p role="status">Everything on the list was tried. Another place, another hour.</p>{/if}
+		{:else}<p role="status">You tried everything on the list. Try another place or another hour.</p>{/if}
 		{#if lesson && !open && now}<button class="button" onclick={() => (lesson = '')}>Go on: {now.change}</button>{/if}
 	</div>
 	<ol aria-label="Checks in order">

@@ -20,7 +20,7 @@
 		gapeMm: ['gape', 'mm'],
 		shankMm: ['shank', 'mm'],
 		strands: ['strands', ''],
-		keelMm: ['keel below the middle', 'mm'],
+		keelMm: ['keel below center', 'mm'],
 		eyeMm: ['eye behind the nose', 'mm'],
 		dragCm2: ['drag area', 'cm²'],
 		massG: ['mass', 'g'],
@@ -48,12 +48,12 @@
 
 <div class="overflow-x-auto px-14 py-2">
 	<table class="w-full border-collapse text-s">
-		<caption class="sr-only">Every figure that the checks stand on, with its range and basis</caption>
+		<caption class="sr-only">Every number behind the checks, with its range and source</caption>
 		<thead
 			><tr
 				><th scope="col">Part</th><th scope="col">Figure</th><th scope="col">Value</th><th scope="col"
 					>On sale from, to</th
-				><th scope="col">Basis</th><th scope="col">Price</th></tr
+				><th scope="col">Source</th><th scope="col">Price</th></tr
 			></thead
 		>
 		<tbody>

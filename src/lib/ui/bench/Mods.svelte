@@ -39,11 +39,11 @@
 			</ol>
 			{#each mod.cautions as caution (caution)}<p class="border-l-3 border-l-ink pl-8">{caution}</p>{/each}
 			<button class="button" type="button" onclick={() => onbuild(done ? mod.undo(build) : mod.apply(build), '')}>
-				{done ? 'Put it back' : 'Done on this rig'}
+				{done ? 'Put it back' : 'Mark as done'}
 			</button>
 		</div>
 	{:else}
-		<p>This rig has nothing to modify.</p>
+		<p>There is nothing to modify on this rig.</p>
 	{/if}
 </section>
 

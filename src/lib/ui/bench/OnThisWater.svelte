@@ -17,10 +17,10 @@
 	const app = useApp();
 	const GIVEN_UP = 2;
 	const PLACES = {
-		level: 'As good as the call.',
-		close: 'Close behind the call.',
-		behind: 'Behind the call.',
-		'far behind': 'Far behind the call.'
+		level: 'As good as the first choice.',
+		close: 'Close behind the first choice.',
+		behind: 'Behind the first choice.',
+		'far behind': 'Far behind the first choice.'
 	} as const;
 	let found = $state.raw<{ rig: Rig; answer: ScoreAnswer } | null>(null);
 	const answer = $derived(found?.answer ?? null);
@@ -34,9 +34,9 @@
 	});
 
 	const place = $derived.by(() => {
-		if (!answer) return 'Weighing it against the call.';
-		if (answer.barred) return `It would not be called here. ${answer.barred}`;
-		if (answer.behind === null) return 'Nothing is called here.';
+		if (!answer) return 'Comparing it with the first choice …';
+		if (answer.barred) return `It doesn’t work here. ${answer.barred}`;
+		if (answer.behind === null) return 'No lure works here.';
 		return PLACES[behindWords(answer.behind)];
 	});
 	const given = $derived(
@@ -57,9 +57,9 @@
 </script>
 
 <section class="grid gap-4 border-t border-t-ink px-12 py-6 text-s" aria-labelledby="on-this-water" aria-live="polite">
-	<h2 class="font-640" id="on-this-water">On this water <span>{place}</span></h2>
+	<h2 class="font-640" id="on-this-water">In this water <span>{place}</span></h2>
 	{#if better.length > 0}
-		<ul class="flex flex-wrap gap-4" aria-label="Single changes that gain most">
+		<ul class="flex flex-wrap gap-4" aria-label="The single changes that help most">
 			{#each better as { rig, text } (text)}
 				<li>
 					<button
@@ -72,10 +72,10 @@
 		</ul>
 	{/if}
 	{#if given.length > 0}
-		<p>Gives up: {given.map(({ text }) => text).join(' ')}</p>
+		<p>Trade-offs: {given.map(({ text }) => text).join(' ')}</p>
 	{/if}
 	{#if answer && answer.nearest.length > 0}
-		<p class="quiet">Judged as the nearest part: {answer.nearest.join(', ')}.</p>
+		<p class="quiet">Scored as the nearest catalog part: {answer.nearest.join(', ')}.</p>
 	{/if}
 </section>
 

@@ -12,7 +12,7 @@
 
 	interface Props {
 		strands: StrandDraft[];
-		/** What the angler says it counts as; the nearest named colour unless said. */
+		/** What the angler says it counts as; the nearest named color unless said. */
 		countsAs: StrandColour | '';
 		/** What is wrong with it, once it was to be kept. */
 		wrong: string | undefined;
@@ -27,23 +27,23 @@
 </script>
 
 <fieldset class="grid flex-[1_1_100%] justify-items-start gap-4">
-	<legend>Colour of its own</legend>
+	<legend>Own color</legend>
 	{#each strands as strand, at (at)}
 		<div class="flex flex-wrap items-center gap-6">
-			<select class="field" aria-label="Strand {at + 1}, how its colour is told" bind:value={strand.way}>
+			<select class="field" aria-label="Strand {at + 1}, how you give its color" bind:value={strand.way}>
 				{#each WAYS as way (way)}<option value={way}>{WAY_WORDS[way]}</option>{/each}
 			</select>
 			{#if strand.way === 'named'}
-				<select class="field" aria-label="Strand {at + 1}, colour" bind:value={strand.colour}>
+				<select class="field" aria-label="Strand {at + 1}, color" bind:value={strand.colour}>
 					{#each STRAND_COLOURS as colour (colour)}<option value={colour}>{spoken(colour)}</option>{/each}
 				</select>
 			{:else if strand.way === 'picked'}
-				<input type="color" aria-label="Strand {at + 1}, colour as it looks by day" bind:value={strand.rgb} />
+				<input type="color" aria-label="Strand {at + 1}, color as it looks by day" bind:value={strand.rgb} />
 			{:else}
 				<input
 					class="field w-220"
-					aria-label="Strand {at + 1}, what it throws back: 31 figures from 400 to 700 nm"
-					placeholder="31 figures, 400 to 700 nm"
+					aria-label="Strand {at + 1}, reflectance: 31 numbers from 400 to 700 nm"
+					placeholder="31 numbers, 400 to 700 nm"
 					autocomplete="off"
 					bind:value={strand.measured}
 				/>
@@ -65,13 +65,13 @@
 		</div>
 	{/each}
 	{#if strands.length < STRANDS_MAX}
-		<button class="button" type="button" onclick={add}>{strands.length === 0 ? '+ a colour' : '+ a strand'}</button>
+		<button class="button" type="button" onclick={add}>{strands.length === 0 ? '+ a color' : '+ a strand'}</button>
 	{/if}
 	{#if shown && nearest}
 		<p class="flex flex-wrap items-center gap-6">
 			<span class="chip h-26 w-44 border border-ink" style:background="rgb({shown.join(' ')})"></span>
 			<label
-				>The rules take it for
+				>The rules treat it as
 				<select class="field" bind:value={countsAs}>
 					<option value="">{spoken(nearest)}, the nearest</option>
 					{#each STRAND_COLOURS as colour (colour)}<option value={colour}>{spoken(colour)}</option>{/each}
@@ -80,7 +80,7 @@
 		</p>
 	{/if}
 	{#if strands.some(({ way }) => way === 'picked')}
-		<p class="quiet">Picked by eye: one of many spectra that look so by day, as smooth as can be. An estimate.</p>
+		<p class="quiet">Picked by eye: the smoothest of many spectra that look like this by day. An estimate.</p>
 	{/if}
 	{#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
 </fieldset>

@@ -78,7 +78,7 @@
 	/** As a part's measure is typed again. */
 	const typedOf = ({ show, digits }: Shown, value: number): string => String(Number(show(value).toFixed(digits + 1)));
 
-	/** The colour that was typed: what it counts as is the nearest named one unless the angler has said. */
+	/** The color that was typed: what it counts as is the nearest named one unless the angler has said. */
 	function colourOf(): unknown {
 		if (!coloured || strands.length === 0) return undefined;
 		const typed = { strands: strands.map(strandOf), countsAs: countsAs || 'white' };
@@ -102,7 +102,7 @@
 		const record = { schemaVersion: SCHEMA_VERSION, part: parsed.data } as const;
 		const { name } = parsed.data;
 		await app.sync.put('parts', editing?.id ?? newUuid(), editing?.version ?? 0, record, name);
-		message = `“${name}” is in the list; choose it at its part.`;
+		message = `“${name}” is in the list. Choose it in the part’s menu.`;
 		leave();
 	}
 	/** An empty form for the next one of its kind. */
@@ -115,7 +115,7 @@
 
 	async function drop(entry: OwnEntry) {
 		await app.sync.remove('parts', entry.id, entry.version, entry.record.part.name);
-		const kept = entry.usedBy.length > 0 ? ` ${entry.usedBy.join(', ')} keep it as they were built.` : '';
+		const kept = entry.usedBy.length > 0 ? ` ${entry.usedBy.join(', ')} still have it.` : '';
 		message = `Deleted “${entry.record.part.name}”.${kept}`;
 		gone = entry;
 	}
@@ -146,7 +146,7 @@
 						app.units,
 						'mass',
 						part.massG
-					)}{part.colour ? `, taken for ${spoken(part.colour.countsAs)}` : ''}{entry.usedBy.length > 0
+					)}{part.colour ? `, treated as ${spoken(part.colour.countsAs)}` : ''}{entry.usedBy.length > 0
 						? `; in ${entry.usedBy.join(', ')}`
 						: ''}</span
 				>
@@ -162,7 +162,7 @@
 				<button class="button" aria-label="Delete {part.name}" onclick={() => drop(entry)}>Delete</button>
 			</li>
 		{:else}<li class="quiet flex min-h-32 flex-wrap items-center gap-6 border-b border-b-rule">
-				None yet. Weigh and measure a part, and the model uses your figures.
+				None yet. Weigh and measure a part, and the model uses your numbers.
 			</li>{/each}
 	</ul>
 	<form
@@ -211,8 +211,8 @@
 			</select></label
 		>
 		{#if coloured}<OwnColourField bind:strands bind:countsAs wrong={wrong.colour} />{/if}
-		<button class="button">{editing ? 'Keep the change' : 'Add the part'}</button>
-		{#if editing}<button class="button" type="button" onclick={leave}>Leave it</button>{/if}
+		<button class="button">{editing ? 'Save the change' : 'Add the part'}</button>
+		{#if editing}<button class="button" type="button" onclick={leave}>Cancel</button>{/if}
 	</form>
 </section>
 

@@ -39,7 +39,7 @@
 		}, 0);
 </script>
 
-<ol class="rows" aria-label="Parts in the order in which they go on">
+<ol class="rows" aria-label="Parts in assembly order">
 	{#each rows as { slot, title, controls, finer } (slot)}
 		{@const grams = gramsOf(slot)}
 		<li class:marked={marked.has(slot)}>

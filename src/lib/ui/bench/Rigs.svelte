@@ -35,12 +35,12 @@
 		const changed = changedSince(record);
 		message =
 			changed.length > 0
-				? `“${record.name}” is on the bench as it was built. The table has other figures now for: ${changed.join(', ')}.`
-				: `“${record.name}” is on the bench.`;
+				? `“${record.name}” is on Bench as it was built. The catalog has new numbers for: ${changed.join(', ')}.`
+				: `“${record.name}” is on Bench.`;
 	};
 	const duplicate = ({ record }: KeptRig) => {
 		bench.open(record.build, { name: `${record.name}, again`.slice(0, 120) });
-		message = `A copy of “${record.name}” is on the bench; it is not kept yet.`;
+		message = `A copy of “${record.name}” is on Bench. It is not saved yet.`;
 	};
 	async function drop(rig: KeptRig) {
 		await app.sync.remove('rigs', rig.id, rig.version, rig.record.name);
@@ -83,7 +83,7 @@
 		try {
 			value = JSON.parse(await file.text());
 		} catch {
-			message = 'This file is no JSON. Choose a rig that was saved here.';
+			message = 'This file is not JSON. Choose a rig that was saved here.';
 			return;
 		}
 		try {
@@ -93,13 +93,13 @@
 		} catch (error) {
 			if (!(error instanceof InputFailure)) throw error;
 			const { path, message: text } = error.failure;
-			message = `This is no rig of ours. ${path ? `${path}: ` : ''}${text}`;
+			message = `This is not a rig file. ${path ? `${path}: ` : ''}${text}`;
 		}
 	}
 </script>
 
 <section aria-labelledby="kept-rigs">
-	<h2 class="border-b border-b-ink py-2" id="kept-rigs">Kept rigs</h2>
+	<h2 class="border-b border-b-ink py-2" id="kept-rigs">Saved rigs</h2>
 	{#if message}
 		<p class="notice mx-0 my-4 flex flex-wrap items-center gap-10" role="status">
 			{message}
@@ -133,14 +133,14 @@
 				<button class="button" aria-label="Delete {rig.record.name}" onclick={() => drop(rig)}>Delete</button>
 			</li>
 		{:else}<li class="quiet flex min-h-42 flex-wrap items-center gap-6 border-b border-b-rule">
-				No rig kept yet. Name the one on the bench and press “Keep”.
+				No saved rigs yet. Name your rig and press “Save”.
 			</li>{/each}
 	</ul>
 	<div class="flex flex-wrap items-center gap-x-12 gap-y-6 pt-6">
 		<button class="button" onclick={saveJson}>Save as JSON</button>
 		<button class="button" onclick={saveSvg}>Save drawing as SVG</button>
 		<label
-			>Bring a rig in <input
+			>Import a rig <input
 				type="file"
 				accept="application/json,.json"
 				onchange={({ currentTarget }) => read(currentTarget)}
@@ -151,13 +151,13 @@
 		<p class="notice mx-0 my-4 flex flex-wrap items-center gap-10" role="status">
 			“{brought.name}”: {rigName(brought.build.rig)}, {ouncesText(brought.build.rig.weightOz)} oz, {brought.parts
 				.length} parts,
-			{brought.log.length} entries of history. It goes on the bench; nothing kept changes.
+			{brought.log.length} entries of history. It replaces the rig on Bench; saved rigs don’t change.
 			<button
 				class="button button-amber"
 				onclick={() => {
 					if (brought) bench.open(brought.build, { name: brought.name, log: brought.log });
 					brought = null;
-				}}>Lay it on the bench</button
+				}}>Open it on Bench</button
 			>
 		</p>
 	{/if}

@@ -36,7 +36,7 @@
 			onchange={({ currentTarget }) => bench.rename(currentTarget.value)}
 		/></label
 	>
-	<button class="button" onclick={onhold} title="Hold this build beside what comes next">Hold as B</button>
+	<button class="button" onclick={onhold} title="Keep this build to compare with the next one">Compare</button>
 </div>
 <div class="head flex items-center gap-6 px-12 pt-6 pb-0 text-s phone:flex-wrap">
 	<label class="sr-only" for="family">Family</label>
@@ -49,14 +49,14 @@
 		{#each FAMILIES as family (family)}<option value={family}>{spokenFirst(family)}</option>{/each}
 	</select>
 	{#if layout}<ControlField control={layout} of="Blades" {units} {onbuild} />{/if}
-	<button class="button" onclick={() => bench.open(startBuild(build.rig.family))}>From nothing</button>
+	<button class="button" onclick={() => bench.open(startBuild(build.rig.family))}>Start from scratch</button>
 </div>
 <PartRows {build} {own} {units} {marked} {onbuild} />
 <p class="px-12 py-6 text-xs text-ink-2">
 	Eye protection with wire, pliers and knives. {build.rig.headMaterial === 'lead'
-		? 'Lead: wash hands, keep it from children.'
+		? 'Lead: wash your hands and keep it from children.'
 		: ''}
-	Local rules stand.
+	Follow your local rules.
 </p>
 
 <style>

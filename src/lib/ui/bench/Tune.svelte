@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import { wornOf } from '$lib/core/rig/bench/tune/wear';
 	import { lifeLeft } from '$lib/core/rig/bench/checks/wire';
 	import { subjectOf } from '$lib/core/rig/bench/checks/subject';
@@ -25,7 +26,7 @@
 	let refused = $state(false);
 
 	const SEEN_WORDS: Readonly<Record<Seen, string>> = {
-		true: 'Runs true',
+		true: 'Runs straight',
 		'leans-left': 'Leans left',
 		'leans-right': 'Leans right',
 		'rolls-fast': 'Rolls only when fast',
@@ -37,7 +38,7 @@
 	const ACT_WORDS: Readonly<Record<Act, string>> = {
 		'swap-swivel': 'swapped blade or swivel',
 		'straighten-trailer': 'straightened the trailer',
-		'centre-skirt': 'centred the skirt',
+		'centre-skirt': 'centered the skirt',
 		'bend-left': 'bent the arm left',
 		'bend-right': 'bent the arm right',
 		'toward-left': 'bent the blade arm to the left',
@@ -54,9 +55,9 @@
 		if (event.kind === 'run') return SEEN_WORDS[event.saw].toLowerCase();
 		if (event.kind === 'act') return `${ACT_WORDS[event.act]}${event.degrees > 0 ? ` by ${event.degrees}°` : ''}`;
 		if (event.kind === 'fish') return 'a good fish';
-		if (event.kind === 'bent') return 'its wire was bent on the water';
+		if (event.kind === 'bent') return 'its wire bent while fishing';
 		if (event.kind === 'hours') return `${event.hours} h of casting`;
-		if (event.kind === 'fault') return `fault: ${event.change.replaceAll('-', ' ')}, ${event.outcome}`;
+		if (event.kind === 'fault') return `fault: ${spoken(event.change)}, ${event.outcome}`;
 		return 'a new round';
 	};
 	const dated = $derived(
@@ -80,7 +81,7 @@
 
 <section
 	class="grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)] gap-16 px-14 py-6 text-s phone:grid-cols-[1fr]"
-	aria-label="Tune at the boat side"
+	aria-label="Tune beside the boat"
 >
 	<div class="grid content-start gap-6">
 		<p class="count">Step {session.length + 1} <span class="font-mono text-ink-3">{step.claim}</span></p>
@@ -116,7 +117,7 @@
 				<button class="button" onclick={() => bench.note({ kind: 'begin', at: isoNow() })}>Begin a new round</button>
 			</div>
 		{/if}
-		<p class="border-l-3 border-l-ink pl-8">Eye protection when bending; mind the hook at the boat side.</p>
+		<p class="border-l-3 border-l-ink pl-8">Wear eye protection when bending; watch the hook at the boat.</p>
 	</div>
 	<div class="grid content-start gap-6">
 		<p class="due" class:now={due.due}><strong>{due.due ? 'Retune now.' : 'No retune due.'}</strong> {due.why}</p>
@@ -128,7 +129,7 @@
 			</svg>
 			<p class="quiet">
 				{worn.hours} h cast, {worn.bends}
-				{worn.bends === 1 ? 'bend' : 'bends'}. Order of magnitude only.
+				{worn.bends === 1 ? 'bend' : 'bends'}. A rough estimate.
 			</p>
 		{/if}
 		<div class="log">
@@ -154,7 +155,7 @@
 					<time class="font-mono text-xs text-ink-2" datetime={event.at}>{dated.format(new Date(event.at))}</time>
 					{told(event)}
 				</li>
-			{:else}<li class="quiet">Nothing yet. Every answer and bend is written here.</li>{/each}
+			{:else}<li class="quiet">Nothing yet. Every test and bend is listed here.</li>{/each}
 		</ol>
 	</div>
 </section>

@@ -120,7 +120,7 @@
 <section class="px-14 py-4" aria-label="What if">
 	<div class="flex flex-wrap gap-x-14 gap-y-4 text-s">
 		<label class="inline-flex items-center gap-5"
-			>Sweep
+			>Vary
 			<select
 				class="field"
 				value={dimension}
@@ -149,5 +149,5 @@
 		{/each}
 	</div>
 	<LineChart {lines} x={across} left={axisOf(shown[0])} right={axisOf(shown[1])} height={PLOT_PX} />
-	<p class="text-xs text-ink-2">{told} Model figures, everything else held.</p>
+	<p class="text-xs text-ink-2">{told} Model numbers with everything else unchanged.</p>
 </section>

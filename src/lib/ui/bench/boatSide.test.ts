@@ -42,19 +42,19 @@ describe('tuning at the boat side', () => {
 			if (order.length < 3) await press('Leans left');
 		}
 		expect(order.at(-1)).toMatch(/bend the upper arm about 3° to the right/);
-		await press('Runs true');
+		await press('Runs straight');
 		expect(asked()).toContain('the cause was the wire');
 		expect(bench.log.at(-1)).toMatchObject({ kind: 'run', saw: 'true' });
 		const entries = within(screen.getByRole('list')).getAllByRole('listitem');
 		expect(entries).toHaveLength(bench.log.length);
-		expect(entries[0]!.textContent).toContain('runs true');
+		expect(entries[0]!.textContent).toContain('runs straight');
 		expect(entries.at(-1)!.textContent).toContain('blades spin freely');
 	});
 
 	it('begins again without forgetting what was', async () => {
 		const bench = shown(Tune);
 		await press('Yes, freely');
-		await press('Runs true');
+		await press('Runs straight');
 		await press('Begin a new round');
 		expect(kinds(bench)).toEqual(['flick', 'run', 'begin']);
 		expect(screen.getByText(/^Step/).textContent).toContain('Step 1');
@@ -85,7 +85,7 @@ describe('tuning at the boat side', () => {
 		const bench = shown(Tune, withRig(startBuild('spinnerbait'), { wireIn: 0.03 }));
 		expect(screen.getByText('Retune now.')).toBeTruthy();
 		await press('Yes, freely');
-		await press('Runs true');
+		await press('Runs straight');
 		expect(screen.getByText('No retune due.')).toBeTruthy();
 		await press('A good fish');
 		expect(kinds(bench)).toEqual(['flick', 'run', 'fish']);
@@ -100,9 +100,9 @@ describe('the fault finder', () => {
 		const bench = shown(Faults);
 		const before = bench.build!.rig;
 		const first = ask();
-		await press(/Change it on the bench and try|Try it/);
+		await press(/Change it on Bench and try it|Try it/);
 		expect(bench.log.at(-1)).toMatchObject({ kind: 'fault', outcome: 'open', before });
-		expect(asked()).toContain('Being tried');
+		expect(asked()).toContain('Trying');
 		await press('Better');
 		expect(bench.log).toHaveLength(1);
 		expect(bench.log[0]).toMatchObject({ outcome: 'better' });
@@ -112,12 +112,12 @@ describe('the fault finder', () => {
 
 	it('says that two changes at once teach nothing', async () => {
 		const bench = shown(Faults);
-		await press(/Change it on the bench and try|Try it/);
+		await press(/Change it on Bench and try it|Try it/);
 		const { rig } = bench.build!;
 		bench.change(
 			withRig(bench.build!, { weightOz: rig.weightOz === 0.5 ? 0.75 : 0.5, skirt: { ...rig.skirt, colour: 'black' } })
 		);
-		await waitFor(() => expect(asked()).toContain('Two changes at once teach nothing.'));
+		await waitFor(() => expect(asked()).toContain('Two changes at once teach you nothing.'));
 	});
 
 	it('goes through a whole list and then says so, whatever is wrong', async () => {
@@ -128,7 +128,7 @@ describe('the fault finder', () => {
 		for (let round = 0; screen.queryByText(/^Change one thing:/) && round < 20; round++) {
 			expect(asks.has(ask())).toBe(false);
 			asks.add(ask());
-			await press(/Change it on the bench and try|Try it/);
+			await press(/Change it on Bench and try it|Try it/);
 			await press('No change');
 			const on = screen.queryByRole('button', { name: /^Go on:/ });
 			if (on) await fireEvent.click(on);
@@ -164,7 +164,7 @@ describe('modifications', () => {
 			const onbuild = vi.fn<(build: Build, key: string) => void>();
 			const { rerender } = render(Mods, { build, onbuild });
 			await press(mod.title);
-			await press('Done on this rig');
+			await press('Mark as done');
 			const after = onbuild.mock.calls[0]![0];
 			expect([mod.id, mod.done(after)]).toEqual([mod.id, true]);
 			await rerender({ build: after });

@@ -1,10 +1,10 @@
 import type { CheckId } from '$lib/core/rig/bench/checks/thresholds';
-import { modelShare } from '$lib/presentation/units';
+import { modelShare, percentText } from '$lib/presentation/units';
 
 /** What a check's figure means; `figure` is it in the angler's units, without its sign. */
 type Said = (value: number, figure: string) => string;
 
-const percent = (share: number): string => `${Math.round(Math.abs(share) * 100)}\u2009%`;
+const percent = (share: number): string => percentText(Math.abs(share));
 
 /** A figure so many times what it is held against is told in words. */
 const FAR = 2;
@@ -28,7 +28,7 @@ const roll: Said = (value, figure) => (value >= OVER_DEG ? 'rolls over' : `leans
 
 /** Each check in words: what is true of this rig, not what the figure is called. */
 export const SAID: Readonly<Record<CheckId, Said>> = {
-	start: beside('over its start', 'under its start', 'this blade can’t turn on that head'),
+	start: beside('over its start', 'under its start', 'this blade can’t turn on this head'),
 	plane: beside('over the slowest on top', 'too slow to stay on top', 'it can’t stay on top at any speed'),
 	roll,
 	depth: (value) => `for ${modelShare(Math.min(1, Math.max(0, value)))} of the retrieve`,

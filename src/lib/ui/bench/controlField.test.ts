@@ -55,8 +55,8 @@ describe('a figure of a part', () => {
 	});
 
 	it.each([
-		['thick', 'Write a number.'],
-		['', 'Write a number.'],
+		['thick', 'Enter a number.'],
+		['', 'Enter a number.'],
 		['3', 'Between 4 and 60.'],
 		['61', 'Between 4 and 60.']
 	])('refuses %j at the field, and loses nothing typed', async (text, message) => {

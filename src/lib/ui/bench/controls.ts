@@ -15,7 +15,7 @@ export interface OwnEntry {
 	readonly usedBy: readonly string[];
 }
 
-/** A rig's use of an own part: one that still waits on this device will be its first version. */
+/** A rig's use of an own part: one that still not sent yet will be its first version. */
 export const useOf = ({ id, version, record }: OwnEntry): OwnUse => ({
 	id,
 	version: Math.max(1, version),

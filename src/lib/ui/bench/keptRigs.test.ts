@@ -64,7 +64,7 @@ describe('kept rigs', () => {
 		await press('Duplicate Deep one');
 		expect(app.bench.record).toMatchObject({ name: 'Deep one, again', rigVersion: 0, log: [] });
 		expect(app.bench.record!.rigId).not.toBe(ID);
-		expect(screen.getByRole('status').textContent).toContain('it is not kept yet');
+		expect(screen.getByRole('status').textContent).toContain('It is not saved yet');
 	});
 
 	it('are deleted with a way back', async () => {
@@ -82,7 +82,7 @@ describe('kept rigs', () => {
 
 	const bring = (text: string) => {
 		const file = new File([text], 'rig.json', { type: 'application/json' });
-		return fireEvent.change(screen.getByLabelText(/Bring a rig in/), { target: { files: [file] } });
+		return fireEvent.change(screen.getByLabelText(/Import a rig/), { target: { files: [file] } });
 	};
 	const said = () => screen.getByRole('status').textContent!;
 
@@ -91,23 +91,23 @@ describe('kept rigs', () => {
 		await bring(JSON.stringify({ kind: 'lucernal-rig', schemaVersion: SCHEMA_VERSION, rig: rig.record }));
 		await waitFor(() => expect(said()).toContain('“Deep one”'));
 		expect(app.bench.build!.rig.weightOz).not.toBe(0.75);
-		await press('Lay it on the bench');
+		await press('Open it on Bench');
 		expect(app.bench.build!.rig.weightOz).toBe(0.75);
 	});
 
 	it.each([
-		['{ this is none', 'This file is no JSON.'],
-		['{"kind":"something"}', 'This is no rig of ours.'],
+		['{ this is none', 'This file is not JSON.'],
+		['{"kind":"something"}', 'This is not a rig file.'],
 		[
 			JSON.stringify({ kind: 'lucernal-rig', schemaVersion: SCHEMA_VERSION, rig: { name: 'x' } }),
-			'This is no rig of ours.'
+			'This is not a rig file.'
 		]
 	])('and %s is refused in words, with nothing changed', async (text, words) => {
 		const { app } = await list();
 		const before = app.bench.record;
 		await bring(text);
 		await waitFor(() => expect(said()).toContain(words));
-		expect(screen.queryByRole('button', { name: 'Lay it on the bench' })).toBeNull();
+		expect(screen.queryByRole('button', { name: 'Open it on Bench' })).toBeNull();
 		expect(app.bench.record).toBe(before);
 	});
 });
@@ -126,13 +126,13 @@ describe('two rigs side by side', () => {
 
 	it('that are alike say so, and have no row', () => {
 		compared(start, start);
-		expect(screen.getByText(/The rigs are alike\./)).toBeTruthy();
+		expect(screen.getByText(/The rigs are the same\./)).toBeTruthy();
 		expect(screen.queryAllByRole('rowheader')).toEqual([]);
 	});
 
 	it('that differ in one thing are fit for a trial', () => {
 		compared(start, withRig(start, { skirt: { ...start.rig.skirt, colour: 'black' } }));
-		expect(screen.getByText(/One thing differs, so a trial tells\./)).toBeTruthy();
+		expect(screen.getByText(/Only one thing differs, so a trial will tell you something\./)).toBeTruthy();
 		const row = screen.getByRole('row', { name: /black/ });
 		expect(within(row).getAllByRole('cell')).toHaveLength(2);
 	});
@@ -187,16 +187,16 @@ describe('parts of one’s own', () => {
 		server.rows.set(`parts/${entry.id}`, { version: 2, record: entry.record });
 		await press('Change Hammered');
 		expect(screen.getByRole<HTMLInputElement>('textbox', { name: /^Name/ }).value).toBe('Hammered');
-		await press('Leave it');
+		await press('Cancel');
 		expect(screen.getByRole<HTMLInputElement>('textbox', { name: /^Name/ }).value).toBe('');
 		await press('Change Hammered');
 		await type(/^Weight/, '4.6');
-		await press('Keep the change');
+		await press('Save the change');
 		await flush();
 		expect(server.at(`parts/${entry.id}`)).toMatchObject({ version: 3, record: { part: { ...part, massG: 4.6 } } });
 	});
 
-	it('that are left to be changed take no colour along to the next', async () => {
+	it('that are left to be changed take no color along to the next', async () => {
 		const colour: OwnColour = { strands: [{ colour: 'chartreuse', share: 1 }], countsAs: 'chartreuse' };
 		const skirt = { ...part, kind: 'skirt', form: 'silicone', name: 'Bright', colour } as const;
 		await list([{ ...entry, record: { ...entry.record, part: skirt } }]);
@@ -204,7 +204,7 @@ describe('parts of one’s own', () => {
 			screen.queryAllByRole('textbox', { name: /share/i }).length + screen.queryAllByRole('spinbutton').length;
 		await press('Change Bright');
 		expect(strands()).toBeGreaterThan(0);
-		await press('Leave it');
+		await press('Cancel');
 		expect(strands()).toBe(0);
 	});
 
@@ -220,9 +220,7 @@ describe('parts of one’s own', () => {
 		const { server, flush } = await list([entry]);
 		server.rows.set(`parts/${entry.id}`, { version: 2, record: entry.record });
 		await press('Delete Hammered');
-		await waitFor(() =>
-			expect(screen.getByRole('status').textContent).toContain('Deep one keep it as they were built.')
-		);
+		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('Deep one still have it.'));
 		await flush();
 		expect(keptParts(server)).toEqual([]);
 		await press('Undo');

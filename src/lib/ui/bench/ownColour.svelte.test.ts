@@ -13,34 +13,34 @@ function shown(given: StrandDraft[] = [], wrong?: string) {
 }
 const choose = (name: string, value: string) => fireEvent.change(screen.getByLabelText(name), { target: { value } });
 
-describe('the colour of an own skirt', () => {
+describe('the color of an own skirt', () => {
 	it('begins with none, and has four strands at most', async () => {
 		shown();
 		expect(screen.queryByLabelText(/^Strand/)).toBeNull();
-		await fireEvent.click(screen.getByRole('button', { name: '+ a colour' }));
+		await fireEvent.click(screen.getByRole('button', { name: '+ a color' }));
 		for (let at = 0; at < 3; at++) await fireEvent.click(screen.getByRole('button', { name: '+ a strand' }));
-		expect(screen.getAllByLabelText(/how its colour is told$/)).toHaveLength(4);
+		expect(screen.getAllByLabelText(/how you give its color$/)).toHaveLength(4);
 		expect(screen.queryByRole('button', { name: '+ a strand' })).toBeNull();
 		await fireEvent.click(screen.getByRole('button', { name: 'Remove strand 2' }));
-		expect(screen.getAllByLabelText(/how its colour is told$/)).toHaveLength(3);
+		expect(screen.getAllByLabelText(/how you give its color$/)).toHaveLength(3);
 	});
 
 	it('says what the rules take it for: the nearest, unless the angler says another', async () => {
 		shown([{ ...newStrand(), colour: 'chartreuse' }]);
-		const taken = screen.getByLabelText<HTMLSelectElement>(/^The rules take it for/);
+		const taken = screen.getByLabelText<HTMLSelectElement>(/^The rules treat it as/);
 		expect(taken.selectedOptions[0]!.textContent).toBe('chartreuse, the nearest');
-		await choose('Strand 1, colour', 'black');
+		await choose('Strand 1, color', 'black');
 		expect(taken.selectedOptions[0]!.textContent).toBe('black, the nearest');
 		await fireEvent.change(taken, { target: { value: 'black-blue' } });
-		expect(taken.selectedOptions[0]!.textContent).toBe('black blue');
+		expect(taken.selectedOptions[0]!.textContent).toBe('black-blue');
 	});
 
 	it('says that a picked one is an estimate, and shows no chip of what cannot be', async () => {
 		const { container } = shown([newStrand()]);
 		expect(container.querySelector('.chip')).not.toBeNull();
-		await choose('Strand 1, how its colour is told', 'picked');
+		await choose('Strand 1, how you give its color', 'picked');
 		expect(screen.getByText(/An estimate\./)).toBeTruthy();
-		await choose('Strand 1, how its colour is told', 'measured');
+		await choose('Strand 1, how you give its color', 'measured');
 		expect(container.querySelector('.chip')).toBeNull();
 		expect(screen.queryByText(/An estimate\./)).toBeNull();
 	});

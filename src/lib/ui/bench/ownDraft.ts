@@ -1,7 +1,7 @@
 import { typedFigure } from '$lib/presentation/typed';
 import type { OwnColour, Strand, StrandColour } from '$lib/core/foundation/schema/ownColour';
 
-/** How a strand's colour is told: by name, by eye, or as it was measured. */
+/** How a strand's color is told: by name, by eye, or as it was measured. */
 export const WAYS = ['named', 'picked', 'measured'] as const;
 export type Way = (typeof WAYS)[number];
 
@@ -48,5 +48,5 @@ function draftOf(strand: Strand): StrandDraft {
 	return { ...base, way: 'measured', measured: strand.reflects.join(' ') };
 }
 
-/** A kept colour as it is typed again. */
+/** A kept color as it is typed again. */
 export const draftsOf = (colour: OwnColour | undefined): StrandDraft[] => (colour?.strands ?? []).map(draftOf);

@@ -99,25 +99,25 @@ it('only a spinnerbait has a layout', () => {
 it('a check reads as it is held against its limit, and depth as on every screen', () => {
 	const reading = completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1.3, bottomM: 3 }));
 	const depth = checkBuild(startBuild('spinnerbait'), reading).find(({ id }) => id === 'depth')!;
-	expect(checkText('metric', depth)).toMatchObject({ limit: 'at least 50\u2009%', basis: 'model' });
+	expect(checkText('metric', depth)).toMatchObject({ limit: 'at least 50\u202f%', basis: 'model' });
 	expect(depth.value).toBe(runOf(startBuild('spinnerbait').rig, reading).inZone);
 });
 
 it.each([
-	['start', 1.51, '51\u2009% over its start'],
-	['start', 0.7, '30\u2009% under its start'],
-	['start', 0, 'this blade can’t turn on that head'],
-	['start', NaN, 'this blade can’t turn on that head'],
+	['start', 1.51, '51\u202f% over its start'],
+	['start', 0.7, '30\u202f% under its start'],
+	['start', 0, 'this blade can’t turn on this head'],
+	['start', NaN, 'this blade can’t turn on this head'],
 	['start', 2.51, 'far over its start'],
 	['roll', 39, 'leans 39°'],
 	['roll', 60, 'rolls over'],
-	['lineWire', 1.49, '49\u2009% too strong for the wire'],
-	['depth', 0.63, 'for 65 % of the retrieve'],
-	['rearHook', -2.04, '2.0\u2009mm into it'],
+	['lineWire', 1.49, '49\u202f% too strong for the wire'],
+	['depth', 0.63, 'for 65\u202f% of the retrieve'],
+	['rearHook', -2.04, '2.0\u202fmm into it'],
 	['hooks', 0, 'allowed'],
 	['hooks', 1, '1 more than allowed'],
-	['rod', 1.1, '10\u2009% outside its rating'],
-	['coverLine', 0.85, '15\u2009% too weak for this cover']
+	['rod', 1.1, '10\u202f% outside its rating'],
+	['coverLine', 0.85, '15\u202f% too weak for this cover']
 ] as const)('a check of %s at %d says what is true', (id, value, said) => {
 	const check = { id, value, state: 'pass', reason: '', slots: [] } as const;
 	expect(checkText('metric', check).said).toBe(said);

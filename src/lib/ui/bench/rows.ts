@@ -82,7 +82,7 @@ function hookRow(maker: Maker): Row {
 }
 
 function armRow(maker: Maker): Row {
-	const arm = either(maker, 'Arm', maker.rig.screwIn ?? false, ['moulded in', 'screwed in'], (screwIn) =>
+	const arm = either(maker, 'Arm', maker.rig.screwIn ?? false, ['molded in', 'screwed in'], (screwIn) =>
 		withRig(maker.build, { screwIn })
 	);
 	const keepers = fitFigure(maker, 'Keeper wires', 'keepers', 'count', [1, 2, 1]);

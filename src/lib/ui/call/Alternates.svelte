@@ -31,7 +31,7 @@
 	}
 </script>
 
-<section class="alternates" aria-label="The call and its alternatives">
+<section class="alternates" aria-label="First choice and backups">
 	<ol bind:this={list}>
 		{#each rows as { called, index, drawing } (index)}
 			<li class:marked={index === marked}>
@@ -51,7 +51,7 @@
 					>
 					<span>{wayText(called)}</span>
 				</span>
-				<span class="when">{index === 0 ? 'The call.' : whenBetter(calls[0]!, called)}</span>
+				<span class="when">{index === 0 ? 'The first choice.' : whenBetter(calls[0]!, called)}</span>
 				<span class="behind">{index === 0 ? '' : behindWords(calls[0]!.score - called.score)}</span>
 			</li>
 		{/each}

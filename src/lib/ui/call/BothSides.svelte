@@ -42,18 +42,18 @@
 	});
 </script>
 
-<section class="grid gap-4" aria-label="Both sides, beside each other">
+<section class="grid gap-4" aria-label="Both views side by side">
 	{#each topics as topic (topic)}
 		{@const found = sides.filter((side) => side.topic === topic)}
 		<h3 class="font-640">{disputeOf(topic)?.about}</h3>
 		{#if found.length > 1 && isLevel(found)}
-			<p>Both call the same rig here.</p>
+			<p>Both views choose the same rig here.</p>
 		{:else}
 			<ul class="flex flex-wrap gap-6">
 				{#each found as { school, called } (school)}
 					<li class="flex-[1_1_200px] rounded-[3px] border border-rule-2 px-8 py-6">
 						<strong class="block">{school.replaceAll('-', ' ')}</strong>
-						{called ? ownOf(called.rig, found) : 'No rig runs.'}
+						{called ? ownOf(called.rig, found) : 'No rig works.'}
 					</li>
 				{/each}
 			</ul>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentText } from '$lib/presentation/units';
 	import FigureField from '../controls/FigureField.svelte';
 	import { compound } from './edges';
 
@@ -6,10 +7,10 @@
 	let count = $state(5);
 	let bites = $state(9);
 	const { gain, luck } = $derived(compound(1 + percent / 100, count, bites));
-	const asPercent = (share: number): string => (Number.isFinite(share) ? `${Math.round(share * 100)} %` : 'all');
+	const asPercent = (share: number): string => (Number.isFinite(share) ? percentText(share) : 'all');
 </script>
 
-<section class="grid gap-4" aria-label="Small edges compound">
+<section class="grid gap-4" aria-label="Small edges add up">
 	<div class="flex flex-wrap gap-x-14 gap-y-6">
 		<span
 			>An edge of <FigureField
@@ -21,7 +22,7 @@
 			></span
 		>
 		<span
-			>taken <FigureField label="Times taken" value={count} low={0} high={20} whole onvalue={(one) => (count = one)}
+			>used <FigureField label="Times taken" value={count} low={0} high={20} whole onvalue={(one) => (count = one)}
 				>times</FigureField
 			></span
 		>
@@ -37,10 +38,10 @@
 		>
 	</div>
 	<p>
-		makes <strong class="figure">{gain.toFixed(2)}</strong> times the bites; one day’s luck alone moves them by
+		makes <strong class="figure">{gain.toFixed(2)}</strong> times the bites. One day’s luck alone changes them by
 		<strong class="figure">± {asPercent(luck)}</strong>. {gain - 1 < luck
-			? 'Smaller than the luck of a day: a season shows it, a day does not.'
-			: 'Larger than the luck of a day.'}
+			? 'That is less than one day’s luck: you see it over a season, not in a day.'
+			: 'That is more than one day’s luck.'}
 	</p>
-	<p class="quiet">Your own assumption, not a finding.</p>
+	<p class="quiet">This is your own assumption, not a result.</p>
 </section>

@@ -22,7 +22,7 @@
 		[...reasons].sort((a, b) => Math.abs(b.counts) - Math.abs(a.counts)).slice(0, place === 0 ? 2 : 1);
 </script>
 
-<section class="families" aria-label="The four families on one scale">
+<section class="families" aria-label="The four families compared">
 	<ul>
 		{#each families as family, place (family.family)}
 			<li class:barred={family.barred !== null} class:marked={family.best !== null && family.best === marked}>
@@ -37,7 +37,7 @@
 					<span class="why"
 						>{#each deciding(family, place) as reason (reason.claim)}<span class:against={reason.counts < 0}
 								><Strength of={reason.strength} /><span>{reason.counts < 0 ? 'Against: ' : ''}{reason.text}</span></span
-							>{:else}<span class="quiet">No rule names it here; it runs, and gives up little.</span>{/each}</span
+							>{:else}<span class="quiet">No rule favors it here, but it works with few trade-offs.</span>{/each}</span
 					>
 				{:else}
 					<span class="cross" aria-hidden="true">×</span>
@@ -47,7 +47,7 @@
 			</li>
 		{/each}
 	</ul>
-	{#if calls.length === 0}<p class="quiet">Nothing that is left runs here.</p>{/if}
+	{#if calls.length === 0}<p class="quiet">Nothing that is left works here.</p>{/if}
 </section>
 
 <style>
@@ -61,7 +61,7 @@
 		gap: 8px;
 		align-items: center;
 		min-height: 23px;
-		font-size: 12px;
+		font-size: 13px;
 		line-height: 15px;
 	}
 	li + li {

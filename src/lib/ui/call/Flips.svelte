@@ -14,7 +14,7 @@
 	const FIRST = 5;
 	const ORDER = { family: 0, blades: 0.25, weight: 0.5, colour: 0.6 } as const;
 	let all = $state(false);
-	/** The nearest change of each field, a change of family before a change of colour. */
+	/** The nearest change of each field, a change of family before a change of color. */
 	const sorted = $derived.by(() => {
 		const weigh = ({ aspect, distance }: Flip): number => ORDER[aspect] + distance;
 		const keyOf = ({ field, to }: Flip): string => (typeof to === 'string' ? `${field}:${to}` : field);
@@ -32,7 +32,7 @@
 
 <section class="border-t border-t-ink px-14 py-8 text-s" aria-labelledby="flips" aria-busy={busy}>
 	<h2 id="flips">
-		What would flip this {#if busy}<span class="quiet ml-6 font-450 text-ink-2">still looking</span>{/if}
+		What would change this {#if busy}<span class="quiet ml-6 font-450 text-ink-2">still looking</span>{/if}
 	</h2>
 	<ul>
 		{#each all ? sorted : sorted.slice(0, FIRST) as flip (flip.field + flip.to)}
@@ -40,14 +40,14 @@
 			<li>
 				<button
 					type="button"
-					title="See the call for this; your reading stays as it is"
+					title="Preview the call for this; your reading stays as it is"
 					onclick={() => ontry(flip, text)}>{text}</button
 				>
 				<span class="now">now {valueText(units, flip.field, flip.from)}</span>
 				<strong>{becomes(flip)}</strong>
 			</li>
 		{:else}
-			{#if !busy}<li>Nothing near changes it.</li>{/if}
+			{#if !busy}<li>No small change would change it.</li>{/if}
 		{/each}
 	</ul>
 	{#if sorted.length > FIRST}

@@ -38,8 +38,8 @@
 			{running ? cadenceWords(running.window.turnsPerS) : 'steadily'}, all the way in.
 		</p>
 		<p>
-			<strong>If nothing comes:</strong> change one thing.
-			{#if heavier}{ouncesText(heavier)} oz gets deeper or casts farther{other ? ';' : '.'}{/if}
+			<strong>If you get no bites:</strong> change one thing.
+			{#if heavier}{ouncesText(heavier)} oz runs deeper or casts farther{other ? ';' : '.'}{/if}
 			{#if other}a {rigName(other.rig).toLowerCase()} is the other way to fish this water.{/if}
 		</p>
 	</div>

@@ -25,7 +25,7 @@
 	const toggle = (item: OutfitItem): void => app.lock(item.key, isLocked(item) ? undefined : item.lock[item.key]);
 </script>
 
-<section class="outfit" aria-label="What it hangs on">
+<section class="outfit" aria-label="The rest of the outfit">
 	<h3>Outfit</h3>
 	<ul>
 		{#each items as item (item.name)}
@@ -33,7 +33,7 @@
 				<button
 					type="button"
 					aria-pressed={isLocked(item)}
-					aria-label="{isLocked(item) ? 'Free' : 'Lock'} {item.name}: {item.value}"
+					aria-label="{isLocked(item) ? 'Unlock' : 'Lock'} {item.name}: {item.value}"
 					onclick={() => toggle(item)}
 					><BrowserOnly><Icon icon={isLocked(item) ? Lock : LockOpen} size={12} /></BrowserOnly></button
 				>

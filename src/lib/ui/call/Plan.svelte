@@ -8,7 +8,7 @@
 	const parts = $derived(partAdvice(plan));
 </script>
 
-<div class="plan columns-[3_200px] gap-x-16" role="group" aria-label="The plan of the cast">
+<div class="plan columns-[3_200px] gap-x-16" role="group" aria-label="How to fish it">
 	{#each steps as { key, title, items }, place (key)}
 		<div>
 			<h3><span class="figure">{place + 1}</span> {title}</h3>
@@ -21,7 +21,7 @@
 	{/each}
 	{#if parts.length > 0}
 		<div>
-			<h3>On the parts</h3>
+			<h3>About the parts</h3>
 			<ul>
 				{#each parts as { part, text } (text)}<li class="break-inside-avoid py-1">
 						<strong>{part}:</strong>

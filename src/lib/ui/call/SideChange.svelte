@@ -15,9 +15,9 @@
 	function told(from: CallAnswer, to: CallAnswer, topic: string): string {
 		const name = disputeOf(topic)?.about ?? topic;
 		const [a, b] = [from.calls[0]?.rig, to.calls[0]?.rig];
-		if (!a || !b) return `${name}: ${b ? 'now something runs.' : 'now nothing runs.'}`;
+		if (!a || !b) return `${name}: ${b ? 'now something works.' : 'now nothing works.'}`;
 		const changes = differencesInUnits(app.units, a, b).slice(0, SHOWN);
-		if (changes.length === 0) return `${name}: your side changes nothing about this call.`;
+		if (changes.length === 0) return `${name}: your view doesn’t change this call.`;
 		return `${name}: ${changes.map((change) => `${change.from} becomes ${change.to}`).join('; ')}.`;
 	}
 
@@ -38,7 +38,7 @@
 
 {#if said}
 	<p class="border-b border-b-rule bg-amber-wash px-14 py-4 text-s" role="status">
-		<strong>With that side</strong>
+		<strong>With that view:</strong>
 		{said}
 		<button class="ml-6 cursor-pointer underline phone:min-h-48" type="button" onclick={() => (said = null)}
 			>Close</button

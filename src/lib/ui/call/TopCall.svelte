@@ -8,7 +8,7 @@
 	import type { Locks } from '$lib/core/foundation/schema/rig';
 	import type { Running as RunningOn } from '$lib/core/foundation/schema/run';
 	import { useApp } from '$lib/client/state/app.svelte';
-	import { withUnit } from '$lib/presentation/units';
+	import { quantity, withUnit } from '$lib/presentation/units';
 	import Dispute from '../controls/Dispute.svelte';
 	import LengthRuler from '../rig/LengthRuler.svelte';
 	import RigDrawing from '../rig/RigDrawing.svelte';
@@ -24,8 +24,10 @@
 		units: UnitSystem;
 		/** What each lock costs in score. */
 		costs: Partial<Record<keyof Locks, number | null>>;
+		/** Where to throw it, in a sentence. */
+		throwTo?: string;
 	}
-	const { called, running, units, costs }: Props = $props();
+	const { called, running, units, costs, throwTo }: Props = $props();
 	const app = useApp();
 	const lockedKey = (label: string): keyof Locks | undefined => lockKeys(label).find((key) => key in app.record.locks);
 	const locked = $derived(Object.keys(app.record.locks).length);
@@ -54,8 +56,8 @@
 		class="lock"
 		type="button"
 		aria-pressed={key !== undefined}
-		aria-label="{key ? 'Free' : 'Lock'} {name}"
-		title={key ? `Locked: ${costText(costs[key])}` : 'Lock it: the ranking keeps it'}
+		aria-label="{key ? 'Unlock' : 'Lock'} {name}"
+		title={key ? `Locked: ${costText(costs[key])}` : 'Lock it: the call keeps it'}
 		onclick={() => toggle(label)}><BrowserOnly><Icon icon={key ? Lock : LockOpen} size={13} /></BrowserOnly></button
 	>
 {/snippet}
@@ -80,16 +82,16 @@
 	<div class="name">
 		<h2 id="call-name">
 			{@render lockButton('family', rigName(rig))}{rigName(rig)}, {ouncesText(rig.weightOz)} oz
-			{#if locked > 0}<span class="count">{locked} {locked === 1 ? 'facet' : 'facets'} locked</span>{/if}
+			{#if locked > 0}<span class="count">{locked} {locked === 1 ? 'part' : 'parts'} locked</span>{/if}
 		</h2>
-		<Running {called} {running} {units} />
+		<Running {called} {running} {units} {throwTo} />
 	</div>
 	{@render list(labels.slice(0, half))}
 	<div class="drawing" bind:clientWidth={room}>
 		<RigDrawing {drawing} {scale} />
 		<LengthRuler lengthMm={drawing.bounds.width} {scale} />
 		<p class="scale">
-			{share === 100 ? 'life size at 96 dpi' : `${share} % of life size at 96 dpi`}, {withUnit(
+			{share === 100 ? 'life size at 96 dpi' : `${quantity(share, '%')} of life size at 96 dpi`}, {withUnit(
 				units,
 				'size',
 				Math.round(drawing.bounds.width)

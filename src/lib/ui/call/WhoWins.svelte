@@ -58,7 +58,7 @@
 <section class="text-s" aria-labelledby="wins">
 	<header class="flex flex-wrap items-center gap-x-10 gap-y-4">
 		<h2 id="wins" class="sr-only">Who wins where</h2>
-		<div class="pick-one" role="group" aria-label="Along which field of the reading">
+		<div class="pick-one" role="group" aria-label="Which part of the reading to vary">
 			{#each ['waterTemperatureC', 'visibilityM', 'depthM'] as const as one (one)}
 				<button type="button" aria-pressed={field === one} onclick={() => (field = one)}>{fieldName(one)}</button>
 			{/each}
@@ -105,7 +105,7 @@
 			{stretches.map(({ family, from, to }) => `${spokenFirst(family)} from ${said(from)} to ${said(to)}`).join('; ')}
 		</p>
 	{:else}
-		<p class="h-100 text-ink-2">Working it out.</p>
+		<p class="h-100 text-ink-2">Working it out …</p>
 	{/if}
 </section>
 

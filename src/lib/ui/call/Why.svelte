@@ -3,6 +3,7 @@
 	import type { CalledRig, Reason } from '$lib/core/foundation/schema/call';
 	import Dispute from '../controls/Dispute.svelte';
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
+	import { counted } from '$lib/core/foundation/labels/counted';
 	import Strength from '../controls/Strength.svelte';
 
 	interface Props {
@@ -11,7 +12,9 @@
 		close: string;
 	}
 	const { called, close }: Props = $props();
-	const SHOWN = 6;
+	/** Reasons and trade-offs that are shown at once; the rest comes when it is asked for. */
+	const SHOWN = 3;
+	const MET_SHOWN = 6;
 	/** Points given up that fill the bar, and from which a conflict is large and middling. */
 	const FULL = 0.75;
 	const LARGE = 0.5;
@@ -55,21 +58,21 @@
 	</header>
 	<h3>Decided by</h3>
 	<ul>
-		{#each decided as reason (reason.claim)}<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
-		{:else}<li class="none">No rule names a family here: it is the one that gives up least.</li>{/each}
-		{#each against as reason (reason.claim)}<li class="against">{@render rule(reason)}</li>{/each}
+		{#each decided.slice(0, SHOWN) as reason (reason.claim)}<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
+		{:else}<li class="none">No rule favors a family here: this one has the smallest trade-offs.</li>{/each}
+		{#each against.slice(0, SHOWN) as reason (reason.claim)}<li class="against">{@render rule(reason)}</li>{/each}
 	</ul>
-	<h3>This lure gives up <span class="quiet">what no rig has all of</span></h3>
+	<h3>Trade-offs</h3>
 	<ul>
 		<BrowserOnly>
 			{#each more ? given : given.slice(0, SHOWN) as reason (reason.claim)}
 				<li class="conflict">
 					{@render rule(reason)}
-					<span class="bar block h-9 border border-rule-2" role="img" aria-label="gives up {size(reason)}"
+					<span class="bar block h-9 border border-rule-2" role="img" aria-label="costs {size(reason)}"
 						><span style:width="{Math.min(100, (100 * -reason.counts) / FULL)}%"></span></span
 					>
 				</li>
-			{:else}<li class="none">Nothing: every rule that speaks is met.</li>{/each}
+			{:else}<li class="none">None: it meets every rule that applies.</li>{/each}
 		</BrowserOnly>
 	</ul>
 	{#if given.length > SHOWN}
@@ -80,22 +83,31 @@
 			onclick={() => (more = !more)}>{more ? 'Show fewer' : `${given.length - SHOWN} smaller`}</button
 		>
 	{/if}
-	<h3>Met in full <span class="quiet">{met.length} rules</span></h3>
-	<ul>
-		<BrowserOnly>
-			{#each all ? met : met.slice(0, SHOWN) as reason (reason.claim)}
-				<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
+	<details>
+		<summary class="flex min-h-32 cursor-pointer items-center phone:min-h-48">
+			<h3>
+				Details <span class="quiet">{counted(met.length + Math.max(0, decided.length - SHOWN), 'more rule')}</span>
+			</h3>
+		</summary>
+		<ul>
+			{#each [...decided.slice(SHOWN), ...against.slice(SHOWN)] as reason (reason.claim)}
+				<li class:against={reason.counts < 0}>{@render rule(reason)}</li>
 			{/each}
-		</BrowserOnly>
-	</ul>
-	{#if met.length > SHOWN}
-		<button
-			class="mt-4 cursor-pointer underline phone:min-h-48"
-			type="button"
-			aria-expanded={all}
-			onclick={() => (all = !all)}>{all ? 'Show fewer' : `${met.length - SHOWN} more`}</button
-		>
-	{/if}
+			<BrowserOnly>
+				{#each all ? met : met.slice(0, MET_SHOWN) as reason (reason.claim)}
+					<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
+				{/each}
+			</BrowserOnly>
+		</ul>
+		{#if met.length > MET_SHOWN}
+			<button
+				class="mt-4 min-h-24 cursor-pointer underline phone:min-h-48"
+				type="button"
+				aria-expanded={all}
+				onclick={() => (all = !all)}>{all ? 'Show fewer' : `${met.length - MET_SHOWN} more`}</button
+			>
+		{/if}
+	</details>
 </section>
 
 <style>

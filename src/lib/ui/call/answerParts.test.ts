@@ -44,7 +44,7 @@ describe('the four families', () => {
 		rows.forEach((row, at) => {
 			const { reasons, barred } = answer.families[at]!;
 			const words = row.textContent!;
-			const said = reasons.some(({ text }) => words.includes(text)) || words.includes('No rule names it here');
+			const said = reasons.some(({ text }) => words.includes(text)) || words.includes('No rule favors it here');
 			expect(barred === null ? said : words.includes(barred)).toBe(true);
 		});
 	});
@@ -95,11 +95,11 @@ describe('why', () => {
 			counts: -counts
 		}));
 		renderWithApp(Why, { called: { ...best, reasons: given }, close: '' });
-		const rows = () => screen.getAllByRole('img', { name: /^gives up/ }).map((bar) => bar.closest('li')!.textContent!);
+		const rows = () => screen.getAllByRole('img', { name: /^costs/ }).map((bar) => bar.closest('li')!.textContent!);
 		expect(rows()[0]).toContain('Rule 1.');
 		expect(rows()[1]).toContain('Rule 8.');
-		expect(rows()).toHaveLength(6);
-		await fireEvent.click(screen.getByRole('button', { name: '3 smaller' }));
+		expect(rows()).toHaveLength(3);
+		await fireEvent.click(screen.getByRole('button', { name: '6 smaller' }));
 		expect(rows()).toHaveLength(given.length);
 	});
 
@@ -113,7 +113,7 @@ describe('why', () => {
 			text: 'My own rule.'
 		};
 		renderWithApp(Why, { called: { ...best, reasons: [...best.reasons, own] }, close: '' });
-		const met = screen.getByRole('heading', { name: /^Met in full/ }).nextElementSibling as HTMLElement;
+		const met = screen.getByText('Details').closest('details')!.querySelector('ul')!;
 		expect(textsIn(met, 'listitem')[0]).toMatch(/My own rule\. ?your rule/);
 	});
 });
@@ -124,9 +124,9 @@ describe('what is called', () => {
 		const lock = screen.getByRole('button', { name: /^Lock Skirt: / });
 		await fireEvent.click(lock);
 		expect(app.record.locks.skirt).toMatchObject({ colour: best.rig.skirt.colour });
-		expect(screen.getByText('1 facet locked')).toBeTruthy();
+		expect(screen.getByText('1 part locked')).toBeTruthy();
 		expect(lock.getAttribute('aria-pressed')).toBe('true');
-		await fireEvent.click(screen.getByRole('button', { name: /^Free Skirt: / }));
+		await fireEvent.click(screen.getByRole('button', { name: /^Unlock Skirt: / }));
 		expect(app.record.locks).toEqual({});
 	});
 
@@ -140,7 +140,7 @@ describe('what is called', () => {
 		const app = renderWithApp(Outfit, { called: best, units: 'metric', costs: { line: 1.2 } });
 		await fireEvent.click(screen.getByRole('button', { name: /^Lock Line: / }));
 		expect(app.record.locks.line).toMatchObject({ type: best.rig.line.type, testLb: best.rig.line.testLb });
-		await fireEvent.click(screen.getByRole('button', { name: /^Free Line: / }));
+		await fireEvent.click(screen.getByRole('button', { name: /^Unlock Line: / }));
 		expect(app.record.locks.line).toBeUndefined();
 	});
 });

@@ -49,19 +49,21 @@ describe('how sure a call is', () => {
 	const words = (lead: number): string => confidenceOf([calls[0]!, other(calls[0]!.score - lead)], null).words;
 
 	it('goes by the lead over the next family, not over the next call of the same', () => {
-		expect(words(0.1)).toMatch(/^Level with the next family/);
+		expect(words(0.1)).toMatch(/^As good as the next family/);
 		expect(words(0.6)).toMatch(/^Narrowly ahead/);
 		expect(words(2)).toMatch(/^Fairly ahead/);
 		expect(words(3)).toMatch(/^Clearly ahead/);
 		const twin = { ...calls[0]!, score: calls[0]!.score - 0.1 };
 		expect(confidenceOf([calls[0]!, twin], null)).toMatchObject({
 			lead: null,
-			words: expect.stringMatching(/^The only family that runs here/)
+			words: expect.stringMatching(/^The only family that works here/)
 		});
 	});
 
 	it('tells how many readings a class away it outlasts, and nothing of no call', () => {
-		expect(confidenceOf(calls, { kept: 18, tried: 20 }).words).toContain('stays in 18 of 20 readings a class away');
+		expect(confidenceOf(calls, { kept: 18, tried: 20 }).words).toContain(
+			'stays first if conditions shift a little (18 of 20 checked)'
+		);
 		expect(confidenceOf([], null)).toEqual({ lead: null, words: '' });
 	});
 });
@@ -79,14 +81,14 @@ describe('small edges', () => {
 describe('words for a change of the reading', () => {
 	it('are those of the screen, in the angler’s own units', () => {
 		const warmer = { field: 'waterTemperatureC', from: 17, to: 26, becomes: 'buzzbait' } as never;
-		expect(flipText('metric', warmer)).toBe('Water above 26 °C');
-		expect(flipText('imperial', warmer)).toBe('Water above 79 °F');
+		expect(flipText('metric', warmer)).toBe('Water above 26\u202f°C');
+		expect(flipText('imperial', warmer)).toBe('Water above 79\u202f°F');
 		const hardly = { field: 'waterTemperatureC', from: 10, to: 10.04 } as never;
-		expect(flipText('metric', hardly)).toBe('Water just above 10 °C');
-		expect(flipText('metric', { field: 'bottomM', from: 2, to: 1.998 } as never)).toBe('Bottom just below 2 m');
+		expect(flipText('metric', hardly)).toBe('Water just above 10\u202f°C');
+		expect(flipText('metric', { field: 'bottomM', from: 2, to: 1.998 } as never)).toBe('Bottom just below 2\u202fm');
 		expect(flipText('metric', { field: 'sky', from: 'overcast', to: 'sun' } as never)).toMatch(/^Sky: /);
 		expect(fieldName('mood')).toBe('Mood');
-		expect(valueText('metric', 'windMps', 4)).toBe('4 m/s');
+		expect(valueText('metric', 'windMps', 4)).toBe('4\u202fm/s');
 	});
 });
 
@@ -128,11 +130,11 @@ describe('a lock', () => {
 	it('costs in words what it costs in points', () => {
 		expect([undefined, null, 0, 0.2, 1, 4].map(costText)).toEqual([
 			'locked',
-			'nothing runs',
-			'costs nothing',
-			'costs a little',
-			'costs something',
-			'costs much'
+			'nothing works',
+			'costs no points',
+			'costs few points',
+			'costs some points',
+			'costs many points'
 		]);
 	});
 });

@@ -1,5 +1,5 @@
 /**
- * Small edges compound (the craft's WIR-07): the product of an assumed edge, and how large one day's luck is beside it.
+ * Small edges add up (the craft's WIR-07): the product of an assumed edge, and how large one day's luck is beside it.
  *
  * @param edge Times as many bites as without, 1.05 for 5 % more.
  * @param count How many such edges.

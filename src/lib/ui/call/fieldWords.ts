@@ -5,7 +5,7 @@ import { spoken } from '$lib/core/foundation/labels/spoken';
 
 const NAMES: Readonly<Record<string, readonly [string, Measure | null]>> = {
 	waterTemperatureC: ['Water', 'temperature'],
-	visibilityM: ['Seen to', 'depth'],
+	visibilityM: ['See down to', 'depth'],
 	bottomM: ['Bottom', 'depth'],
 	fishFromM: ['Fish from', 'depth'],
 	fishToM: ['Fish to', 'depth'],
@@ -18,7 +18,7 @@ const NAMES: Readonly<Record<string, readonly [string, Measure | null]>> = {
 	trend: ['Water', null],
 	phase: ['Season', null],
 	pressureTrend: ['Pressure', null],
-	others: ['Others throw', null],
+	others: ['Others are throwing', null],
 	from: ['From the', null]
 };
 

@@ -9,7 +9,7 @@ const PAUSE_MS = 250;
 export class Flipper {
 	flips = $state.raw<readonly Flip[]>([]);
 	curves = $state.raw<readonly Curve[]>([]);
-	/** How many neighbouring classes leave the family as it is. */
+	/** How many neighboring classes leave the family as it is. */
 	robustness = $state.raw<{ kept: number; tried: number } | null>(null);
 	/** Whether the search still goes on. */
 	busy = $state(false);

@@ -41,7 +41,7 @@ describe('what would flip the call', () => {
 			flip('wind', 'calm', 'weight', 0.1),
 			flip('waterTemperatureC', 22, 'family', 0.4)
 		]);
-		expect(rows().map((row) => row.split(' ')[0])).toEqual(['Water', 'Seen', 'Wind:']);
+		expect(rows().map((row) => row.split(' ')[0])).toEqual(['Water', 'See', 'Wind:']);
 	});
 
 	it('is five rows until more are asked for', async () => {
@@ -59,7 +59,7 @@ describe('what would flip the call', () => {
 		expect(screen.getByRole('heading').textContent).toContain('still looking');
 		expect(rows()).toEqual([]);
 		await rerender({ busy: false });
-		expect(rows()).toEqual(['Nothing near changes it.']);
+		expect(rows()).toEqual(['No small change would change it.']);
 	});
 
 	it('leads to the call for the change', async () => {

@@ -37,7 +37,7 @@ const SOME = 1.5;
 /** What a lock costs in words; `null` where nothing runs under it. */
 export function costText(cost: number | null | undefined): string {
 	if (cost === undefined) return 'locked';
-	if (cost === null) return 'nothing runs';
-	if (cost < NOTHING) return 'costs nothing';
-	return cost < LITTLE ? 'costs a little' : cost < SOME ? 'costs something' : 'costs much';
+	if (cost === null) return 'nothing works';
+	if (cost < NOTHING) return 'costs no points';
+	return cost < LITTLE ? 'costs few points' : cost < SOME ? 'costs some points' : 'costs many points';
 }

@@ -42,11 +42,11 @@ describe('the outfit of a call', () => {
 describe('what a lock costs', () => {
 	it.each([
 		[undefined, 'locked'],
-		[null, 'nothing runs'],
-		[0, 'costs nothing'],
-		[0.2, 'costs a little'],
-		[1, 'costs something'],
-		[3, 'costs much']
+		[null, 'nothing works'],
+		[0, 'costs no points'],
+		[0.2, 'costs few points'],
+		[1, 'costs some points'],
+		[3, 'costs many points']
 	])('%s: %s', (cost, words) => {
 		expect(costText(cost)).toBe(words);
 	});

@@ -3,10 +3,10 @@ import type { Advice } from '$lib/core/foundation/schema/call';
 /** The plan of a cast in the order of the work. */
 export const STEPS = [
 	['position', 'Where to sit'],
-	['cast', 'The cast'],
-	['retrieve', 'Wind'],
-	['hookset', 'Feel and set'],
-	['weed', 'Weed on it']
+	['cast', 'How to cast'],
+	['retrieve', 'Retrieve'],
+	['hookset', 'Bite and hookset'],
+	['weed', 'If it picks up weed']
 ] as const;
 
 /** A part of the rig that advice may concern, by the beginning of a claim's id. */

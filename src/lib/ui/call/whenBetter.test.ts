@@ -24,7 +24,7 @@ describe('when another call would be the better choice', () => {
 		const [top] = call(callInputSchema.parse({ reading, locks: { family: 'spinnerbait' } })).calls;
 		const quick = { ...top!, rig: { ...top!.rig, retrieve: { style: 'steady' as const, speedMps: 2 } } };
 		const slow = { ...top!, rig: { ...top!.rig, retrieve: { style: 'steady' as const, speedMps: 0.4 } } };
-		expect(whenBetter(slow, quick)).toContain('chase');
+		expect(whenBetter(slow, quick)).toContain('chasing');
 		expect(whenBetter(quick, slow)).toContain('slow down');
 	});
 

@@ -3,10 +3,10 @@ import type { Family, Retrieve } from '$lib/core/foundation/schema/words';
 
 /** When each family comes into its own, in one breath. */
 const FAMILY_DAYS: Readonly<Record<Family, string>> = {
-	spinnerbait: 'when wind, stain or thicker cover comes up',
-	'bladed-jig': 'when it clears or calms, they are hard-fished, or they sit in pockets and on hard ground',
-	buzzbait: 'when the light goes and they come up over warm shallow cover',
-	underspin: 'when they follow open-water bait in cold or clear water'
+	spinnerbait: 'if wind, stain or thicker cover comes up',
+	'bladed-jig': 'if it clears or calms, the fish are pressured, or they sit in pockets or on hard bottom',
+	buzzbait: 'if the light fades and they come up over warm, shallow cover',
+	underspin: 'if they follow open-water bait in cold or clear water'
 };
 
 /** How hard a blade beats, from flash to thump. */
@@ -33,11 +33,11 @@ function otherWay(top: CalledRig, other: CalledRig): string[] {
 	const pace = other.rig.retrieve.speedMps - top.rig.retrieve.speedMps;
 	const beat = beatOf(other) - beatOf(top);
 	const height = (HEIGHT[other.rig.retrieve.style] ?? 0) - (HEIGHT[top.rig.retrieve.style] ?? 0);
-	if (pace > SAME_PACE_MPS) days.push('they quicken and chase');
-	if (pace < -SAME_PACE_MPS) days.push('they slow down or it cools');
-	if (height > 0) days.push('they come up');
-	if (height < 0) days.push('they go down to the bottom or the weed');
-	if (beat > 0) days.push('it dirties or darkens');
+	if (pace > SAME_PACE_MPS) days.push('they start chasing');
+	if (pace < -SAME_PACE_MPS) days.push('they slow down or the water cools');
+	if (height > 0) days.push('they move up');
+	if (height < 0) days.push('they drop to the bottom or into weed');
+	if (beat > 0) days.push('the water gets dirtier or darker');
 	if (beat < 0) days.push('it clears');
 	return days;
 }
@@ -46,8 +46,8 @@ function otherWay(top: CalledRig, other: CalledRig): string[] {
 export function whenBetter(top: CalledRig, other: CalledRig): string {
 	if (other.rig.family !== top.rig.family) return `Better ${FAMILY_DAYS[other.rig.family]}.`;
 	const [first, second] = otherWay(top, other);
-	if (!first) return 'As good another way: when this one goes quiet.';
-	return second ? `Better when ${first}, or ${second}.` : `Better when ${first}.`;
+	if (!first) return 'As good in another way: try it when this one stops getting bites.';
+	return second ? `Better if ${first}, or ${second}.` : `Better if ${first}.`;
 }
 
 /** Points behind under which two calls are level, close and still worth a cast. */

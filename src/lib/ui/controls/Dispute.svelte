@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import { Popover } from 'bits-ui';
 	import { SIDES } from '$lib/core/claims/sides';
 	import { autoSchool, disputeOf } from '$lib/core/claims/disputes';
@@ -19,19 +20,22 @@
 <Popover.Root>
 	<Popover.Trigger class="split {decided ? 'own' : ''}" aria-label="{split.about}: good anglers disagree"
 		>{stance === 'both' && !split.schools.includes('both')
-			? 'both sides'
+			? 'both views'
 			: decided
-				? 'your side'
-				: 'split'}</Popover.Trigger
+				? 'your view'
+				: 'anglers disagree'}</Popover.Trigger
 	>
 	<Popover.Portal>
 		<Popover.Content class="split-sides" sideOffset={4} collisionPadding={8} aria-label={split.about}>
 			<p>
-				<strong>{split.about}.</strong> Good anglers disagree; this rule is of the side “{school.replaceAll('-', ' ')}”.
+				<strong>{split.about}.</strong> Good anglers disagree here. This rule belongs to the view “{school.replaceAll(
+					'-',
+					' '
+				)}”.
 			</p>
 			<YourView {topic} />
 			<p class="quiet">
-				By default {byDefault ? `“${byDefault.replaceAll('-', ' ')}”` : 'no side'}: {split.because}
+				Default: {byDefault ? `“${spoken(byDefault)}”` : 'none'}. {split.because}
 				{SIDES[`${topic}/${school}`]}
 			</p>
 		</Popover.Content>

@@ -10,7 +10,7 @@
 		/** Points that are marked: how large (px) each is drawn, none where that is 0. */
 		readonly marks?: readonly number[];
 		readonly sign?: 'circle' | 'rect' | 'triangle' | 'crossRot';
-		/** Whether its marks are filled with the colour of what is now. */
+		/** Whether its marks are filled with the color of what is now. */
 		readonly now?: boolean;
 	}
 

@@ -5,7 +5,7 @@
 	interface Props {
 		/** Ends of the scale, in shown units. */
 		scale: Scale;
-		/** What the pointer shows; `null` leaves the ruler without one: not read yet. */
+		/** What the pointer shows; `null` leaves the ruler without one: not entered yet. */
 		value: number | null;
 		/** A stretch from `value` to here, drawn as a bar between two pointers. */
 		to?: number | null;
@@ -174,7 +174,7 @@
 		stroke: var(--rule-2);
 	}
 	.numeral {
-		font: 11px var(--font-mono);
+		font: 13px var(--font-mono);
 		fill: var(--ink-2);
 		text-anchor: middle;
 	}
@@ -182,7 +182,7 @@
 		fill: var(--amber);
 	}
 	.zone-name {
-		font-size: 11px;
+		font-size: 13px;
 		fill: var(--ink-2);
 	}
 	.zone-name.bold {

@@ -18,7 +18,7 @@
 		})),
 		...(split.schools.includes('both')
 			? []
-			: [{ value: 'both', name: 'Show both', why: 'The calls of all sides, beside each other.' }])
+			: [{ value: 'both', name: 'Show both', why: 'See the calls of all views side by side.' }])
 	]);
 </script>
 

@@ -25,11 +25,11 @@ describe('a ruler', () => {
 	});
 
 	it('speaks its value with its unit, and says when nothing was read', () => {
-		const { unmount } = render(Ruler, { scale, value: 3, label: 'A', valueText: '3 metres', onvalue: vi.fn() });
-		expect(screen.getByRole('slider').getAttribute('aria-valuetext')).toBe('3 metres');
+		const { unmount } = render(Ruler, { scale, value: 3, label: 'A', valueText: '3 meters', onvalue: vi.fn() });
+		expect(screen.getByRole('slider').getAttribute('aria-valuetext')).toBe('3 meters');
 		unmount();
-		render(Ruler, { scale, value: null, label: 'B', valueText: 'not read yet', onvalue: vi.fn() });
-		expect(screen.getByRole('slider', { name: 'B' }).getAttribute('aria-valuetext')).toBe('not read yet');
+		render(Ruler, { scale, value: null, label: 'B', valueText: 'not entered yet', onvalue: vi.fn() });
+		expect(screen.getByRole('slider', { name: 'B' }).getAttribute('aria-valuetext')).toBe('not entered yet');
 	});
 
 	it('that nobody may move is a picture and no control', () => {
@@ -56,7 +56,7 @@ describe('a ruler', () => {
 });
 
 describe('a handle of the section', () => {
-	const usual = { x: 10, y: 20, label: 'Bottom', value: 3, min: 0.2, max: 6, valueText: '3 metres', step: 0.1 };
+	const usual = { x: 10, y: 20, label: 'Bottom', value: 3, min: 0.2, max: 6, valueText: '3 meters', step: 0.1 };
 	const valueAt20 = (y: number): number => y / 20;
 	const drawn = (more: object = {}) => {
 		const onvalue = vi.fn();
@@ -101,7 +101,7 @@ describe('a handle of the section', () => {
 
 	it('says its value with its unit', () => {
 		const { grip } = drawn();
-		expect(grip.getAttribute('aria-valuetext')).toBe('3 metres');
+		expect(grip.getAttribute('aria-valuetext')).toBe('3 meters');
 		expect([grip.getAttribute('aria-valuemin'), grip.getAttribute('aria-valuemax')]).toEqual(['0.2', '6']);
 	});
 });

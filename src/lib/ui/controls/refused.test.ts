@@ -65,7 +65,7 @@ describe('figures beside what they change', () => {
 		await type('Depth to hold, feet', '10');
 		await waitFor(() => expect(asked.at(-1)!.holdM).toBeCloseTo(3.048, 6));
 		expect(asked.at(-1)!.atM).toBe(12);
-		expect(await screen.findByRole('button', { name: /wind at 0\.90 turns a second/ })).toBeTruthy();
+		expect(await screen.findByRole('button', { name: /reel at 0\.90 turns a second/ })).toBeTruthy();
 	});
 
 	it('casts by the clock are never counted faster than they can be made', async () => {
@@ -75,7 +75,7 @@ describe('figures beside what they change', () => {
 			onDeck: { awake: false, marking: false, refused: null, stay: vi.fn() },
 			byClock: false,
 			clockS: 40,
-			spotName: () => 'no named spot',
+			spotName: () => 'no spot name',
 			onadd: vi.fn(),
 			onread: vi.fn(),
 			onundo: vi.fn()

@@ -36,7 +36,7 @@
 			const next = isKnown ? houseRules.map((one) => (one.id === rule.id ? rule : one)) : [...houseRules, rule];
 			app.setRules(houseRulesSchema.parse(next));
 		} catch (error) {
-			const message = error instanceof InputFailure ? error.message : 'At most fifty rules can be weighed together.';
+			const message = error instanceof InputFailure ? error.message : 'You can have at most 50 rules.';
 			refused = { path: 'prefers', message };
 			return;
 		}
@@ -52,9 +52,7 @@
 </script>
 
 <div class="own grid max-w-[62rem] gap-10 px-16 py-10">
-	<p class="quiet text-ink-2">
-		Weighed beside the craft’s rules at their strength, and marked as yours in every ledger.
-	</p>
+	<p class="quiet text-ink-2">Your rules count like the others, by their strength, and are marked as yours.</p>
 	<ul>
 		{#each app.views.houseRules as rule (rule.id)}
 			<li class="grid grid-cols-[25px_66px_1fr_auto] items-center gap-10 border-t border-t-rule py-6">

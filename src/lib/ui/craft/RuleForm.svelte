@@ -84,8 +84,8 @@
 	</p>
 	{#if refuses('because', 'id', '')}<p class="font-560 text-fail" role="alert">{refused?.message}</p>{/if}
 	<p class="sentence">
-		<button class="button button-amber">{draft.id ? 'Keep the change' : 'Add the rule'}</button>
-		{#if draft.id}<button class="button" type="button" onclick={oncancel}>Leave it as it was</button>{/if}
+		<button class="button button-amber">{draft.id ? 'Save the change' : 'Add the rule'}</button>
+		{#if draft.id}<button class="button" type="button" onclick={oncancel}>Cancel</button>{/if}
 	</p>
 </form>
 

@@ -40,10 +40,10 @@ export interface Heard {
 
 /** Words that anglers use for the same thing: who looks for one finds what is written with another. */
 const ALIKE: readonly (readonly string[])[] = [
-	['dirty', 'murky', 'muddy', 'mud', 'brown', 'stained', 'coloured', 'off-colour'],
+	['dirty', 'murky', 'muddy', 'mud', 'brown', 'stained', 'colored', 'coloured', 'off-color'],
 	['tannic', 'tea', 'stained', 'brown'],
 	['clear', 'clean', 'gin', 'crystal'],
-	['cloud', 'overcast', 'grey', 'dull'],
+	['cloud', 'overcast', 'gray', 'grey', 'dull'],
 	['sun', 'bright', 'blue'],
 	['weed', 'grass', 'vegetation', 'hydrilla', 'milfoil'],
 	['pads', 'lilies'],

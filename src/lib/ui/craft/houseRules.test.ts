@@ -10,7 +10,7 @@ const choose = (label: string, value: string) => fireEvent.change(screen.getByLa
 const because = (text: string) => fireEvent.input(screen.getByLabelText(/^because/), { target: { value: text } });
 const say = () => fireEvent.submit(screen.getByLabelText('Condition').closest('form')!);
 
-/** Writes a rule: when it is windy, a skirt should be of a colour. */
+/** Writes a rule: when it is windy, a skirt should be of a color. */
 async function written(colour: string, why: string): Promise<void> {
 	await choose('Part 1', 'skirt');
 	await choose('Value 1', colour);

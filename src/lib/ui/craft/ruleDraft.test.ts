@@ -44,7 +44,7 @@ describe('a rule as a sentence', () => {
 
 	it('reads as it is said', () => {
 		expect(sentenceOf(RULE)).toBe(
-			'When cold and mud, a spinnerbait should have blade style colorado and should not have colour purple.'
+			'When cold and mud, a spinnerbait should have blade style colorado and should not have color purple.'
 		);
 		const always = { ...RULE, scope: undefined, when: { join: 'all' as const, words: ['always' as const] } };
 		expect(sentenceOf({ ...always, prefers: { family: { buzzbait: 0.5 } } })).toBe(

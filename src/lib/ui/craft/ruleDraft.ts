@@ -60,7 +60,7 @@ export const CONDITIONS: readonly (readonly [Word, string])[] = (Object.keys(WOR
 export const facetText = (facet: Facet): string =>
 	({ screwIn: 'screw-in blade', trailerHook: 'trailer hook', pace: 'pace in m/s', layout: 'blade layout' })[
 		facet as string
-	] ?? facet.replace('.', ' ');
+	] ?? spoken(facet.replace('.', ' '));
 
 export const FACET_OPTIONS = FACETS.map((facet) => [facet, facetText(facet)] as const);
 

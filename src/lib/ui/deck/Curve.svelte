@@ -18,11 +18,11 @@
 	const said = $derived.by(() => {
 		const [here, more] = [valueOf(now), valueOf(now + 1)];
 		if (here === undefined || (more === undefined && !whole)) return null;
-		if (more === undefined) return 'No more rods are planned.';
+		if (more === undefined) return 'You planned for no more rods.';
 		const gain = here - more;
 		return gain < NOTHING
-			? `No: another would gain nothing.`
-			: `Yes: another would gain ${gain.toFixed(1)} points over the day.`;
+			? `No, another rod would gain nothing.`
+			: `Yes, another rod would gain ${gain.toFixed(1)} points over the day.`;
 	});
 </script>
 
@@ -37,9 +37,7 @@
 		</li>
 	{/each}
 </ul>
-<p class="quiet">
-	Points lost over the day against the best lure of every hour, if it turns out as it may. Less is better.
-</p>
+<p class="quiet">Points lost over the day compared with the best lure every hour. Lower is better.</p>
 
 <style>
 	.curve li {

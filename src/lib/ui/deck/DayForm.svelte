@@ -91,7 +91,7 @@
 				checked={day.kept}
 				onchange={({ currentTarget }) => onset({ kept: currentTarget.checked })}
 			/>
-			Only lures that I keep ({lures})</label
+			Only my saved lures ({lures})</label
 		>
 	{/if}
 	<label class="tick min-h-28 phone:min-h-48"
@@ -100,9 +100,9 @@
 			checked={day.record}
 			onchange={({ currentTarget }) => onset({ record: currentTarget.checked })}
 		/>
-		My record counts</label
+		Use what my log shows</label
 	>
-	<button class="button" onclick={() => onset({ seed: day.seed + 1, edits: {}, station: [] })}>Other weather</button>
+	<button class="button" onclick={() => onset({ seed: day.seed + 1, edits: {}, station: [] })}>Another example</button>
 	<label class="button relative"
 		>Weather file <input
 			class="sr-only"

@@ -16,7 +16,7 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Running } from '$lib/core/foundation/schema/run';
 	import { depthRange, zoneWords } from '$lib/presentation/runWords';
-	import { withUnit } from '$lib/presentation/units';
+	import { percentText, withUnit } from '$lib/presentation/units';
 	import { cadenceWords } from '../call/cadence';
 	import RigDrawing from '../rig/RigDrawing.svelte';
 	import { luresOf, outfitText, placesText, printedShare, spansText, type Carried } from './lures';
@@ -58,7 +58,7 @@
 		if (!running) return `${way}.`;
 		const { window, run } = running;
 		const seconds = run.cast.countdownS;
-		const count = rig.family === 'buzzbait' ? '' : seconds >= 1 ? `Count ${seconds}. ` : 'No count. ';
+		const count = rig.family === 'buzzbait' ? '' : seconds >= 1 ? `Count ${seconds}. ` : 'Start reeling as it lands. ';
 		const deep = rig.family === 'buzzbait' ? '' : `${depthRange(run, units)} deep, `;
 		return `${way}: ${cadenceWords(window.turnsPerS)}. ${count}Runs ${deep}${zoneWords(run.inZone, rig.family)}.`;
 	}
@@ -67,8 +67,8 @@
 <article class="card hidden" aria-hidden="true">
 	<h2>{title}</h2>
 	<p>
-		{best} Lures {size === 1 ? 'as large as life' : `at ${Math.round(size * 100)} % of life size`}. A model; local rules
-		stand.
+		{best} Lures {size === 1 ? 'life-size' : `at ${percentText(size)} of life size`}. From a model; follow your local
+		rules.
 	</p>
 	{#each rods as rod, at (at)}
 		{@const { outfit } = rod}

@@ -156,7 +156,7 @@
 				: tool === 'spot'
 					? 'Tap where you fish from.'
 					: `Tap around the ${tool}, then close it.`}
-		Drag a point to move it; Delete takes it away. By keyboard: arrows move the cross, Enter sets a point.
+		Drag a point to move it; Delete removes it. Keyboard: arrows move the cross, Enter sets a point.
 	</p>
 	<div class="flex flex-wrap items-end gap-10">
 		<Segment

@@ -96,7 +96,7 @@
 								>{rod}</strong
 							>
 							{lure}{:else}{lure}{/if}
-						{#if weather.thunder}<em class="ml-6 font-640 text-fail not-italic">thunder: off the water</em>{/if}
+						{#if weather.thunder}<em class="ml-6 font-640 text-fail not-italic">thunder: get off the water</em>{/if}
 					</td>
 				</tr>
 			{/each}

@@ -22,21 +22,21 @@
 </script>
 
 <details class="folded" ontoggle={({ currentTarget }) => currentTarget.open && look()}>
-	<summary>How did it go?</summary>
-	{#if away}<p class="notice">The record cannot be read just now.</p>
-	{:else if !happened}<p class="quiet" role="status">The record is being read.</p>
-	{:else if fished.length === 0}<p class="quiet">Nothing was tallied in these hours.</p>
+	<summary>How it went</summary>
+	{#if away}<p class="notice">Your log can’t be loaded right now.</p>
+	{:else if !happened}<p class="quiet" role="status">Loading your log …</p>
+	{:else if fished.length === 0}<p class="quiet">Nothing was logged in these hours.</p>
 	{:else}
 		<p>
 			{kept} of {fished.length}
 			{fished.length === 1 ? 'hour' : 'hours'} fished as planned; {total(({ casts }) => casts)} casts, {total(
 				({ strikes }) => strikes
-			)} strikes, {total(({ landed }) => landed)} landed.
+			)} bites, {total(({ landed }) => landed)} landed.
 		</p>
 		<table class="listed">
 			<thead>
 				<tr>
-					<th scope="col">Hour</th><th scope="col">casts</th><th scope="col">strikes</th><th scope="col">landed</th>
+					<th scope="col">Hour</th><th scope="col">casts</th><th scope="col">bites</th><th scope="col">landed</th>
 					<th scope="col">as planned</th>
 				</tr>
 			</thead>

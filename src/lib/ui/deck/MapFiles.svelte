@@ -42,13 +42,13 @@
 	async function take() {
 		if (!read || !taking) return;
 		await ontake(taking);
-		said = `Taken from ${read.name}.`;
+		said = `Imported from ${read.name}.`;
 		read = null;
 	}
 	/** What a file may hold; soundings are many, and seldom wanted as waypoints. */
 	const PARTS = [
 		['places', 'spots'],
-		['route', 'the day’s way'],
+		['route', 'the day’s route'],
 		['shores', 'shores'],
 		['growths', 'weed and timber'],
 		['soundings', 'soundings']
@@ -67,7 +67,7 @@
 	<h2 id="map-files">Map files</h2>
 	<p class="doing">
 		<label class="button relative"
-			>Bring in GPX, GeoJSON or CSV
+			>Import GPX, GeoJSON or CSV
 			<input
 				class="sr-only"
 				type="file"
@@ -90,12 +90,12 @@
 		</p>
 		{#if chart && taking.chart}
 			<label class="tick min-h-28 phone:min-h-48"
-				><input type="checkbox" bind:checked={merge} /> Add to the map you have; else it takes its place</label
+				><input type="checkbox" bind:checked={merge} /> Add to your map (otherwise it replaces it)</label
 			>
 		{/if}
 		<p class="doing">
-			<button class="button button-amber" onclick={take}>Take it</button>
-			<button class="button" onclick={() => (read = null)}>Leave it</button>
+			<button class="button button-amber" onclick={take}>Import it</button>
+			<button class="button" onclick={() => (read = null)}>Cancel</button>
 		</p>
 	{/if}
 	<p role="status" class:notice={said !== ''}>{said}</p>

@@ -16,7 +16,7 @@
 			</div>
 		{/each}
 	</dl>
-	<p class="quiet pt-4 text-s">A second of every lure. Where lead is not allowed, look at each head first.</p>
+	<p class="quiet pt-4 text-s">Take a spare of every lure. Where lead is not allowed, check each head first.</p>
 </details>
 
 <style>

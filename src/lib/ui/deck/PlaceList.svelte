@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { figureText, shownIn } from '$lib/presentation/units';
+	import { withUnit } from '$lib/presentation/units';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { SpotHour } from './spotConditions';
 
@@ -18,13 +18,12 @@
 		onmark: (id: string) => void;
 	}
 	const { ranked, units, marked, onmark }: Props = $props();
-	const distance = $derived(shownIn(units, 'distance'));
-	const metres = (value: number): string => `${figureText(units, 'distance', value)} ${distance.unit}`;
-	const BANKS = { windblown: 'wind onto it', cross: 'wind along it', sheltered: 'in the lee' } as const;
+	const distance = (value: number): string => withUnit(units, 'distance', value);
+	const BANKS = { windblown: 'wind onto it', cross: 'wind along it', sheltered: 'sheltered' } as const;
 	const WATERS = { calm: 'calm', ripple: 'a ripple', chop: 'chop', heavy: 'heavy water' } as const;
 	function lieText({ lie }: Ranked): string {
-		const shade = lie.shadeM === Infinity ? '' : lie.shadeM >= 1 ? `; shade ${metres(lie.shadeM)} out` : '; no shade';
-		const fetch = lie.fetchM === null ? '' : ` over ${metres(lie.fetchM)} of water`;
+		const shade = lie.shadeM === Infinity ? '' : lie.shadeM >= 1 ? `; shade ${distance(lie.shadeM)} out` : '; no shade';
+		const fetch = lie.fetchM === null ? '' : ` over ${distance(lie.fetchM)} of water`;
 		return `${BANKS[lie.bank]}${lie.bank === 'sheltered' ? '' : fetch}, ${WATERS[lie.wind]}${shade}`;
 	}
 </script>
@@ -53,7 +52,7 @@
 							{#if claim === 'record'}<a class="id" href={resolve('/proof')}>Proof</a>
 							{:else}<a class="id" href="{resolve('/craft')}?find={claim}">{claim}</a>{/if}
 						</li>
-					{:else}<li class="quiet">No rule about places speaks for it in this hour.</li>{/each}
+					{:else}<li class="quiet">No rule about places favors it at this hour.</li>{/each}
 				</ul>
 			{/if}
 		</li>

@@ -21,7 +21,7 @@
 		units: UnitSystem;
 		/** Rods that the angler has: the plan keeps to them. */
 		owned: readonly Outfit[];
-		/** The rig in hand, whose rod may be one of them. */
+		/** The current rig, whose rod may be one of them. */
 		inHand: Rig | null;
 		/** How many rods are taken along. */
 		most: number;
@@ -51,7 +51,7 @@
 					checked={isOwned(outfit)}
 					disabled={full && !isOwned(outfit)}
 					onchange={({ currentTarget }) => onown(outfit, currentTarget.checked)}
-				/> I have this one: keep to it</label
+				/> I own this one: use it</label
 			>
 			{#each luresOf(rod) as { rig, stays } (stays[0]!.from)}
 				{@const drawing = drawRig(rig, true)}
@@ -71,18 +71,18 @@
 				{@const ready = likeliestOf(rod)}
 				{#if ready}
 					<p class="py-4 text-s">
-						Ready with a {rigName(ready).toLowerCase()}, {ouncesText(ready.weightOz)} oz, {finishText(ready)}, {skirtText(
+						Tie on a {rigName(ready).toLowerCase()}, {ouncesText(ready.weightOz)} oz, {finishText(ready)}, {skirtText(
 							ready
 						)}.
 					</p>
-				{:else}<p class="quiet">Not needed on this day.</p>{/if}
+				{:else}<p class="quiet">Not needed that day.</p>{/if}
 			{/each}
 		</li>
 	{/each}
 </ol>
 {#if another && !full}
 	<p class="another px-0 py-6">
-		<button class="button" type="button" onclick={() => onown(another, true)}>Plan with the rod in hand</button>
+		<button class="button" type="button" onclick={() => onown(another, true)}>Plan with your current rod</button>
 		<small class="block text-ink-2">{outfitText(another)}</small>
 	</p>
 {/if}

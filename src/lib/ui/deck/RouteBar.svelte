@@ -39,7 +39,7 @@
 		{width}
 		height={HEIGHT}
 		role="group"
-		aria-label="The day’s way by its hours: move where a stop ends"
+		aria-label="Today’s route by the hour: drag to move the end of a stop"
 	>
 		{#each stops as stop, at (stop.from)}
 			<rect

@@ -9,7 +9,7 @@
 	] as const;
 </script>
 
-<nav class="views" aria-label="Views of the deck">
+<nav class="views" aria-label="Deck views">
 	{#each VIEWS as [path, name] (path)}
 		<a href={resolve(path)} aria-current={page.url.pathname === path ? 'page' : undefined}>{name}</a>
 	{/each}

@@ -105,7 +105,7 @@ describe('the place of an hour', () => {
 			);
 		expect(spots(1.3, 0, null)).toEqual(['a', 'a']);
 		expect(spots(1.3, 2, null)).toEqual(['a', 'b']);
-		// Four kilometres are a quarter of an hour and more.
+		// Four kilometers are a quarter of an hour and more.
 		expect(spots(1.3, 2, 4000)).toEqual(['a', 'a']);
 		expect(travelMin(2400)).toBe(10);
 	});

@@ -81,7 +81,7 @@ describe('a day that is planned', () => {
 
 	it('casts only kept lures where there are any', async () => {
 		const { onset, unmount } = drawn();
-		await fireEvent.click(screen.getByRole('checkbox', { name: 'Only lures that I keep (7)' }));
+		await fireEvent.click(screen.getByRole('checkbox', { name: 'Only my saved lures (7)' }));
 		expect(onset).toHaveBeenLastCalledWith({ kept: true });
 		unmount();
 		drawn({ lures: 0 });
@@ -90,7 +90,7 @@ describe('a day that is planned', () => {
 
 	it('gets other weather, without what was changed of the old one', async () => {
 		const { onset } = drawn();
-		await fireEvent.click(screen.getByRole('button', { name: 'Other weather' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Another example' }));
 		expect(onset).toHaveBeenCalledWith({ seed: day.seed + 1, edits: {}, station: [] });
 	});
 

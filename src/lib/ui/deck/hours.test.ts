@@ -61,7 +61,7 @@ describe('an hour of the day', () => {
 	it('with thunder has no verdict, and sends everybody off the water', () => {
 		drawn([row(6, { weather: { ...row(6).weather, thunder: true }, rod: null })]);
 		expect(screen.queryByText(/good/)).toBeNull();
-		expect(screen.getByText('thunder: off the water')).toBeTruthy();
+		expect(screen.getByText('thunder: get off the water')).toBeTruthy();
 	});
 
 	it('takes another sky, and a spot for good or again the best one', async () => {

@@ -32,7 +32,7 @@ export function notOf(file: MapFile, water: ListedWater): string | null {
 	if (!first) return null;
 	const plane = planeAbout(centerOf(water));
 	const away = distanceM(plane.pointOf(first), { eastM: 0, northM: 0 });
-	return away > FAR_M ? `This file is of a place ${Math.round(away / 1000)} km from ${name}.` : null;
+	return away > FAR_M ? `This file covers a place ${Math.round(away / 1000)} km from ${name}.` : null;
 }
 
 /** The bottom that a place is given until somebody sounds it: an even slope. */

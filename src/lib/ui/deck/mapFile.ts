@@ -64,7 +64,10 @@ function placeAt(value: unknown, where: string): LonLat {
 	const [longitude, latitude] = Array.isArray(value) ? (value as unknown[]) : [];
 	const parsed = lonLat.safeParse([longitude, latitude]);
 	if (parsed.success) return parsed.data;
-	throw new MapFailure(`${where}: ${String(longitude)}, ${String(latitude)} is no place in degrees east and north.`);
+	if (![longitude, latitude].every(Number.isFinite)) throw new MapFailure(`${where} has no position.`);
+	throw new MapFailure(
+		`${where}: ${String(longitude)}, ${String(latitude)} is not a position in degrees east and north.`
+	);
 }
 
 /** What grows in an area, by its property "cover", or by its type as GPX has it; `null` for the water itself. */
@@ -74,14 +77,14 @@ function growthOf({ properties }: Feature, where: string): Growth['kind'] | null
 	const cover = properties?.cover;
 	if (cover === undefined || cover === null || cover === '') return null;
 	if (isGrowth(cover)) return cover;
-	throw new MapFailure(`${where}: cover “${String(cover)}” is none; ${GROWTHS.join(' or ')}.`);
+	throw new MapFailure(`${where}: cover “${String(cover)}” is not known; use ${GROWTHS.join(' or ')}.`);
 }
 
 function ringOf(value: unknown, where: string): LonLat[] {
 	const ring = (Array.isArray(value) ? value : []).map((one: unknown) => placeAt(one, where));
 	const [first, last] = [ring[0], ring.at(-1)];
 	if (first && last && ring.length > 1 && first[0] === last[0] && first[1] === last[1]) ring.pop();
-	if (ring.length < 3) throw new MapFailure(`${where}: a shore has at least three corners.`);
+	if (ring.length < 3) throw new MapFailure(`${where}: a shore needs at least three corners.`);
 	return ring;
 }
 
@@ -102,7 +105,7 @@ function depthOf({ properties, geometry }: Feature, where: string): number | nul
 				: null;
 	if (depth === null) return null;
 	if (!(depth >= 0 && depth <= DEEPEST_M))
-		throw new MapFailure(`${where}: a depth of ${String(stated)} is none; 0 to ${DEEPEST_M} m.`);
+		throw new MapFailure(`${where}: a depth of ${String(stated)} is not possible; use 0 to ${DEEPEST_M} m.`);
 	return depth;
 }
 
@@ -125,7 +128,7 @@ function takeRings(one: Feature, areas: readonly (readonly unknown[])[], where: 
 function takeFeature(raw: unknown, index: number, into: Reading): void {
 	const where = `Feature ${index + 1}`;
 	const parsed = feature.safeParse(raw);
-	if (!parsed.success) throw new MapFailure(`${where} is no feature of GeoJSON.`);
+	if (!parsed.success) throw new MapFailure(`${where} is not a GeoJSON feature.`);
 	const one = parsed.data;
 	const coordinates = one.geometry?.coordinates;
 	const parts = Array.isArray(coordinates) ? (coordinates as unknown[]) : [];
@@ -166,22 +169,18 @@ const many = (count: number, one: string, more = `${one}s`): string => `${count}
 function checked({ shores, soundings, places, growths, lines, others }: Reading): MapFile {
 	const kept = thinned(soundings);
 	if (shores.flat().length > SHORE_POINTS_MAX)
-		throw new MapFailure(
-			`${shores.flat().length} corners of shore; at most ${SHORE_POINTS_MAX} are kept. Simplify it.`
-		);
+		throw new MapFailure(`${shores.flat().length} corners of shore; at most ${SHORE_POINTS_MAX} fit. Simplify it.`);
 	if (kept.length > SOUNDINGS_MAX)
 		throw new MapFailure(
-			`${kept.length} soundings, thinned; at most ${SOUNDINGS_MAX} are kept. Take a part of the water.`
+			`${kept.length} soundings after thinning; at most ${SOUNDINGS_MAX} fit. Import part of the water.`
 		);
 	if (places.length > PLACES_MAX)
-		throw new MapFailure(`${places.length} named places; at most ${PLACES_MAX} are taken. Keep those that you fish.`);
+		throw new MapFailure(`${places.length} named places; at most ${PLACES_MAX} fit. Keep the ones you fish.`);
 	const corners = growths.flatMap(({ ring }) => ring).length;
 	if (corners > GROWTH_POINTS_MAX)
-		throw new MapFailure(
-			`${corners} corners of weed and timber; at most ${GROWTH_POINTS_MAX} are kept. Simplify them.`
-		);
+		throw new MapFailure(`${corners} corners of weed and timber; at most ${GROWTH_POINTS_MAX} fit. Simplify them.`);
 	if (shores.length + kept.length + places.length + growths.length === 0)
-		throw new MapFailure('No shore, no sounding and no named place is in this file.');
+		throw new MapFailure('This file has no shore, no soundings and no named places.');
 	const thin = soundings.length - kept.length;
 	const leftOut = [
 		...(thin > 0 ? [`${many(thin, 'sounding')} within ${THIN_M} m of another`] : []),
@@ -194,7 +193,7 @@ function checked({ shores, soundings, places, growths, lines, others }: Reading)
 function fromFeatures(given: unknown): MapFile {
 	const one = feature.safeParse(given);
 	const all = one.success ? { success: true as const, data: { features: [given] } } : collection.safeParse(given);
-	if (!all.success) throw new MapFailure('This is no GeoJSON: a feature, or a collection of them.');
+	if (!all.success) throw new MapFailure('This is not GeoJSON: it needs a feature or a collection of features.');
 	const into: Reading = { shores: [], soundings: [], places: [], growths: [], lines: 0, others: 0 };
 	all.data.features.forEach((raw, index) => takeFeature(raw, index, into));
 	return checked(into);
@@ -205,7 +204,7 @@ function fromGeoJson(text: string): MapFile {
 	try {
 		given = JSON.parse(text);
 	} catch (error) {
-		throw new MapFailure(`This is no JSON: ${(error as Error).message}.`);
+		throw new MapFailure(`This is not JSON: ${(error as Error).message}.`);
 	}
 	return fromFeatures(given);
 }
@@ -216,8 +215,8 @@ export type ReadXml = (text: string) => Document;
 async function fromGpx(text: string, readXml: ReadXml): Promise<MapFile> {
 	const [document, { gpx }] = [readXml(text), await import('@tmcw/togeojson')];
 	const broken = document.getElementsByTagName('parsererror')[0];
-	if (broken) throw new MapFailure(`This is no XML: ${broken.textContent?.trim().split('\n')[0] ?? 'it breaks off'}.`);
-	if (document.documentElement.localName !== 'gpx') throw new MapFailure('This XML is no GPX.');
+	if (broken) throw new MapFailure(`This is not XML: ${broken.textContent?.trim().split('\n')[0] ?? 'it breaks off'}.`);
+	if (document.documentElement.localName !== 'gpx') throw new MapFailure('This XML file is not GPX.');
 	return fromFeatures(gpx(document));
 }
 
@@ -245,10 +244,10 @@ async function fromCsv(text: string): Promise<MapFile> {
  * @throws {MapFailure} With the line or feature and why, when anything in it is wrong: nothing is half taken.
  */
 export async function readMap(name: string, text: string, readXml: ReadXml): Promise<MapFile> {
-	if (text.length > FILE_MAX) throw new MapFailure('At most 20 MB are read. Take a part of the water.');
+	if (text.length > FILE_MAX) throw new MapFailure('The file is over 20 MB. Import part of the water.');
 	const kind = name.toLowerCase().split('.').at(-1) ?? '';
 	if (kind === 'gpx') return fromGpx(text, readXml);
 	if (kind === 'geojson' || kind === 'json') return fromGeoJson(text);
 	if (kind === 'csv') return fromCsv(text);
-	throw new MapFailure(`A file “.${kind}” is not read: GPX, GeoJSON or CSV.`);
+	throw new MapFailure(`Files of the type “.${kind}” can’t be read. Use GPX, GeoJSON or CSV.`);
 }

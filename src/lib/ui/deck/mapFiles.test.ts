@@ -84,7 +84,7 @@ const waters = fc.record({
 		{
 			minLength: 1,
 			maxLength: 6,
-			// Two within the same few metres are one.
+			// Two within the same few meters are one.
 			selector: ([[lon, lat]]) => `${lon.toFixed(3)},${lat.toFixed(3)}`
 		}
 	),
@@ -143,7 +143,7 @@ describe('what grows in a water', () => {
 
 	it('is refused by its feature where it is a cover that is none, or has too many corners', async () => {
 		await expect(read('x.geojson', file(area({}), area({ cover: 'lawn' })))).rejects.toThrow(
-			'Feature 2: cover “lawn” is none; weed or timber.'
+			'Feature 2: cover “lawn” is not known; use weed or timber.'
 		);
 		const many = Array.from({ length: 2001 }, (_, at): LonLat => [0.6 + at * 1e-6, 44.1 + (at % 2) * 1e-5]);
 		await expect(read('x.geojson', file(area({ cover: 'weed' }, many)))).rejects.toThrow(/2001 corners of weed/);
@@ -161,18 +161,18 @@ describe('a bad file', () => {
 		[
 			'x.csv',
 			'longitude,latitude,depth\n0.6,44.1,2\n0.6,96,2\n',
-			'Line 3: 0.6, 96 is no place in degrees east and north.'
+			'Line 3: 0.6, 96 is not a position in degrees east and north.'
 		],
-		['x.csv', 'longitude,latitude,depth\n0.6,44.1,-3\n', 'Line 2: a depth of -3 is none; 0 to 300 m.'],
-		['x.csv', 'longitude,latitude\n,44.1\n', 'Line 2: NaN, 44.1 is no place'],
+		['x.csv', 'longitude,latitude,depth\n0.6,44.1,-3\n', 'Line 2: a depth of -3 is not possible; use 0 to 300 m.'],
+		['x.csv', 'longitude,latitude\n,44.1\n', 'Line 2 has no position'],
 		['x.csv', 'lon,lat\n0.6,44.1\n', 'Line 1: the column longitude is missing'],
-		['x.geojson', '{"type":', 'This is no JSON'],
-		['x.geojson', '{"type":"Topology"}', 'This is no GeoJSON'],
-		['x.geojson', point([200, 44]), 'Feature 1: 200, 44 is no place'],
-		['x.geojson', point([0.6, 44.1]), 'No shore, no sounding and no named place'],
-		['x.gpx', '<gpx><wpt', 'This is no XML'],
-		['x.gpx', '<kml/>', 'This XML is no GPX.'],
-		['x.kmz', 'PK', 'A file “.kmz” is not read: GPX, GeoJSON or CSV.']
+		['x.geojson', '{"type":', 'This is not JSON'],
+		['x.geojson', '{"type":"Topology"}', 'This is not GeoJSON'],
+		['x.geojson', point([200, 44]), 'Feature 1: 200, 44 is not a position'],
+		['x.geojson', point([0.6, 44.1]), 'This file has no shore, no soundings and no named places'],
+		['x.gpx', '<gpx><wpt', 'This is not XML'],
+		['x.gpx', '<kml/>', 'This XML file is not GPX.'],
+		['x.kmz', 'PK', 'Files of the type “.kmz” can’t be read. Use GPX, GeoJSON or CSV.']
 	])('%s is refused with where and why: %s', async (name, text, why) => {
 		const failure = await read(name, text).catch((error: unknown) => error);
 		expect(failure).toBeInstanceOf(MapFailure);
@@ -184,7 +184,7 @@ describe('a bad file', () => {
 		const failure = await read('x.csv', ['longitude,latitude,depth,name', ...rows].join('\n')).catch(
 			(error: unknown) => error
 		);
-		expect((failure as Error).message).toBe('101 named places; at most 100 are taken. Keep those that you fish.');
+		expect((failure as Error).message).toBe('101 named places; at most 100 fit. Keep the ones you fish.');
 	});
 
 	it('says what it leaves out, and thins soundings that say the same', async () => {
@@ -281,7 +281,7 @@ describe('taking a file', () => {
 
 	it('is refused where the file is of another water', () => {
 		expect(notOf(file, water)).toBeNull();
-		expect(notOf(file, { ...water, latitude: 45.1 })).toMatch(/^This file is of a place 111 km from Mere\.$/);
+		expect(notOf(file, { ...water, latitude: 45.1 })).toMatch(/^This file covers a place 111 km from Mere\.$/);
 	});
 });
 
@@ -317,10 +317,10 @@ describe('a file of weather', () => {
 	it.each([
 		['w.csv', 'sky\nsun\n', 'Line 1: the column “at” is missing.'],
 		['w.csv', 'at,windMps\n2026-05-09T06:00Z,90\n', 'Line 2, windMps:'],
-		['w.csv', 'at,sky\n2026-05-09T06:20Z,sun\n', 'Line 2, at: A full hour'],
+		['w.csv', 'at,sky\n2026-05-09T06:20Z,sun\n', 'Line 2, at: Use full hours'],
 		['w.json', '[{"at":"2026-05-09T06:00Z","sky":"green"}]', 'Hour 1, sky:'],
-		['w.json', '{}', 'A list of hours is wanted.'],
-		['w.json', '[]', 'No hour is in this file.']
+		['w.json', '{}', 'The file must be a list of hours.'],
+		['w.json', '[]', 'This file has no hours.']
 	])('%s that is wrong is refused with where and why', async (name, text, why) => {
 		const failure = await readWeather(name, text).catch((error: unknown) => error);
 		expect(failure).toBeInstanceOf(WeatherFailure);

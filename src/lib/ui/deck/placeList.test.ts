@@ -54,7 +54,7 @@ describe('the places of an hour', () => {
 	it.each([
 		[{}, 'wind onto it over 320 m of water, chop; no shade.'],
 		[{ bank: 'cross', wind: 'ripple', shadeM: 6 }, 'wind along it over 320 m of water, a ripple; shade 6 m out.'],
-		[{ bank: 'sheltered', wind: 'calm', shadeM: Infinity }, 'in the lee, calm.'],
+		[{ bank: 'sheltered', wind: 'calm', shadeM: Infinity }, 'sheltered, calm.'],
 		[{ fetchM: null, wind: 'heavy' }, 'wind onto it, heavy water; no shade.']
 	])('say how they lie: %j', (lie, words) => {
 		drawn([ranked(1, { lie } as never)]);
@@ -63,6 +63,6 @@ describe('the places of an hour', () => {
 
 	it('say so where no rule speaks for one', () => {
 		drawn([ranked(1, { reasons: [] })]);
-		expect(screen.getByText('No rule about places speaks for it in this hour.')).toBeTruthy();
+		expect(screen.getByText('No rule about places favors it at this hour.')).toBeTruthy();
 	});
 });

@@ -6,7 +6,7 @@ import type { Plan } from '$lib/core/foundation/schema/plan';
 const WHEN: Readonly<Record<ScenarioKind, string>> = {
 	'as-read': 'the water as you entered it',
 	chasing: 'fish that turn on',
-	off: 'fish that go off',
+	off: 'fish that shut off',
 	brighter: 'a sky that clears',
 	darker: 'a sky that clouds over',
 	windier: 'more wind',
@@ -14,7 +14,7 @@ const WHEN: Readonly<Record<ScenarioKind, string>> = {
 	clearer: 'clearer water',
 	dirtier: 'dirtier water',
 	colder: 'colder water',
-	deeper: 'fish that hold deeper',
+	deeper: 'fish that go deeper',
 	shallower: 'fish that come up'
 };
 /** So many are named; more would be a list that nobody reads. */
@@ -51,10 +51,10 @@ export function rodFor(
 
 /** What a rod adds to the others, as points of a lure's score over the day. */
 export const rodAdds = (adds: number): string =>
-	adds < NOTHING_POINTS ? 'Adds nothing.' : `Without it the day loses ${adds.toFixed(1)} points.`;
+	adds < NOTHING_POINTS ? 'Adds nothing.' : `Without it the day would score ${adds.toFixed(1)} points less.`;
 
 /** What is said where fewer rods are worth taking than were asked for; `null` where each earns its place. */
 export function enoughText(found: number, asked: number): string | null {
 	if (found >= asked) return null;
-	return `${counted(found, 'rod')} ${found === 1 ? 'serves' : 'serve'} every hour as well as ${asked} would: another adds nothing.`;
+	return `${counted(found, 'rod')} ${found === 1 ? 'covers' : 'cover'} every hour as well as ${asked} would: another rod adds nothing.`;
 }

@@ -36,7 +36,7 @@ const shown = (owned: readonly Outfit[], most = 3) =>
 		most,
 		onown
 	});
-const boxes = () => screen.getAllByRole('checkbox', { name: /I have this one/ }) as HTMLInputElement[];
+const boxes = () => screen.getAllByRole('checkbox', { name: /I own this one/ }) as HTMLInputElement[];
 
 describe('the rods of a deck', () => {
 	it('are kept to where the angler has them, and let go again', async () => {
@@ -52,7 +52,7 @@ describe('the rods of a deck', () => {
 
 	it('take the rod in hand among them, unless it is there or there is no room', async () => {
 		const { unmount } = shown([]);
-		await fireEvent.click(screen.getByRole('button', { name: 'Plan with the rod in hand' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Plan with your current rod' }));
 		expect(onown).toHaveBeenCalledWith(outfitOf(jig), true);
 		unmount();
 		const { unmount: again } = shown([outfitOf(jig)]);
@@ -66,8 +66,10 @@ describe('the rods of a deck', () => {
 	it('say what each casts and is for, and what the day loses without it', () => {
 		shown([]);
 		expect(screen.getAllByText(/spinnerbait, /i)[0]!.textContent).toContain('oz');
-		expect(screen.getByText('For the water as you entered it. Without it the day loses 3.0 points.')).toBeDefined();
-		expect(screen.getByText('For fish that go off. Without it the day loses 0.4 points.')).toBeDefined();
-		expect(screen.getByText(/^Ready with a .*spinnerbait/)).toBeDefined();
+		expect(
+			screen.getByText('For the water as you entered it. Without it the day would score 3.0 points less.')
+		).toBeDefined();
+		expect(screen.getByText('For fish that shut off. Without it the day would score 0.4 points less.')).toBeDefined();
+		expect(screen.getByText(/^Tie on a .*spinnerbait/)).toBeDefined();
 	});
 });

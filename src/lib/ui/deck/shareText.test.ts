@@ -26,7 +26,7 @@ describe('a deck as text', () => {
 		const text = deckText(rods, told);
 		expect(text.startsWith('Tallow Mere, Saturday\nBest hours 06:00 to 08:00.\n')).toBe(true);
 		expect(text).toContain(`Rod 1: ${outfitText(outfit)}\n  06:00–08:00, Pad Bay\n`);
-		expect(text).toMatch(/ oz, .*; steady at [\d.]+ m\/s\n/);
+		expect(text).toMatch(/ oz, .*; steady at [\d.]+\sm\/s\n/);
 		expect(text).toContain('Rod 2: ');
 		expect(text.indexOf('To take along')).toBeGreaterThan(text.indexOf('Rod 2: '));
 		expect(text.trimEnd().endsWith('Lead: wash hands.')).toBe(true);

@@ -52,7 +52,9 @@ describe('a water that is drawn', () => {
 	it('says why an open line cannot be closed, and closes every other', () =>
 		fc.assert(
 			fc.property(drawings, fc.constantFrom(...TOOLS), (drawing, tool) => {
-				if (lineFault(drawing, tool) !== null) return;
+				const fault = lineFault(drawing, tool);
+				expect(fault).not.toBe('');
+				if (fault !== null) return;
 				expect(closed(drawing, tool).line).toEqual([]);
 				expect(crossesItself(drawing.line)).toBe(false);
 			})

@@ -111,8 +111,8 @@ export function crossesItself(ring: Ring): boolean {
 
 /** Why the open line cannot be closed with a tool; `null` when it can be. */
 export function lineFault(drawing: Drawing, tool: Tool): string | null {
-	if (!canClose(drawing)) return 'A line is open. It needs three points or more: add some, or undo it.';
-	if (!drawsLines(tool)) return 'A line is open. Choose shore, weed or timber for what it is.';
+	if (!canClose(drawing)) return 'Your line isn’t closed. It needs three points or more: add some, or undo it.';
+	if (!drawsLines(tool)) return 'Your line isn’t closed. Choose shore, weed or timber to say what it is.';
 	return crossesItself(drawing.line) ? 'This line crosses itself. Move a point, or undo the last one.' : null;
 }
 

@@ -64,7 +64,7 @@ describe('a day that is worked out', () => {
 		expect([stopped(), day.busy, day.whole, day.plan]).toEqual([1, false, false, PLAN]);
 		day.choose(work, QUESTION);
 		decks[1]!.fail();
-		await expect.poll(() => day.failed).toMatch(/No deck/);
+		await expect.poll(() => day.failed).toMatch(/No rods/);
 		expect([day.busy, day.plan]).toEqual([false, PLAN]);
 	});
 
@@ -73,7 +73,7 @@ describe('a day that is worked out', () => {
 		const day = new SolvedDay();
 		day.choose(work, QUESTION);
 		decks[0]!.tell({ plan: PLAN });
-		const message = 'Nothing can be called in any of these hours.';
+		const message = 'No lure works in any of these hours.';
 		decks[0]!.fail(new InputFailure({ code: 'invalid', path: 'hours', message }));
 		await expect.poll(() => day.failed).toBe(message);
 		expect(day.plan).toBeNull();
@@ -94,7 +94,7 @@ describe('a day that is worked out', () => {
 		const third = day.judge(work, hours, {});
 		answers[2]!.die();
 		await third;
-		expect([day.weighing, day.failed]).toEqual([false, expect.stringMatching(/could not be weighed/)]);
+		expect([day.weighing, day.failed]).toEqual([false, expect.stringMatching(/could not be planned/)]);
 	});
 
 	it('keeps what hours are worth while a newer question is out, and goes on without a record that cannot be read', async () => {

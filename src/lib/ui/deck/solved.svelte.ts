@@ -36,7 +36,7 @@ export class SolvedDay {
 		try {
 			this.worths = (await work.worths(hours, asked)) ?? this.worths;
 		} catch {
-			this.failed = 'The hours could not be weighed. Change something and try again.';
+			this.failed = 'The day could not be planned. Change something and try again.';
 		}
 		if (own === this.#weighed) this.weighing = false;
 	}
@@ -63,7 +63,7 @@ export class SolvedDay {
 				const refused = error.name === REFUSAL;
 				// A day for which there is no deck has none to show.
 				if (refused && !gone) this.plan = null;
-				done(refused ? error.message : 'No deck could be worked out for this day.');
+				done(refused ? error.message : 'No rods could be chosen for this day.');
 			});
 		return () => (gone = true);
 	}

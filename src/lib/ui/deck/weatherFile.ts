@@ -8,7 +8,7 @@ export class WeatherFailure extends Error {
 	override readonly name = 'WeatherFailure';
 }
 
-const FULL_HOUR = 'A full hour, as 2026-05-09T06:00Z.';
+const FULL_HOUR = 'Use full hours, like 2026-05-09T06:00Z.';
 
 /** One hour as a file tells it: its time may be written in any zone. */
 const hourSchema = z.extend(stationHourSchema, {
@@ -51,9 +51,9 @@ function fromJson(text: string): StationHour[] {
 	try {
 		given = JSON.parse(text);
 	} catch (error) {
-		throw new WeatherFailure(`This is no JSON: ${(error as Error).message}.`);
+		throw new WeatherFailure(`This is not JSON: ${(error as Error).message}.`);
 	}
-	if (!Array.isArray(given)) throw new WeatherFailure('A list of hours is wanted.');
+	if (!Array.isArray(given)) throw new WeatherFailure('The file must be a list of hours.');
 	return given.map((hour, at) => hourOf(hour, `Hour ${at + 1}`));
 }
 
@@ -64,7 +64,7 @@ function fromJson(text: string): StationHour[] {
  */
 export async function readWeather(name: string, text: string): Promise<StationHour[]> {
 	const hours = name.toLowerCase().endsWith('.csv') ? await fromCsv(text) : fromJson(text);
-	if (hours.length === 0) throw new WeatherFailure('No hour is in this file.');
-	if (hours.length > HOURS_MAX) throw new WeatherFailure(`${hours.length} hours; at most ${HOURS_MAX} are read.`);
+	if (hours.length === 0) throw new WeatherFailure('This file has no hours.');
+	if (hours.length > HOURS_MAX) throw new WeatherFailure(`${hours.length} hours; at most ${HOURS_MAX} fit.`);
 	return hours;
 }

@@ -24,12 +24,14 @@
 	const deeds: readonly Deed[] = $derived([
 		...screens,
 		...(app.canUndo
-			? [{ name: 'Undo', hint: 'what was last done on this screen', key: 'Ctrl Z', run: () => app.undo() }]
+			? [{ name: 'Undo', hint: 'your last change on this screen', key: 'Ctrl Z', run: () => app.undo() }]
 			: []),
-		...(app.canRedo ? [{ name: 'Redo', hint: 'what was last undone', key: 'Ctrl ⇧ Z', run: () => app.redo() }] : []),
+		...(app.canRedo
+			? [{ name: 'Redo', hint: 'the change you just undid', key: 'Ctrl ⇧ Z', run: () => app.redo() }]
+			: []),
 		{
 			name: 'A new reading',
-			hint: 'from nothing, at this spot',
+			hint: 'start from scratch at this spot',
 			key: '',
 			run: () => {
 				app.begin(new Date().toISOString());
@@ -38,25 +40,25 @@
 		},
 		{
 			name: 'Waters and spots',
-			hint: 'rename, move, copy, delete them',
+			hint: 'rename, move, copy or delete',
 			key: '',
 			run: () => goto(resolve('/waters'))
 		},
 		{
 			name: 'New water',
-			hint: 'a lake, reservoir, river or pond that you fish',
+			hint: 'a lake, reservoir, river or pond you fish',
 			key: '',
 			run: () => goto(resolve('/waters?new=water'))
 		},
 		{
 			name: 'New spot',
-			hint: 'on the water that you fish',
+			hint: 'on the water you are fishing',
 			key: '',
 			run: () => goto(resolve('/waters?new=spot'))
 		},
 		{
-			name: app.units === 'metric' ? 'Feet and Fahrenheit' : 'Metres and Celsius',
-			hint: 'show every figure so',
+			name: app.units === 'metric' ? 'Feet and Fahrenheit' : 'Meters and Celsius',
+			hint: 'show all numbers this way',
 			key: '',
 			run: () => app.set({ units: app.units === 'metric' ? 'imperial' : 'metric' })
 		}
@@ -83,9 +85,9 @@
 		<Dialog.Content
 			class="fixed top-[12vh] left-1/2 z-21 max-h-[76vh] w-[min(36rem,94vw)] -translate-x-1/2 overflow-y-auto rounded-[3px] border-2 border-ink bg-paper p-16"
 		>
-			<Dialog.Title class="sr-only">Find a screen or a thing to do</Dialog.Title>
-			<Command.Root label="Find a screen or a thing to do" shouldFilter={false}>
-				<Command.Input class="field w-full text-left" placeholder="Find a screen or a thing to do" bind:value={typed} />
+			<Dialog.Title class="sr-only">Find a screen or an action</Dialog.Title>
+			<Command.Root label="Find a screen or an action" shouldFilter={false}>
+				<Command.Input class="field w-full text-left" placeholder="Find a screen or an action" bind:value={typed} />
 				<Command.List>
 					<Command.Viewport>
 						{#each found as deed (deed.name)}
@@ -99,7 +101,7 @@
 								{#if deed.key && app.settings.shortcuts}<kbd>{deed.key}</kbd>{/if}
 							</Command.Item>
 						{:else}
-							<p class="p-8" role="status">Nothing of that name.</p>
+							<p class="p-8" role="status">Nothing found.</p>
 						{/each}
 					</Command.Viewport>
 				</Command.List>

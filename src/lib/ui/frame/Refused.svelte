@@ -9,10 +9,10 @@
 
 	const why = ({ refusal, kind }: Write): string => {
 		if (refusal?.code === 'stale' && kind === 'stand') {
-			return 'Your rules here and those from another device are more than 50 together.';
+			return 'Your rules here and on another device add up to more than 50.';
 		}
 		if (refusal?.code === 'stale') return 'It was changed on another device too.';
-		if (refusal?.status === 413) return 'It is too large for the records.';
+		if (refusal?.status === 413) return 'It is too large to save.';
 		return refusal?.message ?? '';
 	};
 	const isKept = ({ kind, action }: Write): boolean => !isDocument(kind) && action === 'put';
@@ -21,17 +21,17 @@
 
 {#each refused as write (write.key)}
 	<div class="notice notice-fails refused" role="alert">
-		<p><strong>{write.title}</strong> was not taken by the records. {why(write)} Yours is still here.</p>
+		<p><strong>{write.title}</strong> could not be saved on the server. {why(write)} Your version is still here.</p>
 		<span>
 			{#if isStale(write)}
 				<button class="button" onclick={() => app.sync.keepMine(write)}>Keep mine</button>
 				<button class="button" onclick={() => app.sync.takeTheirs(write)}>Take theirs</button>
 			{/if}
 			{#if isKept(write)}
-				<button class="button" onclick={() => app.sync.keepAsNew(write)}>Keep as new</button>
+				<button class="button" onclick={() => app.sync.keepAsNew(write)}>Save as new</button>
 			{/if}
 			{#if !isStale(write)}
-				<button class="button" onclick={() => app.sync.takeTheirs(write)}>Leave it</button>
+				<button class="button" onclick={() => app.sync.takeTheirs(write)}>Discard my change</button>
 			{/if}
 		</span>
 	</div>

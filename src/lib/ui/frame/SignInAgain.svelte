@@ -15,7 +15,7 @@
 </script>
 
 <div class="notice notice-fails" role="alert">
-	<p>Your session is over. What you entered is kept on this device and is told once you are back.</p>
+	<p>You are signed out. What you entered is saved on this device and will be sent after you sign in.</p>
 	<form class="flex flex-wrap items-end gap-x-12 gap-y-8" onsubmit={again}>
 		<input type="text" name="name" value={name} autocomplete="username" hidden readonly />
 		{#if !demo}

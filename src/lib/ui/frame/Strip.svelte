@@ -114,7 +114,7 @@
 				PHASES.length
 			),
 			cell('waterTemperatureC', knows('waterTemperatureC') ? spoken(reading.trend) : ''),
-			cell('visibilityM', knows('visibilityM') ? spoken(reading.stain) : '', 'Seen to'),
+			cell('visibilityM', knows('visibilityM') ? spoken(reading.stain) : '', 'See down to'),
 			wordCell(
 				'sky',
 				'Sky',
@@ -142,7 +142,7 @@
 				'length',
 				[0, 8],
 				mainForageIn(reading),
-				reading.forage[0] ? spoken(reading.forage[0].kind) : 'not read'
+				reading.forage[0] ? spoken(reading.forage[0].kind) : 'not entered'
 			)
 		];
 	});
@@ -185,20 +185,20 @@
 	<a
 		class="flex items-center gap-12 overflow-hidden border-l-3 border-amber pr-10 pl-14 hover:bg-panel phone:gap-6 phone:px-6"
 		href={resolve('/call')}
-		aria-label="Rig in hand: {rig ? rigName(rig) : 'none yet'}"
+		aria-label="Current rig: {rig ? rigName(rig) : 'none yet'}"
 	>
 		{#if build}
 			<span class="picture grid flex-[0_0_134px] place-items-center max-[80rem]:basis-84 phone:basis-58"
 				><SmallRig {build} width={134} height={60} /></span
 			>
 		{/if}
-		<span class="words flex min-w-0 flex-col text-xs">
-			<strong class="text-m phone:truncate phone:text-s">{rig ? rigName(rig) : 'No rig in hand'}</strong>
+		<span class="words flex min-w-0 flex-col text-xs leading-[1.2]">
+			<strong class="text-m phone:truncate phone:text-s">{rig ? rigName(rig) : 'No rig yet'}</strong>
 			{#if rig}
 				<span class="truncate">{ouncesText(rig.weightOz)} oz, {bladesText(rig)}</span>
 				<span class="truncate phone:hidden">{lineText(rig.line)}, {rig.reel.ratio}:1</span>
 			{:else}
-				<span class="truncate">Take one from the call.</span>
+				<span class="truncate">Pick one on Call.</span>
 			{/if}
 		</span>
 	</a>

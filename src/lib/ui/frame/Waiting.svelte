@@ -31,7 +31,9 @@
 {#if recordsDown || app.sync.away}
 	<!-- One line, so that it takes no room from what is done without a connection. -->
 	<p class="notice notice-fails truncate py-2 phone:text-s" role="status" title={RECORDS_DOWN_SHORT}>
-		{waiting > 0 ? `No connection to your records: ${waiting} waiting here.` : RECORDS_DOWN_SHORT}
+		{waiting > 0
+			? `No connection: ${waiting} ${waiting === 1 ? 'change' : 'changes'} saved on this device.`
+			: RECORDS_DOWN_SHORT}
 	</p>
 {/if}
 {#if outbox?.signedOut}
@@ -41,7 +43,7 @@
 	<p class="notice notice-fails" role="alert">
 		{#if waiting > 0}
 			This device is full. {waiting}
-			{waiting === 1 ? 'change is' : 'changes are'} in this page only: keep it open until {waiting === 1
+			{waiting === 1 ? 'change is' : 'changes are'} only in this page: keep it open until {waiting === 1
 				? 'it is'
 				: 'they are'} sent.
 		{:else}
@@ -50,7 +52,7 @@
 	</p>
 {:else if app.forgetful}
 	<p class="notice" role="status">
-		This browser stores nothing: what the server does not have is lost when the page closes.
+		This browser can’t store anything: changes not yet sent are lost when you close the page.
 	</p>
 {/if}
 {#if app.spot?.water.unknownZone}

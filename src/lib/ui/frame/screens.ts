@@ -18,7 +18,7 @@ export const SCREENS = [
 	{
 		path: '/water',
 		name: 'Water',
-		asks: 'What is in front of me?',
+		asks: 'What do you see?',
 		key: 'w',
 		icon: Waves,
 		group: 'read',
@@ -27,7 +27,7 @@ export const SCREENS = [
 	{
 		path: '/call',
 		name: 'Call',
-		asks: 'What should I tie on?',
+		asks: 'What to tie on',
 		key: 'c',
 		icon: Scale,
 		group: 'choose',
@@ -41,11 +41,11 @@ export const SCREENS = [
 		icon: Wrench,
 		group: 'choose'
 	},
-	{ path: '/tank', name: 'Tank', asks: 'Where does it run?', key: 't', icon: Spline, group: 'choose' },
+	{ path: '/tank', name: 'Tank', asks: 'Where it runs', key: 't', icon: Spline, group: 'choose' },
 	{
 		path: '/sight',
 		name: 'Sight',
-		asks: 'How do these colours look, here?',
+		asks: 'How colors look in this water',
 		key: 'i',
 		icon: Eye,
 		group: 'choose'
@@ -53,7 +53,7 @@ export const SCREENS = [
 	{
 		path: '/deck',
 		name: 'Deck',
-		asks: 'Which rods, when, and where?',
+		asks: 'Which rods, when and where',
 		key: 'd',
 		icon: CalendarClock,
 		group: 'go'
@@ -61,7 +61,7 @@ export const SCREENS = [
 	{
 		path: '/tally',
 		name: 'Tally',
-		asks: 'What just happened, and what next?',
+		asks: 'What just happened, and what next',
 		key: 'a',
 		icon: ListChecks,
 		group: 'go',
@@ -70,17 +70,17 @@ export const SCREENS = [
 	{
 		path: '/proof',
 		name: 'Proof',
-		asks: 'What does my own record show?',
+		asks: 'What your log shows',
 		key: 'p',
 		icon: ChartLine,
 		group: 'learn'
 	},
-	{ path: '/craft', name: 'Craft', asks: 'Which rules speak?', key: 'f', icon: BookOpen, group: 'learn' },
-	{ path: '/logbook', name: 'Kept', asks: 'What have I kept?', key: 'k', icon: Bookmark, group: 'learn' },
+	{ path: '/craft', name: 'Craft', asks: 'The rules, and which apply now', key: 'f', icon: BookOpen, group: 'learn' },
+	{ path: '/logbook', name: 'Logbook', asks: 'What you saved', key: 'k', icon: Bookmark, group: 'learn' },
 	{
 		path: '/settings',
 		name: 'Settings',
-		asks: 'How should it be shown?',
+		asks: 'Units, theme and account',
 		key: 's',
 		icon: Settings,
 		group: 'learn'
@@ -97,10 +97,10 @@ export const PALETTE_KEY = '/';
 /** Every shortcut, for the list that `?` opens. */
 export const SHORTCUTS: readonly (readonly [string, string])[] = [
 	...SCREENS.map(({ key, name }) => [key, `Go to ${name}`] as const),
-	[PALETTE_KEY, 'Find a screen or a thing to do'],
-	['Ctrl Z', 'Undo what was last done on this screen'],
+	[PALETTE_KEY, 'Find a screen or an action'],
+	['Ctrl Z', 'Undo your last change on this screen'],
 	['Ctrl ⇧ Z', 'Redo it'],
-	['↑ ↓', 'Move through the ranked rigs on Call'],
-	['Enter', 'Take the marked rig in hand on Call'],
-	[HELP_KEY, 'This list']
+	['↑ ↓', 'Move through the backups on Call'],
+	['Enter', 'Use the marked rig on Call'],
+	[HELP_KEY, 'Show this list']
 ];

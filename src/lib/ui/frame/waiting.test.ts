@@ -33,7 +33,7 @@ async function shown({
 	const app = renderWithApp(Waiting, { recordsDown, damaged, demo, angler: 'Maren' }, { server });
 	close = () => app.close();
 	await app.open(device, server.start());
-	/** Keeps the reading in hand, and lets it go to the server as far as it comes. */
+	/** Keeps the current reading, and lets it go to the server as far as it comes. */
 	async function keep(name: string): Promise<void> {
 		app.put({ name });
 		expect(app.saveReading(false)).toBeNull();
@@ -60,7 +60,7 @@ describe('what waits for the records', () => {
 		server.down = true;
 		await keep('Dawn');
 		const status = await screen.findByRole('status');
-		const counted = () => Number(/: (\d+) waiting here\./.exec(status.textContent!)?.[1]);
+		const counted = () => Number(/: (\d+) changes? saved on this device\./.exec(status.textContent!)?.[1]);
 		// The reading that is kept, and the one in hand, which got its key.
 		await waitFor(() => expect(counted()).toBe(2));
 		await app.sync.put('spots', newUuid(), 0, {} as never, 'A spot');
@@ -82,10 +82,10 @@ describe('what the records refuse', () => {
 		refuse(422, 'invalid', 'A name is at most 80 letters.');
 		await keep('Dawn');
 		expect((await alert()).textContent).toMatch(
-			/Dawn was not taken by the records\. A name is at most 80 letters\. Yours is still here\./
+			/Dawn could not be saved on the server\. A name is at most 80 letters\. Your version is still here\./
 		);
 		expect(outbox.writes).toHaveLength(1);
-		await press('Leave it');
+		await press('Discard my change');
 		await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
 		expect(outbox.writes).toHaveLength(0);
 	});
@@ -94,9 +94,9 @@ describe('what the records refuse', () => {
 		const { app, keep, outbox } = await shown();
 		refuse(413, 'large');
 		await keep('Dawn');
-		expect((await alert()).textContent).toContain('It is too large for the records.');
+		expect((await alert()).textContent).toContain('It is too large to save.');
 		const first = app.record.readingId;
-		await press('Keep as new');
+		await press('Save as new');
 		await outbox.flush();
 		await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
 		expect(app.record.readingId).not.toBe(first);
@@ -132,7 +132,7 @@ describe('what the records refuse', () => {
 
 	it('or kept beside theirs', async () => {
 		const { app, outbox, place } = await conflict();
-		await press('Keep as new');
+		await press('Save as new');
 		await outbox.flush();
 		const beside = `readings/${app.record.readingId}`;
 		await waitFor(() => expect(server.at(beside)?.record).toMatchObject({ name: 'Mine' }));
@@ -171,7 +171,7 @@ describe('a session that is over', () => {
 describe('a device', () => {
 	it('that stores nothing is told before anything is lost', async () => {
 		await shown({ device: new MemoryDevice() });
-		expect((await screen.findByRole('status')).textContent).toContain('This browser stores nothing');
+		expect((await screen.findByRole('status')).textContent).toContain('This browser can’t store anything');
 	});
 
 	it('that is full is told too', async () => {
@@ -187,7 +187,7 @@ describe('a device', () => {
 		server.down = true;
 		await keep('Dawn');
 		await waitFor(async () =>
-			expect((await alert()).textContent).toMatch(/[1-9]\s+changes? (is|are) in this page only/)
+			expect((await alert()).textContent).toMatch(/[1-9]\s+changes? (is|are) only in this page/)
 		);
 		server.down = false;
 		await outbox.flush();

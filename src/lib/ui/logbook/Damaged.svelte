@@ -44,14 +44,14 @@
 		</div>
 	{:else}
 		<p class="mt-8 font-450 text-ink-2" role="status">
-			{all ? 'All of your data was read. Nothing is damaged.' : 'None found on this page.'}
+			{all ? 'All your data is fine.' : 'No damaged data found so far.'}
 		</p>
 	{/each}
-	{#if failed}<p class="wrong mt-8" role="alert">The server could not be asked. Try again in a moment.</p>{/if}
+	{#if failed}<p class="wrong mt-8" role="alert">The server can’t be reached. Try again in a moment.</p>{/if}
 	{#if !all}
 		<p class="mt-8">
 			<button class="button" type="button" disabled={busy} onclick={look}
-				>{busy ? 'Checking…' : 'Check all of your data'}</button
+				>{busy ? 'Checking…' : 'Check all my data'}</button
 			>
 		</p>
 	{/if}

@@ -3,7 +3,13 @@
 	import type { Change, ImportPlan } from '$lib/core/records/transfer';
 
 	const { plan }: { plan: ImportPlan } = $props();
-	const DOCUMENTS: Readonly<Record<string, string>> = { stand: 'your sides and own rules', settings: 'your settings' };
+	const DOCUMENTS: Readonly<Record<string, string>> = { stand: 'your views and own rules', settings: 'your settings' };
+	/** What each kind of record is called in a list. */
+	const NAMES: Readonly<Partial<Record<ListedKindName, string>>> = {
+		'kept-calls': 'saved calls',
+		happenings: 'entries',
+		charts: 'maps'
+	};
 	const kinds = $derived(Object.keys(plan.records) as ListedKindName[]);
 	const told = ({ added, changed, same }: Change): string => `${added} new, ${changed} changed, ${same} the same`;
 	const there = $derived(kinds.filter((kind) => Object.values(plan.records[kind]).some((count) => count > 0)));
@@ -11,8 +17,8 @@
 
 {there.length === 0
 	? 'no records'
-	: there.map((kind) => `${kind.replaceAll('-', ' ')}: ${told(plan.records[kind])}`).join('; ')}.
+	: there.map((kind) => `${NAMES[kind] ?? kind}: ${told(plan.records[kind])}`).join('; ')}.
 {#if plan.replaced.length > 0}It replaces {plan.replaced.map((name) => DOCUMENTS[name] ?? name).join(' and ')}.{/if}
-{#if plan.aside.length > 0}Left out, since it is not known here: {plan.aside
+{#if plan.aside.length > 0}Left out because it is not known here: {plan.aside
 		.map(({ path, why }) => `${path} (${why})`)
 		.join('; ')}{/if}

@@ -45,7 +45,7 @@
 	<div class="what">
 		{#if entry.kind === 'call' && !waits}
 			<a href={resolve(`/logbook/${entry.id}`)} aria-label="See the call {entry.name}"><strong>{entry.name}</strong></a>
-		{:else}<strong>{entry.name}</strong>{/if}{#if waits}<span class="quiet">waits on this device</span>{/if}
+		{:else}<strong>{entry.name}</strong>{/if}{#if waits}<span class="quiet">not sent yet</span>{/if}
 		{#if entry.when}<span class="quiet">{entry.when}</span>{/if}
 		<span>{entry.text}</span>
 	</div>

@@ -35,9 +35,9 @@
 		[refused, left] = [null, preview];
 		if (!file) return;
 		const isJson = /\.json$/i.test(file.name) || file.type === 'application/json';
-		if (!isJson) refused = `“${file.name}” is not a file that was exported here; those end in .json.`;
+		if (!isJson) refused = `“${file.name}” was not exported here: those files end in .json.`;
 		else if (file.size > FILE_MAX) {
-			refused = `“${file.name}” has ${Math.round(file.size / 1e6)} MB; at most 67 MB are taken at once.`;
+			refused = `“${file.name}” is ${Math.round(file.size / 1e6)} MB. The limit is 67 MB.`;
 		}
 	}
 </script>
@@ -46,7 +46,7 @@
 {#if parts === 1}
 	<p class="mt-8"><a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a></p>
 {:else}
-	<p class="mt-8">Everything takes {parts} files. To restore, import them in this order.</p>
+	<p class="mt-8">Your data takes {parts} files. To restore it, import them in this order.</p>
 	<p class="mt-8 flex flex-wrap gap-8">
 		{#each { length: parts }, at (at)}
 			<a class="button" href={resolve(`/api/v1/records?part=${at + 1}` as '/')} download
@@ -89,13 +89,13 @@
 	{/if}
 	{#if preview && preview !== left}
 		<div class="notice flex flex-wrap items-center gap-10">
-			<p class="mt-8">This file brings <ImportSays plan={preview} /> Nothing is changed yet.</p>
-			<noscript><p>Choose the file again to bring it in.</p></noscript>
+			<p class="mt-8">This file contains <ImportSays plan={preview} /> Nothing is changed yet.</p>
+			<noscript><p>Choose the file again to import it.</p></noscript>
 			<button class="button button-amber" disabled={busy} formaction="?/import"
-				>{busy && !reading ? 'Bringing it in…' : 'Bring it in'}</button
+				>{busy && !reading ? 'Importing…' : 'Import it'}</button
 			>
-			{#if busy && !reading}<progress aria-label="Bringing it in"></progress>{:else}
-				<button class="button" type="button" onclick={leave}>Leave it</button>
+			{#if busy && !reading}<progress aria-label="Importing"></progress>{:else}
+				<button class="button" type="button" onclick={leave}>Cancel</button>
 			{/if}
 		</div>
 	{/if}

@@ -22,7 +22,7 @@ const ofRig =
 /** What a reading says, line by line. */
 const READ: readonly (readonly [string, (reading: Reading, units: UnitSystem) => string])[] = [
 	['Water', ({ waterTemperatureC }, units) => withUnit(units, 'temperature', waterTemperatureC)],
-	['Seen to', ({ visibilityM, stain }, units) => `${withUnit(units, 'depth', visibilityM)}, ${spoken(stain)}`],
+	['See down to', ({ visibilityM, stain }, units) => `${withUnit(units, 'depth', visibilityM)}, ${spoken(stain)}`],
 	['Sky', ({ sky, light }) => (light === 'day' ? spoken(sky) : `${spoken(sky)}, ${light}`)],
 	['Wind', ({ wind, bank }) => `${spoken(wind)}, ${spoken(bank)} bank`],
 	['Bottom', ({ bottomM }, units) => withUnit(units, 'depth', bottomM)],
@@ -56,7 +56,7 @@ const LINES: readonly (readonly [string, Say])[] = [
 	['Line', ofRig(({ line }) => lineText(line))]
 ];
 
-/** Kept things beside each other, line by line; lines that none of them has are left out. */
+/** Saved items beside each other, line by line; lines that none of them has are left out. */
 export const compared = (entries: readonly Entry[], units: UnitSystem): Line[] =>
 	LINES.flatMap(([title, say]) => {
 		const values = entries.map((entry) => say(entry, units));

@@ -56,11 +56,11 @@ describe('what is kept', () => {
 	it('says when by the water’s own clock, where, and in which season', () => {
 		expect(october.when).toBe('8 Oct 2026, 08:40, Alder Bank, Tallow Mere');
 		expect([october.season, may.season]).toEqual(['Fall', 'Spawn']);
-		expect(october.text).toBe('18.5 °C, seen to 1.05 m, broken, chop');
+		expect(october.text).toBe('18.5\u202f°C, seen to 1.05\u202fm, broken, chop');
 		expect(readingEntry(record('2026-10-08T06:40:00.000Z', null), spotOf, 'imperial')).toMatchObject({
 			when: '8 Oct 2026, 06:40',
 			water: '',
-			text: '65 °F, seen to 3.4 ft, broken, chop'
+			text: '65\u202f°F, seen to 3.4\u202fft, broken, chop'
 		});
 	});
 
@@ -86,7 +86,7 @@ describe('things beside each other', () => {
 	it('say line by line what differs, and nothing that none of them has', () => {
 		const lines = compared([october, call], 'metric');
 		const line = (title: string) => lines.find((one) => one.title === title)!;
-		expect(line('Water')).toEqual({ title: 'Water', values: ['18.5 °C', '18.5 °C'], differs: false });
+		expect(line('Water')).toEqual({ title: 'Water', values: ['18.5\u202f°C', '18.5\u202f°C'], differs: false });
 		expect(line('A day for blades')).toMatchObject({ values: [null, 'fair'], differs: true });
 		expect(line('Lure').values[1]).toMatch(/^Underspin/);
 		expect(compared([kept], 'metric').map(({ title }) => title)).not.toContain('Water');

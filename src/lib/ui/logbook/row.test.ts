@@ -47,7 +47,7 @@ describe('a row of what is kept', () => {
 		cleanup();
 		row(call, { waits: true });
 		expect(screen.queryByRole('link')).toBeNull();
-		expect(screen.getByText('waits on this device')).toBeTruthy();
+		expect(screen.getByText('not sent yet')).toBeTruthy();
 	});
 
 	it('works without scripts: its form knows what it is about', () => {
@@ -81,7 +81,7 @@ describe('a file that is brought in', () => {
 	it('of another kind is refused by its name before anything is sent', async () => {
 		render(Transfer, { preview: null, parts: 1 });
 		await choose('fish.png', 'image/png');
-		expect(refusal()).toContain('“fish.png” is not a file that was exported here');
+		expect(refusal()).toContain('“fish.png” was not exported here');
 		await choose('records.json', '');
 		expect(refusal()).toBeNull();
 	});
@@ -89,25 +89,25 @@ describe('a file that is brought in', () => {
 	it('of too many bytes is refused with how many it has', async () => {
 		render(Transfer, { preview: null, parts: 1 });
 		await choose('records.json', 'application/json', 90e6);
-		expect(refusal()).toContain('has 90 MB');
+		expect(refusal()).toContain('is 90 MB');
 	});
 
 	it('says what it would bring, kind by kind, and what would be left out', () => {
 		const records = { ...nothing, readings: { added: 2, changed: 1, same: 18 } } as ImportPlan['records'];
 		const aside = [{ path: 'stand.stances.moon', why: 'no such split' }] as ImportPlan['aside'];
 		render(Transfer, { preview: plan({ records, replaced: ['stand'], aside }), parts: 1 });
-		const text = screen.getByText(/This file brings/).textContent!.replace(/\s+/g, ' ');
+		const text = screen.getByText(/This file contains/).textContent!.replace(/\s+/g, ' ');
 		expect(text).toContain('readings: 2 new, 1 changed, 18 the same.');
-		expect(text).toContain('It replaces your sides and own rules.');
+		expect(text).toContain('It replaces your views and own rules.');
 		expect(text).toContain('stand.stances.moon (no such split)');
 		expect(text).toContain('Nothing is changed yet.');
 	});
 
 	it('that brings nothing says so, and can be left', async () => {
 		render(Transfer, { preview: plan(), parts: 1 });
-		expect(screen.getByText(/This file brings/).textContent).toContain('no records');
-		await press('Leave it');
-		expect(screen.queryByText(/This file brings/)).toBeNull();
+		expect(screen.getByText(/This file contains/).textContent).toContain('no records');
+		await press('Cancel');
+		expect(screen.queryByText(/This file contains/)).toBeNull();
 		expect(document.activeElement).toBe(screen.getByLabelText(/A file exported here/));
 	});
 

@@ -4,7 +4,7 @@
 	import { blankWater, freeName, spotFromReading } from '$lib/client/state/newPlaces';
 	import { nameFault } from './fields';
 
-	/** Saves where the reading in hand was taken as a spot: a name is proposed, so that two taps are enough. */
+	/** Saves where the current reading was taken as a spot: a name is proposed, so that two taps are enough. */
 	let { open = $bindable() }: { open: boolean } = $props();
 	const app = useApp();
 	const NEW = '';
@@ -84,7 +84,7 @@
 						{#if wrongWater}<span class="wrong" role="alert">{wrongWater}</span>{/if}
 					</label>
 				{/if}
-				<p class="quiet">It keeps the depth and the cover of this reading. Everything else can be added later.</p>
+				<p class="quiet">It saves the depth and cover of this reading. You can add everything else later.</p>
 				<button class="button button-amber">Save</button>
 			</form>
 			<Dialog.Close class="button">Cancel</Dialog.Close>

@@ -48,7 +48,7 @@
 		if (typeof north === 'string') return north;
 		if (typeof east === 'string') return east;
 		if (north === null && east === null) return {};
-		return north === null || east === null ? 'Write both, or leave both empty.' : { at: [east, north] };
+		return north === null || east === null ? 'Fill in both, or leave both empty.' : { at: [east, north] };
 	}
 	function save(event: SubmitEvent) {
 		event.preventDefault();
@@ -86,7 +86,7 @@
 		</select>
 	</label>
 	<label class="grid gap-4">
-		<span>From the bank you look <span class="quiet">(optional: gives wind, waves and shade)</span></span>
+		<span>From the bank you look toward <span class="quiet">(optional: for wind, waves and shade)</span></span>
 		<select
 			class="field w-full"
 			value={draft.bankBearingDeg === null ? '' : String(draft.bankBearingDeg)}
@@ -107,7 +107,7 @@
 			unit={height.unit}
 			onvalue={(figure) => set({ bankHeightM: height.read(figure) })}>{height.unit} high</FigureField
 		>
-		<span class="quiet">(optional: gives shade)</span>
+		<span class="quiet">(optional: for shade)</span>
 	</p>
 	<ProfileField profile={draft.profile} {bottomM} {units} onvalue={(profile) => set({ profile })} />
 	<CoverRows

@@ -65,7 +65,7 @@
 		</select>
 	</label>
 	<fieldset class="grid gap-4 border-0 p-0">
-		<legend>Where it is <span class="quiet">(optional: gives sun, moon and length of day)</span></legend>
+		<legend>Where it is <span class="quiet">(optional: for sun, moon and day length)</span></legend>
 		<div class="flex flex-wrap items-end gap-8">
 			<label class="grid gap-4"
 				><span class="quiet">Degrees north</span>

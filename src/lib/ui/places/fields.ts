@@ -26,7 +26,7 @@ export function nameFault(name: string): string | null {
 export function degrees(text: string, most: number): number | null | string {
 	if (text.trim() === '') return null;
 	const figure = typedFigure(text);
-	return Number.isFinite(figure) && Math.abs(figure) <= most ? figure : `Write degrees from -${most} to ${most}.`;
+	return Number.isFinite(figure) && Math.abs(figure) <= most ? figure : `Enter degrees from -${most} to ${most}.`;
 }
 
 /** What was typed of a water. */
@@ -46,12 +46,12 @@ export function waterOf(
 	const wrong: Partial<Record<keyof TypedWater, string>> = {};
 	const name = nameFault(typed.name);
 	if (name) wrong.name = name;
-	if (!isTimeZone(typed.timeZone)) wrong.timeZone = 'This time zone is not known. It is written like Europe/Paris.';
+	if (!isTimeZone(typed.timeZone)) wrong.timeZone = 'This time zone is not known. Write it like Europe/Paris.';
 	const [latitude, longitude] = [degrees(typed.latitude, 90), degrees(typed.longitude, 180)];
 	if (typeof latitude === 'string') wrong.latitude = latitude;
 	if (typeof longitude === 'string') wrong.longitude = longitude;
-	if (latitude === null && typeof longitude === 'number') wrong.latitude = 'Write both, or leave both empty.';
-	if (longitude === null && typeof latitude === 'number') wrong.longitude = 'Write both, or leave both empty.';
+	if (latitude === null && typeof longitude === 'number') wrong.latitude = 'Fill in both, or leave both empty.';
+	if (longitude === null && typeof latitude === 'number') wrong.longitude = 'Fill in both, or leave both empty.';
 	if (Object.keys(wrong).length > 0) return { wrong };
 	const { place, timeZone } = typed;
 	const position = { latitude: latitude as number | null, longitude: longitude as number | null };

@@ -1,104 +1,85 @@
 <script lang="ts">
 	import { counted } from '$lib/core/foundation/labels/counted';
-	import { yearsOf, type Day } from '$lib/core/trips/proof/calendar';
+	import { bandsOf, shareOfYear, type Day, type SpotDay } from '$lib/core/trips/proof/calendar';
 	import { MONTHS } from './words';
 
-	const { days }: { days: readonly Day[] } = $props();
-	const years = $derived(yearsOf(days));
+	interface Props {
+		days: readonly SpotDay[];
+		/** Name of the water of a spot. */
+		waterOf: (spotId: string | null) => string;
+	}
+	const { days, waterOf }: Props = $props();
+	const bands = $derived(bandsOf(days, waterOf));
+	const years = $derived([...new Set(bands.map(({ year }) => year))]);
 	const dayText = ({ day, casts, strikes, landed }: Day): string =>
-		`${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]}: ${counted(strikes, 'strike')} in ${counted(casts, 'cast')}, ${landed} landed`;
+		`${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]}: ${counted(strikes, 'bite')} in ${counted(casts, 'cast')}, ${landed} landed`;
 
-	/** A day's box and what lies between two, px. */
-	const [BOX, GAP, HEAD] = [11, 3, 16] as const;
-	const STEP = BOX + GAP;
-	/** Strikes from which a box is a shade darker. */
-	const SHADES = [1, 3, 6] as const;
-	const shadeOf = (strikes: number): number => SHADES.filter((from) => strikes >= from).length;
-	/** The week in which each month begins. */
-	const startsOf = (weeks: (typeof years)[number]['weeks']) =>
-		MONTHS.map((name, month) => ({
-			name,
-			week: weeks.findIndex((week) => week.some((one) => one && Number(one.day.slice(5, 7)) === month + 1))
-		}));
+	/** Room of a year's drawing: the column of names, the months, the height of a band and of the months' names (px). */
+	const [NAMES, WIDTH, BAND, HEAD] = [132, 620, 30, 18] as const;
+	const xOf = (day: string): number => NAMES + shareOfYear(day) * WIDTH;
+	/** A mark's area grows with the bites; a day without one is a small ring. */
+	const radiusOf = (strikes: number): number => (strikes === 0 ? 3 : Math.min(13, 3.2 * Math.sqrt(strikes)));
+	const LETTERS = 18;
+	const cut = (name: string): string => (name.length > LETTERS ? `${name.slice(0, LETTERS - 1)}…` : name);
 </script>
 
-{#each years as { year, weeks } (year)}
+{#each years as year (year)}
+	{@const waters = bands.filter((band) => band.year === year)}
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex (wider than a phone: it is scrolled by key too) -->
-	<div class="overflow-x-auto pb-4" role="region" aria-label="Calendar of {year}" tabindex="0">
+	<div class="overflow-x-auto pb-4" role="region" aria-label="Outings in {year}" tabindex="0">
 		<svg
 			class="block"
-			width={weeks.length * STEP + 40}
-			height={HEAD + 7 * STEP}
+			width={NAMES + WIDTH + 16}
+			height={HEAD + waters.length * BAND}
 			role="img"
-			aria-label="Days on the water in {year}"
+			aria-label="Outings on each water in {year}"
 		>
-			<text x="0" y="11" class="bold">{year}</text>
-			{#each startsOf(weeks) as { name, week } (name)}<text x={40 + week * STEP} y="11">{name}</text>{/each}
-			{#each ['Mon', 'Wed', 'Fri', 'Sun'] as name, at (name)}
-				<text x="0" y={HEAD + 2 * at * STEP + 10}>{name}</text>
+			<text x="0" y="12" class="bold">{year}</text>
+			{#each MONTHS as name, month (name)}
+				{@const x = NAMES + (month / 12) * WIDTH}
+				<text {x} y="12">{name}</text>
+				<line x1={x} x2={x} y1={HEAD} y2={HEAD + waters.length * BAND} class="stroke-rule" />
 			{/each}
-			{#each weeks as week, column (column)}
-				{#each week as one, row (row)}
-					{#if one}
-						{@const [x, y] = [40 + column * STEP, HEAD + row * STEP]}
-						{#if one.fished}
-							<g>
-								<title>{dayText(one.fished)}</title>
-								<rect {x} {y} width={BOX} height={BOX} class="fished shade-{shadeOf(one.fished.strikes)}" />
-								{#if one.fished.landed > 0}<circle
-										cx={x + BOX / 2}
-										cy={y + BOX / 2}
-										r="2.2"
-										class="fish fill-paper stroke-ink stroke-[0.8]"
-									/>{/if}
-							</g>
-						{:else}<rect {x} {y} width={BOX} height={BOX} class="fill-none stroke-rule" />{/if}
-					{/if}
+			{#each waters as { water, days: fished }, row (water)}
+				{@const y = HEAD + (row + 0.5) * BAND}
+				<text x="0" y={y + 4} class="name"><title>{water}</title>{cut(water)}</text>
+				<line x1={NAMES} x2={NAMES + WIDTH} y1={y} y2={y} class="stroke-rule-2" />
+				{#each fished as day (day.day)}
+					<g>
+						<title>{dayText(day)}</title>
+						<circle cx={xOf(day.day)} cy={y} r={radiusOf(day.strikes)} class="day" class:landed={day.landed > 0} />
+					</g>
 				{/each}
 			{/each}
 		</svg>
 	</div>
 {/each}
-<p class="quiet key flex flex-wrap gap-x-14 gap-y-2 pt-4 pb-10 text-s text-ink-2">
-	{#each ['no strike', '1 or 2', '3 to 5', '6 and more'] as words, shade (words)}
-		<span
-			><svg width={BOX + 1} height={BOX + 1} aria-hidden="true"
-				><rect x="0.5" y="0.5" width={BOX} height={BOX} class="fished shade-{shade}" /></svg
-			>
-			{words}</span
-		>
-	{/each}
-	<span>a dot: a fish came to hand</span>
+<p class="quiet pt-4 pb-10 text-s text-ink-2">
+	One mark for each day. The bigger the mark, the more bites; filled marks had fish landed, rings did not.
 </p>
 <ul class="sr-only" aria-label="Days on the water">
-	{#each days as day (day.day)}<li>{day.day.slice(0, 4)}, {dayText(day)}</li>{/each}
+	{#each bands as { year, water, days: fished } (`${year} ${water}`)}
+		{#each fished as day (day.day)}<li>{water}, {year}, {dayText(day)}</li>{/each}
+	{/each}
 </ul>
 
 <style>
 	text {
-		font-size: 11px;
+		font-size: 13px;
 		fill: var(--ink-2);
 	}
-	.bold {
-		font-weight: 680;
+	.bold,
+	.name {
+		font-weight: 640;
 		fill: var(--ink);
 	}
-	.fished {
-		fill: var(--ink);
-		stroke: var(--ink);
-	}
-	.shade-0 {
+	.day {
 		fill: var(--paper);
+		stroke: var(--ink);
+		stroke-width: 1.2;
 	}
-	.shade-1 {
-		fill: color-mix(in oklab, var(--ink) 32%, var(--paper));
-	}
-	.shade-2 {
-		fill: color-mix(in oklab, var(--ink) 64%, var(--paper));
-	}
-	.key span {
-		display: flex;
-		gap: 5px;
-		align-items: center;
+	.day.landed {
+		fill: var(--cool);
+		fill-opacity: 0.75;
 	}
 </style>

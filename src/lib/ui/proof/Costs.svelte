@@ -24,13 +24,13 @@
 		wrong = '';
 		if (text.trim() === '') return oncost(undefined);
 		const figure = typedFigure(text);
-		if (!(figure >= 0 && figure <= MOST)) wrong = `A sum from 0 to ${MOST.toLocaleString('en')}.`;
+		if (!(figure >= 0 && figure <= MOST)) wrong = `Enter a sum from 0 to ${MOST.toLocaleString('en')}.`;
 		else oncost(Math.round(figure * 100) / 100);
 	}
 </script>
 
 <div class="abreast">
-	{#if weeded.length === 0}<p class="quiet pt-6">No time was lost to weed in what is left.</p>
+	{#if weeded.length === 0}<p class="quiet pt-6">No time lost to weed here.</p>
 	{:else}
 		<table class="listed">
 			<thead>
@@ -65,6 +65,8 @@
 				{#if left.landed > 0}<strong class="figure">{money(all / left.landed)}</strong> a fish landed{:else}no fish
 					landed yet{/if}; {left.outings} outings.
 			</p>
-		{:else}<p class="quiet pt-6">Way, fuel, lost lures: say about what, and an hour and a fish get their price.</p>{/if}
+		{:else}<p class="quiet pt-6">
+				Enter about what an outing costs (travel, fuel, lost lures) to see the cost per hour and per fish.
+			</p>{/if}
 	</div>
 </div>

@@ -16,7 +16,7 @@
 
 {#if hooked.length === 0}
 	<p class="quiet pt-6 text-s">
-		No hooked fish was told with its place yet: say it on Tally when it comes to hand, or off.
+		No fish logged with where it was hooked yet. Enter it on Tally when you land or lose one.
 	</p>
 {:else}
 	<div class="abreast">
@@ -30,7 +30,7 @@
 		</table>
 		<div>
 			<label class="flex items-center gap-8"
-				>Brought to hand, by
+				>Landed, by
 				<select class="field" bind:value={gear}>
 					{#each GEAR as one (one)}<option value={one}>{one}</option>{/each}
 				</select></label
@@ -58,8 +58,6 @@
 	</div>
 	{#if advice}<p class="pt-6 text-s"><strong>{advice}</strong></p>{/if}
 	<p class="quiet pt-6 text-s">
-		In 100: where the share lies, nine chances in ten. {gear === 'hookset'
-			? 'Only fish of which it was told how the hook was set.'
-			: ''}
+		Per 100 hooked (90 % range). {gear === 'hookset' ? 'Only fish with a logged hookset.' : ''}
 	</p>
 {/if}

@@ -21,8 +21,8 @@
 		<tr>
 			<th scope="col">{title}</th>
 			<th scope="col">casts</th>
-			<th scope="col">strikes</th>
-			<th scope="col" class="w-[62%]">strikes in 100 casts, with nine chances in ten between the ends</th>
+			<th scope="col">bites</th>
+			<th scope="col" class="w-[62%]">bites per 100 casts (90 % range)</th>
 		</tr>
 	</thead>
 	<tbody>
@@ -44,7 +44,7 @@
 				</td>
 			</tr>
 		{:else}
-			<tr><td colspan="4">Nothing is left to look at: take a filter away.</td></tr>
+			<tr><td colspan="4">Nothing matches: remove a filter.</td></tr>
 		{/each}
 	</tbody>
 </table>

@@ -16,7 +16,7 @@
 </script>
 
 <section class="passage" aria-labelledby="rules-moved">
-	<h2 id="rules-moved">What your record says of the rules</h2>
+	<h2 id="rules-moved">How well your log supports each rule</h2>
 	<label class="tick">
 		<input
 			type="checkbox"
@@ -24,9 +24,9 @@
 			disabled={!moved}
 			onchange={({ currentTarget }) => onswitch(currentTarget.checked)}
 		/>
-		The call reckons with it
+		Use this in the call
 	</label>
-	{#if !moved}<p class="quiet">Every rule is being held against the record.</p>
+	{#if !moved}<p class="quiet">Checking every rule against your log …</p>
 	{:else}
 		<ul>
 			{#each all ? moved : moved.slice(0, SHOWN) as { claim, because, factor, outings } (claim)}
@@ -40,7 +40,7 @@
 					>
 					<a class="id" href="{resolve('/craft')}?find={claim}">{claim}</a>
 				</li>
-			{:else}<li class="quiet">It says nothing of any rule yet: fish two ways on one outing.</li>{/each}
+			{:else}<li class="quiet">No rule is supported or contradicted yet: fish two ways on one outing.</li>{/each}
 		</ul>
 		{#if moved.length > SHOWN}
 			<button class="min-h-32 cursor-pointer underline" type="button" aria-expanded={all} onclick={() => (all = !all)}
@@ -48,8 +48,7 @@
 			>
 		{/if}
 		<p class="quiet">
-			Twice the chance that the rule’s direction is right on your waters: 1 is no evidence, 2 as good as proof, 0 as
-			good as its opposite. Of so many rules some look moved by luck alone.
+			Strong, some, none or against. With this many rules, luck alone makes some look supported or contradicted.
 		</p>
 	{/if}
 </section>

@@ -11,7 +11,7 @@
 </script>
 
 {#if trials.length === 0}
-	<p class="quiet">No trial has a whole pair of turns yet. Begin one on Tally: two rigs, turns drawn by lot.</p>
+	<p class="quiet">No trial has a complete pair of turns yet. Start one on Tally: two rigs in random order.</p>
 {:else}
 	<ul>
 		{#each trials as { outingId, differs, pairs, evidence } (outingId)}
@@ -22,12 +22,12 @@
 					{pairs === 1 ? 'pair' : 'pairs'}</span
 				>
 				<p>
-					{verdictText(evidence.verdict, 'The first', 'The second')} Strikes of the first for each of the second:
-					<strong class="figure">{evidence.ratio.median.toFixed(1)}</strong>, nine chances in ten from
-					{evidence.ratio.from.toFixed(1)} to {evidence.ratio.to.toFixed(1)}.
+					{verdictText(evidence.verdict, 'The first', 'The second')} Bites on the first for each bite on the second:
+					<strong class="figure">{evidence.ratio.median.toFixed(1)}</strong>
+					(90 % range {evidence.ratio.from.toFixed(1)} to {evidence.ratio.to.toFixed(1)}).
 				</p>
 				{#if differs.length > 1}<p class="quiet">
-						They differ in {differs.length} things: which of them it was, nobody can say.
+						They differ in {differs.length} things, so you can’t tell which one did it.
 					</p>{/if}
 			</li>
 		{/each}

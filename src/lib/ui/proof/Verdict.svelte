@@ -15,15 +15,16 @@
 <section class="border-y border-y-ink bg-panel px-14 py-8" aria-label="{a} against {b}">
 	<header class="flex items-center justify-between">
 		<h2>{a} against {b}</h2>
-		<button class="button" type="button" onclick={onclear}>Leave it</button>
+		<button class="button" type="button" onclick={onclear}>Close</button>
 	</header>
 	{#if !evidence}
-		<p>They were never fished on the same outing: a good day would speak for whichever had it. Fish both on one day.</p>
+		<p>You never fished them on the same outing, so a good day would favor whichever had it. Fish both on one day.</p>
 	{:else}
 		<p class="text-l font-680">{verdictText(evidence.verdict, a, b)}</p>
 		<p>
-			{a} brings <strong class="figure">{times(evidence.ratio.median)}</strong> strikes for each of {b}, nine chances in
-			ten from {times(evidence.ratio.from)} to {times(evidence.ratio.to)}. {chanceText(evidence.better.a, a, b)}
+			{a} gets <strong class="figure">{times(evidence.ratio.median)}</strong> bites for each bite on {b} (90 % range {times(
+				evidence.ratio.from
+			)} to {times(evidence.ratio.to)}). {chanceText(evidence.better.a, a, b)}
 		</p>
 		{#if evidence.more.blocks > 0}
 			<p class="quiet">

@@ -6,7 +6,7 @@ import { answerEvidence } from '$lib/core/trips/evidence/evidence';
 import type { Grouped } from '$lib/core/trips/proof/compare';
 import { GEAR, type Kept } from '$lib/core/trips/proof/losses';
 import type { Moved } from '$lib/core/trips/proof/moves';
-import type { Day } from '$lib/core/trips/proof/calendar';
+import type { SpotDay } from '$lib/core/trips/proof/calendar';
 import type { TrialResult } from '$lib/core/trips/proof/trials';
 import Costs from './Costs.svelte';
 import Landed from './Landed.svelte';
@@ -28,10 +28,10 @@ const LEVEL = answerEvidence({ blocks: [block('x', 2, 2), block('y', 1, 1)] });
 
 describe('words for a chance', () => {
 	it('name the likelier one with odds, and nobody where it is even', () => {
-		expect(chanceText(0.875, 'gold', 'nickel')).toBe('gold is likelier the better one; one time in 8 it is not.');
-		expect(chanceText(0.125, 'gold', 'nickel')).toBe('nickel is likelier the better one; one time in 8 it is not.');
-		expect(chanceText(0.55, 'gold', 'nickel')).toBe('As likely gold as nickel is the better one.');
-		expect(chanceText(0.999, 'gold', 'nickel')).toMatch(/^gold is better: hardly/);
+		expect(chanceText(0.875, 'gold', 'nickel')).toBe('gold is probably better; 1 in 8 that it is not.');
+		expect(chanceText(0.125, 'gold', 'nickel')).toBe('nickel is probably better; 1 in 8 that it is not.');
+		expect(chanceText(0.55, 'gold', 'nickel')).toBe('Too close to call between gold and nickel.');
+		expect(chanceText(0.999, 'gold', 'nickel')).toMatch(/^gold is better: almost certainly/);
 	});
 
 	it('say the same whichever of the two stands first', () => {
@@ -50,7 +50,13 @@ describe('words for a chance', () => {
 	});
 
 	it('grow with a factor from spoken against to borne out', () => {
-		const order = ['spoken against', 'leaning against it', 'no word on it', 'leaning to it', 'borne out'];
+		const order = [
+			'strong evidence against',
+			'some evidence against',
+			'no support either way',
+			'some support',
+			'strong support'
+		];
 		const heard = [0, 0.5, 1, 1.5, 2].map(factorText);
 		expect(heard).toEqual(order);
 		fc.assert(
@@ -69,9 +75,9 @@ describe('a verdict', () => {
 	it('is told by name, with its chance, and is left by a button', async () => {
 		render(Verdict, { a: 'gold', b: 'nickel', evidence: CLEAR, onclear });
 		const told = screen.getByRole('region', { name: 'gold against nickel' });
-		expect(told.textContent).toMatch(/gold brings .* strikes for each of nickel/);
+		expect(told.textContent).toMatch(/gold gets .* bites for each bite on nickel/);
 		expect(told.textContent).not.toMatch(/\bA\b|\bB\b/);
-		await fireEvent.click(within(told).getByRole('button', { name: 'Leave it' }));
+		await fireEvent.click(within(told).getByRole('button', { name: 'Close' }));
 		expect(onclear).toHaveBeenCalledOnce();
 	});
 
@@ -121,7 +127,7 @@ describe('rates', () => {
 
 	it('of nothing say what to do', () => {
 		render(Rates, { grouped: { groups: [], never: [] }, title: 'Finish', pair: [], onpick: vi.fn() });
-		expect(screen.getByText(/take a filter away/)).toBeTruthy();
+		expect(screen.getByText(/remove a filter/)).toBeTruthy();
 	});
 });
 
@@ -153,7 +159,7 @@ describe('what an outing costs', () => {
 	it.each(['-4', 'a lot', '1000000'])('is refused at its field when it is %s, and nothing changes', async (typed) => {
 		const { oncost, say } = shown(5);
 		await say(typed);
-		expect(screen.getByRole('alert').textContent).toMatch(/A sum from 0 to 100,000/);
+		expect(screen.getByRole('alert').textContent).toMatch(/Enter a sum from 0 to 100,000/);
 		expect(oncost).not.toHaveBeenCalled();
 	});
 
@@ -182,12 +188,12 @@ describe('fish brought to hand', () => {
 		expect(screen.getByText('A softer rod.')).toBeTruthy();
 		await fireEvent.change(screen.getByRole('combobox'), { target: { value: 'hookset' } });
 		expect(screen.queryByRole('row', { name: /moderate/ })).toBeNull();
-		expect(screen.getByText(/Only fish of which it was told/)).toBeTruthy();
+		expect(screen.getByText(/Only fish with a logged hookset/)).toBeTruthy();
 	});
 
 	it('of which none was told say where to tell it', () => {
 		render(Landed, { hooked: [], kept, advice: null });
-		expect(screen.getByText(/say it on Tally/)).toBeTruthy();
+		expect(screen.getByText(/Enter it on Tally/)).toBeTruthy();
 	});
 });
 
@@ -204,14 +210,14 @@ describe('trials', () => {
 		render(Trials, { trials: [trial(['gold, not nickel', 'white, not black'])], nameOf: () => 'May morning' });
 		expect(screen.getByText('May morning')).toBeTruthy();
 		expect(screen.getByText(/gold, not nickel; white, not black; 3\s+pairs/)).toBeTruthy();
-		expect(screen.getByText(/which of them it was, nobody can say/)).toBeTruthy();
+		expect(screen.getByText(/you can’t tell which one did it/)).toBeTruthy();
 	});
 
 	it('of the same rig twice say so, and none how to begin one', async () => {
 		const { rerender } = render(Trials, { trials: [trial([])], nameOf: () => 'x' });
 		expect(screen.getByText(/the same rig twice/)).toBeTruthy();
 		await rerender({ trials: [], nameOf: () => 'x' });
-		expect(screen.getByText(/Begin one on Tally/)).toBeTruthy();
+		expect(screen.getByText(/Start one on Tally/)).toBeTruthy();
 	});
 });
 
@@ -245,26 +251,27 @@ describe('rules that the record moves', () => {
 });
 
 describe('a year', () => {
-	const days: Day[] = [
-		{ day: '2026-05-09', casts: 120, strikes: 6, landed: 2 },
-		{ day: '2026-05-10', casts: 30, strikes: 0, landed: 0 },
-		{ day: '2026-06-01', casts: 20, strikes: 1, landed: 0 }
+	const days: SpotDay[] = [
+		{ day: '2026-05-09', casts: 120, strikes: 6, landed: 2, spotId: null },
+		{ day: '2026-05-10', casts: 30, strikes: 0, landed: 0, spotId: null },
+		{ day: '2026-06-01', casts: 20, strikes: 1, landed: 0, spotId: null }
 	];
+	const waterOf = (): string => 'Mere';
 
-	it('has each day on the water, in words as in boxes', () => {
-		const { container } = render(Year, { days });
+	it('has each day on the water, in words as in marks', () => {
+		const { container } = render(Year, { days, waterOf });
 		const listed = within(screen.getByRole('list', { name: 'Days on the water' })).getAllByRole('listitem');
 		expect(listed.map(({ textContent }) => textContent)).toEqual([
-			'2026, 9 May: 6 strikes in 120 casts, 2 landed',
-			'2026, 10 May: 0 strikes in 30 casts, 0 landed',
-			'2026, 1 Jun: 1 strike in 20 casts, 0 landed'
+			'Mere, 2026, 9 May: 6 bites in 120 casts, 2 landed',
+			'Mere, 2026, 10 May: 0 bites in 30 casts, 0 landed',
+			'Mere, 2026, 1 Jun: 1 bite in 20 casts, 0 landed'
 		]);
 		expect(container.querySelectorAll('[role=region] g')).toHaveLength(3);
-		expect(container.querySelectorAll('[role=region] .fish')).toHaveLength(1);
+		expect(container.querySelectorAll('[role=region] .landed')).toHaveLength(1);
 	});
 
 	it('gives a month its rate only where there were casts enough', () => {
-		const { container } = render(Year, { days });
+		const { container } = render(Year, { days, waterOf });
 		const months = [...container.querySelectorAll('.year > div')].map(({ textContent }) => textContent!.trim());
 		expect(months[0]).toMatch(/May 26\s*4\.0/);
 		expect(months[1]).toMatch(/Jun 26\s*few/);

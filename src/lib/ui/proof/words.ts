@@ -5,10 +5,10 @@ const ODDS_MAX = 40;
 export function chanceText(betterA: number, a: string, b: string): string {
 	const [better, chance] = betterA >= 0.5 ? [a, betterA] : [b, 1 - betterA];
 	const odds = Math.round(1 / Math.max(1e-9, 1 - chance));
-	if (chance < 0.6) return `As likely ${a} as ${b} is the better one.`;
+	if (chance < 0.6) return `Too close to call between ${a} and ${b}.`;
 	return odds > ODDS_MAX
-		? `${better} is better: hardly a chance that it is not.`
-		: `${better} is likelier the better one; one time in ${odds} it is not.`;
+		? `${better} is better: almost certainly.`
+		: `${better} is probably better; 1 in ${odds} that it is not.`;
 }
 
 /** A verdict with the names instead of A and B. */
@@ -17,11 +17,11 @@ export const verdictText = (verdict: string, a: string, b: string): string =>
 
 /** What a factor says of a rule. */
 export function factorText(factor: number): string {
-	if (factor >= 1.8) return 'borne out';
-	if (factor >= 1.3) return 'leaning to it';
-	if (factor > 0.7) return 'no word on it';
-	if (factor > 0.2) return 'leaning against it';
-	return 'spoken against';
+	if (factor >= 1.8) return 'strong support';
+	if (factor >= 1.3) return 'some support';
+	if (factor > 0.7) return 'no support either way';
+	if (factor > 0.2) return 'some evidence against';
+	return 'strong evidence against';
 }
 
 export const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;

@@ -41,7 +41,7 @@
 		draft[end] = text;
 		const figure = Number(text.replace(',', '.'));
 		if (text.trim() === '' || !Number.isFinite(figure) || figure < 0) {
-			told[end] = 'Write a depth from the surface down.';
+			told[end] = 'Enter a depth below the surface.';
 			return;
 		}
 		const refused = onvalue({ [end]: Math.round(shown.read(figure) * 1e6) / 1e6 }, end);

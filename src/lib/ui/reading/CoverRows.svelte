@@ -40,7 +40,7 @@
 	function top(index: number, text: string) {
 		draft[index] = text;
 		const topM = shown.read(typedFigure(text));
-		if (Number.isNaN(topM)) told[index] = 'Write a number.';
+		if (Number.isNaN(topM)) told[index] = 'Enter a number.';
 		else told[index] = edit(index, { topM }) && betweenMessage(COVER_TOP_M, 'depth', units);
 	}
 </script>

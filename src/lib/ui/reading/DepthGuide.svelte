@@ -6,7 +6,7 @@
 
 	interface Props {
 		units: UnitSystem;
-		/** What colours the water: along the surface it decides how bright the water behind the lure is. */
+		/** What colors the water: along the surface it decides how bright the water behind the lure is. */
 		stain: Reading['stain'];
 		/** Takes how far down a white lure is seen, m; says what is wrong with it, or `null`. */
 		onvalue: (seenM: number) => string | null;
@@ -22,18 +22,18 @@
 	/** Going down the eye holds on to it a little too long, coming up it finds it a little too late: the mean is meant. */
 	function takeMiddle() {
 		const [down, up] = [typedFigure(lost), typedFigure(back)];
-		if (!Number.isFinite(down) || !Number.isFinite(up)) return void (told = 'Write both depths as numbers.');
-		if (up > down) return void (told = 'Coming up it cannot be seen deeper than where it was lost.');
-		told = onvalue(shown.read((down + up) / 2)) ?? 'Taken.';
+		if (!Number.isFinite(down) || !Number.isFinite(up)) return void (told = 'Enter both depths as numbers.');
+		if (up > down) return void (told = 'You can’t see it again deeper than where you lost it.');
+		told = onvalue(shown.read((down + up) / 2)) ?? 'Done.';
 	}
 
 	/** The optics come with the first question: nobody else on this page waits for them. */
 	async function takeAlong() {
 		const distance = typedFigure(away);
-		if (!(distance > 0)) return void (told = 'Write how far it is seen as a number over 0.');
+		if (!(distance > 0)) return void (told = 'Enter how far you can see it, more than 0.');
 		const { seenDownM } = await import('$lib/core/simulation/sight/along');
 		const downM = seenDownM(stain, shown.read(distance));
-		told = onvalue(downM) ?? `Taken: such water shows it ${withUnit(units, 'depth', downM)} down.`;
+		told = onvalue(downM) ?? `Done: in such water you see it ${withUnit(units, 'depth', downM)} down.`;
 	}
 </script>
 
@@ -46,10 +46,10 @@
 	>
 	{#if open}
 		<ol>
-			<li>Take a white lure, on the shaded side of the boat, without tinted glasses.</li>
+			<li>Use a white lure on the shaded side of the boat, without tinted glasses.</li>
 			<li>
 				<label>
-					Lower it until it is lost. Line out, {shown.unit}:
+					Lower it until you lose sight of it. Line out, {shown.unit}:
 					<input
 						class="field figure w-62 phone:min-h-48"
 						inputmode="decimal"
@@ -60,7 +60,7 @@
 			</li>
 			<li>
 				<label>
-					Raise it until it is seen again:
+					Raise it until you see it again:
 					<input
 						class="field figure w-62 phone:min-h-48"
 						inputmode="decimal"
@@ -70,11 +70,11 @@
 				>
 			</li>
 		</ol>
-		<button class="button" type="button" onclick={takeMiddle}>Take the middle</button>
+		<button class="button" type="button" onclick={takeMiddle}>Use the middle</button>
 		<p>
 			<label>
-				Or along the surface: with a camera or a mask a hand deep, held out until it is lost (an arm is about
-				{withUnit(units, 'depth', ARM_M)}). Seen as far as, {shown.unit}:
+				Or along the surface: with a camera or mask a hand deep, move the lure away until you lose sight of it (an arm
+				is about {withUnit(units, 'depth', ARM_M)}). Seen as far as, {shown.unit}:
 				<input
 					class="field figure w-62 phone:min-h-48"
 					inputmode="decimal"
@@ -83,7 +83,7 @@
 				/></label
 			>
 		</p>
-		<button class="button" type="button" onclick={takeAlong}>Take as depth</button>
+		<button class="button" type="button" onclick={takeAlong}>Use as depth</button>
 		<span role="status">{told}</span>
 	{/if}
 </div>

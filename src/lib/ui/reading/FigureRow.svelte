@@ -89,12 +89,12 @@
 		slid = null;
 		const bare = next.trim().replace(',', '.');
 		if (bare === '') {
-			told = field.required ? 'This one is needed.' : null;
+			told = field.required ? 'Fill this in.' : null;
 			if (!field.required) onvalue({ [field.key]: undefined }, field.key);
 			return;
 		}
 		const figure = Number(bare);
-		told = Number.isFinite(figure) ? give(shown.read(figure)) : 'Write a number.';
+		told = Number.isFinite(figure) ? give(shown.read(figure)) : 'Enter a number.';
 		if (told && field.measure === 'temperature') void offer(figure);
 	}
 
@@ -151,7 +151,7 @@
 		{zones}
 		value={now === undefined ? null : shown.show(now)}
 		label="{field.label}, on its scale"
-		valueText={now === undefined ? 'not read yet' : spokenFigure(units, field.measure, now)}
+		valueText={now === undefined ? 'not entered yet' : spokenFigure(units, field.measure, now)}
 		step={shown.digits > 1 ? 0.1 : shown.digits > 0 ? 0.5 : 1}
 		onvalue={slide}
 	/>

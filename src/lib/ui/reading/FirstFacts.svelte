@@ -8,8 +8,8 @@
 		temperature: ['Water temperature', 'Hold a thermometer a foot down, or read the sonar.'],
 		visibility: ['How far you can see down', 'Lower a white lure until it is gone.'],
 		depth: ['Depth where you cast', 'Sonar, or count a falling lure.'],
-		cover: ['Cover', 'Weed, wood, pads, rock: what fish can hide in.'],
-		sky: ['Sky', 'Sun, broken cloud, overcast or dark.'],
+		cover: ['Cover', 'Weed, wood, pads, rock: anything fish hide in.'],
+		sky: ['Sky', 'Sun, broken clouds, overcast or dark.'],
 		wind: ['Wind', 'Calm, ripple, chop or heavy.'],
 		fish: ['Where the fish are', 'From and to, below the surface. A guess is fine.']
 	};
@@ -29,8 +29,8 @@
 <section aria-labelledby="first-facts">
 	<h2 id="first-facts">What do you see?</h2>
 	<p class="py-4" role="status">
-		{left === FACTS_NEEDED ? 'Enter any three of these' : left === 1 ? 'One more' : `${left} more`}, and the first call
-		is here. Everything else is assumed until you enter it.
+		{left === FACTS_NEEDED ? 'Enter any three of these' : left === 1 ? 'One more' : `${left} more`}, and you get your
+		first call. Everything else is assumed until you enter it.
 	</p>
 	<ol class="grid grid-cols-[1fr_1fr_1fr] gap-x-14 phone:grid-cols-[1fr]">
 		{#each FIRST_FACTS as { fact, field } (fact)}

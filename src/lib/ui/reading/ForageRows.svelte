@@ -33,7 +33,7 @@
 		draft[index] = text;
 		const figure = Number(text.replace(',', '.'));
 		const number = text.trim() !== '' && Number.isFinite(figure);
-		told[index] = number ? (edit(index, { lengthIn: figure }) ? 'Between 0.2 and 14 in.' : null) : 'Write a number.';
+		told[index] = number ? (edit(index, { lengthIn: figure }) ? 'Between 0.2 and 14 in.' : null) : 'Enter a number.';
 	}
 </script>
 

@@ -2,7 +2,7 @@
 	import type { Provenance } from '$lib/presentation/provenance';
 
 	const { as, id }: { as: Provenance; id?: string } = $props();
-	const WORDS = { read: 'read', assumed: 'assumed', unread: 'not read' } as const;
+	const WORDS = { read: 'read', assumed: 'assumed', unread: 'not entered' } as const;
 </script>
 
 <span class="mark {as}" title={WORDS[as]}><span class="sr-only" {id}>({WORDS[as]})</span></span>

@@ -26,7 +26,7 @@
 </script>
 
 <label class="inline">
-	<span class="sr-only">Open a past reading</span>
+	<span class="sr-only">Open an earlier reading</span>
 	<select
 		class="field max-w-140"
 		onfocus={look}
@@ -34,7 +34,7 @@
 		onchange={(event) => open(event.currentTarget)}
 		aria-describedby={away ? 'past-away' : undefined}
 	>
-		<option value="">past readings</option>
+		<option value="">earlier readings</option>
 		{#each listed as { id, record } (id)}
 			<option value={id}
 				>{record.name}, {timeText(record.takenAt, app.spotOf(record.spotId)?.water.timeZone ?? 'UTC')}</option
@@ -42,4 +42,5 @@
 		{/each}
 	</select>
 </label>
-{#if away}<span id="past-away" class="sr-only" role="status">The past readings cannot be read just now.</span>{/if}
+{#if away}<span id="past-away" class="sr-only" role="status">Your earlier readings can’t be loaded right now.</span
+	>{/if}

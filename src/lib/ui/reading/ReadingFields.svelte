@@ -179,7 +179,7 @@
 
 <p class="phone-only phone:flex phone:items-center phone:gap-10 phone:px-0 phone:py-6 phone:text-ink-2">
 	<progress class="h-6 flex-1 appearance-none border-0 bg-rule" max={COMMON.length} value={readCount}></progress>
-	<span>{readCount} of {COMMON.length} read{readCount < COMMON.length ? ', the rest is assumed' : ''}</span>
+	<span>{readCount} of {COMMON.length} entered{readCount < COMMON.length ? ', the rest assumed' : ''}</span>
 </p>
 <Group title="Now" rest={restOf(NOW, complete.events)} wrong={isWrong(NOW)}>
 	<SeasonRow {...shown} />
@@ -268,7 +268,7 @@
 			{#if wrongRules ?? errors['rules.hooksMax'] ?? errors['rules.pointsMax']}
 				<p class="wrong" role="alert">{wrongRules ?? 'A whole number of one or more.'}</p>
 			{/if}
-			<p class="pt-2 pb-4 text-ink-2">Enter the rule of the water; the authority decides.</p>
+			<p class="pt-2 pb-4 text-ink-2">Enter the rule for this water; the authority decides.</p>
 		</fieldset>
 	{/snippet}
 </Group>

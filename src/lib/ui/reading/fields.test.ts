@@ -41,9 +41,9 @@ describe('a figure of the reading', () => {
 	});
 
 	it.each([
-		['warm', 'Write a number.'],
+		['warm', 'Enter a number.'],
 		['99', 'Between 0 and 40 °C.'],
-		['', 'This one is needed.']
+		['', 'Fill this in.']
 	])('%j is refused at the field with a word, nothing taken and nothing lost', async (text, message) => {
 		const { onvalue } = drawn();
 		await type('Water', text);
@@ -64,15 +64,15 @@ describe('a figure of the reading', () => {
 	});
 
 	it('refused by the whole reading says why and stays typed', async () => {
-		drawn({ onvalue: () => 'The fish band ends below the bottom.' });
+		drawn({ onvalue: () => 'Fish can’t be deeper than the bottom.' });
 		await type('Water', '18');
-		expect(screen.getByRole('alert').textContent).toBe('The fish band ends below the bottom.');
+		expect(screen.getByRole('alert').textContent).toBe('Fish can’t be deeper than the bottom.');
 		expect(box('Water').value).toBe('18');
 	});
 
 	it('that a page without scripts brought back as refused goes on like any other once it is mended', async () => {
-		const { rerender } = drawn({ typed: 'boiling', error: 'Write a number.' });
-		expect([box('Water').value, screen.getByRole('alert').textContent]).toEqual(['boiling', 'Write a number.']);
+		const { rerender } = drawn({ typed: 'boiling', error: 'Enter a number.' });
+		expect([box('Water').value, screen.getByRole('alert').textContent]).toEqual(['boiling', 'Enter a number.']);
 		await type('Water', '18');
 		await fireEvent.blur(box('Water'));
 		await rerender({ value: 19 });
@@ -109,7 +109,7 @@ describe('the rows of cover', () => {
 		await type('Cover 1, top below the surface', '1.25');
 		expect(box('Cover 1, top below the surface').value).toBe('1.25');
 		await type('Cover 1, top below the surface', 'deep');
-		expect(screen.getByRole('alert').textContent).toBe('Write a number.');
+		expect(screen.getByRole('alert').textContent).toBe('Enter a number.');
 	});
 });
 

@@ -42,7 +42,7 @@ describe('cover as it is read', () => {
 	it('says at the field what is no depth, keeps what was typed, and hands nothing on', async () => {
 		const { onvalue } = shown([wood]);
 		await type('Cover 1, top below the surface', 'deep');
-		expect(screen.getByRole('alert').textContent).toBe('Write a number.');
+		expect(screen.getByRole('alert').textContent).toBe('Enter a number.');
 		await fireEvent.blur(box('Cover 1, top below the surface'));
 		expect(box('Cover 1, top below the surface').value).toBe('deep');
 		expect(onvalue).not.toHaveBeenCalled();
@@ -125,21 +125,21 @@ describe('the guide to measure how far one sees', () => {
 		const [down, up] = screen.getAllByRole('textbox');
 		await fireEvent.input(down!, { target: { value: lost } });
 		await fireEvent.input(up!, { target: { value: back } });
-		await fireEvent.click(screen.getByRole('button', { name: 'Take the middle' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Use the middle' }));
 		return { onvalue, said: screen.getByRole('status').textContent };
 	}
 
 	it('takes the middle of where a lure is lost and found', async () => {
 		const { onvalue, said } = await measured('1,4', '1.2');
 		expect(onvalue).toHaveBeenCalledWith(expect.closeTo(1.3, 9));
-		expect(said).toBe('Taken.');
+		expect(said).toBe('Done.');
 	});
 
 	it('refuses what cannot be, and hands nothing on', async () => {
-		expect(await measured('1', '1.6')).toMatchObject({ said: expect.stringContaining('cannot be seen deeper') });
+		expect(await measured('1', '1.6')).toMatchObject({ said: expect.stringContaining('can’t see it again deeper') });
 		cleanup();
 		const { onvalue, said } = await measured('', '1');
-		expect(said).toBe('Write both depths as numbers.');
+		expect(said).toBe('Enter both depths as numbers.');
 		expect(onvalue).not.toHaveBeenCalled();
 	});
 
@@ -148,14 +148,14 @@ describe('the guide to measure how far one sees', () => {
 		render(DepthGuide, { units: 'metric', stain: 'green', onvalue: taking });
 		await fireEvent.click(screen.getByRole('button', { name: 'How to measure it' }));
 		const along = screen.getByRole('textbox', { name: /along the surface/ });
-		await fireEvent.click(screen.getByRole('button', { name: 'Take as depth' }));
-		expect(screen.getByRole('status').textContent).toBe('Write how far it is seen as a number over 0.');
+		await fireEvent.click(screen.getByRole('button', { name: 'Use as depth' }));
+		expect(screen.getByRole('status').textContent).toBe('Enter how far you can see it, more than 0.');
 		expect(taking).not.toHaveBeenCalled();
 		await fireEvent.input(along, { target: { value: '0,76' } });
-		await fireEvent.click(screen.getByRole('button', { name: 'Take as depth' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Use as depth' }));
 		await waitFor(() => expect(taking).toHaveBeenCalledWith(expect.closeTo(1, 1)));
 		await waitFor(() =>
-			expect(screen.getByRole('status').textContent).toMatch(/^Taken: such water .* 1\.\d+ m down\.$/)
+			expect(screen.getByRole('status').textContent).toMatch(/^Done: in such water .* 1\.\d+\sm down\.$/)
 		);
 	});
 
@@ -164,7 +164,7 @@ describe('the guide to measure how far one sees', () => {
 		render(DepthGuide, { units: 'imperial', stain: 'tannic', onvalue: refusing });
 		await fireEvent.click(screen.getByRole('button', { name: 'How to measure it' }));
 		await fireEvent.input(screen.getByRole('textbox', { name: /along the surface/ }), { target: { value: '900' } });
-		await fireEvent.click(screen.getByRole('button', { name: 'Take as depth' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Use as depth' }));
 		await waitFor(() => expect(screen.getByRole('status').textContent).toBe('Too clear.'));
 	});
 });

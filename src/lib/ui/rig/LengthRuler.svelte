@@ -44,7 +44,7 @@
 
 <style>
 	text {
-		font: 11px var(--font-mono);
+		font: 13px var(--font-mono);
 		fill: var(--ink-2);
 	}
 </style>

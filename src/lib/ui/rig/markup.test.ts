@@ -31,14 +31,14 @@ describe('the paths of a drawing', () => {
 		if (family === 'spinnerbait') expect(few).toBeLessThan(0.6 * many);
 	});
 
-	it('carry no colour that is none', () => {
+	it('carry no color that is none', () => {
 		const every = FAMILIES.map((family) => rigMarkup(drawRig(startBuild(family).rig), 3)).join('');
 		const colours = [...every.matchAll(/(?:fill|stroke)="([^"]*)"/g)].map(([, colour]) => colour!);
 		expect(colours.filter((colour) => !/^(#[0-9a-f]{6}|var\(--[a-z-]+\))$/.test(colour))).toEqual([]);
 	});
 });
 
-describe('a colour', () => {
+describe('a color', () => {
 	const hex = fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, '0')}`);
 
 	it('mixed with another is between the two, and at the ends one of them', () => {
@@ -67,7 +67,7 @@ describe('a colour', () => {
 	});
 });
 
-describe('a skirt of one’s own colours', () => {
+describe('a skirt of one’s own colors', () => {
 	const colour: OwnColour = {
 		countsAs: 'white',
 		strands: [

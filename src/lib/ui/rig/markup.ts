@@ -1,7 +1,7 @@
 import type { Drawing, Shape } from '$lib/core/rig/drawing/shape';
 import { colourOf, strokeColour } from './materials';
 
-/** Under so many px per mm hatching turns to mud: lines grow instead (visual direction). */
+/** Under so many px per mm hatching turns to mud: lines grow instead. */
 const SMALL = 2;
 
 const rounded = (value: number, decimals: number): number => {

@@ -1,7 +1,10 @@
+import type { Finish, SkirtColour } from '$lib/core/foundation/schema/words';
 import type { Shape } from '$lib/core/rig/drawing/shape';
 
+type Tones = readonly [string, string, string];
+
 /** Three tones (mid, high, low) of every finish, plastic and metal that a drawing can name; by daylight. */
-const TONES: Readonly<Record<string, readonly [string, string, string]>> = {
+const TONES: Readonly<Record<string, Tones> & Record<Finish | SkirtColour, Tones>> = {
 	nickel: ['#b9c2c6', '#f6f9f9', '#6f7b80'],
 	gold: ['#d3a02c', '#fbe7a4', '#8a5f10'],
 	copper: ['#b8663a', '#f0b48c', '#74381a'],
@@ -36,12 +39,12 @@ const PLAIN: Readonly<Record<string, string>> = {
 	'eye.pupil': '#15130d'
 };
 
-/** Share of white and of black in the light and the dark tone of a colour that is no material of the table. */
+/** Share of white and of black in the light and the dark tone of a color that is no material of the table. */
 const [LIGHTER, DARKER] = [0.45, 0.4];
 
 const channelsOf = (hex: string): number[] => [1, 3, 5].map((from) => Number.parseInt(hex.slice(from, from + 2), 16));
 
-/** A share of one colour laid over another; both written like #c5d62f. */
+/** A share of one color laid over another; both written like #c5d62f. */
 export function mixedHex(under: string, over: string, share: number): string {
 	const above = channelsOf(over);
 	const channels = channelsOf(under).map((value, at) => Math.round(value + (above[at]! - value) * share));
@@ -53,7 +56,7 @@ const tonesOf = (material: string): readonly [string, string, string] =>
 		? [material, mixedHex(material, '#ffffff', LIGHTER), mixedHex(material, '#000000', DARKER)]
 		: (TONES[material] ?? TONES.steel!);
 
-/** The colour of a drawing's token on the page: `ink` follows the theme, materials have their own. */
+/** The color of a drawing's token on the page: `ink` follows the theme, materials have their own. */
 export function colourOf(token: string | undefined): string {
 	if (token === undefined) return 'none';
 	const plain = PLAIN[token];
@@ -63,6 +66,6 @@ export function colourOf(token: string | undefined): string {
 	return { mid, high, low }[tone] ?? mid;
 }
 
-/** The colour of a stroke, with the shadow that lies over it. */
+/** The color of a stroke, with the shadow that lies over it. */
 export const strokeColour = ({ stroke, shade }: Pick<Shape, 'stroke' | 'shade'>): string =>
 	shade === undefined ? colourOf(stroke) : mixedHex(colourOf(stroke), PLAIN.edge!, shade);

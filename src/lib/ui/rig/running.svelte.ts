@@ -5,7 +5,7 @@ import type { CallInput } from '$lib/core/foundation/schema/call';
 import type { Rig } from '$lib/core/foundation/schema/rig';
 import type { Running } from '$lib/core/foundation/schema/run';
 
-/** How a rig runs on the water in hand, over the soundings of its spot; worked out anew as any of them changes. */
+/** How a rig runs on the current water, over the soundings of its spot; worked out anew as any of them changes. */
 export class RunningHere {
 	#found = $state.raw<{ readonly rig: Rig; readonly question: CallInput; readonly running: Running } | null>(null);
 	readonly #app: App;

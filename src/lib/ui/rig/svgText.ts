@@ -1,7 +1,7 @@
 import type { Drawing, Shape } from '$lib/core/rig/drawing/shape';
 import { colourOf, strokeColour } from './materials';
 
-/** Colours of the page's tokens where no page is: on paper. */
+/** Colors of the page's tokens where no page is: on paper. */
 const ON_PAPER: Readonly<Record<string, string>> = {
 	'var(--ink)': '#111c1c',
 	'var(--paper)': '#ffffff',

@@ -56,7 +56,7 @@
 				class="button"
 				type="button"
 				aria-pressed={there}
-				aria-label="{there ? 'Take out' : 'Put in'} {spoken(kind)}"
+				aria-label="{there ? 'Remove' : 'Add'} {spoken(kind)}"
 				disabled={!there && present.length >= LIST_MAX}
 				onclick={() => toggle(kind, there)}>{there ? '−' : '+'} {spokenFirst(kind)}</button
 			>
@@ -81,7 +81,7 @@
 	bind:this={list}
 >
 	<p id="put-{id}"><strong>At {withUnit(units, 'depth', depthM)}</strong>: what is there?</p>
-	{@render kinds('Cover, its tops here', PLACEABLE, reading.cover, toggleCover)}
+	{@render kinds('Cover with its top here', PLACEABLE, reading.cover, toggleCover)}
 	{@render kinds('Bait', FORAGE_KINDS, reading.forage, toggleBait)}
 </div>
 

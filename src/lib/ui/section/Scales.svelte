@@ -11,7 +11,7 @@
 	}
 	const { frame, bed, units }: Props = $props();
 
-	/** Feet at the left, metres at the right: both are always there. */
+	/** Feet at the left, meters at the right: both are always there. */
 	const depths = $derived(
 		(['imperial', 'metric'] as const).map((system, side) => {
 			const { show, read, unit } = shownIn(system, 'depth');
@@ -20,7 +20,7 @@
 			return { unit, x, dir, ticks: ticks.map((tick) => ({ ...tick, y: yOf(frame, read(tick.value)) })) };
 		})
 	);
-	const caption = $derived(`${shownIn(units, 'distance').unit} from the bank${bed.profile ? '' : ', bed assumed'}`);
+	const caption = $derived(`${shownIn(units, 'distance').unit} from the bank${bed.profile ? '' : ', bottom assumed'}`);
 	/** A figure of the scale's own type is so wide, px: where the caption stands, no tick is written. */
 	const FIGURE_PX = 7.4;
 	const captionX = $derived(frame.right - 16 - caption.length * FIGURE_PX);
@@ -52,7 +52,7 @@
 
 <style>
 	.numeral {
-		font: 12px var(--font-mono);
+		font: 13px var(--font-mono);
 		fill: var(--ink);
 	}
 	.before {

@@ -48,7 +48,7 @@
 		onchange?: ((patch: Partial<ParsedReading>, key: string) => void) | undefined;
 		/** Said when a handle is taken hold of and when it is let go. */
 		onheld?: (on: boolean) => void;
-		/** Colours of the water as the server worked them out. */
+		/** Colors of the water as the server worked them out. */
 		tint?: readonly Stop[] | undefined;
 		/** What another screen draws over the water. */
 		over?: Snippet<[Frame, Bed]>;
@@ -133,8 +133,8 @@
 				},
 			seenY < height - 30 && {
 				id: 'seen',
-				text: `seen to ${depth(visibilityM)}`,
-				at: around(`seen to ${depth(visibilityM)}`, frame.left + (frame.right - frame.left) * 0.53, seenY, 12)
+				text: `you see down to ${depth(visibilityM)}`,
+				at: around(`you see down to ${depth(visibilityM)}`, frame.left + (frame.right - frame.left) * 0.53, seenY, 12)
 			},
 			eaten &&
 				shoal.length > 0 && {

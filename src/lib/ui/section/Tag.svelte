@@ -18,7 +18,7 @@
 
 <style>
 	text {
-		font-size: 12px;
+		font-size: 13px;
 		font-weight: 560;
 		fill: var(--ink);
 	}

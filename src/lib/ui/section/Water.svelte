@@ -10,12 +10,12 @@
 		seen: TintFacts;
 		sunDeg: number;
 		lamp: boolean;
-		/** Its colours as the server worked them out, until the optics are here. */
+		/** Its colors as the server worked them out, until the optics are here. */
 		tint?: readonly Stop[] | undefined;
 	}
 	const { frame, seen, sunDeg, lamp, tint }: Props = $props();
 	const id = $props.id();
-	/** Where nothing is known of its colour yet: a breath of water. */
+	/** Where nothing is known of its color yet: a breath of water. */
 	const PLAIN: readonly Stop[] = [
 		{ offset: 0, colour: 'color-mix(in srgb, var(--cool) 30%, var(--paper))' },
 		{ offset: 1, colour: 'color-mix(in srgb, var(--cool) 70%, var(--ink))' }

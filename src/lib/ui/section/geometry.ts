@@ -43,7 +43,7 @@ export const waterBox = ({ left, right, sky, height }: Frame) =>
 
 export const depthAt = ({ sky, height, maxM }: Frame, y: number): number => ((y - sky) * maxM) / (height - sky - FLOOR);
 
-/** Pixels per metre of depth. */
+/** Pixels per meter of depth. */
 export const pxPerM = (frame: Frame): number => yOf(frame, 1) - yOf(frame, 0);
 
 /** Share of the width at which the bed begins to rise. */
@@ -148,7 +148,7 @@ export function weedStems(
 	return stems;
 }
 
-/** The quarter circle in the sky along which the sun goes: its centre on the surface, its radius a little under the sky. */
+/** The quarter circle in the sky along which the sun goes: its center on the surface, its radius a little under the sky. */
 export interface Arc {
 	readonly centre: number;
 	readonly radius: number;

@@ -28,7 +28,7 @@ describe('what is put into the section', () => {
 	it('stands at the depth that was pointed at, and the list closes', async () => {
 		const { onchange, press, component } = shown();
 		component.openAt(1.23, 100, 100);
-		await press('Put in timber');
+		await press('Add timber');
 		expect(onchange).toHaveBeenLastCalledWith({ cover: [expect.objectContaining({ kind: 'timber', topM: 1.23 })] }, '');
 		expect(hidePopover).toHaveBeenCalled();
 	});
@@ -37,7 +37,7 @@ describe('what is put into the section', () => {
 		const { onchange, press } = shown();
 		await press('+ cover, bait');
 		expect(showPopover).toHaveBeenCalled();
-		await press('Put in leafy weed');
+		await press('Add leafy weed');
 		expect(onchange.mock.calls[0]![0].cover![0]!.topM).toBe(1.5);
 	});
 
@@ -48,7 +48,7 @@ describe('what is put into the section', () => {
 		] as const) {
 			const { onchange, press, component } = shown();
 			component.openAt(pointed, 0, 0);
-			await press('Put in wood');
+			await press('Add wood');
 			expect(onchange.mock.calls[0]![0].cover![0]!.topM).toBe(top);
 			cleanup();
 		}
@@ -56,16 +56,14 @@ describe('what is put into the section', () => {
 
 	it('is taken out by the same press, and nothing else with it', async () => {
 		const { onchange, press } = shown({ cover: [wood, { ...wood, kind: 'pads', topM: 0 }] });
-		expect(screen.getByRole('button', { name: 'Take out wood', hidden: true }).getAttribute('aria-pressed')).toBe(
-			'true'
-		);
-		await press('Take out wood');
+		expect(screen.getByRole('button', { name: 'Remove wood', hidden: true }).getAttribute('aria-pressed')).toBe('true');
+		await press('Remove wood');
 		expect(onchange.mock.calls[0]![0].cover!.map(({ kind }) => kind)).toEqual(['pads']);
 	});
 
 	it('cannot be more than a reading holds', () => {
 		shown({ forage: Array.from({ length: LIST_MAX }, () => ({ kind: 'perch', lengthIn: 2, amount: 'some' })) });
 		const bait = (name: string) => screen.getByRole<HTMLButtonElement>('button', { name, hidden: true });
-		expect([bait('Put in fry').disabled, bait('Take out perch').disabled]).toEqual([true, false]);
+		expect([bait('Add fry').disabled, bait('Remove perch').disabled]).toEqual([true, false]);
 	});
 });

@@ -22,10 +22,10 @@ import {
 } from './geometry';
 import { boxOfGrip, gripsOf } from './grips';
 import { shared } from './labels';
-import { waterStops } from '$lib/presentation/tint';
+import { lessSaturated, waterStops } from '$lib/presentation/tint';
 
 const SHARES = [0.2126, 0.7152, 0.0722];
-/** Relative luminance of a colour of the screen, 0 to 1 (IEC 61966-2-1): red counts for little, blue for least. */
+/** Relative luminance of a color of the screen, 0 to 1 (IEC 61966-2-1): red counts for little, blue for least. */
 const luminance = (colour: string): number =>
 	(colour.match(/\d+/g) ?? [])
 		.map((channel) => Number(channel) / 255)
@@ -132,7 +132,7 @@ describe('the water', () => {
 		fc.assert(
 			fc.property(anyReading, (input) => {
 				const reading = completeReading(readingSchema.parse(input));
-				// In soup of a hand's breadth the light is gone at once, and what is drawn is the last grey of the scale.
+				// In soup of a hand's breadth the light is gone at once, and what is drawn is the last gray of the scale.
 				fc.pre(reading.visibilityM >= 0.3);
 				const stops = waterStops(reading, reading.bottomM, false).map(({ colour }) => luminance(colour));
 				// What the water throws about is brightest just under the surface, not at it; deep down it hardly changes.
@@ -151,4 +151,20 @@ it('the fish band never leaves the water when the bottom rises', () => {
 	expect(bandWithin({ fishFromM: 1, fishToM: 3 }, 2)).toEqual({ fishFromM: 1, fishToM: 2 });
 	expect(bandWithin({ fishFromM: 2.5, fishToM: 3 }, 2)).toEqual({ fishFromM: 2, fishToM: 2 });
 	expect(bandWithin({ fishFromM: 1, fishToM: 3 }, 5)).toEqual({ fishFromM: 1, fishToM: 3 });
+});
+
+describe('the tint of the water', () => {
+	const channel = fc.double({ min: 0, max: 255, noNaN: true });
+	const brightness = ([r, g, b]: readonly number[]): number => 0.2126 * r! + 0.7152 * g! + 0.0722 * b!;
+
+	it('is never more saturated than water looks from above, as bright as before, and leaves pale colors alone', () => {
+		fc.assert(
+			fc.property(fc.tuple(channel, channel, channel), (rgb) => {
+				const less = lessSaturated(rgb);
+				expect(Math.max(...less) - Math.min(...less)).toBeLessThanOrEqual(0.5 * Math.max(...less) + 1e-6);
+				expect(brightness(less)).toBeCloseTo(brightness(rgb), 6);
+				if (Math.max(...rgb) - Math.min(...rgb) <= 0.5 * Math.max(...rgb)) expect(less).toEqual(rgb);
+			})
+		);
+	});
 });

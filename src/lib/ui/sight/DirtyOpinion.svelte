@@ -20,6 +20,6 @@
 </script>
 
 <p>
-	<strong>What the model of sight says here.</strong>
-	{opinion} It is ± 40 % at best, and half of the anglers differ.
+	<strong>What the sight model says here.</strong>
+	{opinion} It is ± 40 % at best, and half of all anglers disagree.
 </p>

@@ -14,7 +14,7 @@
 </script>
 
 <table>
-	<caption class="py-4 text-left font-660">How colours die with depth</caption>
+	<caption class="py-4 text-left font-660">How colors fade with depth</caption>
 	<thead>
 		<tr>
 			<th scope="col"><span class="sr-only">Depth</span></th>

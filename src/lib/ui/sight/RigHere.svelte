@@ -15,7 +15,7 @@
 		rig: Rig | null;
 		/** Parts of the angler's own that it is built with. */
 		own?: Build['own'];
-		/** Own parts that lie in the box: those with a colour are held beside what is tied on. */
+		/** Own parts that lie in the box: those with a color are held beside what is tied on. */
 		box?: readonly OwnUse['part'][];
 		reading: Reading;
 		/** Depth (m) that is looked at; the middle of the fish unless given. */
@@ -37,7 +37,7 @@
 	const parts = $derived([...(rig ? partsOf(rig, own) : []), ...bait]);
 	const beside = $derived<Shown[]>(shownIn(scene, parts, view));
 	const blendsIn = $derived(beside.some(({ named, looked }) => named.kind === 'skirt' && looked.looks === 'blends'));
-	/** The angler's own colours, those that the rules take for what is tied on before the others. */
+	/** The angler's own colors, those that the rules take for what is tied on before the others. */
 	const owned = $derived.by(() => {
 		const tied = (part: OwnUse['part']): boolean =>
 			part.colour?.countsAs === (part.kind === 'skirt' ? rig?.skirt.colour : rig?.trailer?.colour);
@@ -45,7 +45,7 @@
 		return sorted.flatMap((part) =>
 			lookOwn(part.kind === 'skirt' ? 'skirt' : 'trailer', part).map((named) => ({
 				named,
-				note: `${PART_WORDS[named.kind]}, taken for ${spoken(part.colour!.countsAs)}`,
+				note: `${PART_WORDS[named.kind]}, treated as ${spoken(part.colour!.countsAs)}`,
 				tied: tied(part)
 			}))
 		);
@@ -69,8 +69,8 @@
 </div>
 {#if blendsIn && skirtWhy !== undefined}
 	<p>
-		Seen from the side, this skirt blends in down there. It is called all the same: {skirtWhy ??
-			'no rule asks for another here.'}
+		From the side this skirt blends in at that depth. It is still the first choice: {skirtWhy ??
+			'no rule calls for another one here.'}
 	</p>
 {/if}
 {#if mine.length > 0}
@@ -84,8 +84,8 @@
 {#if forage}
 	<p>
 		{#if like.length > 0}
-			Like {spoken(forage)}{mainForageIn(reading) ? ` of ${mainForageIn(reading)} in` : ''} down there:
+			Like {spoken(forage)}{mainForageIn(reading) ? ` of ${mainForageIn(reading)} in` : ''} at that depth:
 			<strong>{like.map(({ colour }) => spoken(colour)).join(', ')}</strong>.
-		{:else}No skirt is like {spoken(forage)} down there.{/if}
+		{:else}No skirt looks like {spoken(forage)} at that depth.{/if}
 	</p>
 {/if}

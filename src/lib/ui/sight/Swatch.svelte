@@ -5,13 +5,13 @@
 
 	interface Props {
 		shown: Shown;
-		/** Colour of the water behind it. */
+		/** Color of the water behind it. */
 		water: string;
 		/** How it looks where the hand is now, before the rest of it follows. */
 		here?: Rgb;
 	}
 	const { shown, water, here = shown.here }: Props = $props();
-	/** Told by shape and word as well as by colour. */
+	/** Told by shape and word as well as by color. */
 	const SIGNS = { bright: '▲ bright', dark: '▼ dark', blends: '≈ blends' } as const;
 	const { named, looked } = $derived(shown);
 </script>

@@ -7,14 +7,14 @@
 		reasons: readonly Reason[];
 		/** Whether the call weighs what the model of sight says. */
 		on: boolean;
-		/** Colour of the called skirt. */
+		/** Color of the called skirt. */
 		colour: string;
 		onswitch: (on: boolean) => void;
 	}
 	const { reasons, on, colour, onswitch }: Props = $props();
 
 	const ABOUT: Readonly<Record<string, string>> = {
-		'SEE-01': 'seen as far here as any',
+		'SEE-01': 'seen from as far away as any other',
 		'SEE-02': 'like the bait here'
 	};
 	const share = ({ points, possible }: Reason): string =>
@@ -24,12 +24,12 @@
 
 <label class="tick">
 	<input type="checkbox" checked={on} onchange={({ currentTarget }) => onswitch(currentTarget.checked)} />
-	The call weighs this, lightly
+	Let this count a little in the call
 </label>
 {#if on}
 	<p class="quiet">
 		{#each found as reason, at (reason.claim)}{at > 0 ? '; ' : `A ${spoken(colour)} skirt is `}{share(reason)}{ABOUT[
 				reason.claim
-			]} ({reason.claim}){:else}Nothing is seen far enough here to weigh, or no skirt is worn.{/each}
+			]} ({reason.claim}){:else}Nothing shows far enough here to count, or there is no skirt.{/each}
 	</p>
 {/if}

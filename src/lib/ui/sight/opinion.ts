@@ -8,10 +8,9 @@ import { LEVEL, NEAR_M } from '$lib/core/simulation/sight/grain';
 export function opinionOf(brightM: number, darkM: number, darkBelowM: number): string {
 	const far = Math.max(brightM, darkM);
 	if (far < NEAR_M)
-		return 'Nothing is seen farther than a hand or two: bright and dark are near each other, sound decides.';
-	const below = darkBelowM > darkM * (1 + LEVEL) ? ' From below the dark one stands out farther.' : '';
-	if (Math.abs(brightM - darkM) < LEVEL * far)
-		return `From the side bright and dark are seen about equally far.${below}`;
+		return 'Nothing shows farther than a hand or two. Bright and dark are about equal, so sound decides.';
+	const below = darkBelowM > darkM * (1 + LEVEL) ? ' From below the dark one shows farther.' : '';
+	if (Math.abs(brightM - darkM) < LEVEL * far) return `From the side bright and dark show about equally far.${below}`;
 	const [more, less] = brightM > darkM ? ['bright', 'dark'] : ['dark', 'bright'];
-	return `From the side ${more} is seen farther than ${less}.${below}`;
+	return `From the side ${more} shows farther than ${less}.${below}`;
 }

@@ -4,13 +4,13 @@ import { targetOf } from '$lib/core/simulation/sight/targets';
 import type { Build, OwnUse } from '$lib/core/foundation/schema/build';
 import type { Rig } from '$lib/core/foundation/schema/rig';
 
-/** Something to look at by its kind and colour; nothing where it is not judged. */
+/** Something to look at by its kind and color; nothing where it is not judged. */
 export function look(kind: Named['kind'], colour: string, hammered = false): Named[] {
 	const target = targetOf(kind, colour, hammered);
 	return target ? [{ kind, colour, target }] : [];
 }
 
-/** A part of the angler's own by the colour that it was given; nothing where it has none of its own. */
+/** A part of the angler's own by the color that it was given; nothing where it has none of its own. */
 export function lookOwn(kind: Named['kind'], part: OwnUse['part'] | undefined): Named[] {
 	if (!part?.colour) return [];
 	return [{ kind, colour: part.colour.countsAs, name: part.name, target: ownTarget(part.colour) }];

@@ -32,7 +32,7 @@ describe('what of a rig is looked at', () => {
 	};
 	const own = { skirt: { id: '11111111-1111-4111-8111-111111111111', version: 1, part } };
 
-	it('is its own colour where it has one, by its own name', () => {
+	it('is its own color where it has one, by its own name', () => {
 		const { rig } = startBuild('spinnerbait');
 		const [skirt] = partsOf(rig, own);
 		expect(skirt).toMatchObject({ kind: 'skirt', colour: 'black', name: 'Hand-tied' });
@@ -51,7 +51,7 @@ describe('what of a rig is looked at', () => {
 		];
 		const reading = completeReading(readingSchema.parse({ waterTemperatureC: 18, visibilityM: 1.2, bottomM: 3 }));
 		render(RigHere, { rig, box, reading });
-		expect(screen.getAllByText(/taken for/).map(({ textContent }) => textContent!.includes('fits'))).toEqual([
+		expect(screen.getAllByText(/treated as/).map(({ textContent }) => textContent!.includes('fits'))).toEqual([
 			true,
 			false
 		]);
@@ -87,7 +87,7 @@ describe('how far things are seen', () => {
 	});
 });
 
-it('a second colour is one that is told from the first', () => {
+it('a second color is one that is told from the first', () => {
 	const white = skirts.find(({ colour }) => colour === 'white')!;
 	const beside = besideBest(white, skirts, scene);
 	expect(beside).toHaveLength(skirts.length - 1);
@@ -96,7 +96,7 @@ it('a second colour is one that is told from the first', () => {
 	expect(beside.findIndex(({ named }) => named.colour === 'pearl')).toBeGreaterThan(4);
 });
 
-it('a colour in the hand is the colour of the lure, and here that of the water over it', () => {
+it('a color in the hand is the color of the lure, and here that of the water over it', () => {
 	const [white] = shownIn(
 		scene,
 		skirts.filter(({ colour }) => colour === 'white'),
@@ -141,10 +141,10 @@ describe('a rig that is looked at', () => {
 
 describe('the opinion on bright and dark', () => {
 	it('calls near ties level, and leaves mud to sound', () => {
-		expect(opinionOf(1, 0.95, 0.9)).toBe('From the side bright and dark are seen about equally far.');
-		expect(opinionOf(1.5, 1, 1)).toBe('From the side bright is seen farther than dark.');
+		expect(opinionOf(1, 0.95, 0.9)).toBe('From the side bright and dark show about equally far.');
+		expect(opinionOf(1.5, 1, 1)).toBe('From the side bright shows farther than dark.');
 		expect(opinionOf(0.8, 1, 1.4)).toBe(
-			'From the side dark is seen farther than bright. From below the dark one stands out farther.'
+			'From the side dark shows farther than bright. From below the dark one shows farther.'
 		);
 		expect(opinionOf(0.3, 0.2, 0.2)).toContain('sound decides');
 	});

@@ -94,7 +94,7 @@ export function levelsOf(shown: readonly Shown[]): Level[] {
 	})).filter(({ shown: held }) => held.length > 0);
 }
 
-/** Of some colours those that are told from a fixed one best, the best first, with the steps between them. */
+/** Of some colors those that are told from a fixed one best, the best first, with the steps between them. */
 export function besideBest(fixed: Named, others: readonly Named[], scene: Scene): { named: Named; steps: number }[] {
 	const own = atWork(fixed.target, scene);
 	return others

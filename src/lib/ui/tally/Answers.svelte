@@ -52,7 +52,7 @@
 		<small>{last ?? 'nothing yet'}</small>
 	</button>
 	<button type="button" class="cast" {disabled} onclick={oncast} aria-label="Cast, {now.casts}">
-		<span>Cast<small>tap, or stroke right</small></span>
+		<span>Cast<small>tap, or swipe right</small></span>
 		<strong class="figure" aria-hidden="true">{now.casts}</strong>
 	</button>
 </div>

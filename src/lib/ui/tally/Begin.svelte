@@ -7,7 +7,7 @@
 
 	interface Props {
 		usualName: string;
-		/** What may be cast first, the rig in hand before the others. */
+		/** What may be cast first, the current rig before the others. */
 		rigs: readonly { readonly name: string; readonly rig: Rig }[];
 		/** Where it is, in words. */
 		place: string;
@@ -46,8 +46,8 @@
 </script>
 
 <form class="grid max-w-[40rem] gap-12 px-16 py-14" onsubmit={begin} novalidate>
-	<h2>Begin an outing</h2>
-	<p class="quiet">{place}. The water is taken as it was read last; a new reading is two taps away at any time.</p>
+	<h2>Start an outing</h2>
+	<p class="quiet">{place}. It starts with your latest reading; you can enter a new one any time in two taps.</p>
 	<label
 		>Name <input
 			class="field"
@@ -63,7 +63,7 @@
 		</select></label
 	>
 	<label class="check"
-		><input type="checkbox" bind:checked={comparing} /> Compare it with another, in turns drawn by lot</label
+		><input type="checkbox" bind:checked={comparing} /> Compare it with another rig in random order</label
 	>
 	{#if comparing}
 		<label
@@ -75,7 +75,7 @@
 		<p class:refused={differs.length !== 1} role="status">
 			{#if differs.length === 0}They are the same: choose another.
 			{:else if differs.length === 1}They differ in one thing, the {differs[0]}: good.
-			{:else}They differ in {differs.join(', ')}: whatever comes of it will not say which of these did it.{/if}
+			{:else}They differ in {differs.join(', ')}, so the result won’t tell you which one did it.{/if}
 		</p>
 		<p class="row flex gap-16">
 			{#each [['pairs', 'Pairs of turns'], ['casts', 'Casts a turn']] as const as [name, label] (name)}
@@ -97,9 +97,9 @@
 			</p>
 		{/each}
 	{/if}
-	<button class="button button-amber min-h-56" disabled={!rig || (comparing && differs.length === 0)}>Begin</button>
+	<button class="button button-amber min-h-56" disabled={!rig || (comparing && differs.length === 0)}>Start</button>
 	{#if rigs.length === 0}<p class="quiet">
-			No rig is in hand yet. <a href={resolve('/call')}>Pick one on Call</a> first.
+			You have no rig yet. <a href={resolve('/call')}>Pick one on Call</a> first.
 		</p>{/if}
 </form>
 

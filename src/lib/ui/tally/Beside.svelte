@@ -54,7 +54,7 @@
 	{#if reReading}
 		<NewReading {reading} units={app.units} {onread} onclose={() => (reReading = false)} />
 	{:else}
-		<button class="button min-h-40" onclick={() => (reReading = true)}>The water, read anew</button>
+		<button class="button min-h-40" onclick={() => (reReading = true)}>New water reading</button>
 	{/if}
 	<label
 		>At
@@ -74,7 +74,7 @@
 			<option value="note">a word</option><option value="sonar">sonar</option>
 		</select>
 		<input class="field" aria-label="What it says" maxlength="200" placeholder="typed or spoken" bind:value={note} />
-		<button class="button min-h-40">Note it</button>
+		<button class="button min-h-40">Save note</button>
 	</form>
 	<p class="row flex flex-wrap items-center gap-6">
 		<button class="button min-h-40" onclick={() => onadd({ kind: 'lure-lost' })}>Lure lost</button>
@@ -84,7 +84,7 @@
 		{/each}
 	</p>
 </section>
-<section aria-label="On deck">
+<section aria-label="Screen and location">
 	<label class="tick"
 		><input
 			type="checkbox"
@@ -93,7 +93,7 @@
 		/>
 		Keep the screen on</label
 	>
-	<label class="tick"><input type="checkbox" bind:checked={onDeck.marking} /> Mark where fish strike</label>
+	<label class="tick"><input type="checkbox" bind:checked={onDeck.marking} /> Save where fish bite (location)</label>
 	<span class="tick"
 		><label class="tick"><input type="checkbox" bind:checked={byClock} /> Count a cast every</label>
 		<FigureField
@@ -108,7 +108,7 @@
 	{#if onDeck.refused}<p class="notice">{onDeck.refused}</p>{/if}
 </section>
 <section aria-label="What happened">
-	<h2>{castsOf(story)} casts, {struck} {struck === 1 ? 'strike' : 'strikes'}, {landed} landed</h2>
+	<h2>{castsOf(story)} casts, {struck} {struck === 1 ? 'bite' : 'bites'}, {landed} landed</h2>
 	<Log {story} units={app.units} zone={app.zone} {spotName} {onundo} />
 </section>
 

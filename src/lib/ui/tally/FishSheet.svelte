@@ -70,14 +70,14 @@
 			type="button"
 			class="chip min-h-48 cursor-pointer justify-self-start rounded-[4px] border border-ink bg-paper px-12 py-0"
 			aria-pressed={joined}
-			onclick={() => say({ after: joined ? null : undefined })}>Same fish as the bite before</button
+			onclick={() => say({ after: joined ? null : undefined })}>Same fish as the last bite</button
 		>
 	{/if}
-	{@render one('It struck', 'hit', HITS, HIT_WORDS, what.hit)}
+	{@render one('How it bit', 'hit', HITS, HIT_WORDS, what.hit)}
 	{#if what.kind === 'landed' || what.kind === 'lost'}
 		{@render one('Hooked in the', 'hook', HOOK_PLACES, HOOK_WORDS, what.hook)}
 		{@render one('Species', 'species', FISH, SPECIES_WORDS, what.species ?? null)}
-		{@render one('The hook was set', 'set', HOOKSETS, SET_WORDS, what.set ?? null)}
+		{@render one('Hookset', 'set', HOOKSETS, SET_WORDS, what.set ?? null)}
 	{/if}
 	{#if what.kind === 'landed'}
 		<fieldset class="flex flex-wrap gap-6">

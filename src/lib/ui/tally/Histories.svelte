@@ -33,12 +33,12 @@
 </script>
 
 {#if found.length > 0}
-	<ul class="mx-16 mt-8" aria-label="Histories of your rigs">
+	<ul class="mx-16 mt-8" aria-label="Add this outing to your rigs">
 		{#each found as one (one.id)}
 			<li class="flex flex-wrap items-center justify-between gap-8 border-b border-b-rule py-4">
 				<span><strong>{one.record.name}</strong> {saidOf(one.events)}</span>
 				<button class="button" disabled={one.done} onclick={() => write(one)}
-					>{one.done ? 'In its history' : 'Write it into its history'}</button
+					>{one.done ? 'In its history' : 'Add to its history'}</button
 				>
 			</li>
 		{/each}

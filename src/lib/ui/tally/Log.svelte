@@ -56,7 +56,7 @@
 	{#each lines as { id, at, text } (id)}
 		<li>
 			<span class="figure">{time.format(Date.parse(at))}</span><span>{text}</span>
-			<button class="button" type="button" aria-label="Take back: {text}" onclick={() => onundo(id)}>Take back</button>
+			<button class="button" type="button" aria-label="Undo: {text}" onclick={() => onundo(id)}>Undo</button>
 		</li>
 	{:else}<li class="quiet">Nothing yet.</li>{/each}
 </ol>

@@ -42,12 +42,7 @@
 	}
 </script>
 
-<form
-	class="grid grid-cols-[1fr_1fr] items-end gap-8 py-8"
-	onsubmit={read}
-	novalidate
-	aria-label="The water, read anew"
->
+<form class="grid grid-cols-[1fr_1fr] items-end gap-8 py-8" onsubmit={read} novalidate aria-label="New water reading">
 	{#each FIGURES as [key, label, measure] (key)}
 		<label class="grid text-s"
 			>{label}, {shownIn(units, measure).unit}
@@ -64,8 +59,8 @@
 			</select></label
 		>
 	{/each}
-	<button class="button button-amber">Take it</button>
-	<button class="button" type="button" onclick={onclose}>Leave it</button>
+	<button class="button button-amber">Use it</button>
+	<button class="button" type="button" onclick={onclose}>Cancel</button>
 </form>
 
 <style>

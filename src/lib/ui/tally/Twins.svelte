@@ -17,9 +17,9 @@
 	const twins = $derived(twinsHere(spot, water, bank));
 </script>
 
-<section class="grid gap-4 border-b border-b-rule px-14 py-8" aria-label="Twins of this place">
-	<h2>Twins of {spot.name} <a class="id" href="{resolve('/craft')}?find=POS-11">POS-11</a></h2>
-	<p class="quiet">It gave a strike: cast there again, slower, then look for places like it.</p>
+<section class="grid gap-4 border-b border-b-rule px-14 py-8" aria-label="Spots like this one">
+	<h2>Spots like {spot.name} <a class="id" href="{resolve('/craft')}?find=POS-11">POS-11</a></h2>
+	<p class="quiet">You got a bite here: cast there again, slower, then try spots like it.</p>
 	<ul>
 		{#each twins as { id, name, alike, other } (id)}
 			<li class="flex min-h-48 items-center justify-between gap-8">
@@ -27,7 +27,7 @@
 				<button class="button min-h-48 flex-none" onclick={() => onmove(id)}>Go there</button>
 			</li>
 		{:else}<li class="quiet flex min-h-48 items-center justify-between gap-8">
-				No other spot of {water.name} is much like it.
+				No other spot on {water.name} is much like it.
 			</li>{/each}
 	</ul>
 </section>

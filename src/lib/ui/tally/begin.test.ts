@@ -20,11 +20,11 @@ function drawn(rigs: readonly Rig[] = [rig, finished, other]) {
 	});
 	return onbegin;
 }
-const begin = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Begin' });
+const begin = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Start' });
 const compare = () => fireEvent.click(screen.getByRole('checkbox', { name: /Compare it with another/ }));
 
 describe('an outing', () => {
-	it('begins with the rig in hand and its usual name, two taps from nothing', async () => {
+	it('begins with the current rig and its usual name, two taps from nothing', async () => {
 		const onbegin = drawn();
 		await fireEvent.click(begin());
 		expect(onbegin).toHaveBeenCalledWith({ name: 'Pad Bay, May', rig, trial: null });
@@ -61,7 +61,7 @@ describe('a comparison', () => {
 		const onbegin = drawn();
 		await compare();
 		await fireEvent.change(screen.getByLabelText('Against'), { target: { value: '2' } });
-		expect(screen.getByRole('status').textContent).toMatch(/will not say which of these did it/);
+		expect(screen.getByRole('status').textContent).toMatch(/won’t tell you which one did it/);
 		await fireEvent.click(begin());
 		expect(onbegin.mock.calls[0]![0].trial).toMatchObject({ b: other });
 	});

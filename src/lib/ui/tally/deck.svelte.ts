@@ -23,7 +23,7 @@ export class OnDeck {
 			this.#lock = await navigator.wakeLock.request('screen');
 		} catch {
 			this.awake = false;
-			this.refused = 'This browser does not keep the screen on.';
+			this.refused = 'This browser can’t keep the screen on.';
 		}
 	}
 
@@ -36,7 +36,7 @@ export class OnDeck {
 					resolve({ latitude: coords.latitude, longitude: coords.longitude, accuracyM: Math.round(coords.accuracy) }),
 				() => {
 					this.marking = false;
-					this.refused = 'The place is not told by this device: strikes keep their spot alone.';
+					this.refused = 'This device doesn’t share its location: bites are saved with the spot only.';
 					resolve(null);
 				},
 				{ enableHighAccuracy: true, timeout: 8000, maximumAge: 15_000 }

@@ -8,7 +8,7 @@ import { clockText, happeningText } from './words';
 
 afterEach(cleanup);
 
-const noSpot = () => 'no named spot';
+const noSpot = () => 'no spot name';
 
 describe('what is told of a fish', () => {
 	function shown(what: EntryInput, units: 'metric' | 'imperial' = 'metric', joined = false) {
@@ -38,11 +38,11 @@ describe('what is told of a fish', () => {
 
 	it('is the same fish as the bite before, unless it is said to be another', async () => {
 		const { onsay, press } = shown({ kind: 'landed' }, 'metric', true);
-		await press('Same fish as the bite before');
+		await press('Same fish as the last bite');
 		expect(onsay).toHaveBeenLastCalledWith(expect.objectContaining({ after: null }));
 		cleanup();
 		shown({ kind: 'landed' });
-		expect(screen.queryByRole('button', { name: 'Same fish as the bite before' })).toBeNull();
+		expect(screen.queryByRole('button', { name: 'Same fish as the last bite' })).toBeNull();
 	});
 
 	it('has a species, and went home or back', async () => {
@@ -56,11 +56,11 @@ describe('what is told of a fish', () => {
 	it('asks of a bite neither where the hook sat nor how long it was', () => {
 		shown({ kind: 'bite' });
 		expect(screen.queryByRole('group', { name: 'Hooked in the' })).toBeNull();
-		expect(screen.queryByRole('group', { name: 'The hook was set' })).toBeNull();
+		expect(screen.queryByRole('group', { name: 'Hookset' })).toBeNull();
 		expect(screen.queryByLabelText(/Length/)).toBeNull();
 	});
 
-	it('takes inches and pounds where those are shown, and keeps centimetres and kilograms', async () => {
+	it('takes inches and pounds where those are shown, and keeps centimeters and kilograms', async () => {
 		const { onsay, put } = shown({ kind: 'landed' }, 'imperial');
 		await put(/^Length, in/, '16');
 		expect(onsay).toHaveBeenLastCalledWith(expect.objectContaining({ lengthCm: expect.closeTo(40.64, 6) }));
@@ -80,7 +80,7 @@ describe('what is told of a fish', () => {
 
 	it('is said in one line, in the order in which it happened to the fish', () => {
 		const landed = entrySchema.parse({ kind: 'landed', hit: 'pop', hook: 'roof', set: 'wind', lengthCm: 41.4 });
-		expect(happeningText(landed, 'metric', noSpot)).toBe('Landed, 41.5 cm, roof of the mouth, at a pop, wound on');
+		expect(happeningText(landed, 'metric', noSpot)).toBe('Landed, 41.5 cm, roof of the mouth, on a pop, kept reeling');
 		expect(happeningText(landed, 'imperial', noSpot)).toMatch(/^Landed, 16.25 in/);
 	});
 });

@@ -47,10 +47,10 @@ export function lureGroups(story: Story, { calls, saved, deck }: Sources): LureG
 			lures: fresh(fished.map((rig) => ({ name: '', rig, note: countsText(countsWith(story, rig)) })))
 		},
 		{
-			title: 'Called for the water now',
+			title: 'Called for these conditions',
 			lures: fresh(calls.map(({ rig }, at) => ({ name: '', rig, note: at === 0 ? 'First choice' : '' })))
 		},
-		{ title: 'On deck', lures: fresh(deck.map((rig) => ({ name: '', rig, note: '' }))) },
+		{ title: 'From today’s plan', lures: fresh(deck.map((rig) => ({ name: '', rig, note: '' }))) },
 		{
 			title: 'Saved',
 			lures: fresh(

@@ -57,7 +57,7 @@ describe('lures to change to', () => {
 	it('are those fished today, called now, saved, then of other families; each once, the one that is cast never', () => {
 		expect(groups.map(({ title }) => title)).toEqual([
 			'Fished today',
-			'Called for the water now',
+			'Called for these conditions',
 			'Saved',
 			'Another family'
 		]);

@@ -33,7 +33,7 @@ describe('twins of a place that bit', () => {
 		const here = spot('a', 90);
 		const [first, second] = twinsHere(here, water(here, spot('b', 270), spot('c', 100)), 'windblown');
 		expect(first).toMatchObject({ name: 'C', alike: ['depths', 'cover', 'wind'], other: [] });
-		expect(second).toMatchObject({ name: 'B', other: ['it lies in the lee'] });
+		expect(second).toMatchObject({ name: 'B', other: ['it is sheltered'] });
 	});
 
 	it('are not the place itself, three at most, nor what is hardly like it', () => {

@@ -13,9 +13,9 @@ export const HIT_WORDS: Readonly<Record<Hit, string>> = {
 	entry: 'at the splash',
 	fall: 'on the fall',
 	'first-turns': 'in the first turns',
-	steady: 'wound steadily',
-	pop: 'at a pop',
-	deflection: 'off a bump',
+	steady: 'on a steady retrieve',
+	pop: 'on a pop',
+	deflection: 'after hitting cover',
 	'boat-side': 'at the boat'
 };
 
@@ -41,7 +41,7 @@ export const SPECIES_WORDS: Readonly<Record<FishSpecies, string>> = {
 export const SET_WORDS: Readonly<Record<Hookset, string>> = {
 	sweep: 'swept',
 	strike: 'struck hard',
-	wind: 'wound on'
+	wind: 'kept reeling'
 };
 
 /** An answer of the fish, or of the weed, as a button says it. */
@@ -149,15 +149,15 @@ export function happeningText(what: Entry, units: UnitSystem, spotName: (id: str
 		case 'spot':
 			return `Now at ${spotName(what.spotId)}`;
 		case 'reading':
-			return `Water read: ${withUnit(units, 'temperature', what.reading.waterTemperatureC)}, seen to ${withUnit(units, 'depth', what.reading.visibilityM)}`;
+			return `Water: ${withUnit(units, 'temperature', what.reading.waterTemperatureC)}, you see down to ${withUnit(units, 'depth', what.reading.visibilityM)}`;
 		case 'turn':
 			return `Trial, turn ${what.turn + 1}`;
 		case 'broken':
-			return 'Turn broken off';
+			return 'Turn stopped early';
 		case 'pause':
 			return 'Pause';
 		case 'resume':
-			return 'On again';
+			return 'Resumed';
 		case 'end':
 			return 'End';
 	}

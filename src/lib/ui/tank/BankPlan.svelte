@@ -43,13 +43,13 @@
 	let width = $state(860);
 	const middle = $derived(width / 2);
 	const reach = $derived(Math.max(1, ...approaches.map(({ castM }) => castM)));
-	/** Pixels to the metre, the same both ways. */
+	/** Pixels to the meter, the same both ways. */
 	const scale = $derived(Math.min((middle - 20) / reach, (HEIGHT - BANK - FOOT) / outM));
 	const boatY = $derived(BANK + outM * scale);
 	/** No higher than what is drawn on it: a phone is narrow, and its plan small. */
 	const height = $derived(Math.min(HEIGHT, boatY + ROOM));
 	const most = $derived(Math.max(1e-9, ...approaches.map(({ zoneMPerH }) => zoneMPerH)));
-	/** Lines of equal depth, every metre, by their distance from the bank. */
+	/** Lines of equal depth, every meter, by their distance from the bank. */
 	const contours = $derived.by(() => {
 		const found: { depthM: number; y: number }[] = [];
 		for (let y = BANK; y < height; y += 2) {
@@ -214,7 +214,7 @@
 		cursor: crosshair;
 	}
 	text {
-		font-size: 12px;
+		font-size: 13px;
 		fill: var(--ink-2);
 	}
 	.on-earth {

@@ -17,10 +17,10 @@
 	const GOOD = 0.9;
 
 	function words(change: Change): string {
-		if (change.kind === 'count') return change.countdownS === 0 ? 'Do not count' : `Count ${change.countdownS}`;
-		if (change.kind === 'tip') return `Hold the tip at ${withUnit(units, 'depth', change.tipM)}`;
+		if (change.kind === 'count') return change.countdownS === 0 ? 'Don’t count down' : `Count ${change.countdownS}`;
+		if (change.kind === 'tip') return `Hold the rod tip at ${withUnit(units, 'depth', change.tipM)}`;
 		if (change.kind === 'speed') {
-			return `Wind at ${turnsOf(change.speedMps).toFixed(2)} turns a second (${withUnit(units, 'speed', change.speedMps)})`;
+			return `Reel at ${turnsOf(change.speedMps).toFixed(2)} turns a second (${withUnit(units, 'speed', change.speedMps)})`;
 		}
 		if (change.kind === 'weight') return `${ouncesText(change.weightOz)} oz head`;
 		if (change.kind === 'line') return `${change.testLb} lb line`;
@@ -28,9 +28,9 @@
 	}
 </script>
 
-<h2>To work longer among them</h2>
+<h2>To stay longer in the strike zone</h2>
 {#if own !== null && own >= GOOD}
-	<p>It does for {modelShare(own)} of the winding already.</p>
+	<p>It is already in the strike zone for {modelShare(own)} of the retrieve.</p>
 {:else}
 	<ul>
 		{#each changes as change (change.kind)}
@@ -42,7 +42,7 @@
 			</li>
 		{:else}
 			<li class="flex items-center gap-10 py-2">
-				{busy ? 'Trying one thing after the other.' : 'No single change keeps it there for longer.'}
+				{busy ? 'Trying one thing after another …' : 'No single change keeps it there longer.'}
 			</li>
 		{/each}
 	</ul>

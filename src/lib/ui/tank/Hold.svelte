@@ -46,7 +46,7 @@
 	});
 	const WHY: Readonly<Record<NonNullable<SpeedFor['why']>, string>> = {
 		'never that deep': 'It never gets that deep there.',
-		'deeper even at most': 'It runs deeper there at any speed.',
+		'deeper even at most': 'It runs deeper than that at any speed.',
 		'stalls at that speed': 'No safe speed: that slow, its blades don’t turn.',
 		'leans at that speed': 'No safe speed: that fast, it leans over.'
 	};
@@ -80,12 +80,12 @@
 	{#if found?.speedMps}
 		{@const speed = found.speedMps}
 		<button class="button" type="button" onclick={() => onspeed(speed)}
-			>wind at {turnsOf(speed).toFixed(2)} turns a second ({withUnit(units, 'speed', speed)})</button
+			>reel at {turnsOf(speed).toFixed(2)} turns a second ({withUnit(units, 'speed', speed)})</button
 		>
 	{:else if found?.why}{WHY[found.why]}{/if}
 </p>
 {#if offers.length > 0}
-	<ul class="flex flex-wrap gap-4 pb-4" aria-label="What holds that depth">
+	<ul class="flex flex-wrap gap-4 pb-4" aria-label="What would run at that depth">
 		{#each offers as offer (offer.kind)}
 			<li><button class="button" type="button" onclick={() => onoffer(offer)}>{offerText(offer)}</button></li>
 		{/each}

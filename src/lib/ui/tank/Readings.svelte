@@ -14,7 +14,7 @@
 	import TankGauge from './TankGauge.svelte';
 
 	interface Props {
-		/** The rig in hand and the one beside it, with what the closed form says of them. */
+		/** The current rig and the one beside it, with what the closed form says of them. */
 		rig: Rig;
 		figures: RunningWindow | null;
 		other: Rig | null;
@@ -87,14 +87,14 @@
 		/>
 		{#if margin !== null}
 			<TankGauge
-				label="Over stalling"
+				label="Speed over stalling"
 				text="× {margin.toFixed(1)}"
 				low={0.5}
 				high={SPAN.margin}
 				a={margin}
 				b={marginB}
 				forbidden={[{ from: 0.5, to: 1, word: 'stalls' }]}
-				note={margin < THIN ? 'thin' : ''}
+				note={margin < THIN ? 'close' : ''}
 			/>
 		{/if}
 		{#if figures.surface}
@@ -125,7 +125,7 @@
 				fails={now.where === 'cover'}
 			/>
 			<TankGauge
-				label="At the hand"
+				label="Line tension"
 				text="{(now.tensionN / N_PER_LBF).toFixed(2)} lb"
 				low={0}
 				high={SPAN.tension / N_PER_LBF}
@@ -135,10 +135,10 @@
 			/>
 		{/if}
 		<p class="quiet pt-6 text-xs text-ink-2">
-			Still water, a line without vibration.
+			Model: still water, no line vibration.
 			{#if bow !== null}
-				A wind of {withUnit(units, 'wind', reading.windMps ?? 0)} across the cast bows the line in the air by about
-				{depth(bow)}; the path is drawn without that.
+				A wind of {withUnit(units, 'wind', reading.windMps ?? 0)} across the cast bows the line by about {depth(bow)};
+				the path shown leaves that out.
 			{/if}
 		</p>
 	{/if}

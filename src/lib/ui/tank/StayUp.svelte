@@ -18,7 +18,7 @@
 <h2>To stay on top</h2>
 <p>
 	<button class="button" type="button" onclick={() => onspeed(speedMps)}
-		>wind at {turnsOf(speedMps).toFixed(2)} turns a second ({withUnit(units, 'speed', speedMps)})</button
+		>reel at {turnsOf(speedMps).toFixed(2)} turns a second ({withUnit(units, 'speed', speedMps)})</button
 	>
-	at the slowest: a tenth over what the model asks.
+	at the slowest: 10 % more than the model’s minimum.
 </p>

@@ -66,7 +66,7 @@
 		font-weight: 640;
 	}
 	text {
-		font: 11px var(--font-mono);
+		font: 13px var(--font-mono);
 		fill: var(--ink-2);
 	}
 </style>

@@ -10,7 +10,7 @@
 	] as const;
 </script>
 
-<nav class="views" aria-label="Views of the tank">
+<nav class="views" aria-label="Tank views">
 	{#each VIEWS as [path, name] (path)}
 		<a href={resolve(path)} aria-current={page.url.pathname === path ? 'page' : undefined}>{name}</a>
 	{/each}

@@ -3,7 +3,7 @@
 	import { MAP_SPEEDS_MPS, MAP_WEIGHTS_OZ, type MapCell, type Outcome } from '$lib/core/simulation/cast/map';
 	import { ouncesText } from '$lib/core/foundation/labels/describe';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { figureText, modelShare, shownIn, withUnit } from '$lib/presentation/units';
+	import { figureText, modelShare, percentText, quantity, shownIn, withUnit } from '$lib/presentation/units';
 	import { ticksOf } from '../controls/scale';
 
 	interface Props {
@@ -18,7 +18,7 @@
 	const { cells, done, weightOz, speedMps, units, ontake }: Props = $props();
 	const id = $props.id();
 	let width = $state(500);
-	const LEFT = 40;
+	const LEFT = 50;
 	const ROW = 19;
 	const height = MAP_WEIGHTS_OZ.length * ROW;
 	const span = $derived(width - LEFT - 8);
@@ -30,9 +30,9 @@
 	const nearest = (list: readonly number[], value: number): number =>
 		list.reduce((best, one) => (Math.abs(one - value) < Math.abs(best - value) ? one : best));
 	const WORDS: Readonly<Record<Outcome, string>> = {
-		in: 'among the fish',
-		above: 'above them',
-		below: 'below them',
+		in: 'in the strike zone',
+		above: 'above the fish',
+		below: 'below the fish',
 		weed: 'in the cover',
 		stalls: 'blades stall',
 		leans: 'leans over'
@@ -51,7 +51,7 @@
 	/** To a hundredth: two cells of the map are not to be called the same. */
 	const speedText = (mps: number): string => {
 		const { show, unit } = shownIn(units, 'speed');
-		return `${Math.round(show(mps) * 100) / 100} ${unit}`;
+		return quantity(Math.round(show(mps) * 100) / 100, unit);
 	};
 	const told = $derived(
 		`${ouncesText(here.weightOz)} oz at ${speedText(here.speedMps)}: ${
@@ -95,9 +95,7 @@
 </script>
 
 <h2>
-	Weight and speed <span class="quiet font-450 text-ink-2"
-		>{done < 1 ? `${Math.round(done * 100)} % worked out` : told}</span
-	>
+	Weight and speed <span class="quiet font-450 text-ink-2">{done < 1 ? `${percentText(done)} done` : told}</span>
 </h2>
 <div class="map min-w-0 phone:overflow-x-auto" bind:clientWidth={width}>
 	<svg
@@ -105,7 +103,7 @@
 		height={height + 20}
 		role="slider"
 		tabindex="0"
-		aria-label="Weight by speed over this band; Enter takes them in hand"
+		aria-label="Weight by speed for this depth; Enter uses the marked pair"
 		aria-valuenow={here.speedMps}
 		aria-valuemin={MAP_SPEEDS_MPS[0]}
 		aria-valuemax={MAP_SPEEDS_MPS.at(-1)}
@@ -172,7 +170,7 @@
 	</svg>
 </div>
 <p class="key flex flex-wrap gap-x-12 gap-y-0 text-xs text-ink-2">
-	<span><i class="h-12 w-14 bg-pass"></i>among them</span>
+	<span><i class="h-12 w-14 bg-pass"></i>in the strike zone</span>
 	{#each [['above', 'above'], ['below', 'below'], ['weed', 'in cover'], ['stalls', 'stalls'], ['leans', 'leans over']] as [one, word] (one)}
 		<span
 			><svg width="14" height="12" aria-hidden="true"><rect width="14" height="12" fill="url(#{one}-{id})" /></svg
@@ -189,7 +187,7 @@
 		touch-action: manipulation;
 	}
 	text {
-		font: 11px var(--font-mono);
+		font: 13px var(--font-mono);
 		fill: var(--ink);
 	}
 	.sign {

@@ -54,7 +54,7 @@ describe('how long a rig is at work', () => {
 	it('on top is mended with one tap, a tenth over what the model asks', async () => {
 		const onspeed = vi.fn();
 		render(StayUp, { planeMps: 0.6, units: 'metric', turnsOf: (speedMps: number) => speedMps / 0.75, onspeed });
-		await fireEvent.click(screen.getByRole('button', { name: /wind at 0\.88 turns a second/ }));
+		await fireEvent.click(screen.getByRole('button', { name: /reel at 0\.88 turns a second/ }));
 		expect(onspeed).toHaveBeenCalledWith(expect.closeTo(0.66, 6));
 	});
 });

@@ -49,10 +49,10 @@ export function wayText(angleDeg: number): string {
 
 /** Where the sun stands to somebody who faces the bank, and what that means for his shadow. */
 export function sunText(sunAngleDeg: number, elevationDeg: number): string {
-	if (elevationDeg <= 0) return 'The sun is under the horizon: no shadow falls.';
+	if (elevationDeg <= 0) return 'The sun is below the horizon: no shadows.';
 	const angle = turned(sunAngleDeg);
 	if (angle > 225 && angle < 315)
-		return 'The sun is behind you: boat and rod throw their shadow toward the bank. Sit farther out, or cast to the side.';
+		return 'The sun is behind you: your boat and rod throw a shadow toward the bank. Sit farther out, or cast to the side.';
 	if (angle > 45 && angle < 135)
 		return 'The sun is over the bank: its shade lies on the water in front of it, and your shadow falls behind you.';
 	const side = angle >= 135 && angle <= 225 ? 'right' : 'left';

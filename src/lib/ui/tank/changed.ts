@@ -1,7 +1,7 @@
 import type { Rig } from '$lib/core/foundation/schema/rig';
 import type { Change } from '$lib/core/simulation/cast/changes';
 
-/** A trailer that was not there before, in the skirt's colour. */
+/** A trailer that was not there before, in the skirt's color. */
 const FIRST_LENGTH_IN = 3;
 
 /** A rig with a change of its own made; `null` for what the hand does differently, which is no part of the rig. */

@@ -5,7 +5,7 @@ export type Feel = (typeof FEELS)[number];
 export const FEEL_WORDS: Readonly<Record<Feel, string>> = {
 	clean: 'clean',
 	fouled: 'weed on it',
-	slack: 'a fish swims along'
+	slack: 'a fish has it'
 };
 
 /** How a feel sounds: share of the clean rate, and loudness. Weed makes the beat dull and slow; a fish that swims along takes it away. */

@@ -11,7 +11,7 @@ export interface MeasureField {
 }
 
 const CAST: MeasureField = { key: 'castM', label: 'Cast', quantity: 'distance' };
-const TIP: MeasureField = { key: 'tipM', label: 'Tip over the water', quantity: 'depth' };
+const TIP: MeasureField = { key: 'tipM', label: 'Rod tip above the water', quantity: 'depth' };
 const DEPTH: MeasureField = { key: 'toM', label: 'Depth there', quantity: 'depth' };
 const SECONDS: MeasureField = { key: 'seconds', label: 'Seconds', quantity: 'seconds' };
 
@@ -19,16 +19,16 @@ const SECONDS: MeasureField = { key: 'seconds', label: 'Seconds', quantity: 'sec
 export const MEASURE_KINDS: Readonly<
 	Record<MeasureKind, { readonly name: string; readonly fields: readonly MeasureField[] }>
 > = {
-	fall: { name: 'It falls on slack line', fields: [DEPTH, SECONDS] },
-	count: { name: 'Counted to the tick, line tight', fields: [CAST, TIP, DEPTH, SECONDS] },
+	fall: { name: 'Falling on slack line', fields: [DEPTH, SECONDS] },
+	count: { name: 'Count until it hits bottom, tight line', fields: [CAST, TIP, DEPTH, SECONDS] },
 	tick: {
-		name: 'It first ticks while wound',
+		name: 'First bottom contact while reeling',
 		fields: [
 			CAST,
 			TIP,
 			{ key: 'countdownS', label: 'Count before', quantity: 'seconds' },
 			{ key: 'speedMps', label: 'Turns a second', quantity: 'turns' },
-			{ key: 'atM', label: 'Ticks at, from the tip', quantity: 'distance' },
+			{ key: 'atM', label: 'Bottom contact, distance from the tip', quantity: 'distance' },
 			DEPTH
 		]
 	}
@@ -56,7 +56,7 @@ export function readMeasure(
 	const values: Record<string, number> = {};
 	for (const { key, quantity } of MEASURE_KINDS[kind].fields) {
 		const figure = typedFigure(typed[key] ?? '');
-		if (!Number.isFinite(figure)) wrong[key] = 'Write a number.';
+		if (!Number.isFinite(figure)) wrong[key] = 'Enter a number.';
 		else if (quantity === 'seconds') values[key] = figure;
 		else values[key] = quantity === 'turns' ? figure * turnM : shownIn(units, quantity).read(figure);
 	}
@@ -71,9 +71,9 @@ export function measureText(measure: Measure, units: UnitSystem): string {
 	const depth = withUnit(units, 'depth', measure.toM);
 	if (measure.kind === 'fall') return `${depth} in ${measure.seconds} s on slack line`;
 	const cast = withUnit(units, 'distance', measure.castM);
-	if (measure.kind === 'count') return `${depth} in ${measure.seconds} s, line tight, ${cast} out`;
+	if (measure.kind === 'count') return `${depth} in ${measure.seconds} s on tight line, ${cast} out`;
 	const speed = withUnit(units, 'speed', measure.speedMps);
-	return `ticks ${depth} at ${withUnit(units, 'distance', measure.atM)} of ${cast}, wound at ${speed}`;
+	return `touches bottom in ${depth} at ${withUnit(units, 'distance', measure.atM)} of ${cast}, reeled at ${speed}`;
 }
 
 /** What the model says for a measurement: seconds, or a depth. */

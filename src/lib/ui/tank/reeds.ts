@@ -9,7 +9,7 @@ const FRINGES: Readonly<Record<Fringe, { readonly toM: number; readonly broadest
 		stems: { toM: 1.2, broadestM: 9, apartM: 0.8 },
 		pads: { toM: 1.8, broadestM: 14, apartM: 1.1 }
 	};
-/** A lane so broad, every so many metres across the wind (assumed, to show which way they run). */
+/** A lane so broad, every so many meters across the wind (assumed, to show which way they run). */
 const LANE_M = 1.6;
 const EVERY_M = 6;
 

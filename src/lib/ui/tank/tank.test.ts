@@ -157,7 +157,7 @@ describe('a rig with one thing changed', () => {
 		expect(rigWith(rig, { kind: 'tip', tipM: 1, share: 1 })).toBeNull();
 	});
 
-	it('gets a trailer that it can wear, in its skirt’s colour', () => {
+	it('gets a trailer that it can wear, in its skirt’s color', () => {
 		const bare = { ...rig, trailer: null };
 		const dressed = rigWith(bare, { kind: 'trailer', trailer: 'grub', share: 1 })!;
 		expect(dressed.trailer).toMatchObject({ kind: 'grub', colour: rig.skirt.colour });
@@ -276,7 +276,7 @@ describe('a measurement', () => {
 		const read = readMeasure('fall', { toM: '10', seconds: '6,5' }, 'imperial', 0.7);
 		expect(read).toEqual({ measure: { kind: 'fall', toM: expect.closeTo(3.048, 6) as number, seconds: 6.5 } });
 		const wrong = readMeasure('fall', { toM: 'deep', seconds: '0' }, 'metric', 0.7);
-		expect(wrong).toEqual({ wrong: { toM: 'Write a number.', seconds: 'At least .2 s.' } });
+		expect(wrong).toEqual({ wrong: { toM: 'Enter a number.', seconds: 'At least .2 s.' } });
 	});
 
 	it('takes turns of the handle for the speed they are', () => {
@@ -287,7 +287,9 @@ describe('a measurement', () => {
 			speedMps: expect.closeTo(0.9, 9) as number
 		});
 		if ('measure' in read)
-			expect(measureText(read.measure, 'metric')).toBe('ticks 2 m at 14 m of 22 m, wound at 0.9 m/s');
+			expect(measureText(read.measure, 'metric')).toBe(
+				'touches bottom in 2\u202fm at 14\u202fm of 22\u202fm, reeled at 0.9\u202fm/s'
+			);
 	});
 });
 

@@ -30,9 +30,11 @@ function drawn(more: object = {}) {
 }
 
 describe('the map of weight and speed', () => {
-	it('says what becomes of the rig in hand, in words', () => {
+	it('says what becomes of the current rig, in words', () => {
 		const { said } = drawn();
-		expect(said()).toMatch(/^1\/2 oz at 0\.9 m\/s: among the fish, on average 0\.8 m deep, .* of the retrieve$/);
+		expect(said()).toMatch(
+			/^1\/2 oz at 0\.9\u202fm\/s: in the strike zone, on average 0\.8\u202fm deep, .* of the retrieve$/
+		);
 	});
 
 	it('is walked by arrow keys, speed across and weight up, and taken by Enter', async () => {
@@ -43,7 +45,7 @@ describe('the map of weight and speed', () => {
 			MAP_SPEEDS_MPS[MAP_SPEEDS_MPS.indexOf(0.9) + 1]!,
 			MAP_WEIGHTS_OZ[MAP_WEIGHTS_OZ.indexOf(0.5) + 1]!
 		];
-		expect(said()).toContain(`at ${speed} m/s`);
+		expect(said()).toContain(`at ${speed}\u202fm/s`);
 		await press('Enter');
 		expect(ontake).toHaveBeenCalledWith(weight, speed);
 	});
@@ -61,10 +63,10 @@ describe('the map of weight and speed', () => {
 	it('says so where a cell is not worked out yet', () => {
 		const { said } = drawn({ cells: [], done: 0.25 });
 		expect(said()).toContain('not worked out yet');
-		expect(screen.getByRole('heading').textContent).toContain('25 % worked out');
+		expect(screen.getByRole('heading').textContent).toContain('25\u202f% done');
 	});
 
-	it('shows each outcome by its own pattern, what works by colour', () => {
+	it('shows each outcome by its own pattern, what works by color', () => {
 		drawn();
 		const fills = new Set([...document.querySelectorAll('rect[opacity]')].map((cell) => cell.getAttribute('fill')!));
 		expect([...fills].map((fill) => fill.replace(/-c?s?\d+\)/, ')')).sort()).toHaveLength(2);

@@ -21,6 +21,7 @@
 	import OwnParts from '$lib/ui/bench/OwnParts.svelte';
 	import Rigs from '$lib/ui/bench/Rigs.svelte';
 	import Side from '$lib/ui/bench/Side.svelte';
+	import { benchVerdict } from '$lib/ui/bench/checkText';
 	import State from '$lib/ui/bench/State.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { RunningHere } from '$lib/ui/rig/running.svelte';
@@ -54,8 +55,7 @@
 		build ? checkBuild(build, app.complete, wornOf(bench.log), runningHere.last?.run ?? null) : []
 	);
 	const worst = $derived(worstOf(checks));
-	const count = (state: string): number => checks.filter((check) => check.state === state).length;
-	const VERDICT = { pass: 'It works together.', marginal: 'It works, thinly.', fail: 'It does not work yet.' } as const;
+	const verdict = $derived(benchVerdict(checks));
 	const marked = $derived(
 		new Set(checks.filter(({ state }) => state === 'fail').map(({ slots }) => slots[0] as string))
 	);
@@ -85,7 +85,7 @@
 		if (!record) return;
 		const name = record.name.trim() || rigName(record.build.rig);
 		await app.sync.put('rigs', record.rigId, record.rigVersion, rigRecordOf(name, record.build, record.log), name);
-		message = `Kept as “${name}”.`;
+		message = `Saved as “${name}”.`;
 	}
 
 	const asKept = ({ name, rigId, rigVersion, log }: BenchRecord): SavedAs => ({ name, rigId, rigVersion, log });
@@ -103,21 +103,21 @@
 		<h1>Do these parts work together?</h1>
 		{#if build}
 			<p class="flex flex-1 items-center gap-7 phone:basis-full phone:flex-wrap" role="status">
-				<State state={worst} /><strong>{VERDICT[worst]}</strong>
-				<span class="text-ink-2">{count('fail')} fail, {count('marginal')} thin, {count('pass')} hold</span>
+				<State state={worst} /><strong>{verdict.text}</strong>
+				<span class="text-ink-2">{verdict.counts}</span>
 			</p>
 			<span class="doing flex gap-6 phone:w-full phone:flex-wrap">
 				<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
 				<button class="button" disabled={!app.canRedo} onclick={() => app.redo()}>Redo</button>
 				<a class="button" href={resolve('/bench/sheet')}>Build sheet</a>
-				<button class="button button-amber" onclick={keep}>Keep</button>
+				<button class="button button-amber" onclick={keep}>Save</button>
 			</span>
 		{/if}
 	</div>
 
 	{#if !build}
 		<div class="col-span-full grid content-start gap-12 p-16">
-			<p>No rig is in hand. Take one from <a href={resolve('/call')}>Call</a>, or build one from nothing:</p>
+			<p>You have no rig yet. Pick one on <a href={resolve('/call')}>Call</a>, or start from scratch:</p>
 			<p class="flex flex-wrap gap-8">
 				{#each FAMILIES as family (family)}
 					<button class="button" onclick={() => bench.open(startBuild(family))}>{spokenFirst(family)}</button>
@@ -129,12 +129,12 @@
 		<div class="screen-main">
 			<noscript
 				><p class="notice mx-14 mt-6 mb-0">
-					Drawing and checks are of the rig in hand. To change it here, scripts must run.
+					This shows your current rig. To change it here, turn on JavaScript.
 				</p></noscript
 			>
 			{#if message}<p class="notice mx-14 mt-6 mb-0" role="status">{message}</p>{/if}
 			{#if data.unreachable}<p class="notice notice-fails mx-14 mt-6 mb-0" role="alert">
-					Kept rigs and own parts cannot be read while the records are out of reach. The bench goes on; nothing is lost.
+					Your saved rigs and own parts can’t be loaded right now. You can go on here; nothing is lost.
 				</p>{/if}
 			{#if other}
 				<Compare
@@ -205,7 +205,7 @@
 				{marked}
 				{onbuild}
 				onhold={() => {
-					if (bench.record) other = { name: 'held beside', build, as: asKept(bench.record) };
+					if (bench.record) other = { name: 'compared', build, as: asKept(bench.record) };
 				}}
 			/>
 			<OnThisWater {build} {onbuild} />

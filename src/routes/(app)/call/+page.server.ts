@@ -37,7 +37,7 @@ const chosenOf = (form: FormData): number => Math.min(7, Math.max(0, Math.trunc(
 const textOf = (form: FormData, name: string): string | null => String(form.get(name) ?? '') || null;
 
 export const actions: Actions = {
-	/** Takes a called rig in hand. */
+	/** Takes a called rig into use. */
 	take: async (event) => {
 		const { locals } = event;
 		const { anglerId } = anglerOf(locals);

@@ -61,7 +61,7 @@
 			await app.sync.saveCall(screen, whole, newUuid());
 		} catch {
 			keptHere = null;
-			failed = 'The call could not be worked out in full, so it was not kept. Try again.';
+			failed = 'The call could not be worked out in full, so it was not saved. Try again.';
 		}
 	}
 	// What went wrong for want of a connection is over once it is back.
@@ -71,9 +71,9 @@
 	const tried = new Tried(app);
 	const message = $derived(failed ?? tried.wrong ?? (form && 'message' in form ? form.message : null));
 	const VERDICT = {
-		good: 'A day for blades.',
+		good: 'A good day for blades.',
 		fair: 'Blades are a fair choice today.',
-		poor: 'Not a day for blades.'
+		poor: 'A poor day for blades.'
 	} as const;
 
 	// Of another question the first choice is shown, whatever was marked before.
@@ -111,7 +111,7 @@
 		depthM: (app.complete.fishFromM + app.complete.fishToM) / 2
 	});
 	const TABS = [
-		['plan', 'Plan of the cast'],
+		['plan', 'How to fish it'],
 		['short', 'In short'],
 		['looks', 'How it looks here'],
 		['wins', 'Who wins where'],
@@ -120,7 +120,7 @@
 	let tab = $state<(typeof TABS)[number][0]>('plan');
 
 	function take() {
-		if (called) app.takeInHand(called.rig);
+		if (called) app.useRig(called.rig);
 	}
 	/** Enter takes the marked rig in hand, from its row as well as from nowhere in particular. */
 	function onkeydown(event: KeyboardEvent) {
@@ -138,11 +138,13 @@
 	const difference = $derived(
 		called && best && called !== best
 			? `${behindWords(best.score - called.score)}. ${whenBetter(best, called)}`
-			: 'the call. Swipe for the others.'
+			: 'the first choice. Swipe for the backups.'
 	);
 
 	/** What a screen reader hears when the top call changes. */
-	const spoken = $derived(best ? `Top call: ${rigName(best.rig)}, ${best.rig.weightOz} ounces` : 'No call');
+	const spoken = $derived(best ? `First choice: ${rigName(best.rig)}, ${best.rig.weightOz} ounces` : 'No call');
+	/** The strongest advice on where to throw. */
+	const throwTo = $derived(answer?.plan.find(({ kind, topic }) => kind === 'plan' && topic === 'position')?.text);
 	const cautions = $derived(answer?.plan.filter(({ kind }) => kind === 'caution') ?? []);
 </script>
 
@@ -152,7 +154,7 @@
 	<div
 		class="screen-title gap-10 phone:sticky phone:top-0 phone:z-5 phone:flex-nowrap phone:bg-paper phone:px-10 phone:py-4"
 	>
-		<h1 class="phone-voiced">What should I tie on?</h1>
+		<h1 class="phone-voiced">What to tie on</h1>
 		<p class="flex-1 text-ink-2">{answer ? VERDICT[answer.verdict.blades] : ''}</p>
 		<form
 			method="POST"
@@ -164,7 +166,7 @@
 			}}
 		>
 			<input type="hidden" name="chosen" value={marked} />
-			<button class="button button-amber" disabled={!called}>Take in hand</button>
+			<button class="button button-amber" disabled={!called}>Use this rig</button>
 		</form>
 		<form
 			method="POST"
@@ -180,15 +182,22 @@
 			<input type="hidden" name="readingId" value={app.record.readingId ?? ''} />
 			<input type="hidden" name="spotId" value={app.record.spotId ?? ''} />
 			<input type="hidden" name="takenAt" value={app.record.takenAt} />
-			<button class="button" disabled={!called}>{isKept ? 'Kept' : 'Keep'}</button>
+			<button class="button" disabled={!called}>{isKept ? 'Saved' : 'Save'}</button>
 		</form>
 	</div>
 	<p class="sr-only" role="status" aria-live="polite">{spoken}</p>
+	{#if called}
+		<nav class="phone-only flex-wrap gap-6 px-10 py-4 phone:flex" aria-label="Jump to">
+			<a class="button" href="#why">Why</a>
+			<a class="button" href="#backups">Backups</a>
+			<a class="button" href="#more">More</a>
+		</nav>
+	{/if}
 
 	<div class="screen-main main">
 		{#if message}<p class="notice notice-fails mx-14 my-8" role="alert">{message}</p>{/if}
 		{#if kept}<p class="notice mx-14 my-8" role="status">
-				Kept “{kept.name}”: reading and call together. <a href={resolve('/logbook')}>See what is kept</a>
+				Saved “{kept.name}”: reading and call together. <a href={resolve('/logbook')}>Open Logbook</a>
 			</p>{/if}
 		{#if tried.text}
 			<p class="notice sticky top-0 z-4 mx-14 my-8 flex flex-wrap items-center gap-8 bg-amber-wash" role="status">
@@ -199,21 +208,21 @@
 		{/if}
 		{#if !app.ready}
 			<p class="notice mx-14 my-8">
-				This call is about assumed water: {app.factsSaid.length === 0
-					? 'nothing was entered yet'
-					: 'fewer than three facts were entered'}. <a href={resolve('/water')}>Enter what you see</a>
+				This call is based on assumed water: {app.factsSaid.length === 0
+					? 'you have not entered anything yet'
+					: 'you entered fewer than three facts'}. <a href={resolve('/water')}>Enter what you see</a>
 			</p>
 		{/if}
 		<SideChange {answer} />
 		{#if answer && (answer.verdict.blades !== 'good' || !called)}
 			<p class="verdict border-b border-b-rule px-14 py-4 text-s" class:poor={answer.verdict.blades === 'poor'}>
 				{answer.verdict.reasons.join(' ')}{#if answer.verdict.insteadTry.length > 0}
-					Rather: {answer.verdict.insteadTry.join(', ')}. The best of the four all the same:{/if}
+					Better today: {answer.verdict.insteadTry.join(', ')}. If you still want blades:{/if}
 			</p>
 		{/if}
 		{#if answer && answer.ignored.length > 0}
 			<p class="verdict border-b border-b-rule px-14 py-4 text-s">
-				Set aside: {answer.ignored.map(({ path, why }) => `${path}: ${why}`).join('; ')}
+				Ignored: {answer.ignored.map(({ path, why }) => `${path}: ${why}`).join('; ')}
 			</p>
 		{/if}
 		{#if answer}<div class="families">
@@ -229,7 +238,7 @@
 						type="button"
 						disabled={marked === 0}
 						onclick={() => turn(-1)}
-						aria-label="The call before">‹</button
+						aria-label="Previous backup">‹</button
 					>
 					<span>{marked + 1} of {answer.calls.length}: {difference}</span>
 					<button
@@ -237,18 +246,21 @@
 						type="button"
 						disabled={marked >= answer.calls.length - 1}
 						onclick={() => turn(1)}
-						aria-label="The next call">›</button
+						aria-label="Next backup">›</button
 					>
 				</p>
-				<TopCall {called} {running} units={app.units} {costs} />
+				<TopCall {called} {running} units={app.units} {costs} {throwTo} />
 			</div>
 			<Outfit {called} units={app.units} {costs} />
-			<Alternates calls={answer.calls} {marked} units={app.units} onmark={(index) => (marked = index)} />
+			<div class="jump" id="backups">
+				<Alternates calls={answer.calls} {marked} units={app.units} onmark={(index) => (marked = index)} />
+			</div>
 			{#if both.length > 0}<div class="below border-t border-t-ink px-14 py-6 text-s">
 					<BothSides topics={both} />
 				</div>{/if}
 			<section
-				class="below border-t border-t-ink px-14 py-6 text-s"
+				class="below jump border-t border-t-ink px-14 py-6 text-s"
+				id="more"
 				class:live={app.live}
 				aria-label="More about this call"
 			>
@@ -270,7 +282,10 @@
 								on={app.sightWeighed}
 								onswitch={(to) => app.weighSight(to)}
 							/>
-							<p><a href={resolve('/sight')}>All colours in this water</a>; a model, and no gate of the call.</p>
+							<p>
+								<a href={resolve('/sight')}>All colors in this water</a>, from the sight model. It never rules a lure
+								out.
+							</p>
 						{/await}
 					{:else if tab === 'short'}<InShort calls={answer.calls} {running} />
 					{:else}<BrowserOnly><Plan plan={answer.plan} /></BrowserOnly>{/if}
@@ -285,12 +300,12 @@
 				</ul>
 			{/if}
 		{:else if !answer}
-			<p class="p-24" role="status">Weighing the rules.</p>
+			<p class="p-24" role="status">Working out the call …</p>
 		{/if}
 	</div>
 	<div class="screen-side side">
 		<div class="why overflow-y-auto" id="why">
-			{#if called}<Why {called} close={marked === 0 ? confidence.words : 'An alternative.'} />{/if}
+			{#if called}<Why {called} close={marked === 0 ? confidence.words : 'A backup.'} />{/if}
 		</div>
 		{#if app.live}<Flips
 				flips={flipper.flips}
@@ -330,7 +345,8 @@
 			display: block;
 		}
 		/* Below the title, which stays. */
-		.why {
+		.why,
+		.jump {
 			scroll-margin-top: 60px;
 		}
 	}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentText } from '$lib/presentation/units';
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
 	import { CLAIM_BASE } from '$lib/core/claims/claimBase';
@@ -24,7 +25,7 @@
 	let narrowing = $state(false);
 	const setCount = $derived([family, decision, strength, split].filter((one) => one !== '').length);
 	let onlySpeaking = $state(false);
-	const VIEWS = { rules: 'Rules', sides: 'Where they disagree', own: 'My own rules' } as const;
+	const VIEWS = { rules: 'Rules', sides: 'Disagreements', own: 'My own rules' } as const;
 	let view = $state<keyof typeof VIEWS>('rules');
 
 	const claims = $derived([...CLAIM_BASE, ...app.views.houseRules.map(claimOf)]);
@@ -45,16 +46,25 @@
 		let frame = requestAnimationFrame(more);
 		return () => cancelAnimationFrame(frame);
 	});
+	/** The first rule of each decision, for the jump links of a phone. */
+	const firsts = $derived(
+		DECISIONS.flatMap(([key, name]) => {
+			const first = shown.find(({ claim }) => claim.id.startsWith(key));
+			return first ? [[first.claim.id, name] as const] : [];
+		})
+	);
 	const loud = $derived(heard.filter(({ share }) => share > 0).length);
-	const KINDS = { score: 'weighed', plan: 'plan', advice: 'told', limit: 'limit', caution: 'caution' } as const;
+	const KINDS = { score: 'counts', plan: 'plan', advice: 'tip', limit: 'limit', caution: 'caution' } as const;
 </script>
 
 <div class="pb-24">
 	<div
 		class="flex min-h-40 flex-wrap items-center gap-x-10 gap-y-4 border-b border-ink pr-14 pl-16 phone:px-10 phone:py-6"
 	>
-		<h1>Which rules speak, and where do I stand?</h1>
-		<p class="flex-1 text-ink-2"><span class="figure">{loud}</span> of {heard.length} speak on this reading.</p>
+		<h1>The rules, and your view</h1>
+		<p class="flex-1 text-ink-2 phone:basis-full">
+			<span class="figure">{loud}</span> of {heard.length} rules apply to this reading.
+		</p>
 		<div class="pick-one phone:w-full" role="group" aria-label="What to show">
 			{#each Object.entries(VIEWS) as [key, name] (key)}
 				<button
@@ -97,25 +107,29 @@
 				>
 				<label
 					>Strength <select class="field" bind:value={strength}
-						><option value="">all</option><option value="3">decides</option><option value="2">sound habit</option
-						><option value="1">nudge</option></select
+						><option value="">all</option><option value="3">decides</option><option value="2">good habit</option><option
+							value="1">nudge</option
+						></select
 					></label
 				>
 				<label
-					>Split <select class="field" bind:value={split}
-						><option value="">all</option><option value="any">any split</option
+					>Disagreement <select class="field" bind:value={split}
+						><option value="">all</option><option value="any">any disagreement</option
 						>{#each DISPUTES as { topic, about } (topic)}<option value={topic}>{about}</option>{/each}</select
 					></label
 				>
 			</div>
 			<label class="flex min-h-28 items-center gap-6 phone:flex-[1_1_40%]"
-				><input type="checkbox" bind:checked={onlySpeaking} /> only what speaks now</label
+				><input type="checkbox" bind:checked={onlySpeaking} /> only rules that apply now</label
 			>
 		</form>
 		<p class="px-16 pt-0 pb-4 text-ink-2" role="status">{shown.length} {shown.length === 1 ? 'rule' : 'rules'}</p>
+		<nav class="phone-only mb-8 gap-6 overflow-x-auto px-12 phone:flex" aria-label="Jump to">
+			{#each firsts as [id, name] (id)}<a class="button" href="#rule-{id}">{name}</a>{/each}
+		</nav>
 		<ul class="rules">
 			{#each shown.slice(0, most) as { claim, share } (claim.id)}
-				<li class:silent={share === 0}>
+				<li class:silent={share === 0} id="rule-{claim.id}">
 					<Strength of={claim.strength} />
 					<span class="id">{claim.id}</span>
 					<span class="text"
@@ -125,14 +139,14 @@
 					<span
 						class="share h-9 border border-rule-2"
 						role="img"
-						aria-label={share === 0 ? 'silent here' : `speaks ${Math.round(share * 100)} %`}
+						aria-label={share === 0 ? 'does not apply' : `applies ${percentText(share)}`}
 					>
 						<span class="block h-full bg-ink" style:width="{share * 100}%"></span>
 					</span>
-					<span class="figure">{share === 0 ? 'silent' : `${Math.round(share * 100)} %`}</span>
+					<span class="figure">{share === 0 ? '–' : percentText(share)}</span>
 				</li>
 			{:else}
-				<li class="none block p-16">No rule matches. Take a filter away.</li>
+				<li class="none block p-16">No rule matches. Remove a filter.</li>
 			{/each}
 		</ul>
 	{:else if view === 'sides'}

@@ -96,7 +96,7 @@
 						? '…'
 						: weather.thunder
 							? ''
-							: 'nothing runs',
+							: 'nothing works',
 				lie: placed.find(({ at, spot }) => at === weather.at && spot === worth?.spot) ?? null,
 				edit: plan.edits[weather.at] ?? {}
 			};
@@ -120,13 +120,13 @@
 	/** A fall into water under this takes the breath away, °C. */
 	const COLD_C = 12;
 
-	const COLD = 'Cold water: wear the vest, tell somebody where you are, and keep low in the boat.';
-	const THUNDER = 'Thunder is about on this day: off the water before it, and stay off for half an hour after.';
+	const COLD = 'Cold water: wear a life jacket, tell somebody where you are, and stay low in the boat.';
+	const THUNDER = 'Thunder is likely: get off the water before it comes, and stay off for half an hour after.';
 	const cautions = $derived([
 		...(coldest < COLD_C ? [{ text: COLD, grave: false }] : []),
 		...(rows.some(({ weather }) => weather.thunder) ? [{ text: THUNDER, grave: true }] : [])
 	]);
-	const LEAD = 'Lead: wash hands, keep it from children; laws for small weights differ.';
+	const LEAD = 'Lead: wash your hands and keep it from children; rules on small weights differ.';
 	const questionAt = (at: string, spot: string | null): CallInput | null => {
 		const reading = placed.find((one) => one.at === at && one.spot === spot)?.reading;
 		return reading ? { ...app.question, reading } : null;
@@ -179,20 +179,20 @@
 
 <div class="screen deck phone:flex phone:flex-col">
 	<div class="screen-title">
-		<h1 class="phone-voiced">Which rods, when, and where?</h1>
+		<h1 class="phone-voiced">Which rods, when and where</h1>
 		<Views />
 		<p class="flex-1 phone:basis-full" role="status">
 			{#if failed}{failed}{:else if best}<strong>Best hours {clock(best.from)} to {clock(best.to)}</strong>{#if answer}; {counted(
 						answer.rods.length,
 						'rod'
 					)},
-					{counted(answer.reties, 'lure change')}{/if}{:else if spots.length > 0}The day is being worked out.{/if}
+					{counted(answer.reties, 'lure change')}{/if}{:else if spots.length > 0}Planning the day …{/if}
 		</p>
 		<span class="flex gap-6">
 			<button class="button" disabled={!answer} onclick={calendar}>Calendar</button>
 			<button class="button" disabled={!answer} onclick={handOn}>Share</button>
 			<button class="button" onclick={() => print()}>Print</button>
-			<button class="button button-amber" disabled={!answer} onclick={take}>Take to the tally</button>
+			<button class="button button-amber" disabled={!answer} onclick={take}>Start this outing</button>
 		</span>
 	</div>
 	<div class="screen-main">
@@ -214,9 +214,8 @@
 			<div class="px-14 py-6">
 				<Hours {rows} spots={ticked} {zone} units={app.units} onedit={(at, more) => day.edit(at, more)} />
 				<p class="quiet pt-4 text-ink-2">
-					The weather is made up by the station that ships with the application, no forecast: set sky and wind as yours
-					says. The water is the one you entered, as warm as the day will be. A blue edge: pressure falls before a
-					front.
+					Example weather, not a forecast. Change it to your forecast, or load a weather file. The water is your
+					reading, at the temperature expected that day. A blue edge marks falling pressure before a front.
 				</p>
 				{#each cautions as { text, grave } (text)}
 					<p class={['notice', grave && 'notice-fails']}>{text}</p>
@@ -225,18 +224,18 @@
 		{/if}
 	</div>
 	<div class="screen-side" aria-busy={busy}>
-		<section class="passage" aria-label="The deck">
-			<h2>The deck</h2>
+		<section class="passage" aria-label="Today’s rods">
+			<h2>Today’s rods</h2>
 			{#if busy && spots.length > 0}
 				<p class="working flex min-h-48 items-center justify-between gap-10">
 					<label>
-						{called ? `Hour ${called.called + 1} of ${called.of} is being called.` : 'The rods are being chosen.'}
+						{called ? `Working out hour ${called.called + 1} of ${called.of} …` : 'Choosing the rods …'}
 						<progress max={called?.of ?? 1} value={called?.called}></progress>
 					</label>
 					<button class="button" onclick={() => app.work && day.solved.stop(app.work)}>Stop</button>
 				</p>
 			{:else if !answer && !failed && spots.length > 0}<p class="quiet pt-4 text-ink-2">
-					Stopped. Any change of the day begins anew.
+					Stopped. Change anything about the day to start again.
 				</p>{/if}
 			{#if answer}
 				{#if enoughText(answer.rods.length, plan.rods)}<p class="pt-4">

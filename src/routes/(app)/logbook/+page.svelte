@@ -104,12 +104,12 @@
 		failed = null;
 		if (nextReading !== null) {
 			const page = await pageOf<PageData['readings']>('readings', nextReading);
-			if (!page) return void (failed = 'The older ones cannot be read just now.');
+			if (!page) return void (failed = 'The older ones can’t be loaded right now.');
 			olderReadings = { ...page, items: [...(olderReadings?.items ?? []), ...page.items] };
 		}
 		if (nextCall === null) return;
 		const page = await pageOf<CallPage>('kept-calls', nextCall);
-		if (!page) return void (failed = 'The older calls cannot be read just now.');
+		if (!page) return void (failed = 'The older calls can’t be loaded right now.');
 		const items = page.items.map(({ id, version, record }) => inShort(id, version, record));
 		olderCalls = { ...page, items: [...(olderCalls?.items ?? []), ...items] };
 	}
@@ -142,11 +142,11 @@
 
 	async function openCall(id: string) {
 		const stored = await recordAt<SavedCallRecord>('kept-calls', id);
-		if (!stored) return void (failed = 'This call cannot be read just now.');
+		if (!stored) return void (failed = 'This call can’t be loaded right now.');
 		const { name, spotId, takenAt, reading, locks, answer, chosen: at } = stored.record;
 		app.openReading({ ...app.record, name, spotId, takenAt, reading, locks, readingId: null, readingVersion: 0 });
 		const called = answer.calls[at];
-		if (called) app.takeInHand(called.rig);
+		if (called) app.useRig(called.rig);
 		void goto(resolve('/water'));
 	}
 
@@ -175,12 +175,12 @@
 
 <div class="px-16 pt-8 pb-24">
 	<header class="flex flex-wrap items-center justify-between gap-8 pb-6">
-		<h1>What have I kept?</h1>
+		<h1>What you saved</h1>
 		<div class="tools flex flex-wrap items-center gap-8 phone:w-full">
 			<input
 				class="field w-250 phone:w-full"
 				type="search"
-				placeholder="find by water, season, lure, word"
+				placeholder="water, season, lure or word"
 				aria-label="Find"
 				bind:value={find}
 			/>
@@ -188,7 +188,7 @@
 				<option value="">everything</option>
 				{#each KEPT_KINDS as one (one)}<option value={one}>{KINDS[one]}</option>{/each}
 			</select>
-			<select class="field" aria-label="In stretches" bind:value={by}>
+			<select class="field" aria-label="Group" bind:value={by}>
 				<option value="">one list</option>
 				<option value="water">by water</option>
 				<option value="season">by season</option>
@@ -200,9 +200,7 @@
 		</div>
 	</header>
 	{#if message}<p class="notice notice-fails" role="alert">{message}</p>{/if}
-	{#if data.unreachable}<p class="notice notice-fails" role="alert">
-			The lists cannot be read while the records are out of reach.
-		</p>{/if}
+	{#if data.unreachable}<p class="notice notice-fails" role="alert">Your lists can’t be loaded right now.</p>{/if}
 	{#if deleted}
 		<p class="notice">
 			<span role="status">Deleted “{deleted.title}”.</span>
@@ -221,7 +219,7 @@
 	{#if imported}<p class="notice" role="status">Imported. <ImportSays plan={imported} /></p>{/if}
 
 	<div class="grid grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)] gap-28 phone:grid-cols-[1fr]">
-		<section aria-label="Kept things">
+		<section aria-label="Saved items">
 			<p class="quiet font-450 text-ink-2" role="status">
 				{shown.length} of {entries.length}{nextReading === null && nextCall === null ? '' : ' and older ones'}
 			</p>
@@ -248,8 +246,8 @@
 			{:else}
 				<p class="font-450 text-ink-2">
 					{entries.length > 0
-						? 'Nothing kept says that. Another word, or everything?'
-						: 'Nothing kept yet. Press “Keep” on Water, Call or Bench.'}
+						? 'Nothing found. Try another word, or show everything.'
+						: 'Nothing saved yet. Press “Save” on Water, Call or Bench.'}
 				</p>
 			{/each}
 			{#if nextReading !== null || nextCall !== null}
@@ -261,16 +259,16 @@
 				<section aria-label="Chosen">
 					<h2 class="flex items-center gap-8 border-b border-b-ink py-6">
 						{chosen.length} chosen
-						<button class="button" type="button" onclick={done(removeChosen)}>Delete them</button>
-						<button class="button" type="button" onclick={() => (chosenIds = [])}>Choose none</button>
+						<button class="button" type="button" onclick={done(removeChosen)}>Delete selected</button>
+						<button class="button" type="button" onclick={() => (chosenIds = [])}>Clear selection</button>
 					</h2>
 					{#if chosen.length > COMPARED_MAX}
-						<p class="quiet font-450 text-ink-2">The first {COMPARED_MAX} beside each other.</p>
+						<p class="quiet font-450 text-ink-2">The first {COMPARED_MAX} side by side.</p>
 					{/if}
 					<Compared entries={chosen.slice(0, COMPARED_MAX)} units={app.units} />
 				</section>
 			{:else}
-				<p class="quiet pb-10 font-450 text-ink-2">Tick two or three to see them beside each other.</p>
+				<p class="quiet pb-10 font-450 text-ink-2">Tick two or three to compare them.</p>
 			{/if}
 			<Transfer {preview} parts={data.exportParts} />
 			<BrowserOnly><Damaged found={damaged} /></BrowserOnly>

@@ -72,8 +72,8 @@
 		} | null;
 		input.value = '';
 		brought = response?.ok
-			? `${answer?.added} lines came in, ${answer?.known} were known.`
-			: (answer?.error?.message ?? 'The file could not be brought in just now; nothing of it is in.');
+			? `${answer?.added} lines added, ${answer?.known} were already here.`
+			: (answer?.error?.message ?? 'The file could not be imported; nothing was added.');
 		if (response?.ok) await begin();
 	}
 	async function see(of: string, narrowed: Record<string, string>) {
@@ -121,24 +121,25 @@
 	/** On a phone the filters would fill the screen: they come when they are asked for. */
 	let narrowing = $state(false);
 	const narrowedBy = $derived(Object.values(filter).filter((value) => value !== '').length);
+	const waterOf = (spotId: string | null): string => app.spotOf(spotId)?.water.name ?? 'No spot';
 </script>
 
 <svelte:head><title>Proof · Lucernal</title></svelte:head>
 
 <div class="screen proof">
 	<div class="screen-title">
-		<h1 class="phone-voiced">What does my own record show?</h1>
+		<h1 class="phone-voiced">What your log shows</h1>
 		{#if left}
 			<p class="flex-1 phone:basis-full" role="status">
 				<strong class="figure">{left.outings}</strong> outings, <strong class="figure">{left.casts}</strong> casts,
-				<strong class="figure">{left.strikes}</strong> strikes, <strong class="figure">{left.landed}</strong> landed; {left.hours.toFixed(
+				<strong class="figure">{left.strikes}</strong> bites, <strong class="figure">{left.landed}</strong> landed; {left.hours.toFixed(
 					0
 				)} h, {left.lostHours.toFixed(1)} h lost to weed
 			</p>
 		{/if}
-		<a class="button" href={resolve('/api/v1/tally.csv')} download>As CSV</a>
+		<a class="button" href={resolve('/api/v1/tally.csv')} download>Export CSV</a>
 		<label class="button bring"
-			>Bring a CSV in
+			>Import CSV
 			<input
 				class="sr-only"
 				type="file"
@@ -148,13 +149,11 @@
 		>
 	</div>
 	<div class="screen-main">
-		<noscript
-			><p class="notice mx-14 my-10">The record is reckoned with here, in the browser: scripts must run.</p></noscript
-		>
+		<noscript><p class="notice mx-14 my-10">This is worked out in your browser: turn on JavaScript.</p></noscript>
 		{#if brought}<p class="notice mx-14 my-10" role="status">{brought}</p>{/if}
 		<div class="filters flex flex-wrap gap-x-12 gap-y-4 border-b border-b-rule px-14 py-6">
 			<label
-				>Look by
+				>Compare by
 				<select class="field" bind:value={facet} onchange={() => (pair = [])}>
 					{#each PROOF_FACETS as { id, title } (id)}<option value={id}>{title}</option>{/each}
 				</select></label
@@ -163,7 +162,7 @@
 				class="button hidden phone:block phone:min-h-48 phone:self-end"
 				type="button"
 				aria-expanded={narrowing}
-				onclick={() => (narrowing = !narrowing)}>Narrow it{narrowedBy > 0 ? `: ${narrowedBy}` : ''}</button
+				onclick={() => (narrowing = !narrowing)}>Filter{narrowedBy > 0 ? `: ${narrowedBy}` : ''}</button
 			>
 			<label class:narrowing
 				>Spot
@@ -184,31 +183,30 @@
 		</div>
 		{#if alone && source === 'there'}
 			<p class="notice mx-14 my-10" role="status">
-				No connection: only the outing on this device is shown. The rest comes back with the line.
+				No connection: only the outing on this device is shown. The rest comes back when you are online.
 			</p>
 		{/if}
 		{#if source === 'away'}
 			<p class="notice notice-fails mx-14 my-10">
-				The record cannot be read just now: the line or the records are away. What you tap on Tally is safe on this
-				device.
+				Your log can’t be loaded right now. What you tap on Tally is safe on this device.
 			</p>
-		{:else if !look}<p class="pad px-14 py-8" role="status">The record is being read.</p>
+		{:else if !look}<p class="pad px-14 py-8" role="status">Loading your log …</p>
 		{:else if look.left.casts === 0 && Object.values(filter).every((value) => value === '')}
 			<p class="pad px-14 py-8">
-				Nothing was tallied yet. Begin an outing on <a href={resolve('/tally')}>Tally</a>; a few hundred casts begin to
-				say something.
+				Nothing logged yet. Start an outing on <a href={resolve('/tally')}>Tally</a>; after a few hundred casts this
+				starts to mean something.
 			</p>
 		{:else}
 			<div class="pad px-14 py-8">
 				<Rates grouped={look.grouped} title={proofFacetOf(shown).title} {pair} onpick={pick} />
-				{#if pair.length < 2}<p class="quiet pt-4 text-ink-2">Choose two to hold them against each other.</p>{/if}
+				{#if pair.length < 2}<p class="quiet pt-4 text-ink-2">Choose two to compare them.</p>{/if}
 			</div>
 			{#if pair.length === 2}
 				<Verdict a={pair[0]!} b={pair[1]!} {evidence} onclear={() => (pair = [])} />
 			{/if}
 			<div class="pad px-14 py-8">
-				<TabBar label="More of the record" tabs={TABS} bind:value={tab}>
-					{#if tab === 'year'}<Year days={look.days} />
+				<TabBar label="More from your log" tabs={TABS} bind:value={tab}>
+					{#if tab === 'year'}<Year days={look.spotDays} {waterOf} />
 					{:else if tab === 'hooked'}<Landed hooked={look.hooked} kept={look.kept} advice={look.advice} />
 					{:else if tab === 'costs'}<Costs
 							weeded={look.weeded}

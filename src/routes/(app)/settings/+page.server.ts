@@ -59,7 +59,7 @@ export const actions: Actions = {
 			const changed = { units: form.get('units'), shortcuts: form.get('shortcuts') === 'on', currency };
 			const settings = savedSettings(before?.record ?? null, changed);
 			const isLong = (currency?.length ?? 0) > CURRENCY_MAX;
-			if (isLong) return fail(422, { message: `A currency has at most ${CURRENCY_MAX} letters.` });
+			if (isLong) return fail(422, { message: `Use at most ${CURRENCY_MAX} letters for a currency.` });
 			if (!settings) return fail(422, { message: 'Choose a system of units.' });
 			await storeOf('settings').replace(anglerId, settings);
 		} catch (error) {
@@ -83,7 +83,7 @@ export const actions: Actions = {
 		tried(event, 'passphrase', async ({ old = '', fresh = '' }) => {
 			const { anglerId, id: keep } = anglerOf(event.locals);
 			await changePassphrase(anglerId, { old, fresh, keep, address: event.getClientAddress() }, await databaseNow());
-			return { done: 'The passphrase is changed; every other session has ended.' };
+			return { done: 'Your passphrase is changed; all other devices are signed out.' };
 		}),
 
 	codes: (event) => tried(event, 'codes', async () => ({ codes: await renewCodes(anglerOf(event.locals).anglerId) })),
@@ -91,14 +91,14 @@ export const actions: Actions = {
 	end: (event) =>
 		tried(event, 'end', async ({ session = '' }) => {
 			await endSession(anglerOf(event.locals).anglerId, session);
-			return { done: 'That session has ended.' };
+			return { done: 'That device is signed out.' };
 		}),
 
 	endOthers: (event) =>
 		tried(event, 'end', async () => {
 			const { anglerId, id } = anglerOf(event.locals);
 			await endSessions(anglerId, id);
-			return { done: 'Every other session has ended.' };
+			return { done: 'All other devices are signed out.' };
 		}),
 
 	remove: (event) =>

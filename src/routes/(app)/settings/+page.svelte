@@ -13,7 +13,7 @@
 </script>
 
 <div class="grid max-w-[84rem] justify-items-start gap-16 px-16 pt-10 pb-24">
-	<h1>How should it be shown?</h1>
+	<h1>Settings</h1>
 	{#if form && 'message' in form && !('field' in form)}<p class="notice notice-fails" role="alert">
 			{form.message}
 		</p>{/if}
@@ -32,7 +32,7 @@
 				value={app.settings.units}
 				onvalue={(units) => app.set({ units: units as typeof app.units })}
 			/>
-			<span class="quiet">Lure weight stays in ounces, line in pounds-test: so it is sold.</span>
+			<span class="quiet">Lure weight stays in ounces and line in pounds, as tackle is sold.</span>
 		</div>
 		<label class="row">
 			<span>Currency</span>
@@ -45,7 +45,7 @@
 				value={app.settings.currency ?? ''}
 				onchange={({ currentTarget }) => app.set({ currency: currentTarget.value.trim() || undefined })}
 			/>
-			<span class="quiet">Stands before costs: a sign or letters, such as $ or EUR.</span>
+			<span class="quiet">Shown before costs: a sign or letters, such as $ or EUR.</span>
 		</label>
 		<label class="row">
 			<span>Single-letter shortcuts</span>
@@ -65,8 +65,8 @@
 		<span>Records</span>
 		<a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a>
 		<span class="quiet"
-			>Everything that is kept, to be brought into another account on <a class="underline" href={resolve('/logbook')}
-				>Kept</a
+			>Everything you saved, to import into another account on <a class="underline" href={resolve('/logbook')}
+				>Logbook</a
 			>.</span
 		>
 	</div>
@@ -82,25 +82,25 @@
 			</dl>
 		</section>
 		<section class="grid content-start gap-6">
-			<h2>What the figures rest on</h2>
+			<h2>Where the numbers come from</h2>
 			<p>
-				The call weighs rules that anglers hold, each with its strength; where they disagree, <a
+				The call weighs the rules good anglers use, each with its strength. Where they disagree, <a
 					class="underline"
-					href={resolve('/craft')}>you take a side</a
+					href={resolve('/craft')}>you choose your view</a
 				>. It is advice, not a promise of fish.
 			</p>
 			<p>
-				How a rig runs is worked out from drag, lift and weight, good to a tenth or a quarter, until <a
+				How a rig runs is worked out from drag, lift and weight, and is off by 10 to 25 % until <a
 					class="underline"
 					href={resolve('/tank/calibration')}>you measure your own</a
 				>.
 			</p>
 			<p>
-				How colours show is worked out from water, sky and a bass’s eye: distances to about 40 %. Being seen is not
-				being eaten.
+				How colors look is worked out from water, sky and a bass’s eye; distances are off by up to 40 %. Being seen is
+				not being eaten.
 			</p>
 			<p>
-				What your own record shows comes with the range that luck alone can make. Local rules and the authority’s word
+				What your log shows comes with the range that luck alone could produce. Local rules and the authority’s word
 				come before all of it.
 			</p>
 		</section>

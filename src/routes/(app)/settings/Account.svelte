@@ -44,27 +44,27 @@
 		{#if lost > 0}
 			<p class="notice notice-fails" role="alert">
 				{lost}
-				{lost === 1 ? 'change has' : 'changes have'} not reached the records and would be lost. Close all the same?
+				{lost === 1 ? 'change has' : 'changes have'} not reached the server and would be lost. Sign out anyway?
 			</p>
 		{/if}
 		<p>
 			Signed in as {data.angler}.
-			<button class="button">{lost > 0 ? 'Close and lose them' : 'Close the session'}</button>
+			<button class="button">{lost > 0 ? 'Sign out and lose them' : 'Sign out'}</button>
 		</p>
 	</form>
 
-	<h3>Open sessions</h3>
+	<h3>Devices signed in</h3>
 	<ul class="w-full max-w-[34rem]">
 		{#each shown as { id, device, openedAt, seenAt } (id)}
 			<li class="flex items-center justify-between gap-12 border-b border-b-rule py-6">
 				<span>
-					<strong>{device || 'A browser'}</strong>{id === data.session ? ', this one' : ''}<br />
+					<strong>{device || 'A browser'}</strong>{id === data.session ? '  (this device)' : ''}<br />
 					<span class="quiet">since {day(openedAt)}, last used {day(seenAt)}</span>
 				</span>
 				{#if id !== data.session}
 					<form method="POST" action="?/end">
 						<input type="hidden" name="session" value={id} />
-						<button class="button">End it</button>
+						<button class="button">Sign out that device</button>
 					</form>
 				{/if}
 			</li>
@@ -72,8 +72,8 @@
 	</ul>
 	{#if data.sessions.length > 2}
 		<form method="POST" action="?/endOthers">
-			<button class="button">End all others</button>
-			{#if data.sessions.length > SHOWN}<p class="quiet">{data.sessions.length - SHOWN} more are open.</p>{/if}
+			<button class="button">Sign out all other devices</button>
+			{#if data.sessions.length > SHOWN}<p class="quiet">{data.sessions.length - SHOWN} more are signed in.</p>{/if}
 		</form>
 	{/if}
 
@@ -84,7 +84,7 @@
 				<input type="text" name="name" value={data.angler} autocomplete="username" hidden readonly />
 				<Entry
 					name="old"
-					label="Passphrase now"
+					label="Current passphrase"
 					type="password"
 					wrong={wrong('passphrase', 'old')}
 					autocomplete="current-password"
@@ -101,11 +101,11 @@
 			</form>
 		</details>
 		<details open={codes !== null}>
-			<summary>Codes for a lost passphrase</summary>
+			<summary>Recovery codes</summary>
 			{#if codes}<Codes {codes} />
 			{:else}
 				<form method="POST" action="?/codes" class="account">
-					<p>New codes take the place of the old ones, which are worth nothing then.</p>
+					<p>New codes replace the old ones, which stop working.</p>
 					<button class="button">Make new codes</button>
 				</form>
 			{/if}
@@ -114,8 +114,8 @@
 			<summary>Delete the account</summary>
 			<form method="POST" action="?/remove" class="account" use:enhance>
 				<p>
-					Everything in it goes for good. First take it out as a file:
-					<a class="button" href={resolve('/api/v1/records')} download>Everything as a file</a>
+					Everything in it is deleted for good. Export it first:
+					<a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a>
 				</p>
 				<Entry
 					name="passphrase"

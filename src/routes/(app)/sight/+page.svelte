@@ -7,7 +7,7 @@
 	import { swatchRgb, waterRgb } from '$lib/core/simulation/sight/swatch';
 	import { NM } from '$lib/core/simulation/sight/bands';
 	import { useApp } from '$lib/client/state/app.svelte';
-	import { shownIn as unitsOf, spokenFigure, withUnit } from '$lib/presentation/units';
+	import { percentText, shownIn as unitsOf, spokenFigure, withUnit } from '$lib/presentation/units';
 	import { following } from '$lib/ui/controls/following.svelte';
 	import LineChart, { type ChartLine } from '$lib/ui/controls/LineChart.svelte';
 	import Ruler from '$lib/ui/controls/Ruler.svelte';
@@ -40,20 +40,20 @@
 	const besideScene = $derived(sceneAt(reading, Math.min(reading.bottomM, figuresM.value)));
 
 	const levels = $derived(levelsOf(shownIn(sceneAt(reading, Math.min(reading.bottomM, groupM.value)), SKIRTS, view)));
-	/** The colour of each at the depth under the hand; how far it is seen there follows. */
+	/** The color of each at the depth under the hand; how far it is seen there follows. */
 	const here = $derived(new Map(SKIRTS.map((one) => [one, swatchRgb(one.target, scene)])));
 	const REACH_WORDS = {
-		farthest: 'Seen farthest',
+		farthest: 'Shows farthest',
 		far: 'Far',
-		middling: 'Middling',
-		short: 'Only near by'
+		middling: 'Medium',
+		short: 'Only close up'
 	} as const;
 	const VIEW_WORDS = { side: 'from the side', below: 'from under it', above: 'from over it' } as const;
 
 	/** The angler's own parts, those that still wait on this device too. */
 	const box = $derived(app.sync.withWaiting('parts', data.own).map(({ record }) => record.part));
 
-	/** What is tied on, or called, part by part. */
+	/** What you have tied on, or called, part by part. */
 	const rig = $derived(app.rig ?? app.shown?.calls[0]?.rig ?? null);
 	let fixed = $state('white-chartreuse');
 	const second = $derived.by(() => {
@@ -113,16 +113,16 @@
 			};
 		})
 	);
-	const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math.round(100 * share)} %`);
+	const percent = (share: number): string => (share < 0.01 ? `under ${percentText(0.01)}` : percentText(share));
 	const thick = $derived((reading.stain === 'mud' || reading.stain === 'mixed') && reading.visibilityM < 0.6);
 	const depth = (metres: number): string => withUnit(app.units, 'depth', metres);
 </script>
 
 <div class="screen">
 	<div class="screen-title">
-		<h1>How do these colours look, here?</h1>
+		<h1>How colors look in this water</h1>
 		<Segment name="view" legend="From where" options={VIEWS} value={view} onvalue={(value) => (view = value as View)} />
-		<span class="quiet flex-[1_1_14ch]">{VIEW_WORDS[view]}; left in the hand, right down there</span>
+		<span class="quiet flex-[1_1_14ch]">{VIEW_WORDS[view]}; left in your hand, right at that depth</span>
 	</div>
 	<div class="screen-main main px-16 pt-6 pb-12 phone:px-10">
 		<div class="pb-4">
@@ -130,14 +130,16 @@
 			<Ruler
 				scale={{ low: 0, high: depthShown.show(reading.bottomM) }}
 				value={depthShown.show(depthM)}
-				label="Depth that is looked at"
+				label="Depth shown"
 				valueText={spokenFigure(app.units, 'depth', depthM)}
 				step={0.1}
 				onvalue={(value) => (chosenM = depthShown.read(value))}
 			/>
 			<p>
-				{percent(rigScene.eye.share)} of the light above is left. A white disc is lost at {depth(rigScene.water.discM)}.
-				{#if rigScene.water.clamped}No {spoken(reading.stain)} water is that clear: the clearest is shown.{/if}
+				{percent(rigScene.eye.share)} of the surface light is left. A white disc disappears at {depth(
+					rigScene.water.discM
+				)}.
+				{#if rigScene.water.clamped}{spokenFirst(reading.stain)} water is never that clear: this shows the clearest.{/if}
 			</p>
 		</div>
 		{#each levels as { reach, shown } (reach)}
@@ -153,25 +155,29 @@
 	<div class="screen-side side px-16 pt-6 pb-12 phone:px-10">
 		{#if thick}
 			<p class="notice">
-				In this water nothing is seen far, and bright and dark come near each other: it is itself bright from the side,
-				and white drowns in it. The model sets dark colours a little ahead. Half of the anglers say white or chartreuse;
-				both sides stand on Craft.
+				In this water nothing shows far, and bright and dark are close: the water itself looks bright from the side, so
+				white gets lost in it. The model puts dark colors slightly ahead. Half of all anglers say white or chartreuse;
+				see both views on Craft.
 			</p>
 		{/if}
-		<section aria-label="What is tied on">
-			<h2>{rig ? `The ${rigName(rig).toLowerCase()}${app.rig ? ' in hand' : ' called'}` : 'No rig yet'}</h2>
+		<section aria-label="What you have tied on">
+			<h2>
+				{rig
+					? `The ${rigName(rig).toLowerCase()}${app.rig ? ', your current rig' : ', the first choice'}`
+					: 'No rig yet'}
+			</h2>
 			<RigHere {rig} own={app.bench.build?.own} {box} {reading} depthM={Math.min(reading.bottomM, rigM.value)} {view} />
 		</section>
-		<section aria-label="A second colour">
-			<h2>A second colour beside</h2>
+		<section aria-label="A second color">
+			<h2>Add a second color to</h2>
 			<p class="leading-[1.7]">
-				<select class="field" aria-label="First colour" bind:value={fixed}>
+				<select class="field" aria-label="First color" bind:value={fixed}>
 					{#each SKIRTS as { colour } (colour)}<option value={colour}>{spoken(colour)}</option>{/each}
 				</select>
 				{#if (second[0]?.steps ?? 0) < 1}
-					At a fishing distance no second colour is told from it here.
+					At fishing distance no second color can be told apart here.
 				{:else}
-					is best told from <strong>{second.map(({ named: one }) => spoken(one.colour)).join(', ')}</strong>.
+					stands out most beside <strong>{second.map(({ named: one }) => spoken(one.colour)).join(', ')}</strong>.
 				{/if}
 			</p>
 		</section>
@@ -187,7 +193,7 @@
 							<td>{times(flash.contrast)} ×</td>
 							<td
 								>{flash.sunShare > 0 && flash.sunContrast > 1
-									? `${times(flash.sunContrast)} ×, ${(100 * flash.sunShare).toFixed(1)} %`
+									? `${times(flash.sunContrast)} ×, ${percentText(flash.sunShare, 1)}`
 									: '–'}</td
 							>
 						</tr>
@@ -195,8 +201,8 @@
 				</tbody>
 			</table>
 			<p class="quiet">
-				Times as bright as the water behind. A sixth of the time the blade shows the window overhead; the share beside
-				the {beam} is how often that flashes.
+				How many times brighter than the water behind it. The blade shows the sky overhead a sixth of the time; the
+				share next to the {beam} is how often that flashes.
 			</p>
 		</section>
 		<section aria-label="Light left">
@@ -214,7 +220,9 @@
 				)}.
 			</p>
 		</section>
-		<p class="quiet">A model: distances hold to about ± 40 %, worse in tea and mud. Being seen is not being eaten.</p>
+		<p class="quiet">
+			A model: distances are within about ± 40 %, worse in tea-colored water and mud. Being seen is not being eaten.
+		</p>
 	</div>
 </div>
 

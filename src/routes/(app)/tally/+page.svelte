@@ -57,17 +57,17 @@
 	const outing = $derived(tally.outing);
 	const called = $derived(app.shown?.calls[0]?.rig ?? null);
 	const kept = $derived(app.sync.withWaiting('rigs', data.rigs));
-	/** Everything that could be cast: the rig in hand, the call's, what was kept; each once. */
+	/** Everything that could be cast: the current rig, the call's, what was kept; each once. */
 	const rigs = $derived.by(() => {
 		const all: { name: string; rig: Rig }[] = [
 			...(app.rig ? [{ name: 'In hand', rig: app.rig }] : []),
-			...(called ? [{ name: 'The call’s', rig: called }] : []),
+			...(called ? [{ name: 'First choice', rig: called }] : []),
 			...kept.map(({ record }) => ({ name: record.name, rig: record.build.rig }))
 		];
 		return all.filter(({ rig }, at) => all.findIndex((one) => dequal(one.rig, rig)) === at);
 	});
 	const place = $derived(app.spot ? `${app.spot.spot.name}, ${app.spot.water.name}` : 'No spot chosen');
-	const spotName = (id: string | null): string => app.spotOf(id)?.spot.name ?? 'no named spot';
+	const spotName = (id: string | null): string => app.spotOf(id)?.spot.name ?? 'no spot name';
 
 	function begin({ name, rig, trial }: { name: string; rig: Rig; trial: Trial | null }) {
 		const { spotId } = app.record;
@@ -88,7 +88,7 @@
 		if (!one) return;
 		await tally.undo(id);
 		takenBack = {
-			text: `Taken back: ${happeningText(one.what, app.units, spotName)}.`,
+			text: `Undone: ${happeningText(one.what, app.units, spotName)}.`,
 			undo: () => tally.putBack(one)
 		};
 	}
@@ -235,13 +235,13 @@
 
 <div class="screen tally">
 	<div class="screen-title phone:flex-nowrap phone:gap-x-10 phone:gap-y-6">
-		<h1 class={{ 'phone-voiced': under }}>What just happened, and what next?</h1>
+		<h1 class={{ 'phone-voiced': under }}>What just happened, and what next</h1>
 		{#if under && outing}
 			<strong class="overflow-hidden text-ellipsis whitespace-nowrap">{outing.record.name}</strong>
 			<span class="figure text-xl" role="timer" aria-label="Fished for">{clockText(clock)}</span>
 			<span class="quiet kept flex-1 whitespace-nowrap phone:text-s" role="status">
 				{#if waiting > 0 && isFull}{waiting} in this page only
-				{:else if app.forgetful}Not kept after closing.
+				{:else if app.forgetful}Lost when you close this page.
 				{:else if waiting > 0}{waiting} to send{:else}saved{/if}
 			</span>
 			<span class="doing flex gap-8">
@@ -297,15 +297,15 @@
 					<div class="next grid gap-2 border-y border-y-ink bg-amber-wash px-12 py-8" role="status">
 						<p class="quiet">Trial, turn {trial.turn + 1} of {trial.of}: {trial.arm.toUpperCase()}</p>
 						<p class="title text-l font-680">
-							{trial.left > 0 ? `${trial.left} casts left` : 'This turn is fished out'}
+							{trial.left > 0 ? `${trial.left} casts left` : 'This turn is done'}
 						</p>
 						<p class="doing flex gap-8">
 							{#if trial.left === 0 && !trial.last}
 								<button class="button bg-ink text-paper" onclick={() => add({ kind: 'turn', turn: trial.turn + 1 })}
 									>Next turn</button
 								>
-							{:else if trial.left === 0}<span>The trial is over: Proof says what it shows.</span>
-							{:else}<button class="button" onclick={() => add({ kind: 'broken' })}>Break this turn off</button>{/if}
+							{:else if trial.left === 0}<span>The trial is over. Proof shows the result.</span>
+							{:else}<button class="button" onclick={() => add({ kind: 'broken' })}>Stop this turn</button>{/if}
 						</p>
 					</div>
 				{:else if next.title !== notYet}
@@ -315,7 +315,7 @@
 						role="status"
 					>
 						<p class="quiet kind">
-							{{ change: 'Next, one change', advice: 'Look at this', wait: 'Next', 'learned-nothing': 'Careful' }[
+							{{ change: 'Next: change one thing', advice: 'Look at this', wait: 'Next', 'learned-nothing': 'Careful' }[
 								next.kind
 							]}
 						</p>
@@ -370,9 +370,9 @@
 			{#if story?.ended && outing}
 				<p class="notice mx-16 mt-12 mb-0 flex flex-wrap items-center gap-8">
 					“{outing.record.name}” is over: {clockText(story.activeS)} fished, {counted(castsOf(story), 'cast')},
-					{counted(struck, 'strike')}, {landed} landed.
-					<button class="button" onclick={() => void tally.undo()}>It goes on</button>
-					<a class="button" href={resolve('/proof')}>What does it show?</a>
+					{counted(struck, 'bite')}, {landed} landed.
+					<button class="button" onclick={() => void tally.undo()}>Resume it</button>
+					<a class="button" href={resolve('/proof')}>See it on Proof</a>
 				</p>
 				<Correct
 					record={outing.record}
@@ -397,9 +397,7 @@
 			{#if tally.ready}
 				<Begin usualName={app.usualName || 'Outing'} {rigs} {place} onbegin={begin} />
 				<PastOutings outings={others} zone={app.zone} onopen={(past) => void openPast(past)} />
-			{:else}<p class="quiet mx-16 mt-12 mb-0 flex flex-wrap items-center gap-8">
-					Opening what this device holds.
-				</p>{/if}
+			{:else}<p class="quiet mx-16 mt-12 mb-0 flex flex-wrap items-center gap-8">Loading from this device …</p>{/if}
 		</div>
 	{/if}
 </div>

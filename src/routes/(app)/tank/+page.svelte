@@ -62,7 +62,7 @@
 
 	const build = $derived(app.bench.build);
 	const rig = $derived(build?.rig ?? null);
-	/** What was measured of the rig in hand. */
+	/** What was measured of the current rig. */
 	const measured = $derived(build ? measuredOf(build) : {});
 	const reading = $derived(app.complete);
 	const called = $derived(app.shown?.calls[0]?.rig ?? null);
@@ -75,7 +75,7 @@
 	let tipM = $state(USUAL_TIP_M);
 	/** How far off a path is where nothing was measured, m. */
 	const MODEL_OFF_M = 0.15;
-	/** What runs beside the rig in hand, by its sign: the call's, a kept one, or nothing. */
+	/** What runs beside the current rig, by its sign: the call's, a kept one, or nothing. */
 	let beside = $state<Record<Beside, string>>({ B: 'called', C: '' });
 	const choiceOf = (id: string): Build | null =>
 		(id === 'called' ? called && buildOf(called) : kept.find((one) => one.id === id)?.record.build) ?? null;
@@ -210,7 +210,7 @@
 		own !== null && tipM === own.cast.tipM && countdownS === own.cast.countdownS && handNow === 'steady'
 	);
 	const told = $derived.by(() => {
-		if (!towA || !rig) return 'The cast is being worked out.';
+		if (!towA || !rig) return 'Working out the cast …';
 		const zone = zoneWords(towA.band?.distanceShare ?? 0, rig.family);
 		if (!own || rig.family === 'buzzbait') return `Runs ${zone}.`;
 		const deep = asTold ? `${depthRange(own, app.units)} deep, ` : '';
@@ -220,28 +220,28 @@
 
 <div class="screen tank [--beside:372px] phone:flex phone:flex-col">
 	<div class="screen-title">
-		<h1 class="sr-only">Where does it run?</h1>
+		<h1 class="sr-only">Where it runs</h1>
 		<Views />
 		{#if rig}
 			<Segment
 				name="hand"
-				legend="What the hand does"
+				legend="Retrieve"
 				options={HANDS}
 				value={handNow}
 				onvalue={(value) => (handNow = value as HandName)}
 			/>
-			<span class="quiet phone-voiced flex-1">A dot every two seconds. Model, ± {depth(MODEL_OFF_M)}.</span>
+			<span class="quiet phone-voiced flex-1">One dot every two seconds. Model, ± {depth(MODEL_OFF_M)}.</span>
 		{/if}
 	</div>
 	{#if !rig || !build}
 		<div class="col-span-full grid content-start justify-items-start gap-12 p-16">
 			<p>
-				No rig is in hand. Take one from <a class="underline" href={resolve('/call')}>Call</a> or build one on
+				You have no rig yet. Pick one on <a class="underline" href={resolve('/call')}>Call</a> or build one on
 				<a class="underline" href={resolve('/bench')}>Bench</a>, and see here where it runs.
 			</p>
 			{#if called}
-				<button class="button button-amber" onclick={() => called && app.takeInHand(called)}
-					>Take the called {rigName(called).toLowerCase()}, {ouncesText(called.weightOz)} oz</button
+				<button class="button button-amber" onclick={() => called && app.useRig(called)}
+					>Use the first choice, a {rigName(called).toLowerCase()}, {ouncesText(called.weightOz)} oz</button
 				>
 			{/if}
 		</div>
@@ -266,7 +266,7 @@
 			</div>
 			<div class="flex items-center gap-10 border-y border-y-rule px-16 py-2 phone:order-2">
 				<button class="button button-amber" disabled={!towA} onclick={() => player.toggle(endS)}
-					>{player.playing ? 'Hold' : 'Run'}</button
+					>{player.playing ? 'Pause' : 'Play'}</button
 				>
 				<label class="flex min-w-0 flex-1 items-center gap-10"
 					><span class="phone-voiced">Moment</span>
@@ -294,7 +294,7 @@
 							units={app.units}
 							ontake={take}
 						/>
-					{:else}<p class="quiet">A buzzbait runs on top: what counts is whether it stays up there.</p>{/if}
+					{:else}<p class="quiet">A buzzbait runs on top: what matters is whether it stays up.</p>{/if}
 				</section>
 				<section aria-label="Time and changes">
 					<TimeBars {watched} />
@@ -327,15 +327,15 @@
 			<div class="grid gap-3 pb-4 phone:order-4 phone:px-16 phone:py-8">
 				<p>
 					<strong>A {rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>,
-					<span class="quiet">in hand, {plainWords(rig.retrieve.style)}</span>
+					<span class="quiet">{plainWords(rig.retrieve.style)}</span>
 				</p>
 				{#each BESIDE as sign (sign)}
 					<label class="flex items-center gap-8"
 						><strong>{sign}</strong>
-						<select class="field min-w-0 flex-1" aria-label="{sign}, beside it" bind:value={beside[sign]}>
-							<option value="">nothing beside it</option>
+						<select class="field min-w-0 flex-1" aria-label="{sign}, compared" bind:value={beside[sign]}>
+							<option value="">compare with nothing</option>
 							{#if called}<option value="called"
-									>the call’s {rigName(called).toLowerCase()}, {ouncesText(called.weightOz)} oz</option
+									>first choice: {rigName(called).toLowerCase()}, {ouncesText(called.weightOz)} oz</option
 								>{/if}
 							{#each kept as { id, record } (id)}<option value={id}>{record.name}</option>{/each}
 						</select></label

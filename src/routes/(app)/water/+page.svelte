@@ -83,14 +83,14 @@
 	<div
 		class="col-1 grid grid-cols-[1fr_auto] items-center gap-x-8 gap-y-4 py-4 pr-10 pl-16 phone:grid-cols-[1fr] phone:px-10 phone:py-6"
 	>
-		<h1>What is in front of me?</h1>
+		<h1>Your reading</h1>
 		<span class="doing flex items-center gap-8">
 			<button class="button" type="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
 			<button class="button" type="button" onclick={() => app.begin(new Date().toISOString())}>New</button>
 			{#if app.record.readingId !== null}
-				<button class="button" type="button" onclick={() => keep(true)}>Keep as new</button>
+				<button class="button" type="button" onclick={() => keep(true)}>Save as new</button>
 			{/if}
-			<button class="button">Keep</button>
+			<button class="button">Save</button>
 		</span>
 		<span
 			class="place col-span-full flex items-center gap-8 phone:grid phone:grid-cols-[minmax(0,0.64fr)_minmax(0,1fr)]"
@@ -125,7 +125,7 @@
 				>
 			{/if}
 			<label class="inline">
-				<span class="sr-only">Taken at, in the water’s own time</span>
+				<span class="sr-only">Time of the reading, at the water</span>
 				<input
 					class="field w-190"
 					type="datetime-local"
@@ -153,10 +153,10 @@
 	{#if wrongName}<p class="notice notice-fails" role="alert">{wrongName}</p>{/if}
 	{#if unfinished || Object.keys(errors).length > (errors.name ? 1 : 0)}
 		<p class="notice notice-fails" role="alert">
-			The reading was not taken: see the marked fields. What you typed is still there.
+			The reading was not saved: see the marked fields. What you typed is still there.
 		</p>
 	{/if}
-	{#if kept}<p class="notice" role="status">Kept as “{kept}”.</p>{/if}
+	{#if kept}<p class="notice" role="status">Saved as “{kept}”.</p>{/if}
 	{#if app.said}<p class="notice" role="status">{app.said}</p>{/if}
 
 	<div class="col-1 min-w-0 overflow-auto phone:flex phone:flex-col phone:overflow-visible">
@@ -196,9 +196,9 @@
 						<ul class="grid gap-4 pt-4">
 							{#each verdict.reasons.slice(0, 2) as reason (reason)}<li>{reason}</li>{/each}
 						</ul>
-						{#if verdict.insteadTry.length > 0}<p>Rather: {verdict.insteadTry.join(', ')}.</p>{/if}
+						{#if verdict.insteadTry.length > 0}<p>Better today: {verdict.insteadTry.join(', ')}.</p>{/if}
 					{:else}
-						<p class="text-ink-2">Press “What to tie on” for the verdict.</p>
+						<p class="text-ink-2">Press “What to tie on” for the answer.</p>
 					{/if}
 				</section>
 				<section aria-labelledby="means">

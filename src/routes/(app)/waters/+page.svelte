@@ -206,8 +206,8 @@
 		{:else}
 			{#if editing === null}
 				<p class="py-14">
-					This screen shows the waters you fish and your spots on them. A spot remembers its bottom and cover, so that
-					you needn’t enter them each time.
+					This screen shows the waters you fish and your spots on them. A spot remembers its bottom and cover, so you
+					don’t have to enter them each time.
 				</p>
 				<p>
 					<button class="button button-amber" type="button" disabled={!app.live} onclick={newWater}>New water</button>

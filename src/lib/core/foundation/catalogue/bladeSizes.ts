@@ -1,6 +1,6 @@
 import type { TurningStyle } from '../schema/words';
 
-/** Outline of a blade in millimetres: length along the hinge axis and greatest width. */
+/** Outline of a blade in millimeters: length along the hinge axis and greatest width. */
 export interface BladeSize {
 	readonly size: number;
 	readonly lengthMm: number;

@@ -1,6 +1,6 @@
 import type { Rig } from '../schema/rig';
 
-/** Length (mm) from the collar and strands of a skirt by its word (the visual direction's strand counts). */
+/** Length (mm) from the collar and strands of a skirt by its word (assumed). */
 export const SKIRT_CUTS = {
 	standard: { lengthMm: 52, strands: 58 },
 	long: { lengthMm: 66, strands: 58 },

@@ -1,4 +1,4 @@
-/** Small parts of the wire and the plate, mm; the visual direction's figures, assumed within 20 %. */
+/** Small parts of the wire and the plate, mm (assumed within 20 %). */
 export const FITTINGS_MM = {
 	/** Inside radius of the open line tie, of the bend behind it, and of the blade's eye. */
 	tieRadius: 2.3,
@@ -22,7 +22,7 @@ export const FITTINGS_MM = {
 	rivetBehind: 3
 } as const;
 
-/** Angles below the flow at which a swivel and the blades behind it trail, degrees (the visual direction). */
+/** Angles below the flow at which a swivel and the blades behind it trail, degrees. */
 export const TRAILS_DEG = { swivel: 10, rear: 16, front: 14, frontWillow: 6 } as const;
 
 /** Masses of small parts, g; assumed within a third. */
@@ -42,9 +42,9 @@ export const FITTING_MASS_G = {
 	arrayStop: 0.1
 } as const;
 
-/** Usual rise of the upper arm over the level: the running model's arm (section 5). */
+/** Usual rise of the upper arm over the level, as in the running model. */
 export const USUAL_RISE_DEG = 35;
-/** Usual runs of the wire: head to line tie (visual direction) and line tie to eye (running model's arm), mm. */
+/** Usual runs of the wire: head to line tie and line tie to eye (running model's arm), mm. */
 export const USUAL_LOWER_MM = 33.5;
 /** Farthest that a front blade's clevis usually sits from the line tie, and nearest that it may, mm; assumed. */
 export const CLEVIS_MM = { usual: 36, nearest: 14 } as const;

@@ -3,7 +3,7 @@ import type { Family } from '../schema/words';
 
 export type HeadForm = 'arrow' | 'ball' | 'fish' | 'buzz';
 
-/** Length and height (mm) of a half-ounce lead head of each form (the visual direction's figures; assumed, within 15 %). */
+/** Length and height (mm) of a half-ounce lead head of each form (assumed, within 15 %). */
 export const HALF_OUNCE_HEADS: Readonly<Record<HeadForm, readonly [number, number]>> = {
 	arrow: [21, 11.8],
 	ball: [14.5, 13.2],

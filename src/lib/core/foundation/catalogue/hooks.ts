@@ -1,6 +1,6 @@
 import type { Rig } from '../schema/rig';
 
-/** Diameter (mm) of hook wire by gauge (the visual direction's range; assumed). */
+/** Diameter (mm) of hook wire by gauge (assumed). */
 export const HOOK_WIRE_MM = { light: 1.25, standard: 1.45, heavy: 1.6 } as const;
 
 /** Gape and shank (mm) of a 5/0, and what each size up adds; a trade fit, assumed within 10 %. */

@@ -1,5 +1,5 @@
 /**
- * Constants of the running model, SI unless the name says otherwise. "Assumed" marks engineering judgement: chosen
+ * Constants of the running model, SI unless the name says otherwise. "Assumed" marks engineering judgment: chosen
  * inside plausible bounds so that known orderings of the craft hold, never measured.
  */
 
@@ -56,7 +56,7 @@ export const PLATES: Readonly<Record<'standard' | 'oversized' | 'clear', Plate>>
 	clear: { widthMm: 33, heightMm: 38, thickMm: 1.2, densityKgM3: 1200, sweep: 0.32, cd: 0.75, cl: 0.2, cf: 0.3 }
 };
 
-/** Share of a plate's box that is plate (running model, section 4). */
+/** Share of a plate's box that is plate (docs/TANK.md). */
 export const PLATE_SHARE = 0.8;
 
 /** Skirts and soft bodies: drag and lift areas cm2, mass g (assumed). */
@@ -93,8 +93,8 @@ export const USUAL_CAST_M = 27;
 export const USUAL_COUNTDOWN_S = 2;
 export const USUAL_BUZZ_MM = 45;
 
-/** Mass (g) of a buzz blade by its diameter (running model, section 4). */
+/** Mass (g) of a buzz blade by its diameter (docs/TANK.md). */
 export const buzzMassG = (diameterMm: number): number => 1.2 * (diameterMm / USUAL_BUZZ_MM) ** 2;
 
-/** Diameter of a full spool, m (running model, section 8). */
+/** Diameter of a full spool, m (docs/TANK.md). */
 export const SPOOL_M = 0.034;

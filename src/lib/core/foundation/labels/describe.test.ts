@@ -60,7 +60,7 @@ describe('the name of a rig', () => {
 		expect(finishText({ ...rig, blades: [rig.blades[1]!, rig.blades[1]!] })).toBe('gold');
 	});
 
-	it('sizes winged blades in millimetres and plates not at all', () => {
+	it('sizes winged blades in millimeters and plates not at all', () => {
 		expect(bladeName({ style: 'prop-3', size: 48 })).toBe('three-winged blade 48 mm');
 		expect(bladeName({ style: 'oversized', size: 0 })).toBe('oversized blade');
 	});

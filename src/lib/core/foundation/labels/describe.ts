@@ -21,8 +21,11 @@ export function ouncesText(weightOz: number): string {
 	return whole === 0 ? fraction : `${whole} ${fraction}`;
 }
 
-/** A name made of words: black-blue reads black blue. */
-export const plainWords = (name: string): string => name.replaceAll('-', ' ');
+/** Skirts of two colors, which keep their hyphen: white-chartreuse. */
+const TWO_COLORS: readonly string[] = ['white-chartreuse', 'black-blue'];
+
+/** A name made of words: green-pumpkin reads green pumpkin. */
+export const plainWords = (name: string): string => (TWO_COLORS.includes(name) ? name : name.replaceAll('-', ' '));
 
 const STYLE_WORDS: Readonly<Record<string, string>> = {
 	colorado: 'Colorado',
@@ -73,7 +76,7 @@ export const bladesText = (rig: Rig): string => rig.blades.map(bladeName).join('
 export const finishText = (rig: Rig): string =>
 	[...new Set(rig.blades.map(({ finish }) => plainWords(finish)))].join(' and ');
 
-/** The skirt by its colour, "no skirt" for a bare head. */
+/** The skirt by its color, "no skirt" for a bare head. */
 export const skirtText = ({ skirt }: Rig): string =>
 	skirt.colour === 'none' ? 'no skirt' : `${plainWords(skirt.colour)} skirt`;
 

@@ -3,8 +3,8 @@ const SPOKEN: Readonly<Record<string, string>> = {
 	rising: 'warming',
 	falling: 'cooling',
 	sheltered: 'sheltered',
-	windblown: 'wind-blown',
-	cross: 'cross-wind',
+	windblown: 'windblown',
+	cross: 'crosswind',
 	/** A sky without cloud, at whatever hour: the sun stands high in it only by day. */
 	sun: 'cloudless',
 	'silver-baitfish': 'silver baitfish',
@@ -24,6 +24,8 @@ const SPOKEN: Readonly<Record<string, string>> = {
 	'front-coming': 'front coming',
 	'front-passed': 'front passed',
 	'short-strikes': 'short strikes',
+	'white-chartreuse': 'white-chartreuse',
+	'black-blue': 'black-blue',
 	big: 'big fish',
 	full: 'full size'
 };
@@ -37,7 +39,8 @@ const BY_FIELD: Readonly<Record<string, Readonly<Record<string, string>>>> = {
 
 /** What the screen says for a value, in the field where it stands. */
 export function spoken(value: string, field = ''): string {
-	return BY_FIELD[field]?.[value] ?? SPOKEN[value] ?? value.replaceAll('-', ' ');
+	// The contract spells the word so; the screen spells it as anglers here do.
+	return BY_FIELD[field]?.[value] ?? SPOKEN[value] ?? value.replaceAll('-', ' ').replace('colour', 'color');
 }
 
 /** A spoken word at the beginning of a line. */

@@ -17,7 +17,7 @@ const SLACK_M = 1e-9;
 /** What is wrong with a fish band: it lies in the water, and begins above its end. */
 export function bandFaults({ bottomM, fishFromM = 0, fishToM = bottomM }: Band): Fault[] {
 	return [
-		...(fishToM > bottomM + SLACK_M ? [{ path: 'fishToM', message: 'The fish band ends below the bottom.' }] : []),
-		...(fishFromM > fishToM ? [{ path: 'fishFromM', message: 'The fish band begins below its end.' }] : [])
+		...(fishToM > bottomM + SLACK_M ? [{ path: 'fishToM', message: 'Fish can’t be deeper than the bottom.' }] : []),
+		...(fishFromM > fishToM ? [{ path: 'fishFromM', message: 'Fish “from” must be above “to”.' }] : [])
 	];
 }

@@ -27,7 +27,7 @@ export const OWN_FORMS = {
 export const OWN_KINDS = Object.keys(OWN_FORMS) as (keyof typeof OWN_FORMS)[];
 export type OwnKind = keyof typeof OWN_FORMS;
 
-/** Kinds whose own colour can be kept. */
+/** Kinds whose own color can be kept. */
 export const COLOURED_KINDS: readonly OwnKind[] = ['skirt', 'trailer'];
 
 /** Price classes: small change, a cup of tea, a meal; assumed, for adding up only. */
@@ -39,25 +39,25 @@ export const ownPartSchema = z
 		kind: z.enum(OWN_KINDS),
 		name: z
 			.string()
-			.check(z.trim(), z.minLength(1, 'Give the part a name.'), z.maxLength(80, 'A name has at most 80 letters.')),
+			.check(z.trim(), z.minLength(1, 'Give the part a name.'), z.maxLength(80, 'Use at most 80 letters for a name.')),
 		form: z.string(),
 		lengthMm: z
-			.number({ error: 'Write its length.' })
+			.number({ error: 'Enter its length.' })
 			.check(z.minimum(2, 'At least 2 mm.'), z.maximum(200, 'At most 200 mm.')),
 		massG: z
-			.number({ error: 'Write its weight.' })
+			.number({ error: 'Enter its weight.' })
 			.check(z.minimum(0.05, 'At least 0.05 g.'), z.maximum(120, 'At most 120 g.')),
 		price: z.union(PRICE_CLASSES.map((price) => z.literal(price))),
-		/** The colour of an own skirt or soft plastic, where it is none of the table's. */
+		/** The color of an own skirt or soft plastic, where it is none of the table's. */
 		colour: z.optional(ownColourSchema)
 	})
 	.check(
 		z.superRefine(({ kind, form, colour }, context) => {
 			if (!(OWN_FORMS[kind] as readonly string[]).includes(form)) {
-				context.addIssue({ code: 'custom', path: ['form'], message: `A ${kind} cannot be like ${form}.` });
+				context.addIssue({ code: 'custom', path: ['form'], message: `A ${kind} can’t be like ${form}.` });
 			}
 			if (colour && !COLOURED_KINDS.includes(kind)) {
-				context.addIssue({ code: 'custom', path: ['colour'], message: `A ${kind} has no colour of its own here.` });
+				context.addIssue({ code: 'custom', path: ['colour'], message: `A ${kind} can’t have its own color here.` });
 			}
 		})
 	);
@@ -112,7 +112,7 @@ export const buildSchema = z.strictObject({
 	rig: rigSchema,
 	fit: fitSchema,
 	own: z.partialRecord(z.enum(OWN_SLOTS), ownUseSchema),
-	notes: z.string().check(z.maxLength(4000, 'Notes have at most 4000 letters.')),
+	notes: z.string().check(z.maxLength(4000, 'Use at most 4000 letters for notes.')),
 	/** How it was measured to run; absent until it was. */
 	calibration: z.optional(calibrationSchema)
 });

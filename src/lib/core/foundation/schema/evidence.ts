@@ -11,7 +11,7 @@ const armSchema = z
 	})
 	.check(
 		z.refine(({ hours, casts }) => (hours === undefined) !== (casts === undefined), {
-			error: 'Give hours or casts, one of them.',
+			error: 'Give either hours or casts.',
 			path: ['casts']
 		})
 	);
@@ -20,7 +20,7 @@ const blockSchema = z
 	.strictObject({ id: z.string().check(z.maxLength(100)), planned: z.boolean(), a: armSchema, b: armSchema })
 	.check(
 		z.refine(({ a, b }) => (a.hours === undefined) === (b.hours === undefined), {
-			error: 'Both halves of a block are counted in the same: hours or casts.',
+			error: 'Count both halves of a block the same way: in hours or in casts.',
 			path: ['b']
 		})
 	);

@@ -11,5 +11,5 @@ const inRange = (text: string): boolean => {
 
 /** An instant in UTC, as ISO 8601 writes it. */
 export const instant = z.iso
-	.datetime({ offset: false, error: 'A time is written in UTC, like 2026-05-09T06:40:00Z.' })
-	.check(z.refine(inRange, `A time lies between ${FIRST_YEAR} and ${LAST_YEAR}.`));
+	.datetime({ offset: false, error: 'Write times in UTC, like 2026-05-09T06:40:00Z.' })
+	.check(z.refine(inRange, `Times must be between ${FIRST_YEAR} and ${LAST_YEAR}.`));

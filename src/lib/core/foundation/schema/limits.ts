@@ -29,7 +29,7 @@ export const LIST_MAX = 12;
 
 /** Most letters of a name, and what is said where there are more, or none. */
 export const NAME_MAX = 120;
-export const NAME_LONG = `A name has at most ${NAME_MAX} letters.`;
+export const NAME_LONG = `Use at most ${NAME_MAX} letters for a name.`;
 export const NAME_MISSING = 'Give it a name.';
 /** Most rules of one's own that are weighed together. */
 export const HOUSE_RULES_MAX = 50;

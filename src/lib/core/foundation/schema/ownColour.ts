@@ -1,31 +1,31 @@
 import * as z from 'zod/mini';
 import { SKIRT_COLOURS } from './words';
 
-/** Colours that a strand can have by name: a skirt's, but for none. */
+/** Colors that a strand can have by name: a skirt's, but for none. */
 export const STRAND_COLOURS = SKIRT_COLOURS.filter((colour) => colour !== 'none');
-/** Most strands of an own colour. */
+/** Most strands of an own color. */
 export const STRANDS_MAX = 4;
 /** Bands of a measured spectrum: every 10 nm from 400 to 700 nm. */
 const MEASURED_BANDS = 31;
 
 const share = z.number().check(z.minimum(0.05, 'At least 5 %.'), z.maximum(1, 'At most 100 %.'));
 
-/** Strands of one colour: a named one, one picked as it looks in the hand by day, or what it was measured to throw back. */
+/** Strands of one color: a named one, one picked as it looks in the hand by day, or what it was measured to throw back. */
 const strandSchema = z.union([
 	z.strictObject({ colour: z.enum(STRAND_COLOURS), share }),
-	z.strictObject({ rgb: z.string().check(z.regex(/^#[0-9a-f]{6}$/, 'A colour is written like #c5d62f.')), share }),
+	z.strictObject({ rgb: z.string().check(z.regex(/^#[0-9a-f]{6}$/, 'Write a color like #c5d62f.')), share }),
 	z.strictObject({
 		reflects: z
 			.array(z.number().check(z.minimum(0, 'At least 0.'), z.maximum(1, 'At most 1.')))
-			.check(z.length(MEASURED_BANDS, `${MEASURED_BANDS} figures, one every 10 nm from 400 to 700 nm.`)),
+			.check(z.length(MEASURED_BANDS, `Enter ${MEASURED_BANDS} numbers, one every 10 nm from 400 to 700 nm.`)),
 		share
 	})
 ]);
 
-/** The colour of an own skirt or soft plastic: strands beside each other, by their share of what is seen. */
+/** The color of an own skirt or soft plastic: strands beside each other, by their share of what is seen. */
 export const ownColourSchema = z.strictObject({
 	strands: z.array(strandSchema).check(z.minLength(1), z.maxLength(STRANDS_MAX)),
-	/** The named colour that it counts as: what the rules of the craft say of that, they say of it. */
+	/** The named color that it counts as: what the rules of the craft say of that, they say of it. */
 	countsAs: z.enum(STRAND_COLOURS)
 });
 

@@ -35,13 +35,13 @@ export const planInputSchema = z.strictObject({
 							z.minLength(1),
 							z.maxLength(SCENARIOS_MAX),
 							z.refine((list) => Math.abs(list.reduce((sum, { odds }) => sum + odds, 0) - 1) < 1e-6, {
-								error: 'The odds of an hour sum to 1.'
+								error: 'The odds of an hour must add up to 1.'
 							})
 						)
 				)
 			})
 		)
-		.check(z.minLength(1, 'A day has at least one hour.'), z.maxLength(HOURS_MAX)),
+		.check(z.minLength(1, 'A day needs at least one hour.'), z.maxLength(HOURS_MAX)),
 	rods: z.int().check(z.minimum(1), z.maximum(RODS_MAX)),
 	candidates: z.optional(z.array(rigSchema).check(z.minLength(1), z.maxLength(CANDIDATES_MAX))),
 	perHour: z._default(z.int().check(z.minimum(1), z.maximum(8)), 8),

@@ -43,7 +43,7 @@ const bladeSchema = z.extend(bladeShape, {
 });
 
 const hookSchema = z.strictObject({
-	size: z.string().check(z.regex(/^([1-9]|1[0-2]|[1-9]\/0|1[0-2]\/0)$/, 'A hook size is written like 4/0 or 2.')),
+	size: z.string().check(z.regex(/^([1-9]|1[0-2]|[1-9]\/0|1[0-2]\/0)$/, 'Write a hook size like 4/0 or 2.')),
 	gauge: z.enum(HOOK_GAUGES),
 	shank: z.enum(HOOK_SHANKS)
 });
@@ -118,7 +118,7 @@ function wrongPlaces(family: Family, blades: readonly { readonly position: 'fron
 	if (blades.length > BLADES_MAX[family]) return `A ${family} carries one blade.`;
 	const positions = blades.map(({ position }) => position);
 	if (!positions.includes('rear')) return 'A single blade is the rear one.';
-	return new Set(positions).size === positions.length ? null : 'Two blades cannot share a place.';
+	return new Set(positions).size === positions.length ? null : 'Two blades can’t share a position.';
 }
 
 /** Everything tied on: lure with every part, line, rod, reel and how it is wound. */
@@ -133,7 +133,7 @@ export const rigSchema = rigShape.check(
 		}
 		rig.blades.forEach((blade, index) => {
 			if (!STYLES_OF[rig.family].includes(blade.style)) {
-				refuse(['blades', index, 'style'], `A ${rig.family} cannot carry a ${blade.style} blade.`);
+				refuse(['blades', index, 'style'], `A ${rig.family} can’t carry a ${blade.style} blade.`);
 			}
 		});
 		const wrong = wrongPlaces(rig.family, rig.blades);

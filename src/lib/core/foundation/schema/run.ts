@@ -22,11 +22,11 @@ export const runSchema = z.object({
 	/** Depth (m) in the middle of the cast with one and a half times the modeled drag, and as modeled. */
 	fromM: z.number(),
 	toM: z.number(),
-	/** Share of the metres wound, 0 to 1, on which it is between the depths of the cast's band. */
+	/** Share of the meters wound, 0 to 1, on which it is between the depths of the cast's band. */
 	inZone: z.number(),
 	/** Where it mostly is while outside of them; `null` where it hardly is. */
 	outside: z.nullable(z.enum(['above', 'below'])),
-	/** Share of the metres wound on the bottom, 0 to 1. */
+	/** Share of the meters wound on the bottom, 0 to 1. */
 	onBottom: z.number(),
 	state: z.enum(RUN_STATES),
 	/** How far it leans over (degrees); `null` where nothing makes it lean. */
@@ -38,7 +38,7 @@ export const runSchema = z.object({
 export const CAST_CHANGES = ['tip-up', 'shorter-cast', 'lighter', 'heavier'] as const;
 export type CastChange = (typeof CAST_CHANGES)[number];
 
-/** A change of the cast, and the share of the metres wound (0 to 1) that is in the zone with it. */
+/** A change of the cast, and the share of the meters wound (0 to 1) that is in the zone with it. */
 export interface BetterCast {
 	readonly change: CastChange;
 	readonly inZone: number;

@@ -27,7 +27,7 @@ export const scoreAnswerSchema = z.object({
 	reasons: z.array(reasonSchema),
 	/** Why it is not called at all; `null` when it could be. */
 	barred: z.nullable(z.string()),
-	/** Fields that are judged as the nearest part of the catalogue, by their path. */
+	/** Fields that are judged as the nearest part of the catalog, by their path. */
 	nearest: z.array(z.string()),
 	/** The single changes that gain most, the best first. */
 	better: z.array(z.object({ change: lockSchema, points: z.number() })),

@@ -4,7 +4,7 @@ import { rigSchema } from './rig';
 import { DAMAGES, FISH, HITS, HOOK_PLACES, HOOKSETS } from './words';
 
 const uuid = z.uuid({ version: 'v4' });
-const text = (most: number) => z.string().check(z.trim(), z.minLength(1, 'Write something first.'), z.maxLength(most));
+const text = (most: number) => z.string().check(z.trim(), z.minLength(1, 'Enter something first.'), z.maxLength(most));
 const hit = z._default(z.nullable(z.enum(HITS)), null);
 const hook = z._default(z.nullable(z.enum(HOOK_PLACES)), null);
 const set = z.optional(z.enum(HOOKSETS));

@@ -36,7 +36,7 @@ const metres = z.number().check(z.minimum(0), z.maximum(100));
 export const bodySchema = z.strictObject({ fromM: metres, toM: metres, topM: metres });
 export const bandSchema = z
 	.strictObject({ fromM: metres, toM: metres })
-	.check(z.refine(({ fromM, toM }) => fromM <= toM, { error: 'It begins below its end.', path: ['fromM'] }));
+	.check(z.refine(({ fromM, toM }) => fromM <= toM, { error: '“From” must be above “to”.', path: ['fromM'] }));
 
 const castShape = {
 	rig: rigPartsSchema,

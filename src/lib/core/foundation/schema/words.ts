@@ -129,6 +129,8 @@ export type BuzzBlade = (typeof BUZZ_BLADES)[number];
 export type Phase = (typeof PHASES)[number];
 export type Retrieve = (typeof RETRIEVES)[number];
 export type Finish = (typeof FINISHES)[number];
+export type SkirtColour = (typeof SKIRT_COLOURS)[number];
+export type ForageKind = (typeof FORAGE_KINDS)[number];
 
 /** When in a cast a fish struck. */
 export const HITS = ['entry', 'fall', 'first-turns', 'steady', 'pop', 'deflection', 'boat-side'] as const;

@@ -272,7 +272,7 @@ describe('locks', () => {
 		}
 	});
 
-	it('on the colour of a skirt leave out the lure that is judged without one', () => {
+	it('on the color of a skirt leave out the lure that is judged without one', () => {
 		const ditch = READINGS['winter ditch']!;
 		const locks = { skirt: { colour: 'black' } } as const;
 		const answer = ask(ditch, { locks, top: 8 });

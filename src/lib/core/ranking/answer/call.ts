@@ -145,7 +145,7 @@ export function callInBrief(question: Question, { locks = {}, tray }: Pick<CallI
 }
 
 /**
- * Ranks every rig of the catalogue for a reading and explains the best.
+ * Ranks every rig of the catalog for a reading and explains the best.
  *
  * The top call comes first; the others are of another family, or of the same family fished another way, at most two of
  * one family. No rig is called that cannot run where the fish are. Scores are exact sums of thousandths; the same input
@@ -191,9 +191,8 @@ let counted: { readonly key: string; readonly rigs: number } | null = null;
 /** Why locks, local rules and a tray leave nothing. */
 function nothingLeft(question: Question, locks: Locks, tray: Tray | undefined): string {
 	const less = tray && searchesOf(question, locks).open.length > 0;
-	if (less)
-		return 'Nothing is left: the tray holds no lure, and no parts of one, that fit together under the locks and local rules.';
-	return `Nothing is left: ${words(collisions(locks, question.reading.rules))} exclude each other.`;
+	if (less) return 'Nothing left: with these locks and local rules, no lure can be built from the parts in your tray.';
+	return `Nothing left: ${words(collisions(locks, question.reading.rules))} exclude each other.`;
 }
 
 /** How many rigs are open; the last count is kept, since locks and limits seldom change between two questions. */
@@ -205,12 +204,12 @@ function candidatesOf(open: readonly Open[], key: string): number {
 }
 
 /** Said when every rig that the locks and rules leave runs too deep, too shallow, or not at all. */
-const NOTHING_RUNS = 'No rig that is left runs where these fish are: widen the band, or free a lock.';
+const NOTHING_RUNS = 'Nothing left reaches these fish: widen their depth range or remove a lock.';
 
 /** Why a locked family that the craft rules out on this water leaves no call. */
 function whyNothing(reading: Reading, runnable: readonly SpaceSearch[], { family }: Locks): string {
 	const limit = family && runnable.length === 0 ? limitOf(family, reading) : null;
-	return limit ? `${limit} Free the lock on family.` : NOTHING_RUNS;
+	return limit ? `${limit} Remove the lock on family.` : NOTHING_RUNS;
 }
 
 /** `call` for a page, which shows how the first choice runs: the others run once they are looked at. */

@@ -10,7 +10,7 @@ describe('the visible cases', () => {
 	});
 });
 
-describe('readings with what two blind judgements would both fish', () => {
+describe('readings with what two blind judgments would both fish', () => {
 	/** The verdict is wanted as it stands, and of the ways one in full. */
 	function misses({ input, expect: wanted }: (typeof panel)[number]): string[] {
 		const { any, ...rest } = wanted as unknown as { any: Expectation[] } & Expectation;

@@ -16,8 +16,8 @@ import { MILLI } from '../scoring/tables';
 /** Reasons that are told of each family. */
 const REASONS_MAX = 6;
 
-const LOCKED_OUT = 'What is locked leaves none of it.';
-const NOT_OWNED = 'What is locked and what the tray holds leave none of it.';
+const LOCKED_OUT = 'Your locks rule it out.';
+const NOT_OWNED = 'Your locks and your tray rule it out.';
 
 /** Where a family stands by the best of its rigs, running or on paper. */
 function answerOf(

@@ -7,7 +7,7 @@ import { CURVE_FIELDS, flipsOf, STEPS, type Curve, type Flip, type FlipEvent } f
 const reading = {
 	waterTemperatureC: 20,
 	visibilityM: 1.3,
-	// As it comes from feet: no whole number of centimetres.
+	// As it comes from feet: no whole number of centimeters.
 	bottomM: 2.996,
 	sky: 'overcast',
 	wind: 'chop',
@@ -55,7 +55,7 @@ describe('what would flip the answer', () => {
 		}
 	});
 
-	it('stays in this water: no fish below its bottom, whatever its depth is to the centimetre', () => {
+	it('stays in this water: no fish below its bottom, whatever its depth is to the centimeter', () => {
 		const found = flips.filter(({ field }) => ['fishFromM', 'fishToM'].includes(field));
 		expect(found.length).toBeGreaterThan(0);
 		for (const { to, patch } of found) {
@@ -91,7 +91,7 @@ describe('what would flip the answer', () => {
 		expect(best).toBe(top.family);
 	});
 
-	it('tells how many neighbouring classes leave the family alone', () => {
+	it('tells how many neighboring classes leave the family alone', () => {
 		const robustness = events.find((event) => event.kind === 'robustness');
 		expect(robustness).toMatchObject({ tried: 6 });
 	});

@@ -57,7 +57,7 @@ export interface Curve {
 export type FlipEvent =
 	| { readonly kind: 'flip'; readonly flip: Flip }
 	| { readonly kind: 'curve'; readonly curve: Curve }
-	/** How many of the neighbouring classes of the reading leave the family as it is. */
+	/** How many of the neighboring classes of the reading leave the family as it is. */
 	| { readonly kind: 'robustness'; readonly kept: number; readonly tried: number }
 	/** Between two rankings: a place to stop. */
 	| { readonly kind: 'pause' };

@@ -22,7 +22,7 @@ export function claimOf({ id, strength, scope, when, prefers, because }: HouseRu
 	};
 }
 
-/** Words and ranges that a rule may prefer of each facet: what the catalogue's parts are. */
+/** Words and ranges that a rule may prefer of each facet: what the catalog's parts are. */
 export function facetValues(): Readonly<Record<Facet, readonly string[]>> {
 	const found = new Map<Facet, Set<string>>(FACETS.map((facet) => [facet, new Set<string>()]));
 	for (const { variables } of SPACES) {
@@ -54,7 +54,7 @@ export function checkHouseRule(rule: HouseRule, path: string): Claim {
 		const tables = SPACES.flatMap((space) => fitTable(space, claim) ?? []);
 		const fits = new Set(tables.flatMap(({ opinions }) => opinions.map(({ fit }) => fit)));
 		const some = tables.length > 0 && tables.length < SPACES.length;
-		if (fits.size < 2 && !some) refuse(`${path}.prefers`, 'No rig of the catalogue has what this rule prefers.');
+		if (fits.size < 2 && !some) refuse(`${path}.prefers`, 'No rig in the catalog has what this rule prefers.');
 	} catch (error) {
 		if (error instanceof RangeError) refuse(`${path}.prefers`, error.message);
 		throw error;
@@ -69,7 +69,7 @@ export interface HouseClaims {
 	readonly ignored: readonly SetAside[];
 }
 
-const TOO_MUCH = 'With your other rules it ties together more parts than can be weighed exactly.';
+const TOO_MUCH = 'Together with your other rules it links too many parts to compare exactly.';
 
 /** Checks each rule by itself: what is no rule, or tells no rigs apart, is set aside and named. */
 export function houseClaims(given: readonly unknown[]): HouseClaims {
@@ -86,7 +86,7 @@ export function houseClaims(given: readonly unknown[]): HouseClaims {
 			return;
 		}
 		if (claims.some(({ id }) => id === parsed.data.id)) {
-			ignored.push({ path: `${path}.id`, why: `There is another rule ${parsed.data.id}.` });
+			ignored.push({ path: `${path}.id`, why: `You already have a rule ${parsed.data.id}.` });
 			return;
 		}
 		try {

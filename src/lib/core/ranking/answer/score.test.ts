@@ -52,7 +52,7 @@ describe('the score of a rig', () => {
 		expect(after.score).toBeCloseTo(answer.score + first!.points, 9);
 	});
 
-	it('of what the catalogue does not carry is that of the nearest part, and says so', () => {
+	it('of what the catalog does not carry is that of the nearest part, and says so', () => {
 		const { rig } = callsOn(REEDS)[0]!;
 		const own = rigSchema.parse({ ...rig, weightOz: rig.weightOz + 0.02, rod: { ...rig.rod, lengthIn: 79 } });
 		const answer = answerScore({ reading: REEDS, rig: own });

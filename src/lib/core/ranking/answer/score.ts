@@ -43,7 +43,7 @@ function whyBarred({ reading }: Question, search: SpaceSearch, { space, assignme
 	if (forbidden !== undefined) {
 		const { id } = space.variables[forbidden]!;
 		return ['weight', 'speed'].includes(id)
-			? 'Too fast, too light or too heavy for these fish, by any rule.'
+			? 'Too fast, too light or too heavy for these fish.'
 			: 'Against the local rule on hooks or lead.';
 	}
 	return search.runs(assignment) ? null : search.lacks(assignment);
@@ -89,7 +89,7 @@ export function ledgerOf(input: Pick<ScoreInput, 'reading' | 'rig' | 'stances'>)
 
 /**
  * What the call thinks of any rig on a reading: the very sum that `call` gives the same rig, what it gives up, and the
- * single changes that gain most. A part that the catalogue does not carry is judged as its nearest.
+ * single changes that gain most. A part that the catalog does not carry is judged as its nearest.
  */
 export function score(input: ScoreInput): ScoreAnswer {
 	const question = callQuestionOf(input);
@@ -100,7 +100,7 @@ export function score(input: ScoreInput): ScoreAnswer {
 	const { searches } = searchesOf(question, {});
 	const search = searches.find((one) => one.space === space);
 	if (!search)
-		throw new InputFailure({ code: 'invalid', path: 'reading.rules', message: 'The local rules leave no rig.' });
+		throw new InputFailure({ code: 'invalid', path: 'reading.rules', message: 'The local rules rule out every rig.' });
 	const { reading, stances, houseRules, record, sight } = input;
 	const best = call({ reading, stances, houseRules, record, sight, top: 1 }, { windows: false, families: false })
 		.calls[0];

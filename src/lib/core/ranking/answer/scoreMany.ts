@@ -9,7 +9,7 @@ import { MILLI } from '../scoring/tables';
 /**
  * What each of many rigs gives up on one reading against the best call: `behind` of `score`, without its ledger.
  *
- * @param rigs Each as its nearest parts of the catalogue.
+ * @param rigs Each as its nearest parts of the catalog.
  * @param best Score of the best call; `null` where nothing is called.
  * @returns Points behind for each rig, never below 0; `null` for one that would not be called at all.
  */

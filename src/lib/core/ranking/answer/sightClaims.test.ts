@@ -43,7 +43,7 @@ describe('what the model of sight adds to the call', () => {
 		}
 	});
 
-	it('is silent in mud, and matches no bait that is not there or is not seen over a metre', () => {
+	it('is silent in mud, and matches no bait that is not there or is not seen over a meter', () => {
 		expect(idsOn({ ...CLEAR, visibilityM: 0.15, stain: 'mud' })).toEqual([]);
 		expect(idsOn(CLEAR)).toEqual(['SEE-01', 'SEE-02']);
 		expect(idsOn({ ...CLEAR, forage: [] })).toEqual(['SEE-01']);

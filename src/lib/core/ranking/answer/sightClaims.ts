@@ -8,7 +8,7 @@ import type { Reading } from '../../water/reading/complete';
 import { mainForageOf } from '../../water/reading/forage';
 import { SKIRT_COLOURS } from '../../foundation/schema/words';
 
-/** A colour seen half as far as the farthest is not preferred at all (assumed). */
+/** A color seen half as far as the farthest is not preferred at all (assumed). */
 const NOT_AT = 0.5;
 /** Forage is matched where it is seen farther than this, m. */
 const MATCHED_FROM_M = 1;
@@ -41,7 +41,7 @@ function farthestClaim(looks: readonly (readonly [string, Looked])[]): Claim[] {
 	const farthestM = Math.max(...looks.map(([, { sightedM }]) => sightedM));
 	if (farthestM < NEAR_M) return [];
 	const fits = Object.fromEntries(looks.map(([colour, { sightedM }]) => [colour, reachFit(sightedM, farthestM)]));
-	return [nudge('SEE-01', fits, 'By the model of sight this water shows these colours farthest.')];
+	return [nudge('SEE-01', fits, 'The sight model says these colors show farthest in this water.')];
 }
 
 function matchClaim(looks: readonly (readonly [string, Looked])[], reading: Reading, scene: Scene): Claim[] {
@@ -49,13 +49,13 @@ function matchClaim(looks: readonly (readonly [string, Looked])[], reading: Read
 	const bait = forage && lookOf('forage', forage.kind, scene);
 	if (!bait || bait.sightedM <= MATCHED_FROM_M) return [];
 	const fits = Object.fromEntries(looks.map(([colour, look]) => [colour, matchOf(look, bait, scene.eye.cones)]));
-	return [nudge('SEE-02', fits, 'By the model of sight these colours look most like the bait here.')];
+	return [nudge('SEE-02', fits, 'The sight model says these colors look most like the bait here.')];
 }
 
 /**
  * What the model of sight adds to the call on a reading: SEE-01, the skirts that this water shows farthest from the
- * side, and SEE-02, those that look like the bait, where that is seen over a metre. Nudges of strength 1 and no gates;
- * silent where nothing is seen far, since there the model tells no colour from another.
+ * side, and SEE-02, those that look like the bait, where that is seen over a meter. Nudges of strength 1 and no gates;
+ * silent where nothing is seen far, since there the model tells no color from another.
  */
 export function sightClaims(reading: Reading): Claim[] {
 	const scene = sceneOfReading(reading);

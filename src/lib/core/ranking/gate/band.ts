@@ -22,7 +22,7 @@ const RISES_M = 1;
 const NEAREST_M = GATE_DISTANCES_M[2];
 /** A band thinner than this (m) is fished as this thick: no estimate is finer. */
 const THINNEST_M = 0.1;
-/** Metres of cast that weigh as much as a metre of depth where both run out. */
+/** Metres of cast that weigh as much as a meter of depth where both run out. */
 const CAST_PER_DEPTH = 3;
 
 /**
@@ -51,7 +51,7 @@ export function bandOf(reading: Reading, family: Family): Band {
 	return { fromM, toM, castM: reading.castM, aimM: (Math.min(reading.fishFromM, toM) + toM) / 2 };
 }
 
-/** Paths of every catalogue speed; they depend on nothing else. */
+/** Paths of every catalog speed; they depend on nothing else. */
 const PATHS = SPEEDS_MPS.map((speedMps) => new SpeedPaths(speedMps));
 
 /** Depths and casts along the paths of one node of the table, read without copying. */
@@ -132,7 +132,7 @@ function firstBelow(node: Node, toM: number, last: number): number {
 
 /**
  * What a path has to spare: the depth of its second deepest distance, and the cast, whichever is less. A countdown of
- * a minute takes the lightest lure of the catalogue below 12 m, so its length is not asked after.
+ * a minute takes the lightest lure of the catalog below 12 m, so its length is not asked after.
  */
 function marginOf(node: Node, { fromM, toM, castM }: Band, deepNear: number): number {
 	const below = firstBelow(node, toM, deepNear);
@@ -185,7 +185,7 @@ function between(at: Float64Array, row: number, column: number): number {
 	return upper + down * (lower - upper);
 }
 
-/** Pulls with which lures hold a band, at every catalogue speed. */
+/** Pulls with which lures hold a band, at every catalog speed. */
 export class BandWindow {
 	readonly #margins: readonly Margins[];
 

@@ -37,5 +37,5 @@ export function explainRejection(space: Space, gate: Gate, assignment: Int32Arra
 		return value === null ? [] : [say(parts[assignment[variable]!]!, parts[value]!)];
 	});
 	const said = why[0]!.toUpperCase() + why.slice(1);
-	return changes.length > 0 ? `${said}; needs ${changes.join(' or ')}.` : `${said}; no single change mends it.`;
+	return changes.length > 0 ? `${said}; needs ${changes.join(' or ')}.` : `${said}; no single change fixes it.`;
 }

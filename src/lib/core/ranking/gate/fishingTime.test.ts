@@ -69,7 +69,7 @@ describe('the share of the fishing time among the fish', () => {
 		castM: 25
 	};
 
-	it('favours weight in the deep and speed near the top', () => {
+	it('favors weight in the deep and speed near the top', () => {
 		const deep = sharesFor('single', DEEP);
 		const brisk = SPEEDS_MPS.indexOf(0.9);
 		expect(deep[WEIGHTS_OZ.indexOf(1)]![brisk]).toBeGreaterThan(deep[WEIGHTS_OZ.indexOf(0.25)]![brisk]! + 0.1);

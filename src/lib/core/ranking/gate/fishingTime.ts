@@ -89,8 +89,8 @@ function flowsOf(space: Space): readonly (readonly (Flow | null)[])[] {
 }
 
 /**
- * Share of the fishing time that a space's usual lure spends among the fish, by catalogue weight and speed: of one cast
- * with the best of its countdowns, the metres that work times the share of the time that is winding (the craft, WGT-01).
+ * Share of the fishing time that a space's usual lure spends among the fish, by catalog weight and speed: of one cast
+ * with the best of its countdowns, the meters that work times the share of the time that is winding (the craft, WGT-01).
  * 0 where it stalls or rolls.
  */
 export function fishingTime(space: Space, { castM, fromM, toM, targetsM }: Work): Float64Array[] {

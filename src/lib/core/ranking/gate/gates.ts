@@ -13,7 +13,7 @@ import { pullOf, runningOf, type RigDrag, type Running } from './running';
 /** Why a lure does not run. */
 export type Rejection = 'stalls' | 'rolls' | 'runs above the fish' | 'runs too deep' | 'sinks';
 
-/** Whether lures run where the reading wants them at a catalogue speed. */
+/** Whether lures run where the reading wants them at a catalog speed. */
 interface Judge {
 	/** Whether the rig's own speed decides; otherwise it is enough that some speed does it. */
 	readonly atOwnSpeed: boolean;
@@ -91,7 +91,7 @@ function addPart(to: Sums, from: Sums, adds: RigDrag | null, part: number): void
 	to[LINE] = from[LINE]! + (adds ? adds.lineM[part]! : 0);
 }
 
-/** For each speed part all, the nearest first: what one speed cannot do its neighbour mostly can. */
+/** For each speed part all, the nearest first: what one speed cannot do its neighbor mostly can. */
 const NEAR_FIRST: readonly (readonly number[])[] = SPEEDS_MPS.map((_speed, own) =>
 	[...SPEEDS_MPS.keys()].sort((a, b) => Math.abs(a - own) - Math.abs(b - own))
 );
@@ -117,7 +117,7 @@ export class Gate {
 		this.#chosen = [base, ...this.order].map(() => Float64Array.of(base.weightN, base.dragM2, base.liftM2, 0));
 	}
 
-	/** Whether an engine turns and stays upright at a catalogue speed on a head of some weight and material. */
+	/** Whether an engine turns and stays upright at a catalog speed on a head of some weight and material. */
 	#upright(speed: number, weight: number, engine: number, material: number): boolean {
 		const { keepMps, rollMps } = this.running;
 		const speedMps = SPEEDS_MPS[speed]!;

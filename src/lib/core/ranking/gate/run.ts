@@ -27,7 +27,7 @@ import { LONGEST_S, workOf } from './fishingTime';
 
 /** Drag of a lure is uncertain: it is told for the model's and for this many times that. */
 const DRAG_MOST = 1.5;
-/** A depth or a change needs no finer line and step than this: a few centimetres. */
+/** A depth or a change needs no finer line and step than this: a few centimeters. */
 const COARSE_SEGMENTS = 8;
 const COARSE_STEP_S = 0.02;
 /** Rod tip (m) when it is held up. */
@@ -39,7 +39,7 @@ const WORTH_TELLING = 0.05;
 const BETTER_MAX = 2;
 /** A surface lure works in the top of the water, m. */
 const ON_TOP_M = 0.1;
-/** It is told to drag bottom from this share of the metres wound on, and to be outside of the zone from this share. */
+/** It is told to drag bottom from this share of the meters wound on, and to be outside of the zone from this share. */
 const DRAGS_SHARE = 0.15;
 const OUTSIDE_SHARE = 0.1;
 /** Slowest winding that is simulated, m/s. */
@@ -160,7 +160,7 @@ export function runOf(rig: Rig, reading: Reading, options: RunOptions = {}): Run
 	};
 }
 
-/** A rig with a head one step lighter or heavier; `null` at the end of the catalogue. */
+/** A rig with a head one step lighter or heavier; `null` at the end of the catalog. */
 function withStep(rig: Rig, step: 1 | -1): Rig | null {
 	const oz = step < 0 ? WEIGHTS_OZ.findLast((one) => one < rig.weightOz) : WEIGHTS_OZ.find((one) => one > rig.weightOz);
 	return oz === undefined ? null : { ...rig, weightOz: oz };

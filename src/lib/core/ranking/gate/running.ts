@@ -177,14 +177,14 @@ function build(space: Space): Running {
 
 const built = new Map<Space, Running>();
 
-/** How the rigs of a space run; made once per space, it depends on the catalogue alone. */
+/** How the rigs of a space run; made once per space, it depends on the catalog alone. */
 export function runningOf(space: Space): Running {
 	let running = built.get(space);
 	if (!running) built.set(space, (running = build(space)));
 	return running;
 }
 
-/** How a space's usual lure does at each catalogue weight and speed, whatever the water. */
+/** How a space's usual lure does at each catalog weight and speed, whatever the water. */
 export interface UsualRun {
 	/** Slowest and fastest speed (m/s) at which it turns and stands; for a surface lure also planes. */
 	readonly keepMps: number;
@@ -197,7 +197,7 @@ export interface UsualRun {
 	readonly dragAt: (speedMps: number) => number;
 }
 
-/** Step (m/s) and length of the table of drag by speed (running model, section 2). */
+/** Step (m/s) and length of the table of drag by speed (docs/TANK.md). */
 const DRAG_STEP_MPS = 0.02;
 const DRAG_STEPS = 120;
 

@@ -118,7 +118,7 @@ const WATER_DEPENDENT_CLAIMS = SCORES.filter(readsWater);
 const plainReading = completeReading(readingSchema.parse(PLAIN));
 let staticTables: ClaimTables | null = null;
 
-/** Tables that no reading changes, made when first needed: they depend on the catalogue and the claim base alone. */
+/** Tables that no reading changes, made when first needed: they depend on the catalog and the claim base alone. */
 function still(): ClaimTables {
 	staticTables ??= writeTables(
 		SCORES.filter((claim) => !readsWater(claim)),
@@ -127,7 +127,7 @@ function still(): ClaimTables {
 	return staticTables;
 }
 
-/** Makes what the claims say of the catalogue, whatever the water. */
+/** Makes what the claims say of the catalog, whatever the water. */
 export const prepareJudging = (): void => void still();
 
 /** The variables of every table that a claim of the base may ever make in a space. */

@@ -61,7 +61,7 @@ const STEPS_UP = [1, 0.9, 0.6, 0.3, 0] as const;
 const UNFIT: Opinion = { given: ALWAYS, fit: -1 };
 const SILENT: Opinion = { given: 0, fit: 0 };
 
-/** How each weight of a space is judged at each speed, in the order of the catalogue. */
+/** How each weight of a space is judged at each speed, in the order of the catalog. */
 type Judged = readonly (readonly Opinion[])[];
 
 /** Transposes rows by speed into rows by weight. */

@@ -37,10 +37,10 @@ const loudest = (entries: readonly ActiveClaim[]): ActiveClaim | null =>
 
 /** Why the day is livelier than its weather; `null` when it is not. */
 function livelyBecause({ events, mood, waterTemperatureC, wind, light }: Reading): string | null {
-	if (events.includes('baitfish-spawn')) return 'Baitfish are spawning: bass are up and feeding on them.';
+	if (events.includes('baitfish-spawn')) return 'Bait is spawning: bass are up and feeding on it.';
 	const willing = mood === 'chasing' && waterTemperatureC >= LIVELY_C[0] && waterTemperatureC <= LIVELY_C[1];
 	const covered = wind === 'ripple' || wind === 'chop' || light === 'low';
-	return willing && covered ? 'Chasing fish in mild water with its surface broken or its light low.' : null;
+	return willing && covered ? 'Chasing fish in mild water, with wind on the surface or low light.' : null;
 }
 
 interface Cap {
@@ -49,7 +49,7 @@ interface Cap {
 	readonly because: string;
 }
 
-/** What no weather makes better than it is (the craft, section 3). */
+/** What no weather makes better than it is. */
 function capsOf({ waterTemperatureC, visibilityM, mood, bank, fishFromM, fishToM }: Reading): Cap[] {
 	const sluggish = mood === 'sluggish';
 	const icy = waterTemperatureC < 7;
@@ -58,28 +58,28 @@ function capsOf({ waterTemperatureC, visibilityM, mood, bank, fishFromM, fishToM
 		{
 			holds: waterTemperatureC <= FREEZING_C,
 			at: 'poor',
-			because: 'Water this close to freezing: bass hardly move, and not for a moving blade.'
+			because: 'Water this close to freezing: bass hardly move, least of all for a moving blade.'
 		},
 		{
 			holds: waterTemperatureC >= TOO_HOT_C,
 			at: 'poor',
-			because: 'Water this hot: bass go deep or shut down. Fish at first light, or leave them be.'
+			because: 'In water this hot bass go deep or shut down. Fish at first light, or leave them alone.'
 		},
 		{
 			holds: icy && sluggish && visibilityM >= 2,
 			at: 'poor',
-			because: 'Icy, sluggish and well seen: they look a moving blade over and leave it.'
+			because: 'In icy, clear water sluggish bass look at a moving blade and turn away.'
 		},
-		{ holds: icy, at: 'fair', because: 'Icy water: little moves far for a moving lure.' },
+		{ holds: icy, at: 'fair', because: 'Icy water: bass won’t move far for a moving lure.' },
 		{
 			holds: sluggish && waterTemperatureC <= 11 && !windFeeds,
 			at: 'fair',
-			because: 'Cold and sluggish: something slower may do better.'
+			because: 'Cold water and sluggish fish: something slower may do better.'
 		},
 		{
 			holds: (fishFromM + fishToM) / 2 > 6,
 			at: 'fair',
-			because: 'So deep a moving blade spends much of its cast on the way.'
+			because: 'This deep, a moving blade spends much of the cast on its way down and up.'
 		}
 	];
 }

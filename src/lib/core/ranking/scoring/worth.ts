@@ -14,7 +14,7 @@ export interface Worth {
 	readonly counts: number;
 }
 
-/** What one opinion of a judgement is worth. */
+/** What one opinion of a judgment is worth. */
 export function worthOf(judgement: Judgement, { given, fit }: Opinion): Worth {
 	const scale = scaleOf(judgement, given);
 	const [earned, possible] = [Math.round(scale * fit), Math.round(scale * judgement.most)];

@@ -16,7 +16,7 @@ import { worthOf } from '../scoring/worth';
 import { cellOf } from '../space/factors';
 
 const READINGS = 500;
-/** Trials; some catalogues lose too many rigs to impossible pairs to count among the readings asked for. */
+/** Trials; some catalogs lose too many rigs to impossible pairs to count among the readings asked for. */
 const TRIALS = 540;
 const TOP = 5;
 /** Variables that keep two values in a trial: 2^13 rigs in each of three spaces, less impossible pairs. */
@@ -24,7 +24,7 @@ const OPEN_VARIABLES = 13;
 const SPACES_PER_TRIAL = 3;
 const SMALLEST_CATALOGUE = 10_000;
 
-/** A catalogue of few rigs: two values of some variables, one of the others; every trial opens others. */
+/** A catalog of few rigs: two values of some variables, one of the others; every trial opens others. */
 function smallMask(space: Space, random: Random): Mask {
 	const order = [...space.variables.keys()].sort(() => random() - 0.5);
 	// What the gate looks at is open in every trial, so that the gate has something to remove.
@@ -172,7 +172,7 @@ describe('the exact search', () => {
 	const opened = new Set<string>();
 	const rigs: number[] = [];
 
-	it(`finds what trying every rig finds, on ${TRIALS} readings with a catalogue each`, () => {
+	it(`finds what trying every rig finds, on ${TRIALS} readings with a catalog each`, () => {
 		readings.forEach((given, trial) => {
 			const random = seeded(trial + 1);
 			const reading = completeReading(readingSchema.parse(given));
@@ -191,7 +191,7 @@ describe('the exact search', () => {
 		});
 	}, 600_000);
 
-	it('was tried on catalogues large enough, with every facet open, whose gates removed a good share', () => {
+	it('was tried on catalogs large enough, with every facet open, whose gates removed a good share', () => {
 		const large = rigs.filter((count) => count >= SMALLEST_CATALOGUE);
 		expect(large.length).toBeGreaterThanOrEqual(READINGS);
 		const facets = SPACES.flatMap(({ family, variables }) =>

@@ -58,7 +58,7 @@ function planFrom(space: Space, kin: readonly Space[]): Omit<Plan, 'sizes'> {
 const plans = new Map<string, Omit<Plan, 'sizes'>>();
 const sizesBySpace = new Map<Space, readonly number[]>();
 
-/** How a space is searched; it depends on the catalogue and the claim base alone, so it is made once. */
+/** How a space is searched; it depends on the catalog and the claim base alone, so it is made once. */
 function planOf(space: Space): Plan {
 	let plan = plans.get(space.family);
 	if (!plan) {

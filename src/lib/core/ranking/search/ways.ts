@@ -12,7 +12,7 @@ export interface Way {
 const APART_MPS = 0.3;
 
 /**
- * Whether two rigs of one family are fished in different ways: never for a quarter ounce, a colour or one step of pace.
+ * Whether two rigs of one family are fished in different ways: never for a quarter ounce, a color or one step of pace.
  */
 export const areApart = (a: Way, b: Way): boolean =>
 	a.beat !== b.beat || a.height !== b.height || Math.abs(a.speedMps - b.speedMps) >= APART_MPS - 1e-9;

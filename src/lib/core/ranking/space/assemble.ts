@@ -33,7 +33,7 @@ export function assemble(space: Space, assignment: ArrayLike<number>, ...fixed: 
 	return [...patches, ...fixed].reduce<Tree>((rig, patch) => merge(rig, patch), { ...space.base }) as unknown as Rig;
 }
 
-/** A body that is put on where none was: usual length, upright, in the skirt's colour where there is one. */
+/** A body that is put on where none was: usual length, upright, in the skirt's color where there is one. */
 function bodyFor({ skirt }: Rig): NonNullable<Rig['trailer']> {
 	return {
 		kind: 'split-tail',

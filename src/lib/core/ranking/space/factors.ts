@@ -1,6 +1,6 @@
 /**
  * Exact maximum of a sum of tables by variable elimination (bucket elimination, Dechter 1999): a variable is removed
- * by folding every table that mentions it into one table of its neighbours that holds the best it can add. What was
+ * by folding every table that mentions it into one table of its neighbors that holds the best it can add. What was
  * folded stays at hand, so that a search in the opposite order knows the exact best of every beginning.
  */
 
@@ -10,7 +10,7 @@ export interface Factor {
 	readonly table: Float64Array;
 }
 
-/** A removed variable: the tables that mentioned it, and the best it adds for each assignment of its neighbours. */
+/** A removed variable: the tables that mentioned it, and the best it adds for each assignment of its neighbors. */
 export interface Bucket {
 	readonly variable: number;
 	readonly factors: readonly Factor[];
@@ -72,7 +72,7 @@ function addInto(target: Float64Array, variables: readonly number[], factor: Fac
 	}
 }
 
-/** The best of every run of `count` neighbouring cells. */
+/** The best of every run of `count` neighboring cells. */
 function bestOfRuns(sums: Float64Array, count: number): Float64Array {
 	const best = new Float64Array(sums.length / count);
 	for (let cell = 0, at = 0; cell < best.length; cell++) {
@@ -197,7 +197,7 @@ export function cellOf(variables: readonly number[], sizes: readonly number[], a
 	return cell;
 }
 
-/** What a value of a bucket's variable adds when its neighbours are assigned. */
+/** What a value of a bucket's variable adds when its neighbors are assigned. */
 export function worthIn(
 	{ variable, factors }: Bucket,
 	value: number,

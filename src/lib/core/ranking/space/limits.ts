@@ -13,9 +13,9 @@ const BUZZ_COLDEST_C = 14;
 export function limitOf(family: Family, { fishFromM, visibilityM, waterTemperatureC }: Reading): string | null {
 	if (family !== 'buzzbait') return null;
 	if (fishFromM > Math.max(BUZZ_DEPTH_M, Math.min(visibilityM, BUZZ_SEEN_M))) {
-		return 'From where they are they would neither see it nor feel it on top.';
+		return 'From down there they would neither see nor feel it on top.';
 	}
-	return waterTemperatureC < BUZZ_COLDEST_C ? 'The water is too cold: they do not come up for it.' : null;
+	return waterTemperatureC < BUZZ_COLDEST_C ? 'The water is too cold: bass don’t come up for it.' : null;
 }
 
 /** Sluggish fish in water of this much (C) and less are never asked to follow anything faster than this (m/s). */

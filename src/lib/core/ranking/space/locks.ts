@@ -39,8 +39,8 @@ interface Nearest {
 }
 
 /**
- * Which parts of a variable can stand under a lock. A locked figure that the catalogue does not carry keeps the
- * nearest part, so that it is judged as its neighbour.
+ * Which parts of a variable can stand under a lock. A locked figure that the catalog does not carry keeps the
+ * nearest part, so that it is judged as its neighbor.
  */
 function nearestParts(parts: readonly Part[], lock: Tree): Nearest {
 	const off = parts.map((part) => distance(byPosition(part.patch), lock));
@@ -83,7 +83,7 @@ function fits(space: Space, lock: Locks): boolean {
 		const locked = lock[key as keyof typeof FAMILY_KEYS] !== undefined;
 		if (locked && !(families as readonly Family[]).includes(space.family)) return false;
 	}
-	// A lure that is dressed by its body alone wears no skirt of a locked colour: the gate judges it bare.
+	// A lure that is dressed by its body alone wears no skirt of a locked color: the gate judges it bare.
 	const worn = lock.skirt?.colour;
 	if (space.base.skirt?.colour === 'none' && worn !== undefined && worn !== 'none') return false;
 	const front = lock.blades?.some((blade) => blade.position === 'front') ?? false;
@@ -115,7 +115,7 @@ export class NearestKnown {
 
 /**
  * Which parts of a space's variables a partial rig may be, by variable where that is not all of them, and how far its
- * figures lie off the catalogue's; `null` where the space has no such rig.
+ * figures lie off the catalog's; `null` where the space has no such rig.
  */
 export function nearestIn(space: Space, patch: Locks, known: NearestKnown) {
 	if (!fits(space, patch)) return null;

@@ -29,14 +29,14 @@ function differences(patch: Locks, rig: ReadonlyMap<string, Leaf>): [string, num
 	});
 }
 
-/** A rig as the catalogue has it: its space, the nearest part of every variable, and where that is not the rig's own. */
+/** A rig as the catalog has it: its space, the nearest part of every variable, and where that is not the rig's own. */
 export interface Judged {
 	readonly space: Space;
 	readonly assignment: Int32Array;
 	readonly nearest: readonly string[];
 }
 
-/** The catalogue's rig that is nearest to some rig, variable by variable. */
+/** The catalog's rig that is nearest to some rig, variable by variable. */
 export function nearestTo(rig: Rig): Judged {
 	const layout = rig.family === 'spinnerbait' ? layoutOf(rig.blades) : null;
 	const space = SPACES.find((one) => one.family === rig.family && one.layout === layout)!;

@@ -172,7 +172,7 @@ const styles = (surface: boolean): Variable =>
 const UNDER_WATER: readonly Variable[] = [styles(false), speed(SPEEDS_MPS[0]!, SPEEDS_MPS[SPEEDS_MPS.length - 1]!)];
 const ON_TOP: readonly Variable[] = [styles(true), speed(...STYLE_SPEEDS.surface)];
 
-/** Colours of a skirt; where a lure may go bare, whether it does is a question of its own. */
+/** Colors of a skirt; where a lure may go bare, whether it does is a question of its own. */
 function skirtColour(bare: boolean): Variable {
 	const colours = SKIRT_COLOURS.filter((colour) => bare || colour !== 'none');
 	const worn = (colour: string): Part['features'] => (bare ? { skirt: word(colour === 'none' ? 'bare' : 'worn') } : {});
@@ -193,7 +193,7 @@ const skirt = (bare: boolean): Variable[] => [
 	words('accent', ACCENTS, 'skirt.accent', (accent) => ({ skirt: { accent } }), added)
 ];
 
-/** Colours of soft plastics. */
+/** Colors of soft plastics. */
 const TRAILER_COLOURS = [
 	'white',
 	'pearl',

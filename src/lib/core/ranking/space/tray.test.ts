@@ -173,12 +173,12 @@ describe('a tray', () => {
 		expect(candidates).toBeLessThan(called(REEDS, []).candidates);
 	});
 
-	it('gives figures as they are owned, the nearest of those that the catalogue does not tell apart', () => {
+	it('gives figures as they are owned, the nearest of those that the catalog does not tell apart', () => {
 		const heads: Tray = [0.41, 0.38].map((weightOz) => ({ part: 'head', weightOz }));
 		expect(called(REEDS, heads).calls[0]!.rig.weightOz).toBe(0.38);
 	});
 
-	it('puts a loose blade only where the catalogue has one of its size: no tandem of equals, no large blade under a head', () => {
+	it('puts a loose blade only where the catalog has one of its size: no tandem of equals, no large blade under a head', () => {
 		const thin: ReadingInput = { waterTemperatureC: 0, visibilityM: 2.25, bottomM: 0.5, fishFromM: 0, fishToM: 0 };
 		for (const reading of [thin, REEDS]) {
 			const small: Tray = [
@@ -212,7 +212,7 @@ describe('a tray', () => {
 	it('says so where it holds no lure that locks leave', () => {
 		const { calls, verdict } = called(REEDS, [{ part: 'blade', style: 'standard' }], { family: 'spinnerbait' });
 		expect(calls).toEqual([]);
-		expect(verdict.reasons[0]).toContain('the tray holds no lure');
+		expect(verdict.reasons[0]).toContain('no lure can be built from the parts in your tray');
 	});
 
 	it('leaves families that it holds nothing of barred, and says why', () => {

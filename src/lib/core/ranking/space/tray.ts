@@ -55,13 +55,13 @@ const positionsOf = ({ variables }: Space): Position[] =>
 /** Parts of one kind, one of which a rig must carry. */
 type Choice = readonly Owned[];
 
-/** What something owned may write into a rig, a blade at either place of a wire, and how near the catalogue comes to it. */
+/** What something owned may write into a rig, a blade at either place of a wire, and how near the catalog comes to it. */
 interface Piece {
 	readonly patches: readonly Locks[];
 	readonly off: number;
 }
 
-/** A piece, its figures being those of the catalogue that come nearest anywhere. */
+/** A piece, its figures being those of the catalog that come nearest anywhere. */
 function pieceOf(patches: readonly Locks[], known: NearestKnown): Piece {
 	const offs = SPACES.flatMap((space) => patches.flatMap((patch) => nearestIn(space, patch, known)?.off ?? []));
 	return { patches, off: Math.min(...offs) };
@@ -70,7 +70,7 @@ function pieceOf(patches: readonly Locks[], known: NearestKnown): Piece {
 const BARELY = 1e-9;
 
 /**
- * What of some pieces a space can carry at a place under the locks. A piece that the catalogue comes nearer to elsewhere is
+ * What of some pieces a space can carry at a place under the locks. A piece that the catalog comes nearer to elsewhere is
  * not this space's: a small blade makes no rear one of a tandem because that has none smaller.
  */
 function ownedIn(
@@ -87,7 +87,7 @@ function ownedIn(
 			return nearest && nearest.off <= off + BARELY ? [{ patch, ...nearest }] : [];
 		})
 	);
-	// Of two figures that the catalogue does not tell apart the nearer one is tied on.
+	// Of two figures that the catalog does not tell apart the nearer one is tied on.
 	return found.sort((a, b) => a.off - b.off);
 }
 
@@ -108,7 +108,7 @@ export interface Bound {
 	readonly mask: Mask;
 	/** Parts that are only owned together, as tables of what can stand. */
 	readonly ties: readonly Factor[];
-	/** What is owned, as it is owned, in a rig of the space: over the catalogue's nearest. */
+	/** What is owned, as it is owned, in a rig of the space: over the catalog's nearest. */
 	readonly owned: (assignment: ArrayLike<number>) => Locks[];
 	/** Number of the lure that it is, or of what is put together: alike in all spaces. */
 	readonly base: number;

@@ -21,7 +21,7 @@ export interface Mod {
 export type ModId =
 	'trailer-cut' | 'belly-off' | 'round-down' | 'crosswise' | 'skirt-cut' | 'lip' | 'ink' | 'dye' | 'gap' | 'gap-closed';
 
-const KNIFE = 'Cut away from you, on a board; eye protection near hooks.';
+const KNIFE = 'Cut away from you on a board; wear eye protection near hooks.';
 const withFit = (build: Build, fit: Partial<Build['fit']>): Build => ({ ...build, fit: { ...build.fit, ...fit } });
 const mounted = (build: Build, mount: 'upright' | 'crosswise'): Build =>
 	build.rig.trailer ? withRig(build, { trailer: { ...build.rig.trailer, mount } }) : build;
@@ -41,9 +41,9 @@ export const MODS: readonly Mod[] = [
 		title: 'Shorten the trailer',
 		why: 'Short strikes, small fish, a compact look or a clear blade: less behind the hook.',
 		steps: [
-			`Lay the trailer along a rule and mark ${AMOUNTS.trailerCutMm} mm from the nose.`,
-			'Cut square across, so that it sits flush against the head.',
-			'Thread it dead straight; the tail stays as it was.'
+			`Lay the trailer along a ruler and mark ${AMOUNTS.trailerCutMm} mm from the nose.`,
+			'Cut it square, so that it sits flush against the head.',
+			'Thread it dead straight and leave the tail as it is.'
 		],
 		cautions: [KNIFE],
 		fits: hasTrailer,
@@ -54,7 +54,7 @@ export const MODS: readonly Mod[] = [
 	{
 		id: 'belly-off',
 		title: 'Take off the belly',
-		why: 'A compact or clear-bladed jig wants a slim body that does not still the blade.',
+		why: 'A compact or clear-bladed jig needs a slim body that doesn’t deaden the blade.',
 		steps: ['Lay it on its back.', 'Slice along the belly line, nose to tail root.', 'Leave the tail whole.'],
 		cautions: [KNIFE],
 		fits: (rig) => isJig(rig) && hasTrailer(rig),
@@ -65,7 +65,7 @@ export const MODS: readonly Mod[] = [
 	{
 		id: 'round-down',
 		title: 'Round side down',
-		why: 'On a compact or clear-bladed jig the flat side up keeps the body under the blade’s wake.',
+		why: 'On a compact or clear-bladed jig, flat side up keeps the body under the blade’s wake.',
 		steps: ['Turn the body so that its round side faces down.', 'Thread it along the middle.'],
 		cautions: [],
 		fits: (rig) => isJig(rig) && hasTrailer(rig),
@@ -109,7 +109,7 @@ export const MODS: readonly Mod[] = [
 	{
 		id: 'lip',
 		title: 'Bend the lip down',
-		why: 'A bladed jig whose lip is bent down a little runs lower.',
+		why: 'A bladed jig with its lip bent down a little runs deeper.',
 		steps: [
 			'Hold the plate flat in smooth pliers a third from its lower edge.',
 			`Bend about ${AMOUNTS.lipDeg}° down; test; go on only in small steps.`
@@ -122,14 +122,14 @@ export const MODS: readonly Mod[] = [
 	},
 	{
 		id: 'ink',
-		title: 'Ink the blade over',
-		why: 'A shiny plate before a sunfish or dark skirt tells them apart: dull it.',
+		title: 'Ink the blade',
+		why: 'A shiny plate in front of a sunfish or dark skirt looks wrong: dull it.',
 		steps: [
-			'Wipe it with spirit.',
-			'Cover it with a dark permanent marker, both sides.',
-			'Let it dry; touch it up at lunch.'
+			'Wipe it with alcohol.',
+			'Cover both sides with a dark permanent marker.',
+			'Let it dry; touch it up later in the day.'
 		],
-		cautions: ['Spirit: fresh air, no flame.'],
+		cautions: ['Alcohol: fresh air, no flame.'],
 		fits: isJig,
 		done: (build) => completeFit(build).inked,
 		apply: (build) => withFit(build, { inked: true }),
@@ -138,9 +138,9 @@ export const MODS: readonly Mod[] = [
 	{
 		id: 'dye',
 		title: 'Dye the tips',
-		why: 'A touch of chartreuse for smallmouth; sparing in clear water and in summer.',
+		why: 'A touch of chartreuse for smallmouth; go easy in clear water and in summer.',
 		steps: ['Dry the skirt.', 'Dip a finger’s width of the tips for two seconds.', 'Wipe and let it dry.'],
-		cautions: ['Dye stains skin and boats: gloves, and the lid on.'],
+		cautions: ['Dye stains skin and boats: wear gloves and keep the lid on.'],
 		fits: hasSkirt,
 		done: (build) => completeFit(build).dye !== 'none',
 		apply: (build) => withFit(build, { dye: 'chartreuse' }),
@@ -149,13 +149,13 @@ export const MODS: readonly Mod[] = [
 	{
 		id: 'gap',
 		title: 'Open the pin gap',
-		why: 'A little wider hooks better in open water.',
+		why: 'A little wider, it hooks better in open water.',
 		steps: [
 			'Hold the line tie in pliers.',
 			`Lift the upper arm by about ${AMOUNTS.gapDeg}°, by hand and slowly.`,
-			'See that arm and hook still lie in one plane.'
+			'Check that arm and hook are still in one plane.'
 		],
-		cautions: ['Eye protection.', 'Each bend takes from the wire’s life.'],
+		cautions: ['Eye protection.', 'Each bend shortens the life of the wire.'],
 		fits: hasPin,
 		done: (build) => completeFit(build).gapDeg > 0,
 		apply: (build) => withFit(build, { gapDeg: AMOUNTS.gapDeg }),
@@ -164,13 +164,13 @@ export const MODS: readonly Mod[] = [
 	{
 		id: 'gap-closed',
 		title: 'Close the pin gap',
-		why: 'Closed a little, the arm is a weed guard.',
+		why: 'Closed a little, the arm works as a weed guard.',
 		steps: [
 			'Hold the line tie in pliers.',
 			`Lower the upper arm by about ${AMOUNTS.gapDeg}°.`,
-			'See that the blade still clears the hook.'
+			'Check that the blade still clears the hook.'
 		],
-		cautions: ['Eye protection.', 'Each bend takes from the wire’s life.'],
+		cautions: ['Eye protection.', 'Each bend shortens the life of the wire.'],
 		fits: hasPin,
 		done: (build) => completeFit(build).gapDeg < 0,
 		apply: (build) => withFit(build, { gapDeg: -AMOUNTS.gapDeg }),

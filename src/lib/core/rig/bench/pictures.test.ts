@@ -19,7 +19,7 @@ import { boundsOf, type DrawnPart } from '../drawing/shape';
 
 const spread = (values: readonly number[]): number => Math.max(...values) - Math.min(...values);
 
-/** Every layout of the craft's section 1, with the extras that a family can carry. */
+/** Every layout, with the extras that a family can carry. */
 const LAYOUT_BUILDS: readonly (readonly [string, Build])[] = [
 	...LAYOUTS.map((layout) => [layout, withLayout(startBuild('spinnerbait'), layout)] as const),
 	['array', withRig(startBuild('spinnerbait'), { array: true, trailerHook: 'free' })],
@@ -83,7 +83,7 @@ describe('a moved path', () => {
 });
 
 describe('an exploded view', () => {
-	it.each(LAYOUT_BUILDS)('of %s shows every part apart from its neighbours', (_name, build) => {
+	it.each(LAYOUT_BUILDS)('of %s shows every part apart from its neighbors', (_name, build) => {
 		const geometry = rigGeometryOf(build);
 		const exploded = drawExploded(geometry);
 		expect(exploded.shapes).toHaveLength(drawGeometry(geometry).shapes.length);

@@ -14,10 +14,10 @@ export interface BuildStep {
 	readonly cautions: readonly string[];
 }
 
-const EYES = 'Wear eye protection: cut ends and springing wire fly.';
+const EYES = 'Wear eye protection: cut ends and springy wire fly.';
 const LEAD =
-	'Lead: wash hands after handling, never near food, keep it from children; melt it only in the open air with the right gear. Tungsten or bismuth instead where lead is forbidden.';
-const POINTS = 'Mind the point: hold hooks with pliers; barbless where it is required.';
+	'Lead: wash your hands after handling it, keep it away from food and children, and melt it only outdoors with the right gear. Use tungsten or bismuth where lead is banned.';
+const POINTS = 'Watch the point: hold hooks with pliers; go barbless where required.';
 
 const whole = (mm: number): string => String(Math.round(mm * 10) / 10);
 
@@ -25,9 +25,9 @@ const whole = (mm: number): string => String(Math.round(mm * 10) / 10);
 export function bendsText(moves: readonly Move[]): string {
 	return moves
 		.map((move) => {
-			if ('run' in move) return `run ${whole(move.run)} mm`;
+			if ('run' in move) return `straight for ${whole(move.run)} mm`;
 			const [turn, side] = 'right' in move ? [move.right, 'right'] : [move.left, 'left'];
-			return `bend ${Math.round(turn)}° ${side} round ${whole(move.r)} mm`;
+			return `bend ${Math.round(turn)}° ${side} around ${whole(move.r)} mm`;
 		})
 		.join(', ');
 }
@@ -44,7 +44,7 @@ function wireStep({ build, geometry }: Context): Omit<BuildStep, 'slots' | 'titl
 	if (!geometry.wire) {
 		const text = build.rig.screwIn
 			? 'Turn the screw-in arm into the belly behind the head until its coil is buried.'
-			: 'The arm leaves the chin, moulded in; see that it points straight down.';
+			: 'The arm leaves the chin, molded in; check that it points straight down.';
 		return plain(text, build.rig.screwIn ? [] : ['round-nose pliers']);
 	}
 	const offset =
@@ -59,7 +59,7 @@ function clevisText({ geometry }: Context): string {
 
 function skirtText({ build, geometry }: Context): string {
 	const dye = geometry.fit.dye === 'none' ? '' : ` Dip the tips in ${geometry.fit.dye} dye.`;
-	return `DragPreview it on the collar${build.rig.family === 'bladed-jig' ? ', wire-tied or banded' : ''}, strands ${whole(geometry.fit.skirtMm)} mm behind it.${dye}`;
+	return `Slide it on by the collar${build.rig.family === 'bladed-jig' ? ', wire-tied or banded' : ''}, strands ${whole(geometry.fit.skirtMm)} mm behind it.${dye}`;
 }
 
 function trailerText({ build, geometry }: Context): string {
@@ -75,7 +75,7 @@ function trailerText({ build, geometry }: Context): string {
 const STEPS: Readonly<Partial<Record<Slot, StepText>>> = {
 	head: ({ build }) =>
 		plain(
-			'Look for flash and a straight collar; file what stands out.',
+			'Check for casting flash and a straight collar; file off what stands out.',
 			['file'],
 			build.rig.headMaterial === 'lead' ? [LEAD] : []
 		),
@@ -102,19 +102,19 @@ const STEPS: Readonly<Partial<Record<Slot, StepText>>> = {
 				? 'A bead before the blade keeps weed out of it.'
 				: `${geometry.fit.beads} behind the clevis, as bearings and spacers; they must turn.`
 		),
-	front: () => plain('Cup towards the lure, on the clevis; flick it: it must spin long and freely.'),
+	front: () => plain('Cup toward the lure, on the clevis. Flick it: it must spin long and freely.'),
 	swivel: () => plain('In the eye; turn it under load and feel for grit.', ['split-ring pliers'], [EYES]),
 	rear: ({ build }) => {
 		if (build.rig.family === 'bladed-jig')
 			return plain('Hinge it in the head’s eye; it must swing freely to both sides.', ['split-ring pliers'], [EYES]);
 		if (build.rig.family === 'buzzbait') return plain('On the shaft, cups forward; it must spin without wobble.');
 		return plain(
-			'On the split ring, cup towards the lure; flick it: it must spin long and freely.',
+			'On the split ring, cup toward the lure. Flick it: it must spin long and freely.',
 			['split-ring pliers'],
 			[EYES]
 		);
 	},
-	clip: () => plain('Close the clip and pull on it; watch it on the water.', ['pliers']),
+	clip: () => plain('Close the clip and pull on it; check it while fishing.', ['pliers']),
 	rivet: ({ build }) =>
 		plain(
 			build.rig.noise === 'squeak'
@@ -128,7 +128,7 @@ const STEPS: Readonly<Partial<Record<Slot, StepText>>> = {
 		plain(
 			skirtText(context),
 			['scissors'],
-			context.geometry.fit.dye === 'none' ? [] : ['Dye stains skin and boats: gloves, and the lid on.']
+			context.geometry.fit.dye === 'none' ? [] : ['Dye stains skin and boats: wear gloves and keep the lid on.']
 		),
 	trailer: (context) =>
 		plain(
@@ -146,12 +146,12 @@ const STEPS: Readonly<Partial<Record<Slot, StepText>>> = {
 	tubing: () => plain('Push it on behind the trailer hook’s eye so that it cannot slip off.', ['scissors']),
 	array: () => plain('Clip it to the line tie, ahead of the lure.'),
 	arrayStop: () =>
-		plain('On the line tie: without it the array climbs the line after a fish and the knot must be cut.'),
+		plain('On the line tie: without it the array slides up the line after a fish and you have to cut the knot.'),
 	line: ({ build, geometry }) => {
 		const to = build.rig.family === 'bladed-jig' ? 'to its clip' : 'to the line tie';
 		const join = geometry.fit.join === 'direct' ? `Tie direct ${to}` : `Tie to a snap, the snap ${to}`;
 		return plain(
-			`${join}, wet the knot, pull it down on a scale; drag at ${whole(geometry.fit.dragLb)} lb. Re-tie after fish and scuffs.`
+			`${join}, wet the knot and pull it tight; set the drag at ${whole(geometry.fit.dragLb)} lb. Re-tie after fish and nicks.`
 		);
 	},
 	leader: ({ build }) => plain(`${whole(build.rig.line.leader!.lengthIn)} in of leader, a rod’s length or less.`)
@@ -164,7 +164,7 @@ export function buildSteps(build: Build): BuildStep[] {
 		const step = STEPS[placed.slot]?.(context);
 		const ink =
 			placed.slot === 'rear' && context.geometry.fit.inked
-				? ' Ink the shine over with a dark marker and let it dry.'
+				? ' Ink over the shine with a dark marker and let it dry.'
 				: '';
 		const lip =
 			placed.slot === 'rear' && context.geometry.fit.lipDeg > 0

@@ -138,8 +138,8 @@ describe('a build sheet', () => {
 	it('gives the bends of the wire from its real lengths', () => {
 		const build: Build = { ...startBuild('spinnerbait'), fit: { lowerArmMm: 30, upperArmMm: 62 } };
 		const wire = buildSteps(build).find(({ slots }) => slots.includes('wire'))!;
-		expect(wire.text).toContain('run 30 mm');
-		expect(wire.text).toContain('run 62 mm');
+		expect(wire.text).toContain('straight for 30 mm');
+		expect(wire.text).toContain('straight for 62 mm');
 	});
 
 	it('names no lead where there is none', () => {

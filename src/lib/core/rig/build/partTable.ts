@@ -279,7 +279,7 @@ const fittings = (): CataloguePart[] => [
 	fitting('clip', 'clip to tie to', FITTING_MASS_G.clip, 12),
 	fitting('rivet', 'rivet behind the blade', FITTING_MASS_G.rivet, FITTINGS_MM.rivet * 2),
 	fitting('clacker', 'flap that the blade strikes', FITTING_MASS_G.clacker, 15),
-	fitting('underspin-arm', 'blade arm, moulded in', FITTING_MASS_G.underspinArm, 22),
+	fitting('underspin-arm', 'blade arm, molded in', FITTING_MASS_G.underspinArm, 22),
 	fitting('screw-in', 'screw-in blade arm', FITTING_MASS_G.screwIn, 20),
 	fitting('array', 'clip-on array of tiny blades', FITTING_MASS_G.array, 22, 2),
 	fitting('array-stop', 'stop for the array', FITTING_MASS_G.arrayStop, 3)
@@ -311,7 +311,7 @@ const rods = (): CataloguePart[] =>
 		})
 	);
 
-/** How much a half-filled spool winds of a full one's turn (running model, section 8). */
+/** How much a half-filled spool winds of a full one's turn (docs/TANK.md). */
 const HALF_FILL = Math.sqrt(0.5);
 
 const reels = (): CataloguePart[] =>

@@ -33,7 +33,7 @@ export type Slot =
 const DRESS = ['skirt', 'trailer', 'trailerHook', 'tubing'] as const;
 const TACKLE = ['line', 'leader', 'rod', 'reel'] as const;
 
-/** Slots of each family in the order in which the parts go on (the craft's section 1). */
+/** Slots of each family in the order in which the parts go on. */
 export const ASSEMBLY_ORDER: Readonly<Record<Family, readonly Slot[]>> = {
 	spinnerbait: [
 		'head',

@@ -5,14 +5,14 @@ import type { TurningStyle } from '../../foundation/schema/words';
 import { circlePath, pathThrough, polar, type Point } from '../geometry/path';
 import { CONTOUR_MM, DETAIL_MM, type DrawnPart, type Shape } from './shape';
 
-/** Outline exponents and cup depth over width of each style (the visual direction's blade table). */
+/** Outline exponents and cup depth over width of each style (assumed). */
 const OUTLINES = {
 	colorado: { a: 0.6, b: 0.46, cup: 0.25 },
 	indiana: { a: 0.82, b: 0.5, cup: 0.19 },
 	willow: { a: 0.86, b: 0.94, cup: 0.13 }
 } as const;
 
-/** The hole's centre lies this far from the end; about it the blade is a disc. All mm. */
+/** The hole's center lies this far from the end; about it the blade is a disc. All mm. */
 const HOLE_IN = FITTINGS_MM.bladeHole;
 const HOLE_R = 0.85;
 /** The blade is seen turned by this much, so that its dish shows. */

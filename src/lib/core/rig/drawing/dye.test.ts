@@ -11,7 +11,7 @@ describe('the dye of a strand', () => {
 		expect(dyeOf({ rgb: '#12ab34', share: 1 })).toBe('#12ab34');
 	});
 
-	it('of a measured spectrum is grey where that is even, lighter the more it throws back', () => {
+	it('of a measured spectrum is gray where that is even, lighter the more it throws back', () => {
 		fc.assert(
 			fc.property(fc.double({ min: 0, max: 0.9, noNaN: true }), (value) => {
 				const [dark, light] = [value, value + 0.1].map((one) => channels(dyeOf({ reflects: flat(one), share: 1 })));
@@ -21,7 +21,7 @@ describe('the dye of a strand', () => {
 		);
 	});
 
-	it('of a measured spectrum is the colour of the waves that it throws back', () => {
+	it('of a measured spectrum is the color of the waves that it throws back', () => {
 		const only = (from: number, to: number) => flat(0.05).map((value, at) => (at >= from && at < to ? 0.8 : value));
 		const [red, , blue] = channels(dyeOf({ reflects: only(20, 31), share: 1 }));
 		expect(red).toBeGreaterThan(2 * blue!);
@@ -30,7 +30,7 @@ describe('the dye of a strand', () => {
 	});
 });
 
-describe('the main dye of a colour', () => {
+describe('the main dye of a color', () => {
 	it('is that of its largest share', () => {
 		const strands = [
 			{ colour: 'white', share: 0.3 },

@@ -20,12 +20,12 @@ function roughHex(reflects: readonly number[]): string {
 	return `#${channels.join('')}`;
 }
 
-/** The material of a drawing that strands of an own colour are of: a named one, or how they look by day. */
+/** The material of a drawing that strands of an own color are of: a named one, or how they look by day. */
 export function dyeOf(strand: Strand): string {
 	if ('colour' in strand) return strand.colour;
 	return 'rgb' in strand ? strand.rgb : roughHex(strand.reflects);
 }
 
-/** That of the strands which make the most of an own colour. */
+/** That of the strands which make the most of an own color. */
 export const mainDye = ({ strands }: OwnColour): string =>
 	dyeOf(strands.reduce((most, one) => (one.share > most.share ? one : most)));

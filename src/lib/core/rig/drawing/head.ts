@@ -43,7 +43,7 @@ const OUTLINES: Readonly<Record<HeadForm, readonly (readonly [number, number])[]
 	]
 };
 
-/** A smooth closed line through points: each pair of neighbours is joined by a cubic along the chords beside them. */
+/** A smooth closed line through points: each pair of neighbors is joined by a cubic along the chords beside them. */
 function smooth(points: readonly Point[]): string {
 	const at = (index: number): Point => points[(index + points.length) % points.length]!;
 	const lean = (index: number, share: number): Point => ({

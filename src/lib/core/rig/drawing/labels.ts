@@ -17,7 +17,7 @@ const LINE_PX = 19;
 
 type Wanted = Pick<Label, 'part' | 'text' | 'anchor'>;
 
-/** Words of one column, each as near to its anchor's height as its neighbours let it. */
+/** Words of one column, each as near to its anchor's height as its neighbors let it. */
 function inColumn(wanted: readonly Wanted[], x: number, height: number, side: Label['side']): Label[] {
 	const sorted = [...wanted].sort((a, b) => a.anchor.y - b.anchor.y);
 	const ys: number[] = [];

@@ -4,7 +4,7 @@ import { bend, circlePath, pathThrough, polar, type Point } from '../geometry/pa
 import { CONTOUR_MM, DETAIL_MM, type Shape } from './shape';
 import { drawWire } from './wire';
 
-/** Right half of the plate's outline: across and along in shares of width and height (visual direction). */
+/** Right half of the plate's outline: across and along in shares of width and height. */
 const HALF_PLATE = [
 	[0.13, 0],
 	[0.27, 0.12],

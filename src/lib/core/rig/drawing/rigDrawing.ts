@@ -19,7 +19,7 @@ import { drawWire } from './wire';
 
 type Anchors = Partial<Record<DrawnPart, Point>>;
 
-/** Diameters (mm) of wires that no catalogue wire bends into: an array's, an underspin's tie and arm. */
+/** Diameters (mm) of wires that no catalog wire bends into: an array's, an underspin's tie and arm. */
 const ARRAY_WIRE_MM = 0.6;
 const UNDERSPIN_WIRE_MM = [0.95, 0.9] as const;
 
@@ -57,7 +57,7 @@ function drawEngine(geometry: RigGeometry): Shape[] {
 
 const bodyColour = (named: string, own: OwnColour | undefined): string => (own ? mainDye(own) : named);
 
-/** Colour of the head: that of the skirt, or of the soft body where there is none. */
+/** Color of the head: that of the skirt, or of the soft body where there is none. */
 const headColour = ({ skirt }: Rig, collar: string, body: string | undefined): string =>
 	skirt.colour === 'none' ? (body ?? 'white') : collar;
 

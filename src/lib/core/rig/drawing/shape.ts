@@ -19,8 +19,8 @@ export type DrawnPart =
 	| 'array';
 
 /**
- * One stroke or fill of a drawing, in mm. Colours are tokens: `ink` and `paper` follow the theme, `edge` is always dark, the rest are materials
- * ("nickel.mid") and colours of the angler's own ("#c5d62f.mid"), which the page turns into its own colours.
+ * One stroke or fill of a drawing, in mm. Colors are tokens: `ink` and `paper` follow the theme, `edge` is always dark, the rest are materials
+ * ("nickel.mid") and colors of the angler's own ("#c5d62f.mid"), which the page turns into its own colors.
  */
 export interface Shape {
 	readonly part: DrawnPart;
@@ -54,7 +54,7 @@ export interface Drawing {
 	readonly text: string;
 }
 
-/** Line weights in mm at life size (the visual direction's figures). */
+/** Line weights in mm at life size (assumed). */
 export const CONTOUR_MM = 0.4;
 export const DETAIL_MM = 0.28;
 

@@ -16,7 +16,7 @@ const SHOULDER = 0.34;
 /** The seed never changes, so a rig never changes its face. */
 const SEED = 58;
 
-/** One strand: flare at the shoulder, bulge, waist, loose tip with a little waver (visual direction). */
+/** One strand: flare at the shoulder, bulge, waist, loose tip with a little waver. */
 function strand(random: Random, from: Point, cutMm: number, short: boolean): string {
 	const s = random() * 2 - 1;
 	const length = cutMm * (short ? 0.24 + random() * 0.16 : 0.84 + random() * 0.26);
@@ -82,16 +82,16 @@ const BROADER = 1.5;
 /** Bundles of each tone in a full drawing: between them the strands' edges show. */
 const BUNDLES_PER_TONE = 4;
 
-/** What a skirt is drawn of: its tones as they follow each other, and its collar's colour. */
+/** What a skirt is drawn of: its tones as they follow each other, and its collar's color. */
 export interface SkirtTones {
 	readonly tones: readonly string[];
 	readonly collar: string;
 }
 
-/** Strands of an own colour that stand for the whole of it. */
+/** Strands of an own color that stand for the whole of it. */
 const OWN_TONES = 6;
 
-/** The tones of a skirt of a named colour or of the angler's own, whose strands follow by their shares. */
+/** The tones of a skirt of a named color or of the angler's own, whose strands follow by their shares. */
 export function skirtTones(colour: string, own: OwnColour | undefined, accents: readonly string[]): SkirtTones {
 	const named = [`${colour}.mid`, `${colour}.low`, `${colour}.high`];
 	const strands = own?.strands.flatMap((strand) => {

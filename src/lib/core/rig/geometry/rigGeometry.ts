@@ -200,7 +200,7 @@ function layDress({ rig, fit, measured }: Context, headMm: number): Dress {
 	};
 }
 
-/** Lays a build out to scale (visual direction, section 5; sizes from the catalogue and the running model). */
+/** Lays a build out to scale (sizes from the catalog and the running model). */
 export function rigGeometryOf(build: Build, pose: Pose = 'running'): RigGeometry {
 	const { rig } = build;
 	const [fit, measured] = [completeFit(build), measuredOf(build)];

@@ -50,7 +50,7 @@ describe('casts at a bank', () => {
 					const sine = Math.sin((angleDeg * Math.PI) / 180);
 					const castM = reachingM(bank, BANK.castM, sine);
 					expect(castM).toBeLessThanOrEqual(BANK.castM);
-					// Nobody casts less than six metres, be it onto the bank.
+					// Nobody casts less than six meters, be it onto the bank.
 					if (castM > 6) expect(depthOutM(bank.soundings, bottomM, outM - sine * castM)).toBeGreaterThanOrEqual(0.3);
 				}
 			)
@@ -90,7 +90,7 @@ describe('casts at a bank', () => {
 	});
 
 	it('keep a lure in the zone of a steep bank for longer along it than square to it', () => {
-		// Along the bank the bottom stays where the lure can be held near it: here a slow lure at a metre and a half.
+		// Along the bank the bottom stays where the lure can be held near it: here a slow lure at a meter and a half.
 		const soundings = evenBank(10, 25);
 		const steep = approaches({
 			...BANK,

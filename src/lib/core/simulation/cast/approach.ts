@@ -33,7 +33,7 @@ export interface Approach {
 	/** A whole cast, throw to the next throw, s. */
 	readonly castS: number;
 	readonly castsPerH: number;
-	/** Metres of a cast within the zone, what share of those wound (0 to 1) that is, and metres of an hour. */
+	/** Metres of a cast within the zone, what share of those wound (0 to 1) that is, and meters of an hour. */
 	readonly zoneM: number;
 	readonly inZone: number;
 	readonly zoneMPerH: number;
@@ -41,7 +41,7 @@ export interface Approach {
 	readonly lineBowM: number;
 }
 
-/** Speed of a lure in flight, m/s; and what a cast takes besides, s (section 8). */
+/** Speed of a lure in flight, m/s; and what a cast takes besides, s. */
 const FLIGHT_MPS = 16;
 const BESIDES_S = 7;
 
@@ -50,13 +50,13 @@ export const APPROACH_DEG: readonly number[] = Array.from({ length: 13 }, (_, at
 
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 
-/** Water to which an even bank falls off, a metre and a sounding at a time: where nobody sounded. */
+/** Water to which an even bank falls off, a meter and a sounding at a time: where nobody sounded. */
 export function evenBank(bottomM: number, reachM: number): Soundings {
 	const last = Math.max(2, Math.round(reachM));
 	return Array.from({ length: last + 1 }, (_, outM) => ({ outM, depthM: (bottomM * outM) / last }));
 }
 
-/** How a cast at an angle runs: seconds, metres in the zone, and tension and depth in the middle of it. */
+/** How a cast at an angle runs: seconds, meters in the zone, and tension and depth in the middle of it. */
 function wound(input: ApproachInput, angleDeg: number, castM: number, measured?: MeasuredParts) {
 	const { rig, soundings, bottomM, outM, tipM, countdownS, speedMps, band } = input;
 	const sine = Math.sin(radians(angleDeg));
@@ -85,7 +85,7 @@ function bowed({ rig, tipM, wind }: ApproachInput, angleDeg: number, castM: numb
 }
 
 /**
- * How long each way of casting at a bank keeps a lure in the zone (running model, section 8): each cast
+ * How long each way of casting at a bank keeps a lure in the zone (docs/TANK.md): each cast
  * simulated in still water over the bed that was sounded; the wind bows the line in the air and does nothing else.
  *
  * @returns One for each of `APPROACH_DEG`, in their order.

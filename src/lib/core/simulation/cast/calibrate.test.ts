@@ -90,10 +90,12 @@ describe('a rig measured on the water', () => {
 		const [refused] = refusedOf(rig, {}, [{ kind: 'fall', toM: 3, seconds: 1 }]);
 		expect(refused).toMatchObject({ at: 0 });
 		expect(refused!.why).toMatch(
-			/^3 m in 1 s: the model says \d\.\d s, and no lure of this weight does it in less than/
+			/^3 m in 1 s: the model says \d\.\d s, and no lure of this weight can do it in less than/
 		);
 		const beyond: Measure = { kind: 'tick', castM: 20, tipM: 0.6, countdownS: 2, speedMps: 1, atM: 25, toM: 1 };
-		expect(refusedOf(rig, {}, [fallOf(1), beyond])).toEqual([{ at: 1, why: 'It ticks beyond where it was cast.' }]);
+		expect(refusedOf(rig, {}, [fallOf(1), beyond])).toEqual([
+			{ at: 1, why: 'The bottom contact is farther out than the cast.' }
+		]);
 	});
 
 	it('refuses no fall of a lure within its range', () =>

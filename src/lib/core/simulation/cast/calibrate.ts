@@ -27,7 +27,7 @@ export interface Refused {
 	readonly why: string;
 }
 
-/** Scatter of a timed fall (share) and of a tick's depth (m), and of what is known beforehand (running model, section 9). */
+/** Scatter of a timed fall (share) and of a tick's depth (m), and of what is known beforehand (docs/TANK.md). */
 const TIME_OFF = 0.05;
 const DEPTH_OFF_M = 0.1;
 const PRIOR_OFF = [0.25, 0.5] as const;
@@ -63,16 +63,17 @@ const lies = (value: number, a: number, b: number): boolean => value >= Math.min
 function wrongWith(rig: TowInput['rig'], parts: MeasuredParts, measure: Measure): string | null {
 	if (measure.kind !== 'fall' && measure.toM + measure.tipM >= measure.castM)
 		return 'The cast is too short to be that deep.';
-	if (measure.kind === 'tick' && measure.atM >= measure.castM) return 'It ticks beyond where it was cast.';
+	if (measure.kind === 'tick' && measure.atM >= measure.castM)
+		return 'The bottom contact is farther out than the cast.';
 	const say = (dragMul: number, liftMul: number): number => saidOf(rig, parts, measure, { dragMul, liftMul });
 	const [least, most] = [say(DRAG_RANGE[0], LIFT_RANGE[0]), say(DRAG_RANGE[1], LIFT_RANGE[1])];
 	const usual = say(1, 1);
 	if (measure.kind === 'tick') {
 		if (lies(measure.toM, least + DEPTH_OFF_M, most - DEPTH_OFF_M)) return null;
-		return `The model has it ${usual.toFixed(1)} m deep there, and nothing like this rig at ${measure.toM} m.`;
+		return `The model puts it ${usual.toFixed(1)} m deep there; no rig like this runs at ${measure.toM} m.`;
 	}
 	if (lies(measure.seconds, least, most)) return null;
-	return `${measure.toM} m in ${measure.seconds} s: the model says ${usual.toFixed(1)} s, and no lure of this weight does it in ${measure.seconds < usual ? 'less than' : 'more than'} ${(measure.seconds < usual ? Math.min(least, most) : Math.max(least, most)).toFixed(1)} s.`;
+	return `${measure.toM} m in ${measure.seconds} s: the model says ${usual.toFixed(1)} s, and no lure of this weight can do it in ${measure.seconds < usual ? 'less than' : 'more than'} ${(measure.seconds < usual ? Math.min(least, most) : Math.max(least, most)).toFixed(1)} s.`;
 }
 
 /** Those of the measurements that cannot be. */
@@ -119,7 +120,7 @@ export function calibrated(rig: TowInput['rig'], parts: MeasuredParts, measures:
 
 /**
  * Fits a rig's drag, and its lift where the measurements tell it apart, by least squares with weak priors around the tables
- * (running model, section 9).
+ * (docs/TANK.md).
  *
  * @param parts The rig's measured parts, without factors.
  * @param measures At least one, none of them refused by `refusedOf`.

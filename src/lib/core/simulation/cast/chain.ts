@@ -2,7 +2,7 @@ import type { BottomAt } from './bottom';
 import type { LineSegment } from './lineSegment';
 import type { Weight } from './weight';
 
-/** Stiffness of the line, N: numerical, near to inextensible (running model, section 2). */
+/** Stiffness of the line, N: numerical, near to inextensible (docs/TANK.md). */
 const STIFF_N = 2000;
 /** Depth (m) around the surface over which a piece of line becomes wet. */
 const SKIN_M = 0.05;

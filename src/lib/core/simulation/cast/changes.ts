@@ -20,7 +20,7 @@ export type Change =
 
 /** What a cast gives as it is, and single changes that keep the lure in the band for longer. */
 export interface Changes {
-	/** Share of the metres wound in the band, 0 to 1. */
+	/** Share of the meters wound in the band, 0 to 1. */
 	readonly own: number;
 	readonly changes: readonly Change[];
 }
@@ -100,7 +100,7 @@ const trailers = ({ rig }: TowInput): Try[] =>
 
 const KINDS: readonly Trying[] = [counts, tips, speeds, weights, lines, trailers];
 
-/** Share of the metres wound in the band. */
+/** Share of the meters wound in the band. */
 const shareOf = (input: TowInput, measured: MeasuredParts): number => tow(input, measured).band?.distanceShare ?? 0;
 
 /**

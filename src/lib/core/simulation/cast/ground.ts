@@ -13,7 +13,7 @@ export interface Throw {
 const EDGE_M = 1;
 /** A cast is never shorter than this, m. */
 const SHORTEST_M = 6;
-/** Shallowest water that is cast into (m, running model, section 8), and how finely its edge is looked for, m. */
+/** Shallowest water that is cast into (m, docs/TANK.md), and how finely its edge is looked for, m. */
 const LANDS_IN_M = 0.3;
 const REACH_STEP_M = 0.25;
 /** Shallowest and deepest water that a bed is told to have, m: the simulation takes no deeper. */
@@ -60,7 +60,7 @@ const fromTip = ({ tipOutM, towardsBank }: Throw, outM: number): number =>
 	towardsBank ? tipOutM - outM : outM - tipOutM;
 
 /**
- * The bed under a cast, every metre of it, and what stands on it, as `tow` wants them: by the distance from the tip.
+ * The bed under a cast, every meter of it, and what stands on it, as `tow` wants them: by the distance from the tip.
  *
  * @param cover What the lure does not go through.
  * @param sine Sine of the angle between cast and bank.

@@ -17,7 +17,7 @@ export type HoldOffer = { readonly speedMps: number } & (
 );
 type Offer = HoldOffer extends infer One ? (One extends unknown ? Omit<One, 'speedMps'> : never) : never;
 
-/** Tips (m) that are tried, and how many steps of the catalogue up and down. */
+/** Tips (m) that are tried, and how many steps of the catalog up and down. */
 const TIPS_M = [0.1, 1.2, 2] as const;
 const STEPS = 2;
 

@@ -1,15 +1,15 @@
 import { GRAVITY_MPS2, HALF_DENSITY, LINES, VISCOSITY_M2S, WATER_KGM3 } from '../../foundation/constants/constants';
 import { lineDiameterM } from '../physics/line';
 
-/** Air: half its density (kg/m3) times the normal drag coefficient of a cord in it (running model, section 1). */
+/** Air: half its density (kg/m3) times the normal drag coefficient of a cord in it (docs/TANK.md). */
 export const AIR_DRAG = 0.5 * 1.2 * 1.2;
 /** Tangential drag coefficients of a line, between a smooth cylinder and a towed cable (assumed). */
 const TANGENTIAL = { fluorocarbon: 0.01, mono: 0.01, braid: 0.015 } as const;
 
-/** Normal drag coefficient of a cord in water by its Reynolds number: 0.95 + 3.9 / Re^0.5 + 6 / Re (running model, section 1). */
+/** Normal drag coefficient of a cord in water by its Reynolds number: 0.95 + 3.9 / Re^0.5 + 6 / Re (docs/TANK.md). */
 const NORMAL = { linear: 0.95, root: 3.9, creep: 6 } as const;
 
-/** A metre of line: its diameter m, mass and displaced mass kg/m, and its drag. */
+/** A meter of line: its diameter m, mass and displaced mass kg/m, and its drag. */
 export interface LineSegment {
 	readonly diameterM: number;
 	readonly massKgM: number;
@@ -26,7 +26,7 @@ export interface LineSegment {
 	readonly across: { readonly linear: number; readonly root: number; readonly creep: number; readonly air: number };
 }
 
-/** A line as the tow sees it (running model, section 1). */
+/** A line as the tow sees it (docs/TANK.md). */
 export function lineSegmentOf(line: { readonly type: keyof typeof LINES; readonly testLb: number }): LineSegment {
 	const diameterM = lineDiameterM(line);
 	const areaM2 = (Math.PI * diameterM ** 2) / 4;

@@ -20,13 +20,13 @@ export interface MapCell {
 	readonly weightOz: number;
 	readonly speedMps: number;
 	readonly outcome: Outcome;
-	/** Share of the metres wound in the band, 0 to 1. */
+	/** Share of the meters wound in the band, 0 to 1. */
 	readonly share: number;
 	/** Mean depth over the winding, m; `null` where it does not run. */
 	readonly depthM: number | null;
 }
 
-/** A coarser line and step: a map of hundreds of casts, a few centimetres off. */
+/** A coarser line and step: a map of hundreds of casts, a few centimeters off. */
 const SEGMENTS = 8;
 const STEP_S = 0.02;
 /** It works from this share of the retrieve in the band on, and is in the weed from this share in it. */

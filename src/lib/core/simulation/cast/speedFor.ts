@@ -15,7 +15,7 @@ const FASTEST_MPS = 3;
 const LONGEST_WIND_S = 170;
 /** A speed is found to this, m/s: far finer than a hand winds. */
 const FINE_MPS = 0.002;
-/** Coarser line than in a whole cast: a centimetre of depth, and a dozen casts are asked for. */
+/** Coarser line than in a whole cast: a centimeter of depth, and a dozen casts are asked for. */
 const SEGMENTS = 12;
 
 /** Slowest and fastest winding (m/s) at which a rig turns its blades and leans no further than is fished. */

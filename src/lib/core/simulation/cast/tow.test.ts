@@ -41,7 +41,7 @@ const cast = (rest: object = {}) => answerTow({ rig: willow(), castM: 26, speedM
 const depthsOf = ({ depths }: Tow) => depths.map(({ zM }) => zM!);
 
 describe('the published figures', () => {
-	/** Mean depth (ft) at 20, 16 and 12 m of the double willow; oz, speed, ft (running model, section 11). */
+	/** Mean depth (ft) at 20, 16 and 12 m of the double willow; oz, speed, ft (docs/TANK.md). */
 	it.each([
 		[0.375, 0.8, 6.18],
 		[0.5, 1.2, 3.32],
@@ -136,7 +136,7 @@ describe('a cast', () => {
 		const free = cast({ countdownS: 6, payout: 'free' }).samples.filter(({ tS }) => tS > 2 && tS < 6);
 		const fall = (free.at(-1)!.zM - free[0]!.zM) / (free.at(-1)!.tS - free[0]!.tS);
 		const lure = assembleLure(runningRig(towInputSchema.parse({ rig: willow(), castM: 20, speedMps: 1 }).rig));
-		// The tow keeps the attitude of the retrieve, in which the drag of a fall is less (running model, section 7).
+		// The tow keeps the attitude of the retrieve, in which the drag of a fall is less (docs/TANK.md).
 		const own = Math.sqrt(lure.weightN / (HALF_DENSITY * dragM2(lure, fall)));
 		expect(fall).toBeGreaterThan(0.6 * sinkMps(lure));
 		expect(fall).toBeLessThanOrEqual(own * 1.02);

@@ -11,7 +11,7 @@ import { lineSegmentOf } from './lineSegment';
 import { Handling } from './hand';
 import { weightOf } from './weight';
 
-/** Segments of line and seconds a step: half a centimetre off finer ones (running model, section 10). */
+/** Segments of line and seconds a step: half a centimeter off finer ones (docs/TANK.md). */
 const SEGMENTS = 20;
 const STEP_S = 0.01;
 const SAMPLE_S = 0.25;
@@ -171,7 +171,7 @@ class Cast {
 }
 
 /**
- * One cast simulated (running model, section 2): where the lure goes, how deep it is, how long it works in the band, what
+ * One cast simulated (docs/TANK.md): where the lure goes, how deep it is, how long it works in the band, what
  * it meets, and the tension at the tip. Coefficients are assumed, for still fresh water, 0.2 to 3 m/s; without pitch of the
  * lure, line vibration, current or the rod's flex.
  *

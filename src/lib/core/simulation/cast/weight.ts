@@ -1,7 +1,7 @@
 import { dragM2, liftM2, type Lure } from '../physics/lure';
 import { HALF_DENSITY } from '../../foundation/constants/constants';
 
-/** Step (m/s) and end of the tables of drag and lift by speed (running model, section 2). */
+/** Step (m/s) and end of the tables of drag and lift by speed (docs/TANK.md). */
 const STEP_MPS = 0.02;
 const STEPS = 201;
 

@@ -3,7 +3,7 @@ import type { TurningStyle } from '../../foundation/schema/words';
 import { BLADE_FORMS, DENSITY_KGM3, GRAVITY_MPS2, WATER_KGM3 } from '../../foundation/constants/constants';
 import type { Measured } from './measured';
 
-/** Bearing friction, N m: a ball-bearing swivel, and a clevis (running model, section 3). */
+/** Bearing friction, N m: a ball-bearing swivel, and a clevis (docs/TANK.md). */
 const SWIVEL_NM = 1e-5;
 const CLEVIS_NM = 3e-5;
 /** Share of the start speed at which a blade stops, and from which its turning is reckoned (assumed hysteresis). */
@@ -37,7 +37,7 @@ export function smooth(u: number): number {
 	return held * held * (3 - 2 * held);
 }
 
-/** Thickness (mm) of a brass blade by its trade size (running model, section 3). */
+/** Thickness (mm) of a brass blade by its trade size (docs/TANK.md). */
 export const bladeThickMm = (size: number): number => 0.42 + 0.035 * size;
 
 /** Thickness (m) of a brass blade by its trade size, or what its weighed mass makes it. */

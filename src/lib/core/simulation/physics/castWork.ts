@@ -1,7 +1,7 @@
 import { bodyOf, depthsAlong, startsAt, type Retrieve } from './depth';
 import type { Lure } from './lure';
 
-/** The last metres (m) of a retrieve, under the rod, where nothing is fished any more. */
+/** The last meters (m) of a retrieve, under the rod, where nothing is fished any more. */
 const LAST_M = 2;
 
 /** How a rig is cast and wound, but for its countdown. */
@@ -10,7 +10,7 @@ export type Cast = Omit<Retrieve, 'countdownS'>;
 /** A retrieve as it works between two depths. */
 export interface CastWork {
 	readonly countdownS: number;
-	/** Share of the metres wound on which the lure is between the depths, 0 to 1. */
+	/** Share of the meters wound on which the lure is between the depths, 0 to 1. */
 	readonly share: number;
 }
 
@@ -23,7 +23,7 @@ export interface WorkDepths {
 
 /**
  * How much of its retrieve a lure spends between two depths after each countdown that is worth trying, none first, in
- * the fast estimate (running model, section 2b).
+ * the fast estimate (docs/TANK.md).
  *
  * @param longestS Longest countdown that is waited for, s.
  */

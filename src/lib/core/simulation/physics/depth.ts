@@ -2,7 +2,7 @@ import { HALF_DENSITY } from '../../foundation/constants/constants';
 import { dragWidthM } from './line';
 import { dragM2, liftM2, type Lure } from './lure';
 
-/** Steps of the estimate: line wound in (m) and time sunk (s). Halving them moves the depth by less than a centimetre. */
+/** Steps of the estimate: line wound in (m) and time sunk (s). Halving them moves the depth by less than a centimeter. */
 const STEP_M = 0.25;
 const STEP_S = 0.25;
 /** The lure begins this far under the surface, m. */
@@ -97,7 +97,7 @@ function woundIn(body: Body, state: State, stepM: number, { speedMps, tipM, line
 }
 
 /**
- * Depths (m) at which a lure passes some distances from the rod tip (running model, section 2b: a straight massless
+ * Depths (m) at which a lure passes some distances from the rod tip (docs/TANK.md: a straight massless
  * line, quasi-steady; against the full simulation its error was .13 m rms, .43 m at worst).
  *
  * @param distancesM Farthest first.
@@ -155,7 +155,7 @@ export function startsAt(
 	return starts;
 }
 
-/** Depths (m) at every metre of line wound in, from where the winding begins to `lastM` of line; see `depthsAtM`. */
+/** Depths (m) at every meter of line wound in, from where the winding begins to `lastM` of line; see `depthsAtM`. */
 export function depthsAlong(body: Body, cast: Omit<Retrieve, 'countdownS'>, from: State, lastM: number): number[] {
 	const retrieve = { ...cast, countdownS: 0 };
 	let state = from;

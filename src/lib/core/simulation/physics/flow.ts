@@ -2,7 +2,7 @@ import { USUAL_TIP_M } from '../../foundation/constants/constants';
 import { acrossMps, type Water } from './gateTable';
 
 /**
- * Every path that one lure can take at one retrieve speed, in the fast estimate (running model, section 2b). Its state
+ * Every path that one lure can take at one retrieve speed, in the fast estimate (docs/TANK.md). Its state
  * is the line that is out and the angle below the horizontal, and paths never cross: a cast of any length joins the one
  * that passes where its countdown ended. So each is followed once, when a reading first asks for it.
  */
@@ -73,7 +73,7 @@ export class Flow {
 		this.#state[2 * path + 1] = 0.2;
 	}
 
-	/** Follows a path over one metre of line, out or in, by the midpoint rule. */
+	/** Follows a path over one meter of line, out or in, by the midpoint rule. */
 	#step(path: number, rangeM: number, way: 1 | -1): void {
 		const state = this.#state;
 		const { speedMps } = this.#water;
@@ -87,7 +87,7 @@ export class Flow {
 }
 
 /**
- * Share of the metres wound on which a lure is between two depths.
+ * Share of the meters wound on which a lure is between two depths.
  *
  * @param rangeM Line out when the winding begins, m.
  * @param depthM Depth then, m.

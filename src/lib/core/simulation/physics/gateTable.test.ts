@@ -79,7 +79,7 @@ describe('a flow', () => {
 		);
 	});
 
-	it('gives a share of the metres between none and all, and all of them for a band without ends', () => {
+	it('gives a share of the meters between none and all, and all of them for a band without ends', () => {
 		fc.assert(
 			fc.property(anyWater, range, depth, depth, depth, (water, rangeM, depthM, a, b) => {
 				const share = (from: number, to: number) => shareBetween(new Flow(water), rangeM, depthM, from, to);

@@ -21,7 +21,7 @@ const PACKED = 0.8;
 const SPOOL_WIDTH_M = 0.022;
 const LEAST_SHARE = 0.3;
 
-/** Length wound per turn (in) when some line is out (running model, section 8). */
+/** Length wound per turn (in) when some line is out (docs/TANK.md). */
 export function inchesPerTurnAt(fullIn: number, lineOutM: number, lineM: number): number {
 	const used = (lineOutM * lineM ** 2) / (PACKED * SPOOL_WIDTH_M * SPOOL_M ** 2);
 	return fullIn * Math.sqrt(Math.max(LEAST_SHARE, 1 - used));
@@ -31,5 +31,5 @@ export function inchesPerTurnAt(fullIn: number, lineOutM: number, lineM: number)
 export const perTurnM = (fullIn: number, lineOutM: number, lineM: number): number =>
 	inchesPerTurnAt(fullIn, lineOutM, lineM) * M_PER_IN;
 
-/** Length wound per turn (in) of a full spool by the reel's gear ratio (running model, section 8). */
+/** Length wound per turn (in) of a full spool by the reel's gear ratio (docs/TANK.md). */
 export const inchesPerTurnOf = (ratio: number): number => (ratio * Math.PI * SPOOL_M) / M_PER_IN;

@@ -140,7 +140,7 @@ export function headMass(weightOz: number, material: RunningRig['headMaterial'],
 	return { massKg, weightN: GRAVITY_MPS2 * massKg * buoyancy(density), dragM2, liftM2: 0 };
 }
 
-/** Water that goes along with any lure, kg (running model, section 4). */
+/** Water that goes along with any lure, kg (docs/TANK.md). */
 const ENTRAINED_KG = 0.008;
 
 /** Extra lift areas (m2) of a family's own shape. */
@@ -198,7 +198,7 @@ const keelUnder = (head: PointMass, family: Family, hook?: Measured): Keel => {
 export const keelOf = (family: Family, weightOz: number, material: RunningRig['headMaterial']): Keel =>
 	keelUnder(headMass(weightOz, material), family);
 
-/** Puts a lure together (running model, section 4). */
+/** Puts a lure together (docs/TANK.md). */
 export function assembleLure(rig: RunningRig): Lure {
 	const engine = engineOf(rig);
 	const { measured = {} } = rig;

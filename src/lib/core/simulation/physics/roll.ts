@@ -58,7 +58,7 @@ function balance(lure: Balanced, armM: number, kinkRad: number): Balance {
 }
 
 /**
- * Speed (m/s) at which a lure leans 60 degrees (running model, section 5).
+ * Speed (m/s) at which a lure leans 60 degrees (docs/TANK.md).
  *
  * @param armM Length of the blade arm, m.
  * @param kinkRad How crooked the trailer sits, rad.

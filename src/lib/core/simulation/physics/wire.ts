@@ -107,7 +107,7 @@ export function wireWear(wireIn: number, blade: BladeModel, speedMps: number, ar
 }
 
 /**
- * How a blade arm swings, droops, opens and wears (running model, section 6).
+ * How a blade arm swings, droops, opens and wears (docs/TANK.md).
  *
  * @param wireIn Diameter, in.
  * @param blade The blade at the arm's end.

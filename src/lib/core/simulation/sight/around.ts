@@ -10,7 +10,7 @@ type Ratio = (typeof RATIOS)[number];
 /**
  * Light at a place in the water, per band over the light that comes down there: looking level (`lh`), straight down
  * (`lu`), straight up (`lz`), in the window overhead (`lw`), all around (`l0`), and on a dull ball as seen from its side
- * (`es`), from above (`ea`) and from below (`eb`). Steradians and shares as in the optics model, section 3.
+ * (`es`), from above (`ea`) and from below (`eb`). Steradians and shares as in docs/SIGHT.md.
  */
 export type Field = LevelField & Readonly<Record<Ratio, Spectrum>>;
 

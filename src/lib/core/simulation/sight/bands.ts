@@ -1,6 +1,6 @@
 import spectra from './spectra.json';
 
-/** Light by wavelength: 31 bands of 10 nm from 400 to 700 nm (optics model, section 0). */
+/** Light by wavelength: 31 bands of 10 nm from 400 to 700 nm (docs/SIGHT.md). */
 export type Spectrum = readonly number[];
 
 export const BANDS = 31;
@@ -33,7 +33,7 @@ export function sumOf(of: (at: number) => number): number {
 }
 
 /**
- * Base tables (optics model, section 7): absorption of pure water 1/m (Pope and Fry 1997) and of algae (Prieur and
+ * Base tables (docs/SIGHT.md): absorption of pure water 1/m (Pope and Fry 1997) and of algae (Prieur and
  * Sathyendranath), the D series' S0 to S2, and the CIE 1931 observer.
  */
 export const BASE: Readonly<Record<keyof typeof spectra, Spectrum>> = spectra;
@@ -47,7 +47,7 @@ export function between(points: readonly (readonly [number, number])[], at: numb
 	return y0 + ((at - x0) / (x1 - x0)) * (y1 - y0);
 }
 
-/** Daylight of the CIE D series at a colour temperature (K), energy in arbitrary units. */
+/** Daylight of the CIE D series at a color temperature (K), energy in arbitrary units. */
 export function daylight(kelvin: number): Spectrum {
 	const inverse = 1 / kelvin;
 	const x =

@@ -5,7 +5,7 @@ import { skyOf, type SkyInput } from './sky';
 import { SRGB, type Matrix, type Three } from './srgb';
 import { diffuseLoss, type Water } from './water';
 
-/** Bradford's cone response and back (optics model, section 6). */
+/** Bradford's cone response and back (docs/SIGHT.md). */
 const BRADFORD: Matrix = [
 	[0.8951, 0.2664, -0.1614],
 	[-0.7502, 1.7135, 0.0367],
@@ -19,7 +19,7 @@ const BACK: Matrix = [
 const dot = (row: Three, of: Three): number => row[0] * of[0] + row[1] * of[1] + row[2] * of[2];
 const times = ([first, second, third]: Matrix, of: Three): Three => [dot(first, of), dot(second, of), dot(third, of)];
 const D65 = times(BRADFORD, [0.95047, 1, 1.08883]);
-/** How far the eye of a person gets used to the water's colour, and within what limits (assumed). */
+/** How far the eye of a person gets used to the water's color, and within what limits (assumed). */
 const USED = 0.3;
 const [LEAST_GAIN, MOST_GAIN] = [0.4, 2.5];
 /** How much darker a picture of the deep is than of the surface (assumed). */
@@ -45,11 +45,11 @@ export interface Seen {
 	readonly eye: { readonly share: number };
 }
 
-/** Linear channels as a screen shows them, what is too bright mixed towards grey of the same lightness. */
+/** Linear channels as a screen shows them, what is too bright mixed towards gray of the same lightness. */
 function shown(linear: readonly number[], lightness: number): Rgb {
 	const grey = Math.min(1, Math.max(0, lightness));
 	const most = Math.max(...linear);
-	// As much grey as brings the largest back to 1.
+	// As much gray as brings the largest back to 1.
 	const share = most <= 1 ? 0 : most > grey ? (most - 1) / (most - grey) : 1;
 	return linear.map((value) => {
 		const held = Math.min(1, value + share * (grey - value));
@@ -74,7 +74,7 @@ function gainOf(scene: Seen): Three {
 	return made;
 }
 
-/** Colour (sRGB, 0 to 255) in which a person down there would see a light of these photons. */
+/** Color (sRGB, 0 to 255) in which a person down there would see a light of these photons. */
 export function rgbOf(photons: Spectrum, scene: Seen): Rgb {
 	const gain = gainOf(scene);
 	const adapted = times(BRADFORD, xyz(photons)).map((value, at) => value * gain[at]!) as unknown as Three;
@@ -86,7 +86,7 @@ export function rgbOf(photons: Spectrum, scene: Seen): Rgb {
 	);
 }
 
-/** Colour of something in a person's hand by day: what it throws back of daylight, as photons of its own. */
+/** Color of something in a person's hand by day: what it throws back of daylight, as photons of its own. */
 export function inHandRgb(reflects: Spectrum): Rgb {
 	const [x, y, z] = xyz(spectrum((at, nm) => reflects[at]! * DAY[at]! * nm)).map(
 		(value) => value / WHITE[1]
@@ -99,7 +99,7 @@ export function inHandRgb(reflects: Spectrum): Rgb {
 const DAY = daylight(6504);
 const WHITE = xyz(spectrum((at, nm) => DAY[at]! * nm));
 
-/** Colours of the water itself, looked at level, at some depths (m) under a sky. */
+/** Colors of the water itself, looked at level, at some depths (m) under a sky. */
 export function waterColours(water: Water, skyInput: SkyInput, depthsM: readonly number[]): Rgb[] {
 	const sky = skyOf(skyInput);
 	const loss = diffuseLoss(water, sky.perCosine);

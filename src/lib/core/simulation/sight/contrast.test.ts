@@ -73,7 +73,7 @@ describe('how far something is seen', () => {
 		});
 		const contrasts = [0.02, 0.9].map((share) => lookedAt(grey(share), scene, 'side'));
 		expect(contrasts.map(({ looks }) => looks)).toEqual(['dark', 'bright']);
-		// Between the two there is a grey that is lost in the water long before either of them.
+		// Between the two there is a gray that is lost in the water long before either of them.
 		const least = Math.min(
 			...Array.from({ length: 60 }, (_, at) => lookedAt(grey(0.02 + at * 0.015), scene, 'side').sightedM)
 		);

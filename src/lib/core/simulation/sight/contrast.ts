@@ -24,7 +24,7 @@ export interface Contrast {
 	readonly hue: number;
 }
 
-/** Least step of hue that is told in good light: the unit in which colours are counted. */
+/** Least step of hue that is told in good light: the unit in which colors are counted. */
 const HUE_STEP = 0.05 * Math.sqrt(3);
 /** Nothing is darker than this share of what is behind it. */
 const DARKEST = 0.05;
@@ -229,7 +229,7 @@ export function atWork(target: Target, scene: Scene): Contrast {
 	return new Seeing(scene, 'side', radianceOf(target, scene, 'side'), target.sizeM).atWork;
 }
 
-/** How well two colours (of a size in m) are told from each other at a working distance; under 1 they are not. */
+/** How well two colors (of a size in m) are told from each other at a working distance; under 1 they are not. */
 export function pairSteps(first: Contrast, second: Contrast, sizeM: number, scene: Scene): number {
 	const rangeM = WORKING_SHARE * scene.water.discM;
 	const { leastContrast, leastHue, cones } = scene.eye;

@@ -21,7 +21,7 @@ const CHANNELS: readonly Spectrum[] = (() => {
 
 const linear = (value: number): number => (value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4);
 
-/** Channels (0 to 1, linear) of a colour written like #c5d62f. */
+/** Channels (0 to 1, linear) of a color written like #c5d62f. */
 export function linearOf(rgb: string): Three {
 	const channel = (from: number): number => linear(Number.parseInt(rgb.slice(from, from + 2), 16) / 255);
 	return [channel(1), channel(3), channel(5)];
@@ -53,14 +53,14 @@ const missing = (coefficients: Three, wanted: Three): Three =>
 const size = (three: Three): number => Math.hypot(...three);
 
 /**
- * A smooth reflectance that looks by daylight like a colour (sRGB, like #c5d62f): one of the many that do. The curve is a
+ * A smooth reflectance that looks by daylight like a color (sRGB, like #c5d62f): one of the many that do. The curve is a
  * sigmoid of a quadratic in the wavelength (Jakob and Hanika 2019), fitted by Newton's method with halved steps where a
  * whole one would lead away.
  */
 export function estimated(rgb: string): Spectrum {
 	const wanted = linearOf(rgb).map((value) => Math.min(WHITEST, Math.max(DARKEST, value))) as Three;
 	const grey = (wanted[0] + wanted[1] + wanted[2]) / 3;
-	// A grey as light as the colour is to begin with: the curve turned round.
+	// A gray as light as the color is to begin with: the curve turned round.
 	const even = 2 * grey - 1;
 	let now: Three = [even / Math.sqrt(1 - even * even), 0, 0];
 	for (let round = 0; round < ROUNDS; round++) {

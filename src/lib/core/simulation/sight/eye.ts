@@ -35,7 +35,7 @@ export interface EyeState {
 	readonly share: number;
 	/** How far it sees by cones, 0 to 1: the rest by rods. */
 	readonly cones: number;
-	/** Least contrast of brightness, and least step of hue, that it tells (assumed; section 5). */
+	/** Least contrast of brightness, and least step of hue, that it tells (assumed). */
 	readonly leastContrast: number;
 	readonly leastHue: number;
 }

@@ -29,7 +29,7 @@ describe('scenes that were worked out by a second implementation', () => {
 });
 
 describe('the published figures', () => {
-	it('has the daylight of the standard at its colour temperature', () => {
+	it('has the daylight of the standard at its color temperature', () => {
 		const d65 = daylight(6504);
 		const of = (nm: number): number => (100 * d65[NM.indexOf(nm)]!) / d65[NM.indexOf(560)]!;
 		for (const [nm, value] of [
@@ -69,7 +69,7 @@ describe('the published figures', () => {
 		expect(answer.targets[3]!.flash!.sightedM / M_PER_FT).toBeCloseTo(3.51, 2);
 	});
 
-	/** Side distances in ft of white, chartreuse, green pumpkin, red craw and black (model, section 8), where they are told. */
+	/** Side distances in ft of white, chartreuse, green pumpkin, red craw and black, where they are told. */
 	it.each([
 		['clear', 15, 60, 'clear', 6, [10.41, 10.21, 6.81, 8.08]],
 		['tannic', 3, 45, 'overcast', 3, [2.62, 2.55, 1.72, 2.03]],
@@ -165,7 +165,7 @@ describe('how things show', () => {
 			...more
 		});
 
-	it('every lure and forage of the catalogue, but clear plastic and no skirt', () => {
+	it('every lure and forage of the catalog, but clear plastic and no skirt', () => {
 		const answer = ask({});
 		expect(answer.targets).toHaveLength(everyTarget().length);
 		for (const { rgb, side } of answer.targets) {
@@ -202,7 +202,7 @@ describe('how things show', () => {
 		expect(Math.max(white, black)).toBeLessThan(0.3);
 	});
 
-	it('a skirt of the forage’s own colour is like it, and a white one is not', () => {
+	it('a skirt of the forage’s own color is like it, and a white one is not', () => {
 		const like = (colour: string): number => ask({}).match['sunfish']!.find((one) => one.colour === colour)!.match;
 		expect(like('sunfish')).toBeGreaterThan(0.8);
 		expect(like('white')).toBeLessThan(0.1);

@@ -19,7 +19,7 @@ const anyStrand = fc.oneof(
 const anyStrands = fc.array(anyStrand, { minLength: 1, maxLength: 4 });
 const counts = { countsAs: 'white' } as const;
 
-describe('a colour that was picked', () => {
+describe('a color that was picked', () => {
 	it('gets a spectrum that throws back no less than nothing and no more than all', () => {
 		fc.assert(
 			fc.property(anyRgb, (rgb) => {
@@ -31,7 +31,7 @@ describe('a colour that was picked', () => {
 		);
 	});
 
-	it('looks in the hand as it was picked, for every colour that plastic can have', () => {
+	it('looks in the hand as it was picked, for every color that plastic can have', () => {
 		// Lures are neither blacker than 1 % nor as pure as a lamp: saturation of at most nine tenths.
 		const plastic = fc.tuple(channel, channel, channel).filter((three) => {
 			const [least, most] = [Math.min(...three), Math.max(...three)];
@@ -45,7 +45,7 @@ describe('a colour that was picked', () => {
 		);
 	});
 
-	it('has a smooth spectrum: a grey throws all of the light back alike, red more of the long waves', () => {
+	it('has a smooth spectrum: a gray throws all of the light back alike, red more of the long waves', () => {
 		const grey = estimated('#808080');
 		expect(Math.max(...grey) - Math.min(...grey)).toBeLessThan(0.02);
 		const red = estimated('#b03020');
@@ -57,8 +57,8 @@ describe('a colour that was picked', () => {
 	});
 });
 
-describe('an own colour', () => {
-	it('of one named strand is that colour, and is nearest to it', () => {
+describe('an own color', () => {
+	it('of one named strand is that color, and is nearest to it', () => {
 		for (const colour of STRAND_COLOURS) {
 			const strands = [{ colour, share: 0.4 }];
 			const [own, named] = [ownTarget({ strands }), targetOf('skirt', colour)!];

@@ -13,7 +13,7 @@ function strandTarget(strand: Strand): Target {
 	return ofReflectance(reflects, THROUGH);
 }
 
-/** How an own colour throws light back: its strands beside each other, by their shares. */
+/** How an own color throws light back: its strands beside each other, by their shares. */
 export function ownTarget({ strands }: Pick<OwnColour, 'strands'>): Target {
 	const whole = strands.reduce((sum, { share }) => sum + share, 0);
 	return mixed(strands.map((strand) => [strandTarget(strand), strand.share / whole] as const));
@@ -23,7 +23,7 @@ export function ownTarget({ strands }: Pick<OwnColour, 'strands'>): Target {
 const apart = (a: Spectrum, b: Spectrum): number =>
 	sumOf((at) => BRIGHTNESS[at]! * (Math.cbrt(a[at]!) - Math.cbrt(b[at]!)) ** 2) / BANDS;
 
-/** The named colour that an own one is nearest to. */
+/** The named color that an own one is nearest to. */
 export function nearestNamed(colour: Pick<OwnColour, 'strands'>): StrandColour {
 	const { reflects } = ownTarget(colour);
 	const distance = (name: StrandColour): number => apart(reflects, targetOf('skirt', name)!.reflects);

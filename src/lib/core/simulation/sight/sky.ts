@@ -28,7 +28,7 @@ export interface Sky {
 
 /** Refractive index of water. */
 export const WATER_INDEX = 1.34;
-/** Log of the light (lux) by the sun's height, degrees: typical figures (section 2). */
+/** Log of the light (lux) by the sun's height, degrees: typical figures. */
 const LIGHT = [
 	[-18, -3.2],
 	[-12, -2.1],
@@ -43,7 +43,7 @@ const LIGHT = [
 	[60, 5],
 	[90, 5.1]
 ] as const;
-/** What clouds leave of it (assumed), and their colour temperature, K. */
+/** What clouds leave of it (assumed), and their color temperature, K. */
 const CLOUD_SHARE = { clear: 1, overcast: 0.15, heavy: 0.04 } as const;
 const CLOUD_K = { overcast: 6500, heavy: 6800 } as const;
 const NIGHT_K = 4100;
@@ -91,7 +91,7 @@ function mirrored(elevationDeg: number): number {
 	return (across * across + along * along) / 2;
 }
 
-/** The light on a water (optics model, section 2). */
+/** The light on a water (docs/SIGHT.md). */
 export function skyOf({ sunElevationDeg, cloud, moon = 0, surface }: SkyInput): Sky {
 	const share = CLOUD_SHARE[cloud];
 	const isNight = sunElevationDeg < NIGHT_DEG;

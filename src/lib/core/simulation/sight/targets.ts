@@ -1,3 +1,4 @@
+import type { ForageKind, SkirtColour } from '../../foundation/schema/words';
 import { BAND_NM, spectrum, sumOf, type Spectrum } from './bands';
 
 /** Something looked at: what it throws back, lets through and glows, per band; a mirror tumbles. */
@@ -13,7 +14,7 @@ export interface Target {
 	readonly facets: number;
 }
 
-/** A colour as steps and humps over a base (optics model, section 4; generic shapes, assumed). */
+/** A color as steps and humps over a base (docs/SIGHT.md; generic shapes, assumed). */
 interface Recipe {
 	readonly base: number;
 	/** Height, wavelength nm and width nm of each step up towards the red. */
@@ -25,6 +26,10 @@ interface Recipe {
 	/** Yield, then wavelength and width (nm) of what it takes and of what it gives. */
 	readonly glow?: readonly [number, readonly [number, number], readonly [number, number]];
 }
+
+/** Skirts made of strands of others; every other skirt needs a recipe below, or this does not compile. */
+type MixedSkirt = 'white-chartreuse' | 'black-blue' | 'perch';
+type PlainSkirt = Exclude<SkirtColour, MixedSkirt | 'none'>;
 
 const RECIPES = {
 	white: { base: 0.3, steps: [[0.56, 408, 6]], through: 0.1 },
@@ -72,11 +77,11 @@ const RECIPES = {
 			[0.36, 580, 12]
 		]
 	}
-} as const satisfies Readonly<Record<string, Recipe>>;
+} as const satisfies Readonly<Record<string, Recipe> & Record<PlainSkirt, Recipe>>;
 type Name = keyof typeof RECIPES;
 
-/** Colours that are strands of others, by area. */
-const MIXES: Readonly<Record<string, readonly (readonly [Name, number])[]>> = {
+/** Colors that are strands of others, by area. */
+const MIXES: Readonly<Record<MixedSkirt, readonly (readonly [Name, number])[]>> = {
 	'white-chartreuse': [
 		['chartreuse', 0.5],
 		['white', 0.5]
@@ -152,13 +157,13 @@ export function mixed(strands: readonly (readonly [Target, number])[]): Target {
 }
 
 const dullOf = (name: string): Target | null => {
-	const mix = MIXES[name];
+	const mix = name in MIXES ? MIXES[name as MixedSkirt] : null;
 	if (mix) return mixed(mix.map(([strand, share]) => [dull(RECIPES[strand]), share]));
 	return name in RECIPES ? dull(RECIPES[name as Name]) : null;
 };
 
-/** Forage by the contract's kinds; fry is taken as shad, at half contrast it is not modelled. */
-const FORAGE: Readonly<Record<string, string>> = {
+/** Forage by the contract's kinds; fry is taken as shad, at half contrast it is not modeled. */
+const FORAGE: Readonly<Record<ForageKind, string>> = {
 	'silver-baitfish': 'bait-shad',
 	fry: 'bait-shad',
 	sunfish: 'bait-sunfish',
@@ -183,14 +188,13 @@ function bladeOf(finish: string, hammered: boolean): Target | null {
 }
 
 /**
- * Something looked at by its kind and colour (a blade's finish); `null` for what is not judged, as clear plastic or no skirt.
+ * Something looked at by its kind and color (a blade's finish); `null` for what is not judged, as clear plastic or no skirt.
  *
  * @param hammered Whether a metal blade is hammered: its flashes are wider and weaker.
  */
 export function targetOf(kind: TargetKind, colour: string, hammered = false): Target | null {
 	if (kind === 'blade') return bladeOf(colour, hammered);
 	if (kind !== 'forage') return dullOf(colour);
-	const name = FORAGE[colour];
-	const target = name === undefined ? null : dullOf(name);
+	const target = colour in FORAGE ? dullOf(FORAGE[colour as ForageKind]) : null;
 	return target && { ...target, passes: spectrum(() => 0) };
 }

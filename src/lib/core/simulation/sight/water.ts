@@ -17,7 +17,7 @@ type Stain = Reading['stain'];
 /** What is in a water: algae (chlorophyll mg/m3), dissolved tea (absorption at 440 nm, 1/m), mineral (g/m3). */
 type Contents = readonly [chl: number, tea: number, mineral: number];
 
-/** Contents of each stain: what is always in it, and what comes with its amount (assumed compositions; section 1). */
+/** Contents of each stain: what is always in it, and what comes with its amount (assumed compositions). */
 const STAINS: Readonly<Record<Stain, readonly [base: Contents, per: Contents]>> = {
 	clear: [
 		[0.15, 0.02, 0.03],
@@ -70,7 +70,7 @@ function opticsOf(stain: Stain, amount: number): Optics {
 }
 
 /**
- * How fast light from above is lost with depth (1/m), by Kirk's law rewritten for other phase functions (section 1).
+ * How fast light from above is lost with depth (1/m), by Kirk's law rewritten for other phase functions.
  *
  * @param perCosine One over the mean cosine of the light in the water.
  */

@@ -34,12 +34,13 @@ const trialOf = ({ a, b }: EvidenceBlock): Trial => ({
 
 function verdictOf(a: number, { quantile }: Posterior, level: number): string {
 	const [better, chance] = a >= 0.5 ? ['A', a] : ['B', 1 - a];
-	if (chance >= SURE) return `${better} is better, as good as certainly.`;
+	if (chance >= SURE) return `${better} is better, almost certainly.`;
 	if (chance >= LIKELY) return `${better} is probably better.`;
-	if (chance >= LEANS) return `It leans to ${better}; luck alone could do that.`;
+	if (chance >= LEANS) return `${better} looks better, but luck alone could do that.`;
 	const [from, to] = [quantile((1 - level) / 2), quantile((1 + level) / 2)];
-	if (from > -NO_DIFFERENCE && to < NO_DIFFERENCE) return 'They are alike: what difference there is does not matter.';
-	return 'Not told: this is as much luck as lure.';
+	if (from > -NO_DIFFERENCE && to < NO_DIFFERENCE)
+		return 'They are about equal: any difference is too small to matter.';
+	return 'Can’t tell: this may be luck.';
 }
 
 const hoursOf = ({ a, b }: EvidenceBlock): number =>
@@ -87,22 +88,20 @@ function warningsOf(blocks: readonly EvidenceBlock[], sdLog: number): string[] {
 	const unplanned = blocks.filter(({ planned }) => !planned).length;
 	if (unplanned > 0) {
 		warnings.push(
-			`${unplanned} of ${blocks.length} stretches were not planned: what was thrown when may have followed the fish. They are counted with the others here.`
+			`${unplanned} of ${blocks.length} comparisons were not planned, so the choice of lure may have followed the fish. They are counted here with the others.`
 		);
 	}
 	const bites = blocks.map(bitesOf);
 	const all = bites.reduce((sum, one) => sum + one, 0);
-	if (all === 0) warnings.push('Nobody bit: all that is said here comes from what was assumed beforehand.');
-	else if (all < FEW_BITES) warnings.push(`Only ${all} bites: mostly this says what was assumed beforehand.`);
+	if (all === 0) warnings.push('No bites: this shows only what was assumed beforehand.');
+	else if (all < FEW_BITES) warnings.push(`Only ${all} bites: this shows mostly what was assumed beforehand.`);
 	if (all >= FEW_BITES && blocks.length > 1 && Math.max(...bites) > MOST_SHARE * all) {
-		warnings.push('Most of the bites came in one stretch: it speaks for that hour, not for the others.');
+		warnings.push('Most bites came in one stretch, so this says more about that hour than about the others.');
 	}
 	if (blocks.some(({ a }) => a.hours !== undefined) && blocks.some(({ a }) => a.casts !== undefined)) {
-		warnings.push(
-			'Some stretches are counted in hours and some in casts; the ratio joins them, the rates stand apart.'
-		);
+		warnings.push('Some stretches are counted in hours and some in casts: the ratio combines them, the rates don’t.');
 	}
-	if (sdLog > 1.5) warnings.push('So wide a prior takes luck for lures that are many times better.');
+	if (sdLog > 1.5) warnings.push('With such a wide prior, luck looks like a lure that is many times better.');
 	return warnings;
 }
 

@@ -46,7 +46,7 @@ describe('rigs that are kept, as a tray', () => {
 		const buzz = savedTray(rigs.filter(({ family }) => family === 'buzzbait'));
 		expect(refusalOf(() => day(deep, buzz))).toMatchObject({
 			path: 'hours',
-			message: expect.stringMatching(/Nothing can be called/)
+			message: expect.stringMatching(/No lure works in any/)
 		});
 	});
 });

@@ -27,8 +27,8 @@ function counted(items: readonly string[]): string[] {
 /** What bends wire back, opens rings, sharpens and cuts. */
 const TOOLS = [
 	'pliers that open split rings',
-	'round-nosed pliers, to bend wire back true',
-	'side cutters, for line and for a hook through a hand',
+	'round-nose pliers, to bend wire straight again',
+	'side cutters, for line and for a hook in a hand',
 	'hook file',
 	'spare swivels and split rings'
 ] as const;

@@ -267,6 +267,19 @@ describe('rods for a day that may turn out otherwise', () => {
 		);
 	});
 
+	it.each([
+		{ bottomM: 2.95, fishFromM: 0, fishToM: 1.975 },
+		{ bottomM: 3, fishFromM: 0.94, fishToM: 0.94 },
+		{ bottomM: 1.2925, fishFromM: 1.2925, fishToM: 1.2925 }
+	])('move fish neither under the bottom nor upside down: %o', (where) => {
+		const reading = readingSchema.parse({ waterTemperatureC: 12, visibilityM: 1, ...where });
+		for (const { patch } of scenariosOf(reading)) {
+			const { fishFromM, fishToM } = { ...where, ...patch };
+			expect(fishFromM).toBeLessThanOrEqual(fishToM);
+			expect(fishToM).toBeLessThanOrEqual(where.bottomM);
+		}
+	});
+
 	it('are refused at their field where odds or patch are none', () => {
 		const scenario = (odds: number, patch: object) => ({
 			hours: [{ ...hours[0], scenarios: [{ odds, patch }] }],

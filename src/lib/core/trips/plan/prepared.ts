@@ -108,7 +108,7 @@ export interface Prepared {
 export function prepared(input: PlanInput, known = new KnownDay()): Prepared {
 	const { hours, rods, retiePoints, stances, fixed = [] } = input;
 	if (fixed.length > rods) {
-		const message = `${fixed.length} rods are fixed, and only ${rods} may be taken.`;
+		const message = `You fixed ${fixed.length} rods but take only ${rods}.`;
 		throw new InputFailure({ code: 'invalid', path: 'fixed', message });
 	}
 	const called = hours.map(({ reading }) => calledHour(input, reading, known));
@@ -119,7 +119,7 @@ export function prepared(input: PlanInput, known = new KnownDay()): Prepared {
 		[...called, ...turned].map(({ calls }) => calls.map(({ rig }) => rig))
 	);
 	if (candidates.length === 0) {
-		const message = 'Nothing can be called in any of these hours.';
+		const message = 'No lure works in any of these hours.';
 		throw new InputFailure({ code: 'invalid', path: 'hours', message });
 	}
 	const outfits = unique([...fixed.map(bare), ...candidates.map(bare)]);

@@ -52,6 +52,8 @@ const [COLDEST_C, MURKIEST_M, CLEAREST_M] = [1, 0.1, 12] as const;
 
 const stepOf = <T>(list: readonly T[], value: T, by: 1 | -1): T | undefined => list[list.indexOf(value) + by];
 const tenth = (value: number): number => Math.round(value * 10) / 10;
+/** The tenth that is not below a depth: a bottom of 2.95 m leaves no room for fish at 3 m. */
+const tenthWithin = (value: number): number => Math.floor(value * 10 + 1e-9) / 10;
 
 /** What is other in each way an hour may turn out; ways that the reading has no room for are left out. */
 function patches(reading: ParsedReading): Partial<Record<ScenarioKind, Partial<ParsedReading>>> {
@@ -72,13 +74,17 @@ function patches(reading: ParsedReading): Partial<Record<ScenarioKind, Partial<P
 	if (visibilityM * CLARITY <= CLEAREST_M) found.clearer = { visibilityM: tenth(visibilityM * CLARITY) };
 	if (visibilityM / CLARITY >= MURKIEST_M) found.dirtier = { visibilityM: tenth(visibilityM / CLARITY) };
 	if (waterTemperatureC - COLDER_C >= COLDEST_C) found.colder = { waterTemperatureC: waterTemperatureC - COLDER_C };
-	const middleM = tenth((fishFromM + fishToM) / 2);
+	const middleM = Math.min(tenth((fishFromM + fishToM) / 2), tenthWithin(bottomM));
 	if (fishToM < bottomM - BAND_M) {
-		found.deeper = { fishFromM: middleM, fishToM: tenth(Math.min(bottomM, 2 * fishToM - middleM)) };
+		const deepestM = tenthWithin(Math.min(bottomM, 2 * fishToM - middleM));
+		found.deeper = { fishFromM: Math.min(middleM, deepestM), fishToM: deepestM };
 	} else if (fishToM - middleM >= BAND_M) {
 		found.deeper = { fishFromM: middleM, fishToM };
 	}
-	if (middleM >= BAND_M) found.shallower = { fishFromM: tenth(Math.max(0, 2 * fishFromM - middleM)), fishToM: middleM };
+	if (middleM >= BAND_M) {
+		const shallowestM = Math.min(middleM, tenth(Math.max(0, 2 * fishFromM - middleM)));
+		found.shallower = { fishFromM: shallowestM, fishToM: middleM };
+	}
 	return found;
 }
 

@@ -5,7 +5,7 @@ import { bestDeck, retiesOf, type Day, type Deck, type Solve } from './deck';
 import type { Prepared } from './prepared';
 import { bestOf, bestOutfits, givenUp, without, type Case } from './underUncertainty';
 
-const TOO_FEW: Failure = { code: 'invalid', path: 'rods', message: 'So few rods cannot serve every hour.' };
+const TOO_FEW: Failure = { code: 'invalid', path: 'rods', message: 'That is too few rods to cover every hour.' };
 
 /** What a deck answers of every hour, however its rods were chosen. */
 function answered(

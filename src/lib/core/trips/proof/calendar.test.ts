@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BLANK_FACT } from '../../testing/facts';
-import { daysOf, monthsOf, yearsOf, type Day } from './calendar';
+import { bandsOf, daysOf, monthsOf, shareOfYear, spotDaysOf, type Day } from './calendar';
 import type { Fact } from './facts';
 
 const anyFact = fc
@@ -11,7 +11,8 @@ const anyFact = fc
 			.map((date) => date.toISOString()),
 		casts: fc.nat(90),
 		strikes: fc.nat(9),
-		landed: fc.nat(4)
+		landed: fc.nat(4),
+		spotId: fc.constantFrom('a', 'b', null)
 	})
 	.map((some): Fact => ({ ...BLANK_FACT, ...some }));
 const utcDay = (instant: string): string => instant.slice(0, 10);
@@ -21,7 +22,7 @@ describe('the days of a record', () => {
 	it('leave nothing out and count nothing twice, in their order, in months as in days', () => {
 		fc.assert(
 			fc.property(fc.array(anyFact, { maxLength: 40 }), (facts) => {
-				const days = daysOf(facts, utcDay);
+				const days = daysOf(spotDaysOf(facts, utcDay));
 				const all = facts.reduce((total, { casts, strikes, landed }) => total + casts + strikes + landed, 0);
 				expect(sum(days, ({ casts, strikes, landed }) => casts + strikes + landed)).toBe(all);
 				const names = days.map(({ day }) => day);
@@ -39,32 +40,31 @@ describe('the days of a record', () => {
 	it('are those of the place: an evening outing is not the next morning’s', () => {
 		const [fact] = fc.sample(anyFact, 1);
 		const evening = { ...fact!, beganAt: '2026-06-01T02:30:00.000Z' };
-		expect(daysOf([evening], () => '2026-05-31')[0]!.day).toBe('2026-05-31');
+		expect(daysOf(spotDaysOf([evening], () => '2026-05-31'))[0]!.day).toBe('2026-05-31');
 	});
 });
 
-describe('a year as a calendar', () => {
-	it('has each of its days once, weeks from Monday, and the fished ones where they were', () => {
+describe('bands of waters and years', () => {
+	const waterOf = (spotId: string | null): string => ({ a: 'Mere', b: 'Pond' })[spotId ?? ''] ?? 'No spot';
+
+	it('hold every bite once, each on its water and in its year, the latest year first', () => {
 		fc.assert(
-			fc.property(fc.array(anyFact, { minLength: 1, maxLength: 20 }), (facts) => {
-				const days = daysOf(facts, utcDay);
-				const years = yearsOf(days);
-				for (const { year, weeks } of years) {
-					const all = weeks.flat().filter((one) => one !== null);
-					const length = new Date(Date.UTC(Number(year), 1, 29)).getUTCMonth() === 1 ? 366 : 365;
-					expect(new Set(all.map(({ day }) => day)).size).toBe(length);
-					for (const week of weeks) {
-						week.forEach((one, at) => one && expect((new Date(one.day).getUTCDay() + 6) % 7).toBe(at));
-					}
-				}
-				const fished = years.flatMap(({ weeks }) => weeks.flat().flatMap((one) => one?.fished ?? []));
-				expect(fished.toSorted((a, b) => (a.day < b.day ? -1 : 1))).toEqual(days);
+			fc.property(fc.array(anyFact, { maxLength: 30 }), (facts) => {
+				const bands = bandsOf(spotDaysOf(facts, utcDay), waterOf);
+				const bites = facts.reduce((total, { strikes }) => total + strikes, 0);
+				expect(bands.reduce((total, { days }) => total + sum(days, ({ strikes }) => strikes), 0)).toBe(bites);
+				expect(bands.every(({ year, days }) => days.every(({ day }) => day.startsWith(year)))).toBe(true);
+				const years = bands.map(({ year }) => year);
+				expect(years).toEqual(years.toSorted().toReversed());
+				expect(new Set(bands.map(({ year, water }) => `${year} ${water}`)).size).toBe(bands.length);
 			}),
-			{ numRuns: 25 }
+			{ numRuns: 40 }
 		);
 	});
 
-	it('is there for none that was not fished', () => {
-		expect(yearsOf([])).toEqual([]);
+	it('place a day by its share of the year, leap years too', () => {
+		expect(shareOfYear('2026-01-01')).toBe(0);
+		expect(shareOfYear('2026-12-31')).toBeCloseTo(364 / 365, 9);
+		expect(shareOfYear('2028-12-31')).toBeCloseTo(365 / 366, 9);
 	});
 });

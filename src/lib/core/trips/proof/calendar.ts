@@ -18,36 +18,50 @@ export interface Month {
 	readonly days: readonly Day[];
 }
 
-/** A year in weeks from Monday, as a calendar shows it: `null` where a week begins before the year, or ends after it. */
-export interface Year {
-	readonly year: string;
-	readonly weeks: readonly (readonly (CalendarDay | null)[])[];
+/** A day on one spot. */
+export interface SpotDay extends Day {
+	readonly spotId: string | null;
 }
 
-export interface CalendarDay {
-	readonly day: string;
-	/** `null` for a day that was not fished, or not tallied. */
-	readonly fished: Day | null;
+/** One year of the record on one water. */
+export interface Band {
+	readonly year: string;
+	readonly water: string;
+	readonly days: readonly Day[];
 }
+
+const added = <T extends Day>(held: T, { casts, strikes, landed }: Pick<Day, 'casts' | 'strikes' | 'landed'>): T => ({
+	...held,
+	casts: held.casts + casts,
+	strikes: held.strikes + strikes,
+	landed: held.landed + landed
+});
+const byDay = (a: Day, b: Day): number => (a.day < b.day ? -1 : 1);
 
 /**
- * The days of the record, oldest first.
+ * The days of the record by spot, oldest first.
  *
  * @param dayOf The day of an instant (UTC, ISO 8601) where the angler fishes.
  */
-export function daysOf(facts: readonly Fact[], dayOf: (instant: string) => string): Day[] {
-	const days = new Map<string, Day>();
-	for (const { beganAt, casts, strikes, landed } of facts) {
-		const day = dayOf(beganAt);
-		const held = days.get(day) ?? { day, casts: 0, strikes: 0, landed: 0 };
-		days.set(day, {
-			day,
-			casts: held.casts + casts,
-			strikes: held.strikes + strikes,
-			landed: held.landed + landed
-		});
+export function spotDaysOf(facts: readonly Fact[], dayOf: (instant: string) => string): SpotDay[] {
+	const days = new Map<string, SpotDay>();
+	for (const fact of facts) {
+		const { spotId } = fact;
+		const day = dayOf(fact.beganAt);
+		const key = `${day} ${spotId ?? ''}`;
+		days.set(key, added(days.get(key) ?? { day, spotId, casts: 0, strikes: 0, landed: 0 }, fact));
 	}
-	return [...days.values()].toSorted((a, b) => (a.day < b.day ? -1 : 1));
+	return [...days.values()].toSorted(byDay);
+}
+
+/** The same days whatever the spot, oldest first. */
+export function daysOf(spotDays: readonly SpotDay[]): Day[] {
+	const days = new Map<string, Day>();
+	for (const one of spotDays) {
+		const { day } = one;
+		days.set(day, added(days.get(day) ?? { day, casts: 0, strikes: 0, landed: 0 }, one));
+	}
+	return [...days.values()];
 }
 
 /** Days month by month, oldest first; months without one are left out. */
@@ -66,30 +80,29 @@ export function monthsOf(days: readonly Day[]): Month[] {
 	return [...months.values()];
 }
 
-const DAY_MS = 24 * 60 * 60 * 1000;
-const DAYS_A_WEEK = 7;
-/** Monday is 0; the first of January 1970 was a Thursday. */
-const weekday = (ms: number): number => (Math.floor(ms / DAY_MS) + 3) % DAYS_A_WEEK;
-
-function yearOf(year: string, fished: ReadonlyMap<string, Day>): Year {
-	const [first, after] = [Date.UTC(Number(year), 0, 1), Date.UTC(Number(year) + 1, 0, 1)];
-	const weeks: (CalendarDay | null)[][] = [];
-	for (let monday = first - weekday(first) * DAY_MS; monday < after; monday += DAYS_A_WEEK * DAY_MS) {
-		weeks.push(
-			Array.from({ length: DAYS_A_WEEK }, (_, at) => {
-				const ms = monday + at * DAY_MS;
-				if (ms < first || ms >= after) return null;
-				const day = new Date(ms).toISOString().slice(0, 10);
-				return { day, fished: fished.get(day) ?? null };
-			})
-		);
+/**
+ * The record as bands, one for each water and year: the latest year first, in it the water that was fished most.
+ *
+ * @param waterOf Name of the water of a spot.
+ */
+export function bandsOf(spotDays: readonly SpotDay[], waterOf: (spotId: string | null) => string): Band[] {
+	const bands = new Map<string, { year: string; water: string; days: SpotDay[] }>();
+	for (const day of spotDays) {
+		const [year, water] = [day.day.slice(0, 4), waterOf(day.spotId)];
+		const band = bands.get(`${year} ${water}`) ?? { year, water, days: [] };
+		band.days.push(day);
+		bands.set(`${year} ${water}`, band);
 	}
-	return { year, weeks };
+	return [...bands.values()]
+		.map(({ days, ...band }) => ({ ...band, days: daysOf(days) }))
+		.toSorted(
+			(a, b) => b.year.localeCompare(a.year) || b.days.length - a.days.length || a.water.localeCompare(b.water)
+		);
 }
 
-/** The years of the record as calendars, the latest first. */
-export function yearsOf(days: readonly Day[]): Year[] {
-	const fished = new Map(days.map((day) => [day.day, day]));
-	const years = [...new Set(days.map(({ day }) => day.slice(0, 4)))].toSorted().toReversed();
-	return years.map((year) => yearOf(year, fished));
+/** Where a day lies in its year, from 0 to 1. */
+export function shareOfYear(day: string): number {
+	const year = Number(day.slice(0, 4));
+	const [first, after] = [Date.UTC(year, 0, 1), Date.UTC(year + 1, 0, 1)];
+	return (Date.parse(day) - first) / (after - first);
 }

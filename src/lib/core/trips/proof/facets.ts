@@ -78,7 +78,7 @@ export const PROOF_FACETS: readonly ProofFacet[] = [
 	{ id: 'wind', title: 'Wind', of: ({ reading }) => spoken(reading.wind), all: words(WINDS), chosen: false },
 	{
 		id: 'sight',
-		title: 'Seen down to',
+		title: 'See down to',
 		of: ({ reading }) => classOf(SIGHTS, reading.visibilityM),
 		all: names(SIGHTS),
 		chosen: false

@@ -11,8 +11,8 @@ describe('what the record says of spots', () => {
 		const said = recordOfSpots([fished('a', 300, 24), fished('a', 100, 8), fished('b', 400, 4)], ['a', 'b']);
 		expect(said.a!.points).toBeGreaterThan(0.5);
 		expect(said.b!.points).toBeLessThan(-0.5);
-		expect(said.a!.because).toBe('Your record: 32 strikes in 400 casts here, more than at your other spots.');
-		expect(said.b!.because).toContain('4 strikes in 400 casts here, fewer');
+		expect(said.a!.because).toBe('Your log: 32 bites in 400 casts here, more than at your other spots.');
+		expect(said.b!.because).toContain('4 bites in 400 casts here, fewer');
 	});
 
 	it('says little of little: one lucky strike is no place', () => {

@@ -9,7 +9,7 @@ const MOST_POINTS = 2;
 const LEAST_POINTS = 0.1;
 
 const said = ({ casts, strikes }: Count, points: number): string =>
-	`Your record: ${counted(strikes, 'strike')} in ${counted(casts, 'cast')} here, ${points > 0 ? 'more' : 'fewer'} than at your other spots.`;
+	`Your log: ${counted(strikes, 'bite')} in ${counted(casts, 'cast')} here, ${points > 0 ? 'more' : 'fewer'} than at your other spots.`;
 
 /**
  * What the record says of spots against each other, by spot: rates drawn toward what they have in common as far as little was

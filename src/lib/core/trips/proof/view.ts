@@ -57,11 +57,12 @@ export function hookedIn(facts: readonly Fact[]): Hooked[] {
 const LOST_MIN = 3;
 const LOST_SHARE = 0.45;
 const ADVICE: Readonly<Record<HookPlace, string>> = {
-	skin: 'Many tear out of the skin: the rod is too quick or you set too soon. A softer action, and a sweep.',
-	corner: 'Many come off from the corner: leverage. A longer shank, a bent rod, a tight line to the hand.',
-	roof: 'Many come off from the roof, a good hold: look at the point, a larger hook and the line’s stretch.',
-	deep: 'Many hooked deep are lost: go gently, with more drag given.',
-	unknown: 'Many are lost and nobody saw where they were hooked: look before they shake it.'
+	skin: 'Many tear out of the lip: the rod is too fast or you set too soon. Use a softer action and a sweep.',
+	corner:
+		'Many come off from the corner of the mouth: leverage. Use a longer shank and keep the rod bent and the line tight.',
+	roof: 'Many come off from the roof, which is a good hold: check the point, try a larger hook, and mind line stretch.',
+	deep: 'Many fish hooked deep are lost: go easy and loosen the drag.',
+	unknown: 'Many are lost and nobody saw where they were hooked: look while you fight them.'
 };
 
 /** What the hook places say about rod, line and hookset; `null` where nothing stands out. */

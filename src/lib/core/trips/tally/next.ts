@@ -4,7 +4,7 @@ import { WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import type { Reading } from '../../water/reading/complete';
 import { WEED } from '../../water/reading/conditions';
 import type { Rig } from '../../foundation/schema/rig';
-import type { HookPlace } from '../../foundation/schema/words';
+import type { Finish, HookPlace, SkirtColour } from '../../foundation/schema/words';
 import { changeText, type Field } from './changed';
 import type { Story } from './story';
 
@@ -37,13 +37,13 @@ const ODDS_MAX = 1000;
 /** How seldom something of a chance happens, in words. */
 export function rarely(chance: number): string {
 	const odds = Math.max(2, Math.round(1 / chance));
-	return odds > ODDS_MAX ? 'less than one time in a thousand' : `one time in ${odds}`;
+	return odds > ODDS_MAX ? 'less than 1 in 1,000' : `1 in ${odds}`;
 }
 
 /** Casts without a strike that come one time in five at a rate. */
 export const drySpell = (rate: number): number => Math.ceil(-Math.log(RARE) / rate);
 
-const OTHER_FINISH: Readonly<Record<string, string>> = {
+const OTHER_FINISH: Readonly<Record<Finish, Finish>> = {
 	gold: 'nickel',
 	nickel: 'gold',
 	copper: 'gold',
@@ -54,7 +54,7 @@ const OTHER_FINISH: Readonly<Record<string, string>> = {
 	clear: 'nickel'
 };
 /** A skirt that is told apart from the one worn: light to natural, natural to light, dark to bright. */
-const OTHER_SKIRT: Readonly<Record<string, string>> = {
+const OTHER_SKIRT: Readonly<Record<Exclude<SkirtColour, 'none'>, SkirtColour>> = {
 	white: 'shad',
 	pearl: 'sunfish',
 	shad: 'white',
@@ -73,8 +73,8 @@ const OTHER_SKIRT: Readonly<Record<string, string>> = {
 };
 
 /** Silver does not show in tannic water or mud (FIN-15): there copper stands in for it. */
-function otherFinish(worn: string, { stain }: Reading): string {
-	const other = OTHER_FINISH[worn] ?? 'nickel';
+function otherFinish(worn: Finish, { stain }: Reading): Finish {
+	const other = OTHER_FINISH[worn];
 	return other === 'nickel' && (stain === 'tannic' || stain === 'mud')
 		? worn === 'copper'
 			? 'gold'
@@ -85,13 +85,13 @@ function otherFinish(worn: string, { stain }: Reading): string {
 const refinished = (rig: Rig, position: 'front' | 'rear', reading: Reading): Rig | null => {
 	const blade = rig.blades.find((one) => one.position === position);
 	if (!blade || rig.family === 'buzzbait') return null;
-	const finish = otherFinish(blade.finish, reading) as typeof blade.finish;
+	const finish = otherFinish(blade.finish, reading);
 	return { ...rig, blades: rig.blades.map((one) => (one === blade ? { ...one, finish } : one)) };
 };
 
 function reskirted(rig: Rig): Rig | null {
-	const colour = OTHER_SKIRT[rig.skirt.colour];
-	return colour ? { ...rig, skirt: { ...rig.skirt, colour: colour as Rig['skirt']['colour'] } } : null;
+	const { colour } = rig.skirt;
+	return colour === 'none' ? null : { ...rig, skirt: { ...rig.skirt, colour: OTHER_SKIRT[colour] } };
 }
 
 /** A shorter trailer, or none where it is short already; an underspin's is its body, and stays. */
@@ -143,7 +143,7 @@ function reblades(rig: Rig): Rig | null {
 const LIGHTEST_OZ = 0.25;
 const HEAVIEST_OZ = 1;
 
-/** The next head of the catalogue, a step up or down. */
+/** The next head of the catalog, a step up or down. */
 function headBy(rig: Rig, step: 1 | -1): Rig | null {
 	const heads = step > 0 ? WEIGHTS_OZ : WEIGHTS_OZ.toReversed();
 	const next = heads.find((oz) => step * (oz - rig.weightOz) > 0);
@@ -167,7 +167,7 @@ const TURNED_BACK: readonly Option[] = [
 	{ field: 'retrieve', make: restyled }
 ];
 
-/** After nothing at all: retrieve, colour, blades, depth, place. */
+/** After nothing at all: retrieve, color, blades, depth, place. */
 const NOTHING: readonly Option[] = [
 	{ field: 'retrieve', make: restyled },
 	{ field: 'skirt', make: reskirted },
@@ -176,7 +176,7 @@ const NOTHING: readonly Option[] = [
 	{
 		field: 'place',
 		make: () => null,
-		text: 'Another place: the same water with a turn, a depth or a shade that this one lacks'
+		text: 'Another spot: the same kind of water with a turn, a depth or shade that this one lacks'
 	}
 ];
 
@@ -185,15 +185,19 @@ const FOULED: readonly Option[] = [
 	{ field: 'speed', make: (rig) => paced(rig, FASTER) },
 	{ field: 'blades', make: (rig) => (rig.blades.some(({ style }) => style === 'colorado') ? reblades(rig) : null) },
 	{ field: 'weight', make: (rig) => (rig.weightOz > LIGHTEST_OZ ? headBy(rig, -1) : null) },
-	{ field: 'place', make: () => null, text: 'Cast along the weed instead of into it, or lift the lure slower over it' }
+	{
+		field: 'place',
+		make: () => null,
+		text: 'Cast along the weed instead of into it, or lift the lure more slowly over it'
+	}
 ];
 
 const ADVICE: Readonly<Record<HookPlace, string>> = {
-	skin: 'Hooked in the skin: the rod is too quick or you set too soon. Let it load, then sweep.',
-	corner: 'Hooked in the corner and lost: leverage. A longer shank, and keep it tight.',
-	roof: 'A good hold that was lost: look at point, size and line.',
-	deep: 'Hooked deep: they want it. Go gently, and cut the line rather than tear.',
-	unknown: 'Lost fish: look at the point, then where the next one is hooked.'
+	skin: 'Hooked in the lip: the rod is too fast or you set too soon. Let it load, then sweep.',
+	corner: 'Hooked in the corner and lost: leverage. Use a longer shank and keep the line tight.',
+	roof: 'A good hold that was lost: check point, hook size and line.',
+	deep: 'Hooked deep: they want it. Go easy, and cut the line rather than tear.',
+	unknown: 'Lost fish: check the point, then look where the next one is hooked.'
 };
 
 const triedOf = ({ stretches }: Story): Set<Field> => new Set(stretches.flatMap(({ changed }) => changed));
@@ -231,14 +235,14 @@ export function nextOf(
 	stances: Positions
 ): Next {
 	const { now } = story;
-	const wait = (because: string): Next => ({ kind: 'wait', title: 'Go on as it is', because, field: null, rig: null });
-	if (now.turn !== null) return wait('A trial is under way: nothing is changed until its turn is over.');
+	const wait = (because: string): Next => ({ kind: 'wait', title: 'Keep going', because, field: null, rig: null });
+	if (now.turn !== null) return wait('A trial is running: change nothing until this turn is over.');
 	if (now.changed.length > 1 && now.casts === 0) {
 		const both = now.changed.join(' and ');
 		return {
 			kind: 'learned-nothing',
 			title: 'Two things changed at once',
-			because: `${both} changed together: whatever comes now, it will not say which of them did it.`,
+			because: `${both} changed together, so the result won’t tell you which one did it.`,
 			field: null,
 			rig: null
 		};
@@ -257,7 +261,7 @@ export function nextOf(
 	const came = turned >= SIGN && now.landed + now.lost === 0;
 	const soFar = `${counted(now.follows, 'follow')}, ${counted(now.shorts, 'short strike')} in ${counted(now.casts, 'cast')}`;
 	if (came) {
-		const next = firstOf(TURNED_BACK, story, reading, `${soFar}: they come and turn back.`);
+		const next = firstOf(TURNED_BACK, story, reading, `${soFar}: they come and turn away.`);
 		if (next) return next;
 	}
 	if (now.fouled >= FOULED_SIGN) {
@@ -269,12 +273,12 @@ export function nextOf(
 	const rate = rateOf(record);
 	const spell = drySpell(rate);
 	if (now.dry < spell) {
-		return wait(`${now.dry} of ${spell} casts since the last answer: at your rate that is no sign yet.`);
+		return wait(`${now.dry} of ${spell} casts without a bite: at your rate that means nothing yet.`);
 	}
-	const because = `At your usual rate ${now.dry} casts without a strike happen ${rarely(Math.exp(-rate * now.dry))}.`;
+	const because = `At your usual rate, the odds of ${now.dry} casts without a bite are ${rarely(Math.exp(-rate * now.dry))}.`;
 	const options = stances.VARY === 'steady' ? NOTHING.filter(({ field }) => field !== 'retrieve') : NOTHING;
 	return (
 		firstOf(options, story, reading, because) ??
-		wait('All of the usual changes were tried here: leave, or wait for another hour.')
+		wait('You tried all the usual changes here: move, or come back at another hour.')
 	);
 }

@@ -123,21 +123,21 @@ describe('what next', () => {
 	});
 
 	it('says no finer than it knows how seldom a spell is', () => {
-		expect([0.2, 0.05, 0.9].map(rarely)).toEqual(['one time in 5', 'one time in 20', 'one time in 2']);
+		expect([0.2, 0.05, 0.9].map(rarely)).toEqual(['1 in 5', '1 in 20', '1 in 2']);
 		expect([0.001, 0.0009, 1e-9, 0].map(rarely)).toEqual([
-			'one time in 1000',
-			...Array.from({ length: 3 }, () => 'less than one time in a thousand')
+			'1 in 1000',
+			...Array.from({ length: 3 }, () => 'less than 1 in 1,000')
 		]);
 		expect(next(casts(300), casts(300), casts(300)).because).toBe(
-			'At your usual rate 900 casts without a strike happen less than one time in a thousand.'
+			'At your usual rate, the odds of 900 casts without a bite are less than 1 in 1,000.'
 		);
 	});
 
-	it('after too long a spell changes retrieve, colour, blades, depth and place, one after the other', () => {
+	it('after too long a spell changes retrieve, color, blades, depth and place, one after the other', () => {
 		const dry = casts(200);
 		const first = next(dry);
 		expect([first.kind, first.field]).toEqual(['change', 'retrieve']);
-		expect(first.because).toMatch(/200 casts without a strike happen one time in/);
+		expect(first.because).toMatch(/odds of 200 casts without a bite are 1 in/);
 		const after = next(dry, { kind: 'rig', rig: first.rig! }, dry);
 		expect(after.field).toBe('skirt');
 		expect(nextOf(tell(dry), FEW, completeReading(READING), { VARY: 'steady' }).field).toBe('skirt');
@@ -148,7 +148,7 @@ describe('what next', () => {
 		const { field, rig, because } = next(...given);
 		expect(field).toBe('rear finish');
 		expect(changedFields(RIG, rig!)).toEqual(['rear finish']);
-		expect(because).toBe('1 follow, 1 short strike in 10 casts: they come and turn back.');
+		expect(because).toBe('1 follow, 1 short strike in 10 casts: they come and turn away.');
 		const then = next(...given, { kind: 'rig', rig: rig! }, ...given);
 		expect(then.field).not.toBe('rear finish');
 	});

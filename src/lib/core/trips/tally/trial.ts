@@ -5,7 +5,7 @@ import type { Trial } from '../../foundation/schema/tally';
 
 /**
  * Whose turn it is, turn by turn: pairs of one of each, which of them first drawn from the seed, so that nobody picks the
- * good water for the favourite.
+ * good water for the favorite.
  */
 export function turnsOf({ seed, pairs }: Pick<Trial, 'seed' | 'pairs'>): Arm[] {
 	const random = seeded(seed);

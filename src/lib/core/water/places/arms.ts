@@ -53,7 +53,7 @@ function armAlong(depths: Depths, point: Point, bearing: number): Arm | null {
 
 const slimmer = (a: Arm, b: Arm): number => b.longM / b.wideM - a.longM / a.wideM;
 
-/** Tens of metres are as fine as an outline lets one say it. */
+/** Tens of meters are as fine as an outline lets one say it. */
 const tens = (metres: number): number => 10 * Math.round(metres / 10);
 
 /** Long narrow arms of a water, each once: they are for a wind that blows down their length (POS-09). */
@@ -73,7 +73,7 @@ export function armsIn(depths: Depths, searched: readonly Point[]): Found[] {
 		northM,
 		kind: 'arm',
 		claim: 'POS-09',
-		because: `An arm ${tens(longM)} m long and ${tens(wideM)} m wide: for a wind down its length, from ${bearing}° or ${bearing + 180}°.`,
+		because: `An arm ${tens(longM)} m long and ${tens(wideM)} m wide: good when the wind blows down it, from ${bearing}° or ${bearing + 180}°.`,
 		depthM: depths.at({ eastM, northM }),
 		worth: Math.min(1, longM / wideM / (2 * ARM_SHAPE))
 	}));

@@ -15,7 +15,7 @@ export interface Proposal extends Point {
 	readonly depthM: number | null;
 	/** How much of it there is, from 0 to 1; and how sure the soundings let one be. */
 	readonly worth: number;
-	readonly sure: 'well sounded' | 'thinly sounded' | 'by the outline alone';
+	readonly sure: 'many soundings nearby' | 'few soundings nearby' | 'from the shoreline only';
 }
 
 /** Least drop (m) beside shallows; least depth (m) that a ditch has over both its sides, so far (m) from its middle. */
@@ -42,7 +42,7 @@ export function dropAt(depths: Depths, point: Point, depthM: number): Found | nu
 	if (depthM < THIN_M || depthM > SHALLOW_M) return null;
 	const drop = depths.deepestM(point, NEAR_M) - depthM;
 	if (drop < DROP_M) return null;
-	const because = `${depthM.toFixed(1)} m with ${(depthM + drop).toFixed(1)} m within ${NEAR_M} m: shallow water with deep near.`;
+	const because = `${depthM.toFixed(1)} m with ${(depthM + drop).toFixed(1)} m within ${NEAR_M} m: shallow water with deep water close by.`;
 	return { ...point, kind: 'drop', claim: 'POS-02', because, depthM, worth: Math.min(1, drop / (2 * DROP_M)) };
 }
 
@@ -58,7 +58,7 @@ export function ditchAt(depths: Depths, point: Point, depthM: number): Found | n
 		if (cut >= DITCH_M && Math.min(...(ends as number[])) > depthM - DITCH_M) most = Math.max(most, cut);
 	}
 	if (most === 0) return null;
-	const because = `A ditch, ${most.toFixed(1)} m deeper than both its sides: bait is trapped there.`;
+	const because = `A ditch, ${most.toFixed(1)} m deeper than both sides: bait gets trapped there.`;
 	return { ...point, kind: 'ditch', claim: 'POS-10', because, depthM, worth: Math.min(1, most / (2 * DITCH_M)) };
 }
 
@@ -105,7 +105,7 @@ export function bendAt(depths: Depths, point: Point, depthM: number): Found | nu
 		const wallM = depths.at(wall);
 		if (wallM === null) return null;
 		if (wallM > depthM - DITCH_M) continue;
-		const because = `The outside of a bend: a channel ${depthM.toFixed(1)} m deep turns by ${turn}°, its wall stands at ${wallM.toFixed(1)} m.`;
+		const because = `The outside of a bend: a channel ${depthM.toFixed(1)} m deep turns by ${turn}°; the top of its wall is at ${wallM.toFixed(1)} m.`;
 		return { ...wall, kind: 'bend', claim: 'POS-07', because, depthM: wallM, worth: Math.min(1, turn / 90) };
 	}
 	return null;

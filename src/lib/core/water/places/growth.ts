@@ -61,7 +61,7 @@ function turnsOf(depths: Depths, { ring }: Growth): Found[] {
 		const what = isOnWater([ring], middle) ? 'A point' : 'A pocket';
 		const depthM = depths.at(point);
 		const over = depthM === null ? '' : ` in ${depthM.toFixed(1)} m`;
-		const because = `${what} of weed${over}: its edge turns by ${Math.round(turn / 5) * 5}°.`;
+		const because = `${what} in the weed${over}: a sharp bend in its edge (${Math.round(turn / 5) * 5}°).`;
 		return [{ ...point, kind: 'turn', claim: 'POS-07', because, depthM, worth: Math.min(1, turn / 90) }];
 	});
 }
@@ -76,7 +76,7 @@ function timberEdge(depths: Depths, { ring }: Growth): Found[] {
 	const deepest = edge.reduce((most, one) => (one.depthM > most.depthM ? one : most));
 	const fallM = deepest.depthM - Math.min(...edge.map(({ depthM }) => depthM));
 	if (fallM < FALL_M) return [];
-	const because = `The timber’s edge toward the deep, ${deepest.depthM.toFixed(1)} m: outward to it as the sun climbs.`;
+	const because = `The deep edge of the timber, ${deepest.depthM.toFixed(1)} m: move out to it as the sun climbs.`;
 	return [{ ...deepest, kind: 'timber', claim: 'POS-05', because, worth: Math.min(1, fallM / (3 * FALL_M)) }];
 }
 

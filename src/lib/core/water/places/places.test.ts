@@ -256,7 +256,7 @@ describe('places proposed', () => {
 		expect(ditches.length).toBeGreaterThan(0);
 		for (const one of ditches) {
 			expect(Math.abs(one.northM - 100)).toBeLessThan(25);
-			expect([one.claim, one.sure]).toEqual(['POS-10', 'well sounded']);
+			expect([one.claim, one.sure]).toEqual(['POS-10', 'many soundings nearby']);
 		}
 		const level = proposalsIn(
 			new Depths(
@@ -305,7 +305,7 @@ describe('places proposed', () => {
 		const shore = [...east, at(290, 30), at(800, 30), at(800, -30), at(290, -30), ...west];
 		const arms = proposalsIn(new Depths([shore], [])).filter(({ kind }) => kind === 'arm');
 		expect(arms).toHaveLength(1);
-		expect(arms[0]).toMatchObject({ claim: 'POS-09', sure: 'by the outline alone' });
+		expect(arms[0]).toMatchObject({ claim: 'POS-09', sure: 'from the shoreline only' });
 		expect(arms[0]!.eastM).toBeGreaterThan(250);
 		expect(arms[0]!.because).toMatch(/from 90° or 270°/);
 	});
@@ -321,14 +321,14 @@ describe('places proposed', () => {
 			const ring = [at(150, 50), at(250, 50), at(250, 150), at(150, 150)];
 			const found = proposalsIn(LEVEL, [{ kind: 'weed', ring }]).filter(({ kind }) => kind === 'turn');
 			expect(found.length).toBeGreaterThan(0);
-			expect(new Set(found.map(({ sure }) => sure))).toEqual(new Set(['well sounded']));
+			expect(new Set(found.map(({ sure }) => sure))).toEqual(new Set(['many soundings nearby']));
 		});
 
 		it('are the turns of weed that look out on open water', () => {
 			const ring = [at(150, 50), at(250, 50), at(250, 150), at(150, 150)];
 			const found = kinds([{ kind: 'weed', ring }]);
 			expect(found.map(({ claim, because }) => [claim, because])).toEqual(
-				found.map(() => ['POS-07', 'A point of weed in 2.5 m: its edge turns by 90°.'])
+				found.map(() => ['POS-07', 'A point in the weed in 2.5 m: a sharp bend in its edge (90°).'])
 			);
 			expect(found).toHaveLength(4);
 			for (const one of found) expect(Math.min(...ring.map((corner) => distanceM(one, corner)))).toBeLessThan(6);
@@ -421,7 +421,7 @@ describe('twins', () => {
 		]);
 		expect(found.map(({ id }) => id)).toEqual(['same', 'lee', 'flat']);
 		expect(found[0]).toMatchObject({ likeness: 1, alike: ['depths', 'cover', 'wind'] });
-		expect(found[1]!.other).toEqual(['it lies in the lee']);
+		expect(found[1]!.other).toEqual(['it is sheltered']);
 		expect(found[2]!.alike).toEqual([]);
 	});
 });

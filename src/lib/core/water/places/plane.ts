@@ -10,7 +10,7 @@ export interface Point {
 const EARTH_M = 6_371_008.8;
 const RAD = Math.PI / 180;
 
-/** A flat map of a water, true to a thousandth over the ten kilometres that a water spans. */
+/** A flat map of a water, true to a thousandth over the ten kilometers that a water spans. */
 export interface Plane {
 	readonly pointOf: (place: LonLat) => Point;
 	readonly placeOf: (point: Point) => LonLat;

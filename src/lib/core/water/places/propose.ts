@@ -32,7 +32,7 @@ function pointsOf(shores: Shores, depths: Depths): Found[] {
 	return cornersOf(shores).flatMap((corner): Found[] => {
 		const share = openness(shores, corner, POINT_M);
 		if (share < POINT_SHARE) return [];
-		const because = 'A point: water on more than half of all sides of it.';
+		const because = 'A point: water on more than half of its sides.';
 		const worth = Math.min(1, (share - POINT_SHARE) / (1 - POINT_SHARE));
 		return [{ ...corner, kind: 'point', claim: 'POS-07', because, depthM: depths.at(corner), worth }];
 	});
@@ -95,7 +95,8 @@ export function proposalsIn(depths: Depths, growths: readonly Growth[] = []): Pr
 	const elsewhere = [...pointsOf(shores, depths), ...armsIn(depths, searched), ...edgesOf(depths, growths)];
 	return apart([...found, ...elsewhere]).map((one) => {
 		const known = depths.known(one);
-		const sure = known >= WELL ? 'well sounded' : known >= FEW ? 'thinly sounded' : 'by the outline alone';
+		const sure =
+			known >= WELL ? 'many soundings nearby' : known >= FEW ? 'few soundings nearby' : 'from the shoreline only';
 		return { ...one, sure };
 	});
 }

@@ -91,36 +91,36 @@ const has = (reading: Reading, ...kinds: Reading['cover'][number]['kind'][]): bo
 const isSummer = ({ phase }: Reading): boolean => phase === 'summer' || phase === 'late-summer';
 const isLit = ({ sky, light }: Reading): boolean => light === 'day' && (sky === 'sun' || sky === 'broken');
 
-/** What the craft says of places, with its own strengths (craft, section 12); how far each holds is reckoned here. */
+/** What the craft says of places, with its own strengths; how far each holds is reckoned here. */
 const PLACE_RULES: readonly PlaceRule[] = [
 	{
 		claim: 'POS-01',
 		strength: 3,
-		because: 'The wind blows onto this bank, and bait with it.',
+		because: 'The wind blows onto this bank and brings bait.',
 		suits: ({ bank, wind }) => (bank === 'windblown' ? BLOWN[wind] : 0)
 	},
 	{
 		claim: 'POS-02',
 		strength: 2,
-		because: 'Shallow water with deep near.',
+		because: 'Shallow water with deep water close by.',
 		suits: (_, __, { profile }) => clamp(dropM(profile) / STEEP_M)
 	},
 	{
 		claim: 'POS-03',
 		strength: 2,
-		because: 'Reeds in wind: fish sit at their front.',
+		because: 'Reeds in wind: fish sit at their front edge.',
 		suits: ({ bank, wind }, reading) => (has(reading, 'stems') && bank !== 'sheltered' ? BLOWN[wind] : 0)
 	},
 	{
 		claim: 'POS-05',
 		strength: 2,
-		because: 'Winter: a ditch to follow from its shallow end outward.',
+		because: 'Winter: a ditch to follow out from its shallow end.',
 		suits: (_, reading) => (reading.phase === 'winter' && has(reading, 'ditch') ? 1 : 0)
 	},
 	{
 		claim: 'POS-06',
 		strength: 2,
-		because: 'Late winter: sunny shallows on the wind’s side.',
+		because: 'Late winter: sunny shallows on the windy side.',
 		suits: ({ bank, shadeM: shade }, reading, { profile }) => {
 			const isLate = reading.phase === 'winter' && reading.dayLength === 'growing';
 			return isLate && isLit(reading) && bank === 'windblown' && shade === 0 && soundedM(profile, 10) < 2 ? 1 : 0;
@@ -129,7 +129,7 @@ const PLACE_RULES: readonly PlaceRule[] = [
 	{
 		claim: 'POS-07',
 		strength: 2,
-		because: 'Summer: shell, rock and turns of grass about ten feet down.',
+		because: 'Summer: shell, rock and turns in the grass about 10 ft down.',
 		suits: (_, reading, { profile }) => {
 			const reaches = (profile.at(-1)?.depthM ?? 0) >= SUMMER_M;
 			return isSummer(reading) && reaches && has(reading, 'shell', 'rock', 'ditch', 'grass-tops') ? 1 : 0;
@@ -138,13 +138,13 @@ const PLACE_RULES: readonly PlaceRule[] = [
 	{
 		claim: 'POS-07',
 		strength: 2,
-		because: 'Summer sun: the bank’s shade lies on the water.',
+		because: 'Summer sun: the bank shades the water.',
 		suits: ({ shadeM: shade }, reading) => (isSummer(reading) && isLit(reading) ? clamp(shade / SHADED_M) : 0)
 	},
 	{
 		claim: 'POS-09',
 		strength: 2,
-		because: 'A long narrow arm with the wind down its length.',
+		because: 'A long, narrow arm with the wind blowing down it.',
 		suits: ({ isArm }) => (isArm ? 1 : 0)
 	}
 ];

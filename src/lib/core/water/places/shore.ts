@@ -54,7 +54,7 @@ const OUT_M = 5;
 
 /**
  * Open water (m) over which a wind has blown when it reaches a spot: from a little off its bank straight into the wind, to
- * the first shore: no more than the few metres to it where the wind comes over the spot's own bank.
+ * the first shore: no more than the few meters to it where the wind comes over the spot's own bank.
  *
  * @param bankBearingDeg Bearing in which one looks from the bank over the water.
  * @returns `null` where no shore is known that way.

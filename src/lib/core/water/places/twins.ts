@@ -41,7 +41,7 @@ function coverLikeness(a: TwinPlace['cover'], b: TwinPlace['cover']): number {
 	return all.size === 0 ? 1 : [...own].filter((kind) => theirs.has(kind)).length / all.size;
 }
 
-const BANKS = { windblown: 'the wind blows onto it', cross: 'the wind goes along it', sheltered: 'it lies in the lee' };
+const BANKS = { windblown: 'the wind blows onto it', cross: 'the wind goes along it', sheltered: 'it is sheltered' };
 
 /**
  * The places most like one that gave a bite, by depth, cover and what this hour's wind does to the bank; the most alike

@@ -8,8 +8,8 @@ const word = (waterTemperatureC: number, dayLengthH: number, dayLength: 'growing
 	seasonWord(completeReading({ waterTemperatureC, visibilityM: 1, bottomM: 3, dayLengthH, dayLength }));
 
 it('says when the water is ahead of the date or behind it', () => {
-	expect(word(15.6, 10.4, 'growing')).toMatch(/^Warm for so early a date/);
-	expect(word(18, 10.2, 'shrinking')).toMatch(/^Warm for so late a date/);
+	expect(word(15.6, 10.4, 'growing')).toMatch(/^Warm for so early in the year/);
+	expect(word(18, 10.2, 'shrinking')).toMatch(/^Warm for so late in the year/);
 	expect(word(8, 15, 'growing')).toMatch(/^Cold for the date/);
 });
 

@@ -21,16 +21,16 @@ const WARM_C = 16;
 export function seasonWord({ phase, waterTemperatureC, dayLengthH, dayLength }: Facts): string | null {
 	if (dayLengthH === undefined) return null;
 	if (dayLengthH < SHORT_H && dayLength !== 'shrinking' && EARLY.includes(phase)) {
-		return 'Warm for so early a date: the days are short still, and fish may hold to winter. Choose it if they do.';
+		return 'Warm for so early in the year: days are still short, and fish may still act like winter. Choose winter if they do.';
 	}
 	if (dayLengthH < SHORT_H && dayLength !== 'growing' && LATE.includes(phase)) {
-		return 'Warm for so late a date: the days are short already, and fish may be on their way down. Choose late fall if so.';
+		return 'Warm for so late in the year: days are already short, and fish may be moving deeper. Choose late fall if they are.';
 	}
 	if (dayLengthH < SHORT_H && phase === 'late-fall' && waterTemperatureC >= WARM_C) {
-		return 'Warm for so late a date: fish may still be where they were in fall. Choose fall if so.';
+		return 'Warm for so late in the year: fish may still act like fall. Choose fall if they do.';
 	}
 	if (dayLengthH > LONG_H && COLD.includes(phase)) {
-		return 'Cold for the date: the days are long, and fish may be further on than the water says.';
+		return 'Cold for the date: days are long, and fish may be further along than the water suggests.';
 	}
 	return null;
 }

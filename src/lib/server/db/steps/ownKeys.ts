@@ -36,7 +36,7 @@ interface FirstDesk {
 
 const parsed = <T>(value: T | string): T => (typeof value === 'string' ? (JSON.parse(value) as T) : value);
 
-/** The rig in hand becomes a document of its own: where the bench holds another rig or none, it is laid there. */
+/** The current rig becomes a document of its own: where the bench holds another rig or none, it is laid there. */
 async function rigsToBench({ sequelize }: QueryInterface): Promise<void> {
 	const desks = await sequelize.query<FirstDesk>(
 		`SELECT d.angler_id, d.document AS desk, b.document AS bench FROM preference d
@@ -58,7 +58,7 @@ async function rigsToBench({ sequelize }: QueryInterface): Promise<void> {
 	}
 }
 
-/** Keys per angler, a sequence of writes per angler, keys of writes, and the rig in hand as a document of its own. */
+/** Keys per angler, a sequence of writes per angler, keys of writes, and the current rig as a document of its own. */
 export async function ownKeysUp(schema: QueryInterface): Promise<void> {
 	for (const [table, column] of REFERENCES) await dropReference(schema, table, column);
 	for (const table of TABLES) {

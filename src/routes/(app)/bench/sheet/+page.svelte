@@ -32,12 +32,12 @@
 
 <article class="max-w-1100 px-16 pt-10 pb-24 print:max-w-none print:p-0 print:text-[#000]">
 	{#if !build}
-		<h1>How do I build it?</h1>
-		<p>No rig is on the bench. <a href={resolve('/bench')}>Go to the bench</a></p>
+		<h1>Build sheet</h1>
+		<p>You have no rig on Bench. <a href={resolve('/bench')}>Go to the bench</a></p>
 	{:else}
 		<header class="flex items-baseline gap-14 border-b border-b-ink pb-6 print:pb-[1mm] phone:flex-wrap">
 			<h1>{name}</h1>
-			<p class="flex-1">{rigName(build.rig)}, {ouncesText(build.rig.weightOz)} oz, drawn as it swims to the left</p>
+			<p class="flex-1">{rigName(build.rig)}, {ouncesText(build.rig.weightOz)} oz, drawn swimming to the left</p>
 			<span class="flex gap-6 print:hidden">
 				<a class="button" href={resolve('/bench')}>Back to the bench</a>
 				<button class="button button-amber" onclick={() => window.print()}>Print</button>
@@ -47,7 +47,9 @@
 			<!-- Our own figures and colours; the name is escaped where the document is written. -->
 			<!-- eslint-disable-next-line svelte/no-at-html-tags -->
 			{@html markup}
-			<p class="text-s text-ink-2">Life-size at 100 %: the bar is {BAR_MM} mm. Print without fitting to the page.</p>
+			<p class="text-s text-ink-2">
+				Life-size at 100 %: the bar is {BAR_MM} mm. Print at actual size, not fitted to the page.
+			</p>
 		</div>
 		<div class="below grid grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] gap-20 text-s phone:grid-cols-[1fr]">
 			<ol class="steps columns-2 gap-x-16 phone:columns-1" aria-label="Steps">

@@ -173,7 +173,7 @@
 
 <div class="screen [--beside:420px]">
 	<div class="screen-title">
-		<h1 class="phone-voiced">Where, in this hour?</h1>
+		<h1 class="phone-voiced">Where to fish, hour by hour</h1>
 		<Views />
 		<p class="flex-1" role="status">
 			{#if failed}{failed}
@@ -226,12 +226,12 @@
 				/>
 			{:else if day.spots.length > 0}
 				<p class="px-14 py-8 text-s">
-					{water.name} has no map yet: draw it, bring in a file, or
+					{water.name} has no map yet: draw it, import a file, or
 					<a href={resolve('/waters')}>give your spots a position</a>.
 				</p>
 			{/if}
-			<section class="passage" aria-label="The day’s way">
-				<h2 class="passage-title">The day’s way</h2>
+			<section class="passage" aria-label="Today’s route">
+				<h2 class="passage-title">Today’s route</h2>
 				<RouteBar stops={route} {nameOf} {clock} onmove={(spots) => day.settle(spots)} />
 				<ol class="flex flex-wrap gap-x-22 gap-y-4">
 					{#each route as { spot, from, to, travelMin } (from)}
@@ -239,12 +239,12 @@
 							<strong class="figure">{clock(from)}–{clock(to)}</strong>
 							<span>{nameOf(spot)}</span>
 							{#if travelMin !== null && travelMin >= 0.5}
-								<span class="quiet">{Math.max(1, Math.round(travelMin))} min on the way</span>{/if}
+								<span class="quiet">{Math.max(1, Math.round(travelMin))} min of travel</span>{/if}
 						</li>
 					{/each}
 				</ol>
 				{#if isSettled}
-					<button class="button" onclick={() => day.unsettle()}>Let the plan choose the places again</button>
+					<button class="button" onclick={() => day.unsettle()}>Let the plan choose the spots again</button>
 				{/if}
 			</section>
 		{/if}
@@ -255,13 +255,13 @@
 		{/if}
 	</div>
 	<div class="screen-side">
-		<section class="passage" aria-label="Your places in this hour">
-			<h2>Your places in this hour</h2>
+		<section class="passage" aria-label="Your spots at this hour">
+			<h2>Your spots at this hour</h2>
 			<PlaceList {ranked} units={app.units} {marked} onmark={(id) => (marked = marked === id ? null : id)} />
 		</section>
 		{#if chart}
 			<section class="passage" aria-label="Worth a look">
-				<h2>Worth a look <span class="quiet">by outline, soundings, weed and timber</span></h2>
+				<h2>Worth a look <span class="quiet">by shoreline, soundings, weed and timber</span></h2>
 				<ul>
 					{#each proposals ?? [] as one (`${one.kind}${one.eastM}`)}
 						<li class="flex items-center justify-between gap-8 border-b border-rule py-4 text-s">
@@ -275,7 +275,7 @@
 						</li>
 					{:else}
 						<li class="quiet border-b border-rule py-4 text-s">
-							{proposals ? 'No drop, point, ditch, bend, arm or edge shows in them.' : 'They are being looked through.'}
+							{proposals ? 'No drop-off, point, ditch, bend, arm or edge found.' : 'Searching …'}
 						</li>
 					{/each}
 				</ul>
@@ -295,8 +295,8 @@
 		{/if}
 		{#if water && (chart || !held)}<MapFiles {water} {chart} {written} ontake={take} />{/if}
 		<p class="quiet px-14 py-8 text-s">
-			Depths and distances in {distance.unit}. Fetch is straight into the wind to the first shore, waves by a formula
-			for deep water, shade by bank height and sun. A chart for fishing, not for finding your way.
+			Depths and distances in {distance.unit}. Fetch is measured straight into the wind to the first shore, waves use a
+			deep-water formula, shade comes from bank height and sun. A chart for fishing, not for finding your way.
 		</p>
 	</div>
 </div>

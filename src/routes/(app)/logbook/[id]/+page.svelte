@@ -31,17 +31,17 @@
 	const sameToday = $derived(first && today ? dequal(first.rig, today.rig) : null);
 </script>
 
-<svelte:head><title>{record.name}, kept · Lucernal</title></svelte:head>
+<svelte:head><title>{record.name}, saved · Lucernal</title></svelte:head>
 
 <div class="screen kept-call">
 	<div class="screen-title">
 		<h1>{record.name}</h1>
 		<p class="quiet">
-			kept {timeText(record.keptAt, zone)}{place ? `, ${place.spot.name}, ${place.water.name}` : ''}
+			saved {timeText(record.keptAt, zone)}{place ? `, ${place.spot.name}, ${place.water.name}` : ''}
 		</p>
 		<span class="ml-auto flex gap-6">
-			<a class="button" href={resolve('/logbook')}>All that is kept</a>
-			{#if called}<button class="button" onclick={() => app.takeInHand(called.rig)}>Take in hand</button>{/if}
+			<a class="button" href={resolve('/logbook')}>Back to Logbook</a>
+			{#if called}<button class="button" onclick={() => app.useRig(called.rig)}>Use this rig</button>{/if}
 		</span>
 	</div>
 	<div class="screen-main">
@@ -54,11 +54,12 @@
 				</div>
 				<p class="quiet">
 					A {answer.verdict.blades} day for blades{chosen > 0
-						? '; not the first of the call, but the one that was chosen'
+						? '; you chose this backup rather than the first choice'
 						: ''}.
-					{#if sameToday === true}Today’s rules call the same.
-					{:else if today}Today’s rules would call {rigName(today.rig).toLowerCase()}, {ouncesText(today.rig.weightOz)} oz
-						first.{/if}
+					{#if sameToday === true}Today’s rules still choose it first.
+					{:else if today}Today’s rules would choose {rigName(today.rig).toLowerCase()}, {ouncesText(
+							today.rig.weightOz
+						)} oz first.{/if}
 				</p>
 			</section>
 			<Why {called} close={confidenceOf(answer.calls, null).words} />
@@ -68,7 +69,7 @@
 	</div>
 	<div class="screen-side">
 		<section class="passage" aria-label="The water">
-			<h2>The water, as it was read</h2>
+			<h2>The water when it was saved</h2>
 			<dl>
 				{#each lines as { title, value } (title)}<div>
 						<dt class="flex-[0_0_110px] text-ink-2">{title}</dt>
@@ -77,8 +78,8 @@
 			</dl>
 		</section>
 		{#if others.length > 0}
-			<section class="passage" aria-label="What else was called">
-				<h2>What else was called</h2>
+			<section class="passage" aria-label="The backups">
+				<h2>The backups</h2>
 				<ul>
 					{#each others as { rig }, at (at)}<li class="border-b border-b-rule py-4">
 							{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {skirtText(rig)}

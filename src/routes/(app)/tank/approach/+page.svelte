@@ -86,7 +86,7 @@
 	const depth = (metres: number): string => withUnit(app.units, 'depth', metres);
 	const distance = (metres: number): string => withUnit(app.units, 'distance', metres);
 	const shown = $derived(shownIn(app.units, 'distance'));
-	/** A model's metres in an hour are no finer than fifty. */
+	/** A model's meters in an hour are no finer than fifty. */
 	const perHour = (metres: number): string => distance(50 * Math.round(metres / 50));
 	const bearing = (angleDeg: number): string =>
 		facesDeg === null ? '' : `, bearing ${Math.round(bearingOf(angleDeg, facesDeg))}°`;
@@ -94,7 +94,7 @@
 	const minutes = $derived(chosen ? Math.round((casts * chosen.castS) / 60) : 0);
 	const zoneText = $derived.by(() => {
 		if (!input || !rig || rig.family === 'buzzbait') return 'the top of the water';
-		return `from ${depth(input.band.fromM)} to ${depth(input.band.toM)}, where a fish takes it`;
+		return `from ${depth(input.band.fromM)} to ${depth(input.band.toM)}, where fish bite`;
 	});
 </script>
 
@@ -102,11 +102,11 @@
 
 <div class="screen [--beside:420px]">
 	<div class="screen-title">
-		<h1 class="sr-only">Where do I sit, and how do I cast?</h1>
+		<h1 class="sr-only">Where to sit, and how to cast</h1>
 		<Views />
 	</div>
 	{#if !rig}
-		<p class="p-16">No rig is in hand. Take one from <a class="underline" href={resolve('/call')}>Call</a> first.</p>
+		<p class="p-16">You have no rig yet. Pick one on <a class="underline" href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
 			{#if chosen && most}
@@ -119,7 +119,7 @@
 						{wayText(most.angleDeg)}{/if}.
 					{#if lane && turnedDeg === null}{fringe === 'pads' ? 'Pads' : 'Reeds'} open into lanes with this wind: {lane ===
 						chosen
-							? 'cast from up-wind into the gaps.'
+							? 'cast from upwind into the gaps.'
 							: `Call says to fish them with the wind. That cast, ${wayText(lane.angleDeg)}, is in the zone for ${perHour(lane.zoneMPerH)} an hour.`}{/if}
 				</p>
 				<BankPlan
@@ -136,7 +136,7 @@
 					{depth}
 					onchoose={(angle) => (turnedDeg = angle)}
 				/>
-			{:else}<p class="px-16 pt-6 pb-8" role="status">The casts are being worked out.</p>{/if}
+			{:else}<p class="px-16 pt-6 pb-8" role="status">Working out the casts …</p>{/if}
 			<div class="flex flex-wrap items-center gap-x-18 gap-y-6 border-t border-t-rule px-14 py-4">
 				<label class="flex flex-[1_1_14rem] items-center gap-8"
 					>Turn the cast
@@ -167,7 +167,7 @@
 				<button
 					class="button"
 					disabled={turnedDeg === null && windTurnedDeg === null}
-					onclick={() => (turnedDeg = windTurnedDeg = null)}>As it was</button
+					onclick={() => (turnedDeg = windTurnedDeg = null)}>Reset</button
 				>
 			</div>
 		</div>
@@ -222,21 +222,21 @@
 				</table>
 				{#if chosen}
 					<p>
-						<strong class="figure">{casts}</strong> casts, about <strong class="figure">{minutes}</strong> minutes, pass
-						every lane of {distance(stretchM)} of this bank once; a lane is {depth(laneM)} wide.
+						<strong class="figure">{casts}</strong> casts, about <strong class="figure">{minutes}</strong> minutes,
+						cover {distance(stretchM)} of this bank once, in lanes {depth(laneM)} wide.
 					</p>
 					{#if chosen.lineBowM > 0.05}
 						<p>
-							The wind bows this line by {depth(chosen.lineBowM)}: it lifts the lure, and the bite is felt later. A
-							lower tip or a cast down the wind takes it out.
+							The wind bows this line by {depth(chosen.lineBowM)}: that lifts the lure, and you feel the bite later.
+							Lower the tip or cast downwind to avoid it.
 						</p>
 					{/if}
 				{/if}
 				{#if sun && sunDeg !== null}<p>{sunText(sunDeg, sun.elevationDeg)}</p>{/if}
 				<p class="quiet">
-					Model: still water, give or take a quarter. The strike zone is {zoneText}.
-					{#if !sounded}Nobody sounded this bank: an even one is assumed here, while Call and Tank reckon with level
-						water, so their figures differ.{/if}
+					Model: still water, ± 25 %. The strike zone is {zoneText}.
+					{#if !sounded}This bank has no soundings, so an even slope is assumed here. Call and Tank assume level water,
+						so their numbers differ.{/if}
 				</p>
 			</section>
 		</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentText } from '$lib/presentation/units';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/state/app.svelte';
 	import { bladesKey, measuredOf } from '$lib/core/rig/build/fit';
@@ -46,7 +47,7 @@
 		const fitted = await fit(next);
 		if (!fitted) return;
 		if (fitted.refused[0]) return void (refused = fitted.refused[0].why);
-		if (!fitted.fitted) return void (refused = 'These measurements fit nothing: look for one that is wrong.');
+		if (!fitted.fitted) return void (refused = 'These measurements don’t fit together: look for one that is wrong.');
 		found = fitted;
 		const { dragMul, liftMul } = fitted.fitted;
 		const calibration: Calibration = { blades: bladesKey(rig), on: true, measures: next, dragMul, liftMul };
@@ -59,7 +60,6 @@
 		void fit(measures).then((fitted) => (found = fitted));
 	});
 
-	const percent = (share: number): string => `${Math.round(100 * share)} %`;
 	const fitted = $derived(measures.length > 0 ? (found?.fitted ?? null) : null);
 </script>
 
@@ -67,21 +67,21 @@
 
 <div class="screen">
 	<div class="screen-title">
-		<h1 class="sr-only">How does it really run?</h1>
+		<h1 class="sr-only">How it really runs</h1>
 		<Views />
 		<span class="ml-auto">
 			<button class="button" disabled={!app.canUndo} onclick={() => app.undo()}>Undo</button>
 		</span>
 	</div>
 	{#if !rig || !build}
-		<p class="empty p-16">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
+		<p class="empty p-16">You have no rig yet. Pick one on <a href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
 			<section class="passage" aria-label="Measurements">
-				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz: what you measured</h2>
+				<h2>{rigName(rig)}, {ouncesText(rig.weightOz)} oz: your measurements</h2>
 				{#if others}<p class="notice">
-						This rig was measured with other blades ({kept?.blades}). With these it runs by the tables until it is
-						measured again.
+						This rig was measured with other blades ({kept?.blades}). With these blades the model’s figures apply until
+						you measure again.
 					</p>{/if}
 				<table class="listed">
 					<thead><tr><th scope="col">Measured</th><th scope="col">The fitted model says</th><td></td></tr></thead>
@@ -95,15 +95,13 @@
 								<td
 									><button
 										class="button"
-										aria-label="Take away: {measureText(measure, app.units)}"
-										onclick={() => take(measures.filter((_, one) => one !== at))}>Take away</button
+										aria-label="Remove: {measureText(measure, app.units)}"
+										onclick={() => take(measures.filter((_, one) => one !== at))}>Remove</button
 									></td
 								>
 							</tr>
 						{:else}
-							<tr
-								><td colspan="3" class="quiet">Nothing yet: the rig runs by the tables, give or take a quarter.</td></tr
-							>
+							<tr><td colspan="3" class="quiet">Nothing yet: the model’s figures apply, ± 25 %.</td></tr>
 						{/each}
 					</tbody>
 				</table>
@@ -114,26 +112,27 @@
 		<div class="screen-side" aria-live="polite">
 			<section class="passage" aria-label="What it says">
 				<h2>What it says</h2>
-				{#if busy}<p class="quiet">It is being fitted.</p>
+				{#if busy}<p class="quiet">Fitting …</p>
 				{:else if fitted}
 					<p>
-						Drag <strong class="figure">{fitted.dragMul.toFixed(2)}</strong> times the tables’, ± {percent(
+						Drag <strong class="figure">{fitted.dragMul.toFixed(2)}</strong> times the model’s, ± {percentText(
 							fitted.dragOff
 						)}:
 						{fitted.dragMul > 1 + fitted.dragOff
 							? 'it runs shallower and sinks slower.'
 							: fitted.dragMul < 1 - fitted.dragOff
 								? 'it runs deeper and sinks faster.'
-								: 'as good as the tables.'}
+								: 'as the model says.'}
 					</p>
 					{#if fitted.liftOff !== null}
 						<p>
-							Lift <strong class="figure">{fitted.liftMul.toFixed(2)}</strong> times, ± {percent(fitted.liftOff)}; the
-							two go together by {(fitted.correlation ?? 0).toFixed(2)}.
+							Lift <strong class="figure">{fitted.liftMul.toFixed(2)}</strong> times, ± {percentText(fitted.liftOff)};
+							correlation with drag {(fitted.correlation ?? 0).toFixed(2)}.
 						</p>
 					{:else}
 						<p class="quiet">
-							Lift is left as it is: to tell it from drag takes two ticks at clearly different speeds, one of them fast.
+							Lift is left as it is: to separate it from drag you need two bottom contacts at clearly different speeds,
+							one of them fast.
 						</p>
 					{/if}
 					<label class="tick">
@@ -143,21 +142,23 @@
 							onchange={({ currentTarget }) =>
 								kept && app.bench.change({ ...build, calibration: { ...kept, on: currentTarget.checked } })}
 						/>
-						Tank and Bench reckon with it
+						Use it on Tank and Bench
 					</label>
 				{:else}
 					<p class="quiet">
-						One timed fall beside the boat is enough to begin: lower the tip to the water, let it go on slack line, and
-						count until it lies on a bottom that you know.
+						One timed fall beside the boat is enough to start: lower the tip to the water, let it fall on slack line,
+						and count until it reaches a bottom whose depth you know.
 					</p>
 				{/if}
 			</section>
 			<section class="passage" aria-label="How to measure">
 				<h2>How to measure well</h2>
 				<ul>
-					<li>Three falls tell more than one; take a depth of 2 m or more.</li>
-					<li>A count on a tight line is mostly the line’s: it tells less of the lure.</li>
-					<li>For lift, wind one cast slowly and one fast over the same bottom, and note where each first ticks.</li>
+					<li>Three falls tell you more than one; use a depth of 2 m or more.</li>
+					<li>A count on tight line depends mostly on the line, so it says less about the lure.</li>
+					<li>
+						For lift, reel one cast slowly and one fast over the same bottom, and note where each first touches it.
+					</li>
 				</ul>
 			</section>
 		</div>

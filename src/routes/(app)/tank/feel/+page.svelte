@@ -62,11 +62,11 @@
 
 <div class="screen feel" class:dim>
 	<div class="screen-title">
-		<h1 class="sr-only">What does the hand feel?</h1>
+		<h1 class="sr-only">What you feel</h1>
 		<Views />
 	</div>
 	{#if !rig}
-		<p class="empty p-16">No rig is in hand. Take one from <a href={resolve('/call')}>Call</a> first.</p>
+		<p class="empty p-16">You have no rig yet. Pick one on <a href={resolve('/call')}>Call</a> first.</p>
 	{:else}
 		<div class="screen-main">
 			<section class="passage" aria-label="The crank">
@@ -79,12 +79,12 @@
 					></span>
 					<strong class="figure text-xxl">{turnsPerS.toFixed(2)}</strong> turns a second
 					<button class="button button-amber" aria-pressed={crank} onclick={() => (crank = !crank)}
-						>{crank ? 'Stop' : 'Beat of the crank'}</button
+						>{crank ? 'Stop' : 'Beat of the handle'}</button
 					>
 				</p>
 				<p class="quiet">
-					A click, a light and, where the device can, a buzz for each turn of the handle. Wind along with it until the
-					hand keeps it by itself.
+					A click, a light and, if your device can, a buzz for each turn of the handle. Reel along until your hand keeps
+					the pace by itself.
 				</p>
 			</section>
 			<section class="passage" aria-label="The blades">
@@ -106,8 +106,8 @@
 					{feel === 'clean'
 						? 'An even thump, as long as the blades turn freely.'
 						: feel === 'fouled'
-							? 'Weed on a blade: the beat gets dull and slow. Snap the rod, or wind in and clear it.'
-							: 'The beat is gone and the line has no weight: a fish swims toward you with it. Wind fast until you feel it, then set.'}
+							? 'Weed on a blade: the beat gets dull and slow. Snap the rod, or reel in and clear it.'
+							: 'The beat is gone and the line goes light: a fish has it and swims toward you. Reel fast until you feel it, then set the hook.'}
 				</p>
 			</section>
 			<section class="passage" aria-label="Drill">
@@ -121,19 +121,19 @@
 				</p>
 				<p class="quiet" role="status">
 					{#if drill}
-						{drill.answersS.length} answered{middle === null ? '' : `, ${middle.toFixed(2)} s the middle one`}; {drill.missed}
-						missed, {drill.tooSoon} too soon.
+						{drill.answersS.length} caught{middle === null ? '' : `, usually in ${middle.toFixed(2)} s`}; {drill.missed} missed,
+						{drill.tooSoon} too early.
 					{:else}The beat stops or fouls when you do not expect it: press as soon as you hear it.{/if}
 				</p>
 			</section>
 		</div>
 		<div class="screen-side">
-			<section class="passage" aria-label="How it is told">
-				<h2>How it is told</h2>
-				<label class="tick"><input type="checkbox" bind:checked={muted} /> No sound: light and buzz alone</label>
+			<section class="passage" aria-label="Sound and light">
+				<h2>Sound and light</h2>
+				<label class="tick"><input type="checkbox" bind:checked={muted} /> No sound: only light and buzz</label>
 				<label class="tick"><input type="checkbox" bind:checked={dim} /> Screen dimmed</label>
 				<p class="quiet">
-					Rates are the model’s for the rig in hand, wound at its own speed with half the cast out. Now felt: {FEEL_WORDS[
+					Rates are the model’s for your current rig at its own speed with half the cast out. You feel now: {FEEL_WORDS[
 						felt
 					]}.
 				</p>

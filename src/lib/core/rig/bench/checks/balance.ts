@@ -70,7 +70,9 @@ export function noseShare(subject: Subject): number {
 
 function attitude(share: number): string {
 	if (share > 0.1) return 'It falls nose first.';
-	return share >= -0.05 ? 'It falls about level.' : 'It falls tail first: more weight ahead, or less dress behind.';
+	return share >= -0.05
+		? 'It falls about level.'
+		: 'It falls tail first: move weight forward, or use less skirt and trailer.';
 }
 
 function falling(subject: Subject): Check {
@@ -83,16 +85,16 @@ function rodChecks(subject: Subject): Check[] {
 	const [low, high] = ROD_RATING_OZ[rod.power];
 	const ounces = ouncesOf(subject);
 	const soft = Math.max(0, POWER_FOR_GAUGE[hook.gauge] - POWERS.indexOf(rod.power));
-	const rating = `A ${rod.power} rod throws whole lures of about ${low} to ${high} oz.`;
+	const rating = `A ${rod.power} rod throws complete lures of about ${low} to ${high} oz.`;
 	return [
 		check('rod', Math.max(ounces / high, low / ounces), rating, 'rod', 'head'),
-		check('rodHook', soft, 'Heavy hook wire wants a medium-heavy rod or more to be driven home.', 'rod', 'hook')
+		check('rodHook', soft, 'A heavy-wire hook needs a medium-heavy rod or heavier to drive it home.', 'rod', 'hook')
 	];
 }
 
 /** Weight, attitude in the fall, and the rod for them. */
 export function balanceChecks(subject: Subject): Check[] {
-	const nominal = 'Nominal ounces are the head alone; the rod throws the whole lure.';
+	const nominal = 'The listed weight is the head alone; the rod throws the complete lure.';
 	return [
 		check('weight', ouncesOf(subject) / subject.build.rig.weightOz, nominal, 'head', 'trailer'),
 		...(subject.build.rig.family === 'buzzbait' ? [] : [falling(subject)]),

@@ -7,10 +7,10 @@ export function clearanceChecks({ geometry }: Subject): Check[] {
 	const frontRear = frontToRearMm(geometry);
 	const frontTie = frontToTieMm(geometry);
 	const rearHook = rearToHookMm(geometry);
-	const beads = 'DragPreview the clevis with beads, lengthen the arm, or take a smaller front blade.';
+	const beads = 'Slide the clevis with beads, lengthen the arm, or use a smaller front blade.';
 	const hook = geometry.prop
-		? 'The wings must turn free of head and hook: a smaller blade or a longer riser.'
-		: 'Open the arm, lengthen it, or take a smaller blade.';
+		? 'The wings must clear head and hook: use a smaller blade or a longer riser.'
+		: 'Open the arm, lengthen it, or use a smaller blade.';
 	return [
 		...(frontRear === null ? [] : [check('frontRear', frontRear, beads, 'beads', 'wire', 'front')]),
 		...(frontTie === null ? [] : [check('frontTie', frontTie, beads, 'beads', 'front')]),

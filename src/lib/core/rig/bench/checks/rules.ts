@@ -11,15 +11,15 @@ function local({ build, reading }: Subject): Check[] {
 	const hooks = hooksOf({ build });
 	const told = (limit: number | undefined): string =>
 		limit === undefined
-			? 'No local limit is on record; the authority decides.'
-			: `The local limit on record is ${limit}; the authority decides.`;
+			? 'You entered no local limit; the authority decides.'
+			: `The local limit you entered is ${limit}; the authority decides.`;
 	const lead = build.rig.headMaterial === 'lead';
 	const leadReason =
 		leadAllowed === undefined
-			? 'No local rule is on record; small lead is forbidden in places.'
+			? 'You entered no local rule; small lead is banned in some places.'
 			: leadAllowed
-				? 'Allowed by the rule on record; the authority decides.'
-				: 'Forbidden by the rule on record: tungsten or bismuth.';
+				? 'Allowed by the rule you entered; the authority decides.'
+				: 'Not allowed by the rule you entered: use tungsten or bismuth.';
 	return [
 		check('hooks', hooksMax === undefined ? 0 : Math.max(0, hooks - hooksMax), told(hooksMax), 'trailerHook'),
 		check('points', pointsMax === undefined ? 0 : Math.max(0, hooks - pointsMax), told(pointsMax), 'trailerHook'),
@@ -32,8 +32,8 @@ function joint({ build, fit }: Subject): Check {
 	const jig = build.rig.family === 'bladed-jig';
 	const extra = fit.join === 'direct' ? 0 : jig ? 2 : 1;
 	const reason = jig
-		? 'Tie to its clip; a snap on a clip deadens the swing.'
-		: 'Tie direct: a snap or swivel adds weight and slides round the bend.';
+		? 'Tie to its clip: a snap on the clip deadens the swing.'
+		: 'Tie direct: a snap or swivel adds weight and slides around the bend.';
 	return check('join', extra, reason, 'line');
 }
 
@@ -55,7 +55,7 @@ function throughCover({ build, reading }: Subject): Check[] {
 	const asked = Math.max(0, ...reading.cover.map((cover) => askedLb(cover, braid)));
 	if (asked === 0) return [];
 	const test = line.leader?.testLb ?? line.testLb;
-	const reason = `The cover on the reading asks for ${asked} lb ${braid ? 'braid' : 'line'} or more.`;
+	const reason = `The cover in your reading calls for ${asked} lb ${braid ? 'braid' : 'line'} or more.`;
 	return [check('coverLine', test / asked, reason, 'line', 'leader')];
 }
 

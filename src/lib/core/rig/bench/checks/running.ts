@@ -13,8 +13,8 @@ function turning({ build, window }: Subject): Check {
 	}
 	const plate = build.rig.family === 'bladed-jig';
 	const reason = plate
-		? 'The plate begins to swing at its start speed and stops at eight tenths of it.'
-		: 'Blades begin to turn at the start speed and stop at eight tenths of it; rounder and smaller ones start sooner.';
+		? 'The plate starts to swing at its start speed and stops at 80 % of it.'
+		: 'Blades start turning at the start speed and stop at 80 % of it; rounder and smaller ones start sooner.';
 	return check('start', speed / window.startMps, reason, 'front', 'rear');
 }
 
@@ -28,17 +28,17 @@ const upright = (subject: Subject): Check =>
 	check(
 		'roll',
 		leaning(subject, 0),
-		'Reeled too fast for its weight it leans and rolls over: slow down, add weight, or take smaller blades or a shorter arm.',
+		'Too fast for its weight, it leans and rolls over: slow down, add weight, or use smaller blades or a shorter arm.',
 		'head',
 		'rear',
 		'wire'
 	);
 
 const DEPTH_REASONS = {
-	above: 'It runs above the fish: reel slower, count longer, or take a heavier head, smaller blades or thinner line.',
+	above: 'It runs above the fish: reel slower, count longer, or use a heavier head, smaller blades or thinner line.',
 	below:
-		'It runs below the fish or into the cover: reel faster, count less, or take a lighter head, bigger blades or thicker line.',
-	within: 'Most of the retrieve is where a fish takes it.'
+		'It runs below the fish or into cover: reel faster, count less, or use a lighter head, bigger blades or thicker line.',
+	within: 'Most of the retrieve is in the strike zone.'
 } as const;
 
 function depth({ inZone, outside }: Run): Check {
@@ -49,14 +49,9 @@ function depth({ inZone, outside }: Run): Check {
 function crooked(subject: Subject): Check[] {
 	if (!subject.build.rig.trailer) return [];
 	const { kinkDeg } = subject.fit;
-	const straight = check(
-		'kink',
-		kinkDeg,
-		'A crooked trailer rolls the lure; thread it again, dead straight.',
-		'trailer'
-	);
+	const straight = check('kink', kinkDeg, 'A crooked trailer rolls the lure: rig it again, dead straight.', 'trailer');
 	if (subject.build.rig.family !== 'spinnerbait' || kinkDeg === 0) return [straight];
-	const reason = 'How far it leans with the trailer as crooked as it sits.';
+	const reason = 'How far it leans with the trailer this crooked.';
 	return [straight, check('kinkRoll', leaning(subject, kinkDeg), reason, 'trailer')];
 }
 

@@ -39,8 +39,7 @@ export function wireChecks(subject: Subject): Check[] {
 	if (wireIn === undefined) return [];
 	const { wire } = subject.window;
 	const droop = 'The arm sags by this under the blade at the planned speed: heavier wire, shorter arm, smaller blade.';
-	const life =
-		'Until it breaks, at the usual rate of fish and re-bends; a season is 150 hours. Order of magnitude only.';
+	const life = 'Until it breaks, at the usual rate of fish and re-bends; a season is 150 hours. A rough estimate.';
 	const left = 'After the hours and bends on record.';
 	return [
 		...strength(subject, wireIn),

@@ -18,11 +18,11 @@ export const SYMPTOMS = {
 	bow: 'Wind bows the line and lifts it',
 	stall: 'The blades stall',
 	'no-bites': 'No bites',
-	fade: 'Bites fade on this lure',
+	fade: 'Bites slow down on this lure',
 	small: 'Only small ones',
 	fall: 'Bites come on the fall',
 	opened: 'The wire opened',
-	mates: 'Mates follow a hooked fish'
+	mates: 'Others follow a hooked fish'
 } as const;
 export type Symptom = keyof typeof SYMPTOMS;
 
@@ -111,16 +111,16 @@ const noTrailer = ({ build }: FaultContext): string | null => (build.rig.trailer
 
 /** Whether a trailer hook may be advised here: open water, a legal count, and a side that knows it. */
 function noSecondHook({ build, reading, stances }: FaultContext): string | null {
-	if (build.rig.trailerHook !== 'none') return 'There is one already.';
-	if (stances['TRAILER-HOOK'] === 'never') return 'You hold with no trailer hook at all.';
-	if (stances['TRAILER-HOOK'] === 'rarely') return 'You hold with a trailer hook only rarely.';
+	if (build.rig.trailerHook !== 'none') return 'It already has one.';
+	if (stances['TRAILER-HOOK'] === 'never') return 'Your view is never to use a trailer hook.';
+	if (stances['TRAILER-HOOK'] === 'rarely') return 'Your view is to use a trailer hook rarely.';
 	const snags = reading.cover.some(({ kind }) => kind !== 'open' && kind !== 'shell' && kind !== 'ditch');
 	if (snags) return 'Not in weed or wood.';
 	const hooks = hooksOf({ build }) + 1;
 	const { hooksMax, pointsMax } = reading.rules;
 	const over = (limit: number | undefined): boolean =>
 		limit !== undefined && stateOf(THRESHOLDS.hooks, hooks - limit) === 'fail';
-	return over(hooksMax) || over(pointsMax) ? 'Over the local hook limit on record.' : null;
+	return over(hooksMax) || over(pointsMax) ? 'Over the local hook limit you entered.' : null;
 }
 
 const step = (id: string, look: string, change: string, more: Pick<StepRow, 'skip' | 'apply'> = {}): StepRow => ({
@@ -144,26 +144,28 @@ const smaller = (build: Build): Build | null =>
 	);
 
 const COLOURS: readonly StepRow[] = [
-	step('rear-colour', 'Rear blade colour', 'The other finish on the rear blade', {
+	step('rear-colour', 'Rear blade color', 'The other finish on the rear blade', {
 		apply: refinished('rear'),
 		skip: ({ build }) =>
-			build.rig.family === 'buzzbait' || build.rig.blades[0]!.finish === 'clear' ? 'The blade has one look.' : null
+			build.rig.family === 'buzzbait' || build.rig.blades[0]!.finish === 'clear'
+				? 'This blade comes in one finish.'
+				: null
 	}),
-	step('front-colour', 'Front blade colour', 'The other finish on the front blade', {
+	step('front-colour', 'Front blade color', 'The other finish on the front blade', {
 		skip: noFront,
 		apply: refinished('front')
 	}),
-	step('skirt', 'Skirt', 'A skirt of another tone, same length', { skip: noSkirt }),
+	step('skirt', 'Skirt', 'A skirt in another color, same length', { skip: noSkirt }),
 	step('trailer-smaller', 'Trailer', 'A smaller trailer', { skip: noTrailer, apply: smaller }),
 	step('trailer-hook', 'Trailer hook', 'A trailer hook that swings free', {
 		skip: noSecondHook,
 		apply: (build) => withRig(build, { trailerHook: 'free' })
 	}),
-	step('slower-on-top', 'Speed', 'Slower, or just below the top: in clear water a fast one turns them back', {
+	step('slower-on-top', 'Speed', 'Slower, or just under the surface: in clear water a fast one makes them turn away', {
 		apply: faster(-0.2),
 		skip: (context) => (seenOnTop(context) ? null : 'Only for a lure on top of clear water.')
 	}),
-	step('speed', 'Speed', 'Half a step faster; a turning follower wants it to flee', {
+	step('speed', 'Speed', 'Slightly faster: a follower that turns away wants it to flee', {
 		apply: faster(0.2),
 		skip: (context) => (seenOnTop(context) ? 'Not on top of clear water: slower there.' : null)
 	}),
@@ -175,18 +177,18 @@ const COLOURS: readonly StepRow[] = [
 
 const LEVERAGE = step('long-shank', 'Shank', 'A longer shank for leverage', {
 	apply: (build) => withRig(build, { hook: { ...build.rig.hook, shank: 'long' } }, 'hook'),
-	skip: ({ build }) => (build.rig.hook.shank === 'long' ? 'The shank is long already.' : null)
+	skip: ({ build }) => (build.rig.hook.shank === 'long' ? 'The shank is already long.' : null)
 });
-const POINT = step('point', 'Point', 'Touch up the point, or a new hook');
+const POINT = step('point', 'Point', 'Sharpen the point, or use a new hook');
 
 const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 	follows: COLOURS,
 	short: COLOURS,
 	'lost-lip': [
-		step('softer-rod', 'Rod', 'A moderate rod: a quick one pulls it away', {
+		step('softer-rod', 'Rod', 'A moderate rod: a fast one pulls it away', {
 			apply: (build) => withRig(build, { rod: { ...build.rig.rod, action: 'moderate', material: 'composite' } }),
 			skip: ({ build: { rig } }) =>
-				rig.rod.action === 'moderate' && rig.rod.material === 'composite' ? 'The rod is soft already.' : null
+				rig.rod.action === 'moderate' && rig.rod.material === 'composite' ? 'The rod is already soft.' : null
 		}),
 		step('later', 'Moment', 'Set later: let the rod load first'),
 		POINT
@@ -199,10 +201,10 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 		step('line', 'Line', 'Less stretch: thicker line, or braid in cover')
 	],
 	'lost-deep': [
-		step('gentle', 'Fight', 'Deep is fine: go gentle; cut the line rather than tear, pliers and a wet hand')
+		step('gentle', 'Fight', 'Deep is fine: go easy, use pliers and a wet hand, and cut the line rather than tear')
 	],
 	fouling: [
-		step('upright', 'Arm', 'Set the arm upright, in one plane over the hook', {
+		step('upright', 'Arm', 'Bend the arm upright, in one plane over the hook', {
 			skip: wrongFamily('spinnerbait', 'a spinnerbait')
 		}),
 		step('willow', 'Blade', 'A willow at the rear: it slips through', {
@@ -210,7 +212,7 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 				rig.family !== 'spinnerbait' && rig.family !== 'underspin'
 					? 'Only for turning blades.'
 					: rig.blades.some(({ position, style }) => position === 'rear' && style === 'willow')
-						? 'The rear blade is a willow already.'
+						? 'The rear blade is already a willow.'
 						: null,
 			apply: (build) =>
 				withRig(
@@ -225,17 +227,17 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 			skip: wrongFamily('bladed-jig', 'a bladed jig'),
 			apply: (build) => withFamily(build, 'spinnerbait')
 		}),
-		step('slower', 'Lift', 'Lift it slower over the tops', { apply: faster(-0.2) }),
+		step('slower', 'Lift', 'Lift it more slowly over the tops', { apply: faster(-0.2) }),
 		step('angle', 'Cast', 'Cast along the lanes, not across them')
 	],
 	bow: [step('position', 'Position', 'Sit so that you cast with the wind')],
 	stall: [
-		step('faster', 'Speed', 'Wind faster', { apply: faster(0.2) }),
+		step('faster', 'Speed', 'Reel faster', { apply: faster(0.2) }),
 		step('rounder', 'Blade', 'A larger Colorado: it starts sooner', {
 			skip: ({ build: { rig } }) =>
 				rig.family === 'spinnerbait' || rig.family === 'underspin'
 					? rig.blades.some(({ position, style }) => position === 'rear' && style === 'colorado')
-						? 'It is a Colorado already.'
+						? 'It is already a Colorado.'
 						: null
 					: 'Only for turning blades.',
 			apply: (build) =>
@@ -249,21 +251,21 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 					'rear'
 				)
 		}),
-		step('bearing', 'Bearing', 'Flick it; a new swivel or clevis'),
+		step('bearing', 'Bearing', 'Flick it; replace the swivel or clevis'),
 		step('weed', 'Weed', 'Clear the weed off the clevis')
 	],
 	'no-bites': [
 		step('retrieve', 'Retrieve', 'Another retrieve with the same lure'),
 		...COLOURS.slice(0, 3),
 		step('blades', 'Blades', 'Another beat: rounder or slimmer blades'),
-		step('depth', 'Depth', 'Deeper or shallower by a metre'),
-		step('place', 'Place', 'Another place: edge, depth and wind side alike, or the opposite')
+		step('depth', 'Depth', 'Deeper or shallower by a meter'),
+		step('place', 'Place', 'Another spot: same edge, depth and wind side, or the opposite')
 	],
 	fade: [step('beat', 'Beat', 'Same family, another beat: swap the blades at the swivel', { apply: otherBeat })],
 	small: [
 		step('bigger', 'Profile', 'A bigger profile: larger blades, a fuller trailer'),
 		step('deeper', 'Depth', 'Deeper'),
-		step('beneath', 'School', 'Beneath and beside the school'),
+		step('beneath', 'School', 'Fish under and beside the school'),
 		step('flash', 'Flash', 'More flash', { apply: refinished('rear') })
 	],
 	fall: [
@@ -273,7 +275,7 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 		})
 	],
 	opened: [
-		step('lighter-line', 'Line', 'Line that the wire bears', {
+		step('lighter-line', 'Line', 'Line that suits the wire', {
 			skip: ({ build }) => (build.rig.wireIn === undefined ? 'There is no wire arm.' : null)
 		}),
 		step('drag', 'Drag', 'A lighter drag and a longer sweep'),
@@ -286,7 +288,11 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 		})
 	],
 	mates: [
-		step('partner', 'Partner', 'A partner’s cast beside the hooked fish, or a second lure ahead where the law allows')
+		step(
+			'partner',
+			'Partner',
+			'Have your partner cast beside the hooked fish, or add a second lure ahead where the law allows'
+		)
 	]
 };
 

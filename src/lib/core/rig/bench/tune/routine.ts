@@ -68,12 +68,12 @@ function finished(build: Build, session: RigLog): TuneStep {
 	const deed = lastDeed(session);
 	const thin = build.rig.wireIn !== undefined && build.rig.wireIn < THIN_WIRE_IN;
 	const after = thin ? ' Thin wire: retune after each good fish.' : '';
-	if (!deed) return { kind: 'done', claim: 'TUN-02', cause: 'nothing', text: `It runs true as it is.${after}` };
+	if (!deed) return { kind: 'done', claim: 'TUN-02', cause: 'nothing', text: `It runs straight as it is.${after}` };
 	return {
 		kind: 'done',
 		claim: 'TUN-02',
 		cause: CAUSES[deed],
-		text: `It runs true: the cause was ${CAUSES[deed]}. Stop here.${after}`
+		text: `It runs straight: the cause was ${CAUSES[deed]}. Stop here.${after}`
 	};
 }
 
@@ -86,7 +86,7 @@ function bendAgainst(build: Build, side: 'left' | 'right', bent: number): TuneSt
 		return act(
 			'TUN-02',
 			'replace-wire',
-			'Five bends and it still leans: the wire is tired or twisted. Build it on a new one.'
+			'Five bends and it still leans: the wire is worn or twisted. Build it on new wire.'
 		);
 	}
 	const away = side === 'left' ? 'right' : 'left';
@@ -106,11 +106,11 @@ function leaning(build: Build, side: 'left' | 'right', session: RigLog): TuneSte
 		return act(
 			'TUN-02',
 			'straighten-trailer',
-			'First the trailer: thread it again, dead straight and centred. The wire comes last.'
+			'First the trailer: rig it again, dead straight and centered. The wire comes last.'
 		);
 	}
 	if (rig.skirt.colour !== 'none' && !acts.includes('centre-skirt')) {
-		return act('TUN-02', 'centre-skirt', 'Then the skirt: centre its collar and even out the strands all round.');
+		return act('TUN-02', 'centre-skirt', 'Then the skirt: center its collar and even out the strands all around.');
 	}
 	if (rig.family === 'spinnerbait') return bendAgainst(build, side, acts.filter(bendsWire).length);
 	if (rig.family === 'bladed-jig') {
@@ -118,9 +118,9 @@ function leaning(build: Build, side: 'left' | 'right', session: RigLog): TuneSte
 			return act(
 				'TUN-06',
 				'check-clip',
-				'See that the blade swings freely to both sides and that the clip is closed and straight.'
+				'Check that the blade swings freely to both sides and that the clip is closed and straight.'
 			);
-		return act('TUN-03', 'slow-down', 'Trailer, skirt and clip are right: slow down, or take more weight.');
+		return act('TUN-03', 'slow-down', 'Trailer, skirt and clip are right: slow down or use more weight.');
 	}
 	if (rig.family === 'underspin')
 		return act(
@@ -140,14 +140,14 @@ function buzzRolls(side: 'left' | 'right', acts: readonly Act[]): TuneStep {
 		return act(
 			'TUN-05',
 			'slow-down',
-			'First suspect overspeed: wind slower; if it must go that fast, size the head up.'
+			'First suspect speed: reel slower. If it has to go that fast, use a heavier head.'
 		);
 	}
 	const away = side === 'left' ? 'right' : 'left';
 	return act(
 		'TUN-05',
 		'twist-back',
-		`It rolls to the ${side}: set the blade arm over to the ${away} by about ${BEND_DEG}°.`,
+		`It rolls to the ${side}: bend the blade arm over to the ${away} by about ${BEND_DEG}°.`,
 		BEND_DEG
 	);
 }
@@ -159,13 +159,18 @@ function drifting(side: 'left' | 'right'): TuneStep {
 }
 
 const OVERSPEED =
-	'It rolls only when wound fast: the speed exceeds its weight. Slow down, take a heavier head, or smaller blades; no bend cures it.';
+	'It rolls only when reeled fast: too fast for its weight. Slow down, or use a heavier head or smaller blades; no bend fixes it.';
 
 function afterRun(build: Build, saw: Seen, session: RigLog): TuneStep {
 	if (saw === 'true') return finished(build, session);
-	if (saw === 'rolls-fast') return { kind: 'done', claim: 'TUN-03', cause: 'speed over its weight', text: OVERSPEED };
+	if (saw === 'rolls-fast') return { kind: 'done', claim: 'TUN-03', cause: 'too fast for its weight', text: OVERSPEED };
 	if (saw === 'runs-high')
-		return act('TUN-06', 'lip-down', `Bend the plate’s lip about ${BEND_DEG}° down: a little runs lower.`, BEND_DEG);
+		return act(
+			'TUN-06',
+			'lip-down',
+			`Bend the plate’s lip about ${BEND_DEG}° down: a little bend runs deeper.`,
+			BEND_DEG
+		);
 	if (saw === 'too-quiet')
 		return act(
 			'TUN-05',
@@ -185,7 +190,7 @@ const flickAsk: TuneStep = {
 const runAsk = (build: Build): TuneStep => ({
 	kind: 'run',
 	claim: 'TUN-02',
-	ask: 'Draw it past the boat at the fastest speed planned. Look from behind. What does it do?',
+	ask: 'Pull it past the boat at the fastest speed you plan to use. Look from behind. What does it do?',
 	options: optionsOf(build)
 });
 
@@ -198,7 +203,7 @@ export function nextStep(build: Build, log: RigLog): TuneStep {
 	if (last.kind === 'flick') {
 		return last.spins
 			? runAsk(build)
-			: act('TUN-01', 'swap-swivel', 'Another blade, or a new swivel: swap it at the swivel, it takes a minute.');
+			: act('TUN-01', 'swap-swivel', 'Try another blade or a new swivel: swapping at the swivel takes a minute.');
 	}
 	if (last.kind === 'act') return last.act === 'swap-swivel' ? flickAsk : runAsk(build);
 	if (last.kind === 'run') return afterRun(build, last.saw, session);
@@ -220,15 +225,15 @@ const tenths = (hours: number): number => Math.round(hours * 10) / 10;
 /** When the next retune is due: once its wire was bent, after each good fish on thin wire (TUN-04), after some hours on any. */
 export function retuneDue(build: Build, log: RigLog): RetuneDue {
 	const tuned = log.findLastIndex((event) => event.kind === 'run' && event.saw === 'true');
-	if (tuned < 0) return { due: true, why: 'It was never run true beside the boat.' };
+	if (tuned < 0) return { due: true, why: 'You haven’t tested it beside the boat yet.' };
 	const since = log.slice(tuned + 1);
-	if (since.some(({ kind }) => kind === 'bent')) return { due: true, why: 'Its wire was bent on the water.' };
+	if (since.some(({ kind }) => kind === 'bent')) return { due: true, why: 'Its wire bent while fishing.' };
 	const fish = since.filter(({ kind }) => kind === 'fish').length;
 	const hours = tenths(since.reduce((sum, event) => sum + (event.kind === 'hours' ? event.hours : 0), 0));
 	const thin = build.rig.wireIn !== undefined && build.rig.wireIn < THIN_WIRE_IN;
 	if (thin && fish > 0)
-		return { due: true, why: `Thin wire, and ${fish === 1 ? 'a fish' : `${fish} fish`} since it ran true.` };
-	if (hours >= LOOK_AGAIN_H) return { due: true, why: `${hours} h of casting since it ran true.` };
+		return { due: true, why: `Thin wire, and ${fish === 1 ? 'a fish' : `${fish} fish`} since it ran straight.` };
+	if (hours >= LOOK_AGAIN_H) return { due: true, why: `${hours} h of casting since it ran straight.` };
 	return {
 		due: false,
 		why: thin ? 'Due after the next good fish.' : `Due after ${tenths(LOOK_AGAIN_H - hours)} h more of casting.`
