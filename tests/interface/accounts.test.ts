@@ -68,7 +68,7 @@ describe('an account of one’s own', () => {
 		await go(page, 'Settings');
 		await page.getByText('Delete the account').click();
 		const downloading = page.waitForEvent('download');
-		await page.getByRole('link', { name: 'Export all as JSON' }).click();
+		await page.getByRole('link', { name: 'Download everything' }).click();
 		await downloading;
 		await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
 		await page.getByRole('button', { name: 'Delete everything' }).click();

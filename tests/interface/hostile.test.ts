@@ -150,7 +150,7 @@ describe('a bad record', () => {
 			'tally',
 			'proof',
 			'craft',
-			'kept'
+			'logbook'
 		]) {
 			const told = await ask(`/${page}`);
 			expect([page, told.status]).toEqual([page, 200]);

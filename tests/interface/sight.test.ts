@@ -21,5 +21,5 @@ it('sight shows every skirt in words of how far, and changes with water, depth a
 	await page.getByRole('group', { name: 'From where' }).getByRole('radio', { name: 'below' }).check();
 	await page.getByText('from under it').waitFor();
 	await page.getByRole('combobox', { name: 'First color' }).selectOption('black');
-	await page.getByText(/best told from|no second color can be told/).waitFor();
+	await page.getByText(/stands out most beside|no second color can be told/).waitFor();
 });

@@ -503,6 +503,7 @@ export class App {
 		this.#deafen = device.onUnload(() => void this.#listen());
 		const kept = this.sync.open(device, start.sequence, tabs);
 		const loaded = await validators().catch(() => null);
+		await loaded?.prepareFor(device).catch(() => undefined);
 		const served = start.documents as Record<string, Versioned<never> | null>;
 		await Promise.all(
 			this.documents.map((document) => {

@@ -1,16 +1,45 @@
-import { InputFailure } from '$lib/core/foundation/schema/failure';
 import { entrySchema, type Entry } from '$lib/core/foundation/schema/tally';
+import { dayRecordSchema } from '$lib/core/records/daySchema';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from '$lib/core/records/kind';
-import type { RecordKindName } from '$lib/core/records/kinds';
-import { readRecord } from '$lib/core/records/read';
+import type { readRecord } from '$lib/core/records/read';
+import { benchRecordSchema } from '$lib/core/records/rigSchemas';
+import { deskRecordSchema, settingsRecordSchema, viewsRecordSchema } from '$lib/core/records/schemas';
+import { entryRecordSchema, outingRecordSchema } from '$lib/core/records/tallySchemas';
+import { SCHEMA_VERSION } from '$lib/core/records/version';
+import * as z from 'zod/mini';
+import type { Device } from '../sync/device';
+
+type StoredKind = DocumentKindName | 'outings' | 'happenings';
+
+const SCHEMAS: Readonly<Record<StoredKind, z.ZodMiniType>> = {
+	desk: deskRecordSchema,
+	bench: z.nullable(benchRecordSchema),
+	stand: viewsRecordSchema,
+	settings: settingsRecordSchema,
+	day: dayRecordSchema,
+	outings: outingRecordSchema,
+	happenings: entryRecordSchema
+};
+
+/** Reads older versions as the server and imports do. It is large, and loaded only where the device holds one. */
+let readOlder: typeof readRecord | null = null;
+const OLDER = new RegExp(`"schemaVersion":(?!${SCHEMA_VERSION}\\b)`);
+
+/** Gets ready for what an earlier edition stored on this device. */
+export async function prepareFor(device: Device): Promise<void> {
+	const keys = [...DOCUMENT_KIND_NAMES.map((name) => `document.${name}`), 'tally'];
+	const stored = await Promise.all(keys.map((key) => device.read(key)));
+	if (OLDER.test(JSON.stringify(stored))) readOlder = (await import('$lib/core/records/read')).readRecord;
+}
 
 /** A stored record of any version in today's shape; `undefined` for what no version knows. */
-export function readStored(kind: RecordKindName, raw: unknown): unknown {
+export function readStored(kind: StoredKind, raw: unknown): unknown {
+	const { success, data } = SCHEMAS[kind].safeParse(raw);
+	if (success || !readOlder) return data;
 	try {
-		return readRecord(kind, raw).record;
-	} catch (error) {
-		if (error instanceof InputFailure) return undefined;
-		throw error;
+		return readOlder(kind, raw).record;
+	} catch {
+		return undefined;
 	}
 }
 

@@ -13,7 +13,7 @@ export function skirtRow(maker: Maker): Row {
 		withRig(build, { skirt: { ...skirt, ...patch } }, slot);
 	const colour = choice(
 		maker,
-		'Colour',
+		'Color',
 		skirt.colour,
 		words.SKIRT_COLOURS,
 		(value) => set({ colour: value }, build.own.skirt?.part.colour ? 'skirt' : undefined),
@@ -76,7 +76,7 @@ export function trailerRow(maker: Maker): Row {
 		controls: [
 			first,
 			length,
-			choice(maker, 'Colour', trailer.colour, COLOURS, (value) =>
+			choice(maker, 'Color', trailer.colour, COLOURS, (value) =>
 				set({ colour: value }, build.own.trailer?.part.colour ? 'trailer' : undefined)
 			)
 		],

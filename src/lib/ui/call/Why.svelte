@@ -32,9 +32,12 @@
 			.filter(({ tier, counts }) => tier === 'lure' && counts < 0)
 			.sort((a, b) => ownFirst(a, b) || a.counts - b.counts)
 	);
-	const met = $derived(
-		called.reasons.filter(({ tier, counts, points }) => tier !== 'family' && counts === 0 && points > 0).sort(ownFirst)
+	const kept = $derived(
+		called.reasons.filter(({ tier, counts, points }) => tier !== 'family' && counts === 0 && points > 0)
 	);
+	/** Rules of the angler's own are never behind Details. */
+	const own = $derived(kept.filter(isOwn));
+	const met = $derived(kept.filter((reason) => !isOwn(reason)));
 	const size = ({ counts }: Reason): string => (-counts >= LARGE ? 'much' : -counts >= MIDDLING ? 'some' : 'a little');
 	let all = $state(false);
 	let more = $state(false);
@@ -60,6 +63,7 @@
 	<ul>
 		{#each decided.slice(0, SHOWN) as reason (reason.claim)}<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
 		{:else}<li class="none">No rule favors a family here: this one has the smallest trade-offs.</li>{/each}
+		{#each own as reason (reason.claim)}<li class="own">{@render rule(reason)}</li>{/each}
 		{#each against.slice(0, SHOWN) as reason (reason.claim)}<li class="against">{@render rule(reason)}</li>{/each}
 	</ul>
 	<h3>Trade-offs</h3>
@@ -95,7 +99,7 @@
 			{/each}
 			<BrowserOnly>
 				{#each all ? met : met.slice(0, MET_SHOWN) as reason (reason.claim)}
-					<li class:own={isOwn(reason)}>{@render rule(reason)}</li>
+					<li>{@render rule(reason)}</li>
 				{/each}
 			</BrowserOnly>
 		</ul>

@@ -113,8 +113,8 @@ describe('why', () => {
 			text: 'My own rule.'
 		};
 		renderWithApp(Why, { called: { ...best, reasons: [...best.reasons, own] }, close: '' });
-		const met = screen.getByText('Details').closest('details')!.querySelector('ul')!;
-		expect(textsIn(met, 'listitem')[0]).toMatch(/My own rule\. ?your rule/);
+		const decided = screen.getByRole('heading', { name: 'Decided by' }).nextElementSibling as HTMLElement;
+		expect(textsIn(decided, 'listitem').join()).toMatch(/My own rule\. ?your rule/);
 	});
 });
 

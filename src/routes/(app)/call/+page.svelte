@@ -186,13 +186,6 @@
 		</form>
 	</div>
 	<p class="sr-only" role="status" aria-live="polite">{spoken}</p>
-	{#if called}
-		<nav class="phone-only flex-wrap gap-6 px-10 py-4 phone:flex" aria-label="Jump to">
-			<a class="button" href="#why">Why</a>
-			<a class="button" href="#backups">Backups</a>
-			<a class="button" href="#more">More</a>
-		</nav>
-	{/if}
 
 	<div class="screen-main main">
 		{#if message}<p class="notice notice-fails mx-14 my-8" role="alert">{message}</p>{/if}
@@ -250,6 +243,10 @@
 					>
 				</p>
 				<TopCall {called} {running} units={app.units} {costs} {throwTo} />
+				<nav class="phone-only flex-wrap gap-6 px-10 py-4 phone:flex" aria-label="Jump to">
+					<a class="button" href="#backups">Backups</a>
+					<a class="button" href="#more">More</a>
+				</nav>
 			</div>
 			<Outfit {called} units={app.units} {costs} />
 			<div class="jump" id="backups">

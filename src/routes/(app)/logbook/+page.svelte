@@ -88,7 +88,7 @@
 	const removed = $derived(
 		form && 'removed' in form ? (form.removed as { id: string; kind: string; name: string }) : null
 	);
-	const deleted = $derived(app.sync.deletionOn('kept'));
+	const deleted = $derived(app.sync.deletionOn('logbook'));
 	const restored = $derived(form && 'restored' in form ? String(form.restored) : null);
 	let back = $state<string | null>(null);
 	const preview = $derived(form && 'preview' in form ? (form.preview as ImportPlan) : null);

@@ -115,7 +115,7 @@
 			<form method="POST" action="?/remove" class="account" use:enhance>
 				<p>
 					Everything in it is deleted for good. Export it first:
-					<a class="button" href={resolve('/api/v1/records')} download>Export all as JSON</a>
+					<a class="button" href={resolve('/api/v1/records')} download>Download everything</a>
 				</p>
 				<Entry
 					name="passphrase"
