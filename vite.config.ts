@@ -38,7 +38,9 @@ const SCHEMAS =
 const FRAME = /src.lib|node_modules.(svelte|@sveltejs|suncalc)\b(?!-)/;
 /** How a rig is drawn, which comes after what is said of it. */
 const DRAWN = /core.rig.(drawing|geometry).|ui.rig.(?!SmallRig)/;
-const isFrame = (id: string) => FRAME.test(id) && !SCHEMAS.test(id) && !DRAWN.test(id);
+/** How a rig runs: no part of what every page needs, though many reach it. */
+const RUNS = /core.simulation.physics./;
+const isFrame = (id: string) => FRAME.test(id) && ![SCHEMAS, DRAWN, RUNS].some((later) => later.test(id));
 
 /** The solver's own way to its megabytes: the page tells it where they lie, once, and a second copy would be built. */
 const OWN_WAY = 'new URL("highs.wasm",import.meta.url).href';

@@ -155,7 +155,7 @@
 		class="screen-title gap-10 phone:sticky phone:top-0 phone:z-5 phone:flex-nowrap phone:bg-paper phone:px-10 phone:py-4"
 	>
 		<h1 class="phone-voiced">What to tie on</h1>
-		<p class="flex-1 text-ink-2">{answer ? VERDICT[answer.verdict.blades] : ''}</p>
+		<p class="flex-1 text-ink-2 {kept ? 'phone:hidden' : ''}">{answer ? VERDICT[answer.verdict.blades] : ''}</p>
 		<form
 			method="POST"
 			action="?/take"
@@ -184,13 +184,14 @@
 			<input type="hidden" name="takenAt" value={app.record.takenAt} />
 			<button class="button" disabled={!called}>{isKept ? 'Saved' : 'Save'}</button>
 		</form>
+		{#if kept}<a class="button" href={resolve('/logbook')}>Open Logbook</a>{/if}
 	</div>
 	<p class="sr-only" role="status" aria-live="polite">{spoken}</p>
 
 	<div class="screen-main main">
 		{#if message}<p class="notice notice-fails mx-14 my-8" role="alert">{message}</p>{/if}
 		{#if kept}<p class="notice mx-14 my-8" role="status">
-				Saved “{kept.name}”: reading and call together. <a href={resolve('/logbook')}>Open Logbook</a>
+				Saved “{kept.name}”: reading and call together.
 			</p>{/if}
 		{#if tried.text}
 			<p class="notice sticky top-0 z-4 mx-14 my-8 flex flex-wrap items-center gap-8 bg-amber-wash" role="status">
