@@ -10,7 +10,7 @@ const FAULTS = [
 		'a plural after 1',
 		/(?<![\d.,/–-])\b1 (outings|casts|bites|fish lost|rods|waters|spots|readings|calls|rigs|hours|minutes|seconds|days|checks|points|changes|locks|rules|entries|parts|lures|pieces|records|files)\b/
 	],
-	['the wrong article', /\b[Aa] (under|[aeio][a-z])(?!ne\b|nce\b)/],
+	['the wrong article', /\b[Aa] (?!one\b|once\b)(under|[aeio][a-z])/],
 	['an empty value', /\[none\]|\bundefined\b|\bNaN\b|\bInfinity\b|\[object /],
 	['a word of the code', CODE_WORDS]
 ];

@@ -7,7 +7,7 @@ import { shareOf, ticksOf, valueAt } from '../ui/controls/scale';
 import { CHOICES, FIGURES } from './fields';
 import { readingFromForm } from './readingForm';
 import { localTime, utcTime } from '../ui/time';
-import { figureText, convertUnitsInText, shownIn } from './units';
+import { figureText, convertUnitsInText, percentText, quantity, shownIn, withUnit } from './units';
 import { spoken } from '$lib/core/foundation/labels/spoken';
 
 /** What a browser would send for a reading shown in metric units. */
@@ -149,5 +149,16 @@ describe('what is said in meters', () => {
 	])('%s', (text, inFeet) => {
 		expect(convertUnitsInText('metric', text)).toBe(text);
 		expect(convertUnitsInText('imperial', text)).toBe(inFeet);
+	});
+});
+
+describe('a number with its unit', () => {
+	it('has one narrow space between them that does not break, and none before a degree sign', () => {
+		expect([quantity(2.4, 'm'), withUnit('imperial', 'wind', 4.4704), percentText(0.8)]).toEqual([
+			'2.4\u202fm',
+			'10\u202fmph',
+			'80\u202f%'
+		]);
+		expect([withUnit('metric', 'degrees', 45), withUnit('metric', 'count', 3)]).toEqual(['45°', '3']);
 	});
 });

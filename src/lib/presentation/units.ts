@@ -103,7 +103,7 @@ const NARROW_SPACE = '\u202f';
 
 /** A number with its unit, the one way in which every screen writes them: "2.4 m", "80 %", but "45°". */
 export const quantity = (figure: string | number, unit: string): string =>
-	unit === '°' ? `${figure}${unit}` : `${figure}${NARROW_SPACE}${unit}`;
+	unit === '°' || unit === '' ? `${figure}${unit}` : `${figure}${NARROW_SPACE}${unit}`;
 
 /** A share (0 to 1) in percent. @param digits Decimals that are shown. */
 export const percentText = (share: number, digits = 0): string => quantity((100 * share).toFixed(digits), '%');

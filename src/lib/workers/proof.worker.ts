@@ -3,7 +3,7 @@ import { compared, groupedBy, type Grouped } from '$lib/core/trips/proof/compare
 import { spotDaysOf, type SpotDay } from '$lib/core/trips/proof/calendar';
 import { proofFacetOf, PROOF_FACETS, valuesIn } from '$lib/core/trips/proof/facets';
 import type { Fact } from '$lib/core/trips/proof/facts';
-import { GEAR, keptBy, weededBy, type Gear, type Kept, type Weeded } from '$lib/core/trips/proof/losses';
+import { GEAR, landedBy, weededBy, type Gear, type LandedShare, type Weeded } from '$lib/core/trips/proof/losses';
 import { trialsOf, type TrialResult } from '$lib/core/trips/proof/trials';
 import { movesOf, type Moved } from '$lib/core/trips/proof/moves';
 import { unpacked, type Packed } from '$lib/core/trips/proof/packed';
@@ -27,7 +27,7 @@ export interface Look {
 	readonly hooked: readonly Hooked[];
 	readonly advice: string | null;
 	/** Hooked fish that came to hand, by what they were hooked with. */
-	readonly kept: Readonly<Record<Gear, readonly Kept[]>>;
+	readonly kept: Readonly<Record<Gear, readonly LandedShare[]>>;
 	readonly weeded: readonly Weeded[];
 	readonly trials: readonly TrialResult[];
 	/** Values that each facet has anywhere in the record, for the filters. */
@@ -59,7 +59,7 @@ const api = {
 			spotDays: spotDaysOf(some, dayOf),
 			hooked,
 			advice: hookAdvice(hooked),
-			kept: Object.fromEntries(GEAR.map((gear) => [gear, keptBy(some, gear)])) as Record<Gear, Kept[]>,
+			kept: Object.fromEntries(GEAR.map((gear) => [gear, landedBy(some, gear)])) as Record<Gear, LandedShare[]>,
 			weeded: weededBy(some),
 			trials: trialsOf(some),
 			values: Object.fromEntries(PROOF_FACETS.map((facet) => [facet.id, valuesIn(facet, facts)]))

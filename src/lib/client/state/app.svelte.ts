@@ -94,7 +94,7 @@ export class App {
 	/** Ends the listening for other pages' last words. */
 	#deafen: () => void = () => undefined;
 
-	/** The rig that was taken in hand last, until it is said whether it is fished. */
+	/** The rig that was chosen last, until the angler says whether it is being fished. */
 	lastUsedRig = $state.raw<Rig | null>(null);
 	/** When the page was opened, ISO 8601. */
 	readonly now: string;
@@ -123,7 +123,7 @@ export class App {
 		this.#readWaters = waters;
 	}
 
-	/** The documents that are told to the server. */
+	/** The documents that are sent to the server. */
 	get documents(): readonly SyncedDocument<never>[] {
 		return [
 			this.desk,
@@ -482,7 +482,7 @@ export class App {
 	}
 
 	/**
-	 * Brings back what this device holds, and goes on from there: told to the server, shared with other tabs. What is
+	 * Brings back what this device holds, and goes on from there: sent to the server, shared with other tabs. What is
 	 * changed or kept before that is done is not lost, so that screens need not wait for it.
 	 *
 	 * @param validators How what is stored is read, which comes after the page. Where the line broke before it came, what this

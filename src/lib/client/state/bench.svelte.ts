@@ -55,7 +55,7 @@ export class Bench {
 		this.#held.change(() => record, this.#editContext());
 	}
 
-	/** Takes a called rig into use; the one that is in hand already stays, with its history. */
+	/** Makes a rig the current one; if it is that already, it stays, with its history. */
 	useRig(rig: Rig): void {
 		if (!dequal(this.build?.rig, rig)) this.open(buildOf(rig));
 	}

@@ -2,7 +2,7 @@ import type { SavedCallRecord } from '$lib/core/records/schemas';
 import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 import type { Rig } from '$lib/core/foundation/schema/rig';
 
-/** A kept call as a list needs it. */
+/** A saved call as a list needs it. */
 export interface ShortCall {
 	readonly id: string;
 	readonly version: number;
@@ -14,7 +14,7 @@ export interface ShortCall {
 	readonly rig: Rig | null;
 }
 
-/** A kept call without the whole ledger behind it. */
+/** A saved call without the whole ledger behind it. */
 export function inShort(id: string, version: number, record: SavedCallRecord): ShortCall {
 	const { name, spotId, takenAt, reading, answer, chosen } = record;
 	return {

@@ -58,7 +58,7 @@ const KEY = 'tally';
 const isoNow = (): string => new Date().toISOString();
 const NOTHING: TallyState = { outing: null, happened: {}, gone: [], since: 0 };
 
-/** What a happening is called in a list of what waits. */
+/** What an entry is called in a list of what is not sent yet. */
 const TITLES: Readonly<Record<string, string>> = {
 	short: 'A short strike',
 	rig: 'A change of rig',
@@ -74,7 +74,7 @@ const happenedOf = ({ id, record }: ListedEntry): OrderedEntry => ({
 });
 
 /**
- * The outing under way: on the device first, told to the server in the background. Happenings are never changed but by
+ * The running outing: on the device first, sent to the server in the background. Entries are never changed but by
  * whoever wrote them, so that two devices write side by side; their place in the order, not a clock, says what came first.
  */
 export class Tally {
@@ -252,7 +252,7 @@ export class Tally {
 			await this.putEntry(newUuid(), 0, { schemaVersion: SCHEMA_VERSION, outingId: outing.id, at, order, what });
 	}
 
-	/** Puts a happening of this or another outing down here, as it is or with something of it changed. */
+	/** Puts an entry of this or another outing down here, as it is or with something of it changed. */
 	async putEntry(id: string, version: number, record: EntryRecord): Promise<void> {
 		const one: ListedEntry = { id, version, record };
 		await this.#both(
@@ -261,7 +261,7 @@ export class Tally {
 		);
 	}
 
-	/** Hands a happening over to another outing: it is no longer held here. */
+	/** Hands an entry over to another outing: it is no longer held here. */
 	async handOver(id: string, outingId: string): Promise<void> {
 		const one = this.#held.happened[id];
 		if (!one) return;
@@ -304,7 +304,7 @@ export class Tally {
 		await this.#update((held) => {
 			const base: TallyState = held.outing?.id === outing.id ? held : { ...NOTHING, outing, since: sequence };
 			const theirs = Object.fromEntries(happenings.map((one) => [one.id, one]));
-			// What was said here and is not told yet stands over the same version there.
+			// What was written here and is not sent yet wins over the same version there.
 			return joined({ ...NOTHING, outing, happened: theirs }, base);
 		});
 	}

@@ -21,9 +21,9 @@ import * as server from './server';
 import { withTabLock, type Tabs } from './tabs';
 import { newUuid } from './uuid';
 
-/** Pause (ms) after the last change of a document before the server is told. The device has it already. */
+/** Pause (ms) after the last change of a document before it is sent. The device has it already. */
 const PAUSE_MS = 800;
-/** How often (ms) it is asked what was written elsewhere, until that is heard once. */
+/** How often (ms) to ask what changed elsewhere, until the server answers once. */
 const HEARS_MS = 10_000;
 
 /** A record that was deleted on a screen, until something else is. */
@@ -46,7 +46,8 @@ interface Records {
 	readonly outings: OutingRecord;
 	readonly happenings: EntryRecord;
 }
-type Kept = keyof Records;
+/** A kind of record of which an angler has a list. */
+type ListKind = keyof Records;
 
 /** What is a document to the angler, in a sentence. */
 const TITLES: Readonly<Record<string, string>> = {
@@ -91,14 +92,14 @@ export interface SyncPort {
 	editContext(): { readonly screen: string; readonly order: number };
 }
 
-/** Brings what the angler holds and keeps to the server, and what was written elsewhere back. */
+/** Sends what changed on this device to the server, and takes over what changed elsewhere. */
 export class SyncService {
 	outbox = $state.raw<Outbox | null>(null);
 	/** The last deletion, for undo. */
 	deletion = $state.raw<Deletion | null>(null);
 	/** Writes to lists that the server took since the lists were last read: shown until they are read again. */
 	recent = $state.raw<readonly Write[]>([]);
-	/** Counts what was heard to have changed on the server, so that lists are read again. */
+	/** Counts changes that the server reported, so that lists are read again. */
 	changes = $state(0);
 	readonly #app: SyncPort;
 	#sequence = 0;
@@ -248,7 +249,13 @@ export class SyncService {
 	}
 
 	/** Keeps a record of a list under a key; `version` is the one it was built on, 0 for a new one. */
-	async put<K extends Kept>(kind: K, id: string, version: number, record: Records[K], title: string): Promise<void> {
+	async put<K extends ListKind>(
+		kind: K,
+		id: string,
+		version: number,
+		record: Records[K],
+		title: string
+	): Promise<void> {
 		await this.outbox?.add({ kind, id, action: 'put', base: version, record, revision: 0, title });
 	}
 
@@ -259,7 +266,7 @@ export class SyncService {
 		await this.put('kept-calls', id, 0, record, record.name);
 	}
 
-	async remove(kind: Kept, id: string, version: number, title: string): Promise<void> {
+	async remove(kind: ListKind, id: string, version: number, title: string): Promise<void> {
 		const { screen, order } = this.#app.editContext();
 		await this.outbox?.add({ kind, id, action: 'remove', base: version, record: null, revision: 0, title });
 		// Said once the list lacks it, not before.
@@ -279,7 +286,7 @@ export class SyncService {
 	}
 
 	/** A list as the server has it, with what still not sent yet. */
-	withWaiting<K extends Kept>(kind: K, list: readonly Listed<Records[K]>[]): Listed<Records[K]>[] {
+	withWaiting<K extends ListKind>(kind: K, list: readonly Listed<Records[K]>[]): Listed<Records[K]>[] {
 		return listWithWaiting(list, this.since(kind));
 	}
 

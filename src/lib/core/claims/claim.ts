@@ -106,7 +106,7 @@ export interface Claim {
 	readonly silent: Example | null;
 }
 
-/** Version of the claim base; stored with every kept call so that it can be replayed or explained later. */
+/** Version of the claim base; stored with every saved call so that it can be replayed or explained later. */
 export const CLAIM_BASE_VERSION = 3;
 
 /** The tier in which a claim is weighed: what prefers a family decides it. */

@@ -28,7 +28,7 @@ export interface RecordKind<S extends z.ZodMiniType = z.ZodMiniType> {
 	readonly newest: string;
 	/** Fields that name a record of another kind, by that kind's word. */
 	readonly references: Readonly<Record<string, string>>;
-	/** Whether it goes into the file of everything kept. What merely lies in hand stays on its desk. */
+	/** Whether it goes into the export file. What is only being worked on does not. */
 	readonly transferred: boolean;
 	/** Steps that read an older version, by the version they start from. */
 	readonly upgrades: Readonly<Record<number, (older: RawRecord) => RawRecord>>;

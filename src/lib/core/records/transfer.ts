@@ -164,7 +164,7 @@ export interface Change {
 
 export interface ImportPlan {
 	readonly records: Readonly<Record<ListedKindName, Change>>;
-	/** Documents that the file replaces, such as the angler's sides and own rules. */
+	/** Documents that the file replaces, such as the angler's views and own rules. */
 	readonly replaced: readonly DocumentKindName[];
 	/** What of the file is not known here and would be left out. */
 	readonly aside: readonly SetAside[];

@@ -203,7 +203,7 @@ async function seedKept(
 	);
 }
 
-/** Lays the latest reading on the desk, with the rig that is called for it in hand. */
+/** Makes the latest reading the current one, and its first choice the current rig. */
 async function seedDesk(
 	{ models, transaction }: Sowing,
 	anglerId: string,

@@ -10,7 +10,7 @@ import type { ParsedReading } from '../../core/foundation/schema/reading';
 import { without } from '../../core/foundation/basics/without';
 import { storeOf } from './store';
 
-/** The angler's desk with this reading in hand: for pages that work without scripts. Locks of another reading go. */
+/** The angler's desk with this as the current reading: for pages that work without scripts. Locks of another reading go. */
 export async function openReading(
 	anglerId: string,
 	reading: ParsedReading,

@@ -3,7 +3,7 @@
 	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
 	import type { Rig } from '$lib/core/foundation/schema/rig';
 
-	/** A rig that was taken in hand while an outing runs that is fished with another. */
+	/** A rig that was chosen while the running outing is fished with another. */
 	const { rig }: { rig: Rig } = $props();
 	const app = useApp();
 	async function fish() {

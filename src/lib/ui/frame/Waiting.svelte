@@ -16,7 +16,7 @@
 	const app = useApp();
 	const outbox = $derived(app.sync.outbox);
 	const refused = $derived(outbox?.refused ?? []);
-	/** A rig that was taken in hand on another screen while an outing is fished with something else: asked once. */
+	/** A rig that was chosen on another screen while the outing is fished with something else: asked once. */
 	const asked = $derived.by(() => {
 		const { lastUsedRig, tally } = app;
 		const { story } = tally;

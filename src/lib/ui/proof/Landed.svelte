@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { GEAR, type Gear, type Kept } from '$lib/core/trips/proof/losses';
+	import { GEAR, type Gear, type LandedShare } from '$lib/core/trips/proof/losses';
 	import type { Hooked } from '$lib/core/trips/proof/view';
 	import type { Hookset } from '$lib/core/foundation/schema/words';
 	import { HOOK_WORDS, SET_WORDS } from '../tally/words';
 
 	interface Props {
 		hooked: readonly Hooked[];
-		kept: Readonly<Record<Gear, readonly Kept[]>>;
+		kept: Readonly<Record<Gear, readonly LandedShare[]>>;
 		advice: string | null;
 	}
 	const { hooked, kept, advice }: Props = $props();

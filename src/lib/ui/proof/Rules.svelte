@@ -6,7 +6,7 @@
 	interface Props {
 		/** `null` while they are being looked at. */
 		moved: readonly Moved[] | null;
-		/** Whether the call reckons with them. */
+		/** Whether the call uses them. */
 		on: boolean;
 		onswitch: (on: boolean) => void;
 	}
@@ -31,7 +31,6 @@
 		<ul>
 			{#each all ? moved : moved.slice(0, SHOWN) as { claim, because, factor, outings } (claim)}
 				<li>
-					<span class="figure">{factor.toFixed(1)}</span>
 					<span
 						>{because}
 						<small class="block text-ink-2"
@@ -48,7 +47,8 @@
 			>
 		{/if}
 		<p class="quiet">
-			Strong, some, none or against. With this many rules, luck alone makes some look supported or contradicted.
+			Used in the call, a rule counts up to twice as much with strong support, and less or nothing with evidence against
+			it. With this many rules, luck alone makes some look supported or contradicted.
 		</p>
 	{/if}
 </section>
@@ -56,7 +56,7 @@
 <style>
 	li {
 		display: grid;
-		grid-template-columns: 30px 1fr 62px;
+		grid-template-columns: 1fr 62px;
 		gap: 8px;
 		align-items: center;
 		padding: 3px 0;

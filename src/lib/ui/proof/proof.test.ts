@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { answerEvidence } from '$lib/core/trips/evidence/evidence';
 import type { Grouped } from '$lib/core/trips/proof/compare';
-import { GEAR, type Kept } from '$lib/core/trips/proof/losses';
+import { GEAR, type LandedShare } from '$lib/core/trips/proof/losses';
 import type { Moved } from '$lib/core/trips/proof/moves';
 import type { SpotDay } from '$lib/core/trips/proof/calendar';
 import type { TrialResult } from '$lib/core/trips/proof/trials';
@@ -170,8 +170,11 @@ describe('what an outing costs', () => {
 });
 
 describe('fish brought to hand', () => {
-	const none: readonly Kept[] = [];
-	const kept = Object.fromEntries(GEAR.map((gear) => [gear, none])) as Record<(typeof GEAR)[number], readonly Kept[]>;
+	const none: readonly LandedShare[] = [];
+	const kept = Object.fromEntries(GEAR.map((gear) => [gear, none])) as Record<
+		(typeof GEAR)[number],
+		readonly LandedShare[]
+	>;
 	const share = { share: 0.7, count: 7, of: 10, from: 0.45, to: 0.87 };
 
 	it('are counted by the tackle that is asked for', async () => {

@@ -22,7 +22,7 @@
 		/** Where both are at the moment that is looked at. */
 		now: TowSample | null;
 		nowB: TowSample | null;
-		/** Most tension of the cast in hand, N. */
+		/** Most tension of this cast, N. */
 		peakN: number;
 		reading: Reading;
 		units: UnitSystem;

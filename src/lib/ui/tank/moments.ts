@@ -1,6 +1,6 @@
 import type { Tow, TowSample } from '$lib/core/foundation/schema/tow';
 
-/** Rigs that are watched: the one in hand, and what runs beside it. */
+/** Rigs that are watched: the current one, and those compared with it. */
 export const SIGNS = ['A', 'B', 'C'] as const;
 export type Sign = (typeof SIGNS)[number];
 export const BESIDE = ['B', 'C'] as const satisfies readonly Sign[];

@@ -122,7 +122,7 @@
 	function take() {
 		if (called) app.useRig(called.rig);
 	}
-	/** Enter takes the marked rig in hand, from its row as well as from nowhere in particular. */
+	/** Enter uses the marked rig, from its row or when nothing has the focus. */
 	function onkeydown(event: KeyboardEvent) {
 		if (event.key !== 'Enter' || event.defaultPrevented || event.repeat || !app.settings.shortcuts) return;
 		const target = event.target as HTMLElement;

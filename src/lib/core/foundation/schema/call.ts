@@ -71,7 +71,7 @@ export const calledRigSchema = z.object({
 	rig: rigSchema,
 	score: z.number(),
 	reasons: z.array(reasonSchema),
-	// A kept call may hold the window of an earlier model; it is measured anew when it is shown.
+	// A saved call may hold the window of an earlier model; it is measured anew when it is shown.
 	window: z.catch(z.nullable(calledWindowSchema), null),
 	run: z.catch(z.nullable(runSchema), null)
 });

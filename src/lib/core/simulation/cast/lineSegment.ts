@@ -1,12 +1,12 @@
 import { GRAVITY_MPS2, HALF_DENSITY, LINES, VISCOSITY_M2S, WATER_KGM3 } from '../../foundation/constants/constants';
 import { lineDiameterM } from '../physics/line';
 
-/** Air: half its density (kg/m3) times the normal drag coefficient of a cord in it (docs/TANK.md). */
+/** Air: half its density (kg/m3) times the normal drag coefficient of a line in it (docs/TANK.md). */
 export const AIR_DRAG = 0.5 * 1.2 * 1.2;
 /** Tangential drag coefficients of a line, between a smooth cylinder and a towed cable (assumed). */
 const TANGENTIAL = { fluorocarbon: 0.01, mono: 0.01, braid: 0.015 } as const;
 
-/** Normal drag coefficient of a cord in water by its Reynolds number: 0.95 + 3.9 / Re^0.5 + 6 / Re (docs/TANK.md). */
+/** Normal drag coefficient of a line in water by its Reynolds number: 0.95 + 3.9 / Re^0.5 + 6 / Re (docs/TANK.md). */
 const NORMAL = { linear: 0.95, root: 3.9, creep: 6 } as const;
 
 /** A meter of line: its diameter m, mass and displaced mass kg/m, and its drag. */

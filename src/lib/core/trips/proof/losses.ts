@@ -16,7 +16,7 @@ const GEAR_OF: Readonly<Record<(typeof TACKLE)[number], (fact: Fact) => string>>
 };
 
 /** Fish that were hooked with something, and how many of them came to hand. */
-export interface Kept extends Share {
+export interface LandedShare extends Share {
 	readonly value: string;
 	/** Where most of the lost ones were hooked; `null` where none was lost. */
 	readonly lostFrom: HookPlace | null;
@@ -30,7 +30,7 @@ function mostLostFrom(fish: readonly HookedFish[]): HookPlace | null {
 }
 
 /** By how the hook was set: only fish of which that was told. */
-function keptBySet(facts: readonly Fact[]): Kept[] {
+function landedByHookset(facts: readonly Fact[]): LandedShare[] {
 	const told = facts.flatMap(({ hooks }) => hooks);
 	return HOOKSETS.map((value) => {
 		const fish = told.filter(({ set }) => set === value);
@@ -39,12 +39,12 @@ function keptBySet(facts: readonly Fact[]): Kept[] {
 }
 
 /** How many of the hooked fish came to hand, by what they were hooked with or how the hook was set; the most first. */
-export const keptBy = (facts: readonly Fact[], gear: Gear): Kept[] =>
-	(gear === 'hookset' ? keptBySet(facts) : keptByTackle(facts, gear))
+export const landedBy = (facts: readonly Fact[], gear: Gear): LandedShare[] =>
+	(gear === 'hookset' ? landedByHookset(facts) : landedByTackle(facts, gear))
 		.filter(({ of }) => of > 0)
 		.toSorted((a, b) => b.of - a.of);
 
-function keptByTackle(facts: readonly Fact[], gear: (typeof TACKLE)[number]): Kept[] {
+function landedByTackle(facts: readonly Fact[], gear: (typeof TACKLE)[number]): LandedShare[] {
 	const parts = new Map<string, Fact[]>();
 	for (const fact of facts) {
 		const value = GEAR_OF[gear](fact);

@@ -11,7 +11,7 @@ import { blocksBetween, compared, groupedBy } from './compare';
 import { PROOF_FACETS, proofFacetOf, valuesIn } from './facets';
 import { factsOf, type Fact, type Outing } from './facts';
 import { resultsOfPlan } from './plannedHours';
-import { keptBy, weededBy } from './losses';
+import { landedBy, weededBy } from './losses';
 import { movesFor, movesOf } from './moves';
 import { trialsOf } from './trials';
 
@@ -168,11 +168,11 @@ describe('hooked fish by what they were hooked with', () => {
 			fact('2', rodded('moderate'), 50, 10, { landed: 9, lost: 1 }),
 			fact('3', rodded('moderate'), 50, 0, { landed: 0, lost: 0 })
 		];
-		const [moderate, fast] = keptBy(facts, 'rod action');
+		const [moderate, fast] = landedBy(facts, 'rod action');
 		expect(moderate).toMatchObject({ value: 'moderate', count: 9, of: 10, lostFrom: null });
 		expect(fast).toMatchObject({ value: 'fast', count: 2, of: 6, lostFrom: 'skin' });
 		expect(fast!.to).toBeLessThan(moderate!.to);
-		expect(keptBy([], 'line')).toEqual([]);
+		expect(landedBy([], 'line')).toEqual([]);
 	});
 
 	it('are told by how the hook was set, those alone of which that was said', () => {
@@ -185,11 +185,11 @@ describe('hooked fish by what they were hooked with', () => {
 			}),
 			fact('2', RIG, 50, 6, { landed: 1, lost: 1, hooks: [fish('strike', false), fish('sweep', true)] })
 		];
-		expect(keptBy(facts, 'hookset')).toMatchObject([
+		expect(landedBy(facts, 'hookset')).toMatchObject([
 			{ value: 'sweep', count: 3, of: 3, lostFrom: null },
 			{ value: 'strike', count: 0, of: 1, lostFrom: 'corner' }
 		]);
-		expect(keptBy([], 'hookset')).toEqual([]);
+		expect(landedBy([], 'hookset')).toEqual([]);
 	});
 
 	it('have intervals that hold the true share about nine times in ten', () => {

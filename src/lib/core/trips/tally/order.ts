@@ -14,6 +14,6 @@ export interface OrderedEntry {
 export const inOrder = (happened: readonly OrderedEntry[]): OrderedEntry[] =>
 	happened.toSorted((a, b) => a.order - b.order || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
 
-/** The place in the order that the next happening takes. */
+/** The place in the order that the next entry takes. */
 export const nextOrder = (happened: readonly OrderedEntry[]): number =>
 	happened.reduce((last, { order }) => Math.max(last, order), 0) + 1;
