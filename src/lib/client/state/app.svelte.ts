@@ -503,12 +503,12 @@ export class App {
 		this.#deafen = device.onUnload(() => void this.#listen());
 		const kept = this.sync.open(device, start.sequence, tabs);
 		const loaded = await validators().catch(() => null);
-		await loaded?.prepareFor(device).catch(() => undefined);
 		const served = start.documents as Record<string, Versioned<never> | null>;
 		await Promise.all(
 			this.documents.map((document) => {
 				const from = start.recordsDown ? null : served[document.name];
 				return document.open(device, from ? { value: from.record, version: from.version } : null, {
+					prepare: loaded?.prepareFor,
 					read: (loaded?.READERS[document.name] ?? asItLies) as (raw: unknown) => never,
 					onchange: () => this.sync.scheduleSend(document),
 					onsaved: () => tabs.post({ kind: 'document', name: document.name }),
@@ -586,7 +586,7 @@ export class App {
 	/** Opens the tally once what tells an outing is there; a page that cannot have it opens without one. */
 	async #openTally(device: Device, loaded: Validators | null): Promise<void> {
 		const story = await import('$lib/core/trips/tally/story').catch(() => null);
-		if (story) await this.tally.open(device, loaded?.wholeEntry ?? asItLies, story.storyOf, loaded?.readStored);
+		if (story) await this.tally.open(device, loaded?.wholeEntry ?? asItLies, story.storyOf, loaded ?? undefined);
 	}
 
 	/** This device forgets the angler: the session is being closed. */

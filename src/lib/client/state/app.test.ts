@@ -272,3 +272,19 @@ describe('what an earlier edition stored on the device', () => {
 		expect(later.tally.happened.map(({ what }) => what.kind)).toEqual(['cast']);
 	});
 });
+
+it('what is changed while the device never opens is written down as the page is left', async () => {
+	const device = new MemoryDevice();
+	const never = new Proxy(device, {
+		get: (of, key) =>
+			key === 'read' || key === 'update' || key === 'lasting'
+				? () => new Promise(() => undefined)
+				: (Reflect.get(of, key) as () => unknown).bind(of)
+	});
+	const { app, start } = pages.unopened();
+	void app.open(never, start);
+	await vi.dynamicImportSettled();
+	app.change({ bottomM: 7 });
+	app.leave();
+	expect(device.readUnload('document.desk')).toHaveLength(1);
+});

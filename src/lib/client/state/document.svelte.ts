@@ -31,6 +31,8 @@ interface Versioned<T> {
 
 /** What a document gets from those around it. */
 export interface DocumentCallbacks<T> {
+	/** Gets ready to read what was stored; what an earlier edition wrote takes more code. */
+	readonly prepare?: ((stored: unknown) => Promise<void>) | undefined;
 	/** Makes a value of what was stored, `undefined` of what is none any more. */
 	readonly read: (raw: unknown) => T | undefined;
 	/** Said after every change that is to go to the server. */
@@ -49,7 +51,7 @@ export class SyncedDocument<T> {
 	readonly name: DocumentKindName;
 	#held = $state.raw<DocumentState<T>>() as DocumentState<T>;
 	#device: Device | null = null;
-	#around: DocumentCallbacks<T> = {
+	#callbacks: DocumentCallbacks<T> = {
 		read: () => undefined,
 		onchange: () => undefined,
 		onsaved: () => undefined,
@@ -105,24 +107,24 @@ export class SyncedDocument<T> {
 
 	#valid(held: DocumentState<unknown> | undefined): DocumentState<T> | undefined {
 		if (!held) return undefined;
-		const value = this.#around.read(held.value);
+		const value = this.#callbacks.read(held.value);
 		if (value === undefined) return undefined;
 		const sound = (list: readonly steps.Step<unknown>[]): steps.Step<T>[] =>
 			list.flatMap((step) => {
-				const before = this.#around.read(step.value);
+				const before = this.#callbacks.read(step.value);
 				return before === undefined ? [] : [{ ...step, value: before }];
 			});
 		return steps.inTodaysWords({ ...held, value, past: sound(held.past), future: sound(held.future) });
 	}
 
 	/** Brings back what the device holds; what was changed before that is done again on top of it. */
-	async open(device: Device, server: Versioned<T> | null, around: DocumentCallbacks<T>): Promise<void> {
+	async open(device: Device, server: Versioned<T> | null, callbacks: DocumentCallbacks<T>): Promise<void> {
 		this.#device = device;
-		this.#around = around;
+		this.#callbacks = callbacks;
 		this.#saving = this.#readDevice(device, server, device.readUnload(this.#key));
 		await this.#saving;
 		if (this.#pending.length > 0) void this.#save();
-		if (this.dirty) around.onchange();
+		if (this.dirty) callbacks.onchange();
 	}
 
 	/** Reads what is stored, and lays what other pages said on top: said again as this page's own, until it is stored. */
@@ -132,6 +134,7 @@ export class SyncedDocument<T> {
 		words: ReturnType<Device['readUnload']>
 	): Promise<void> {
 		const stored = await device.read<Stored>(this.#key);
+		await this.#callbacks.prepare?.([stored, words]).catch(() => undefined);
 		this.#seen = stored?.writes ?? 0;
 		for (const { value } of words) this.#hear(value as UnloadEntry, stored?.by);
 		const mine = steps.begun(this.#valid(stored?.held), server) ?? this.#first;
@@ -146,7 +149,7 @@ export class SyncedDocument<T> {
 	async listen(): Promise<void> {
 		this.#saving = this.#saving.then(() => this.#listenNow());
 		await this.#saving;
-		if (this.dirty) this.#around.onchange();
+		if (this.dirty) this.#callbacks.onchange();
 	}
 
 	async #listenNow(): Promise<void> {
@@ -183,23 +186,23 @@ export class SyncedDocument<T> {
 	/** Changes the value. */
 	change(make: (value: T) => T, making: EditContext): void {
 		this.#apply((held) => steps.changed(held, make(held.value), making));
-		this.#around.onchange();
+		this.#callbacks.onchange();
 	}
 
 	/** Changes every step alike, as when a record was kept and got its version. */
 	amend(amend: (value: T) => T): void {
 		this.#apply((held) => steps.amended(held, amend));
-		this.#around.onchange();
+		this.#callbacks.onchange();
 	}
 
 	undo(): void {
 		this.#apply(steps.undone);
-		this.#around.onchange();
+		this.#callbacks.onchange();
 	}
 
 	redo(): void {
 		this.#apply(steps.redone);
-		this.#around.onchange();
+		this.#callbacks.onchange();
 	}
 
 	/** Ends the step that goes on: the pointer was lifted, the field was left. */
@@ -220,7 +223,7 @@ export class SyncedDocument<T> {
 	/** The angler keeps this one over the server's of a version. */
 	rebase(version: number): void {
 		this.#apply((held) => ({ ...held, base: version, revision: held.revision + 1 }));
-		this.#around.onchange();
+		this.#callbacks.onchange();
 	}
 
 	/** Looks at the device again: another tab has changed it. */
@@ -279,9 +282,9 @@ export class SyncedDocument<T> {
 			// What was changed meanwhile goes on top of what the device holds now.
 			if (after!.held !== mine)
 				this.#held = this.#pending.reduce((held, change) => change(held), after!.held as DocumentState<T>);
-			this.#around.onsaved();
+			this.#callbacks.onsaved();
 		} catch {
-			this.#around.onfull();
+			this.#callbacks.onfull();
 		}
 	}
 }

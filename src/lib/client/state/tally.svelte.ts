@@ -51,8 +51,14 @@ type ChangesSince = (since: number) => Promise<{
 
 /** What happened, with what was not said of it, or what is wrong with it. */
 type Whole = (what: EntryInput) => Entry | string;
-/** A stored record of any version in today's shape; `undefined` for what no version knows. */
-type ReadStored = (kind: 'outings' | 'happenings', raw: unknown) => unknown;
+/** How stored records of any version are read. */
+interface StoredReader {
+	/** Gets ready to read what was stored; what an earlier edition wrote takes more code. */
+	prepareFor(stored: unknown): Promise<void>;
+	/** A stored record in today's shape; `undefined` for what no version knows. */
+	readStored(kind: 'outings' | 'happenings', raw: unknown): unknown;
+}
+const AS_STORED: StoredReader = { prepareFor: async () => undefined, readStored: (_kind, raw) => raw };
 
 const KEY = 'tally';
 const isoNow = (): string => new Date().toISOString();
@@ -82,7 +88,7 @@ export class Tally {
 	#device: Device | null = null;
 	/** Something that may be written down, with what was not said of it, or what is wrong with it. */
 	whole: Whole = () => 'Still loading. Try again in a moment.';
-	#read: ReadStored = (_kind, raw) => raw;
+	#reader = AS_STORED;
 	readonly #port: TallyPort;
 	readonly #now: () => string;
 	/** Whether the device said that it is full; what is tapped is on the screen all the same. */
@@ -107,17 +113,12 @@ export class Tally {
 	 *
 	 * @param whole Makes what happened whole, or says what is wrong with it. Nothing is written down before it is there.
 	 * @param tell Tells an outing from what happened.
-	 * @param read Reads stored records of any version.
+	 * @param reader Reads stored records of any version.
 	 */
-	async open(
-		device: Device,
-		whole: Whole,
-		tell: typeof storyOf,
-		read: ReadStored = (_kind, raw) => raw
-	): Promise<void> {
+	async open(device: Device, whole: Whole, tell: typeof storyOf, reader: StoredReader = AS_STORED): Promise<void> {
 		this.#device = device;
 		this.whole = whole;
-		this.#read = read;
+		this.#reader = reader;
 		this.#tell = tell;
 		await this.listen();
 		this.ready = true;
@@ -130,16 +131,17 @@ export class Tally {
 		const words = device.readUnload(KEY);
 		const held = (await device.read<TallyState>(KEY)) ?? NOTHING;
 		const said = words.map(({ value }) => value as TallyState);
+		await this.#reader.prepareFor([held, said]).catch(() => undefined);
 		await this.#update((now) => [held, ...said].map((one) => this.#inTodaysShape(one)).reduce(joined, now));
 		for (const { forget } of words) forget();
 	}
 
 	/** What an earlier edition stored; a record that no edition knows is left out, and is still at the server. */
 	#inTodaysShape(held: TallyState): TallyState {
-		const record = held.outing && (this.#read('outings', held.outing.record) as OutingRecord | undefined);
+		const record = held.outing && (this.#reader.readStored('outings', held.outing.record) as OutingRecord | undefined);
 		const happened: Record<string, ListedEntry> = {};
 		for (const [id, entry] of Object.entries(held.happened)) {
-			const read = this.#read('happenings', entry.record) as EntryRecord | undefined;
+			const read = this.#reader.readStored('happenings', entry.record) as EntryRecord | undefined;
 			if (read) happened[id] = { ...entry, record: read };
 		}
 		return { ...held, outing: held.outing && record ? { ...held.outing, record } : null, happened };

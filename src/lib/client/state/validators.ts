@@ -7,7 +7,6 @@ import { deskRecordSchema, settingsRecordSchema, viewsRecordSchema } from '$lib/
 import { entryRecordSchema, outingRecordSchema } from '$lib/core/records/tallySchemas';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import * as z from 'zod/mini';
-import type { Device } from '../sync/device';
 
 type StoredKind = DocumentKindName | 'outings' | 'happenings';
 
@@ -25,11 +24,9 @@ const SCHEMAS: Readonly<Record<StoredKind, z.ZodMiniType>> = {
 let readOlder: typeof readRecord | null = null;
 const OLDER = new RegExp(`"schemaVersion":(?!${SCHEMA_VERSION}\\b)`);
 
-/** Gets ready for what an earlier edition stored on this device. */
-export async function prepareFor(device: Device): Promise<void> {
-	const keys = [...DOCUMENT_KIND_NAMES.map((name) => `document.${name}`), 'tally'];
-	const stored = await Promise.all(keys.map((key) => device.read(key)));
-	if (OLDER.test(JSON.stringify(stored))) readOlder = (await import('$lib/core/records/read')).readRecord;
+/** Gets ready to read what was stored, where an earlier edition wrote some of it. */
+export async function prepareFor(stored: unknown): Promise<void> {
+	if (OLDER.test(JSON.stringify(stored) ?? '')) readOlder = (await import('$lib/core/records/read')).readRecord;
 }
 
 /** A stored record of any version in today's shape; `undefined` for what no version knows. */
