@@ -7,7 +7,7 @@
 	import { spoken } from '$lib/core/foundation/labels/spoken';
 	import { ashore } from '$lib/core/water/places/bank';
 	import type { Sounding } from '$lib/core/water/places/depths';
-	import type { LonLat } from '$lib/core/water/places/plane';
+	import type { LonLat, Plane } from '$lib/core/water/places/plane';
 	import type { Growth } from '$lib/core/water/places/growth';
 	import type { Proposal } from '$lib/core/water/places/features';
 	import type { ChartRecord } from '$lib/core/records/chartSchema';
@@ -121,12 +121,13 @@
 		})
 	});
 
-	async function take({ chart: next, moved, added }: Taking) {
-		if (!water) return;
+	async function take({ chart: next, moved, added }: Taking, of = water) {
+		if (!of) return;
 		const { sync } = app;
 		if (next) {
-			const record: ChartRecord = { schemaVersion: SCHEMA_VERSION, waterId: water.id, ...next };
-			await sync.put('charts', held?.id ?? newUuid(), held?.version ?? 0, record, `the map of ${water.name}`);
+			const stored = data.charts.find(({ waterId }) => waterId === of.id);
+			const record: ChartRecord = { schemaVersion: SCHEMA_VERSION, waterId: of.id, ...next };
+			await sync.put('charts', stored?.id ?? newUuid(), stored?.version ?? 0, record, `the map of ${of.name}`);
 		}
 		for (const { id, record } of moved) {
 			const version = (await recordAt('spots', id))?.version ?? 0;
@@ -136,12 +137,22 @@
 		await sync.outbox?.flush();
 		await invalidateAll();
 	}
-	/** Whether the water is being drawn. */
-	let drawing = $state(false);
-	async function drawn(next: Drawing) {
+	/** The sheet that is being drawn on. It keeps what it was opened with: data that arrives meanwhile must not close it. */
+	interface Sheet {
+		readonly of: NonNullable<typeof water>;
+		readonly plane: Plane;
+		readonly before: Drawing;
+		readonly spots: number;
+	}
+	let sheet = $state.raw<Sheet | null>(null);
+	function draw() {
 		if (!water) return;
-		await take(drawnOn(planeOf(water, chart), water.id, next));
-		drawing = false;
+		const plane = planeOf(water, chart);
+		sheet = { of: water, plane, before: drawingOf(plane, chart), spots: day.spots.length };
+	}
+	async function drawn({ plane, of }: Sheet, next: Drawing) {
+		await take(drawnOn(plane, of.id, next), of);
+		sheet = null;
 	}
 	let located = $state('');
 	async function iAmHere() {
@@ -185,6 +196,18 @@
 		</p>
 	</div>
 	<div class="screen-main">
+		{#if sheet}
+			{@const open = sheet}
+			{#await import('$lib/ui/deck/DrawSheet.svelte') then { default: DrawSheet }}
+				<DrawSheet
+					drawing={open.before}
+					spots={open.spots}
+					units={app.units}
+					onsave={(next) => drawn(open, next)}
+					onclose={() => (sheet = null)}
+				/>
+			{/await}
+		{/if}
 		{#if water && weather}
 			<div class="flex items-center gap-12 px-14 py-6">
 				<label class="flex flex-1 items-center gap-10"
@@ -199,17 +222,7 @@
 				<output class="figure">{clock(weather.at)}</output>
 				<span class="quiet">{date.format(Date.parse(weather.at))}, {spoken(weather.sky, 'sky')}</span>
 			</div>
-			{#if drawing}
-				{#await import('$lib/ui/deck/DrawSheet.svelte') then { default: DrawSheet }}
-					<DrawSheet
-						drawing={drawingOf(planeOf(water, chart), chart)}
-						spots={day.spots.length}
-						units={app.units}
-						onsave={drawn}
-						onclose={() => (drawing = false)}
-					/>
-				{/await}
-			{:else if onPlan.length > 0 || (map?.shores.length ?? 0) > 0}
+			{#if !sheet && (onPlan.length > 0 || (map?.shores.length ?? 0) > 0)}
 				<PlacePlan
 					shores={map?.shores ?? []}
 					{soundings}
@@ -224,7 +237,7 @@
 					text="Plan of {water.name}, north up, with its spots in the order of the hour"
 					onmark={(id) => (marked = marked === id ? null : id)}
 				/>
-			{:else if day.spots.length > 0}
+			{:else if !sheet && day.spots.length > 0}
 				<p class="px-14 py-8 text-s">
 					{water.name} has no map yet: draw it, import a file, or
 					<a href={resolve('/waters')}>give your spots a position</a>.
@@ -285,15 +298,13 @@
 			<section class="passage" aria-label="Draw">
 				<h2>Map of {water.name}</h2>
 				<p class="flex flex-wrap gap-6 py-6">
-					<button class="button button-amber" onclick={() => (drawing = true)}
-						>{chart ? 'Draw on the map' : 'Draw the shore'}</button
-					>
+					<button class="button button-amber" onclick={draw}>{chart ? 'Draw on the map' : 'Draw the shore'}</button>
 					<button class="button" onclick={iAmHere}>I am here</button>
 				</p>
 				{#if located}<p role="status" class="text-s">{located}</p>{/if}
 			</section>
 		{/if}
-		{#if water && (chart || !held)}<MapFiles {water} {chart} {written} ontake={take} />{/if}
+		{#if water && (chart || !held)}<MapFiles {water} {chart} {written} ontake={(taking) => take(taking)} />{/if}
 		<p class="quiet px-14 py-8 text-s">
 			Depths and distances in {distance.unit}. Fetch is measured straight into the wind to the first shore, waves use a
 			deep-water formula, shade comes from bank height and sun. A chart for fishing, not for finding your way.
