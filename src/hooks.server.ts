@@ -4,7 +4,6 @@ import { redirect, type Handle, type HandleServerError, type RequestEvent } from
 import { sequence } from '@sveltejs/kit/hooks';
 import { databaseNow } from '$lib/server/auth/clock';
 import { closeDatabase } from '$lib/server/db/connection';
-import { compressed } from '$lib/server/http/compress';
 import { drainRefusedBodies } from '$lib/server/http/drain';
 import { asHttpFailure, failureResponse, HttpFailure, passingFailure, RECORDS_DOWN } from '$lib/server/http/failures';
 import { log, logConsole } from '$lib/server/http/log';
@@ -64,9 +63,6 @@ const dress: Handle = async ({ event, resolve }) => {
 	return response;
 };
 
-/** Whatever is made for a request goes in few bytes; files of the build are laid out so already. */
-const pack: Handle = async ({ event, resolve }) => compressed(event.request, await resolve(event));
-
 /** A write from a page that is not ours is not looked at. */
 const guard: Handle = ({ event, resolve }) => {
 	if (!isOwn(event)) {
@@ -111,7 +107,7 @@ process.once('sveltekit:shutdown', () => {
 	void Promise.allSettled([closeDatabase(), closeVerbPool(), closeImports()]);
 });
 
-export const handle = sequence(observe, pack, dress, guard, admit);
+export const handle = sequence(observe, dress, guard, admit);
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	const passing = passingFailure(error);

@@ -23,7 +23,7 @@ export function api<E extends RequestEvent>(handler: Handler<E>): (event: E) => 
 	return async (event) => {
 		try {
 			const angler = anglerOf(event.locals);
-			if (WRITES.has(event.request.method)) countWrite(angler.anglerId);
+			if (WRITES.has(event.request.method)) await countWrite(angler.anglerId);
 			return await handler(event, angler);
 		} catch (error) {
 			return failureResponse(asHttpFailure(error, event.locals.requestId));

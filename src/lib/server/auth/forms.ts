@@ -11,8 +11,8 @@ const FIELD_MAX = 1000;
  *
  * @throws {HttpFailure} 429 with the seconds to wait, or what is wrong with the body.
  */
-export function formOf({ request, locals }: RequestEvent, limit?: number): Promise<FormData> {
-	if (locals.session) countWrite(locals.session.anglerId);
+export async function formOf({ request, locals }: RequestEvent, limit?: number): Promise<FormData> {
+	if (locals.session) await countWrite(locals.session.anglerId);
 	return readForm(request, limit);
 }
 

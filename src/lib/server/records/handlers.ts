@@ -115,7 +115,7 @@ export async function removeRecord(event: Event, { anglerId }: AnglerSession): P
 }
 
 export async function restoreRecord(event: Event, { anglerId }: AnglerSession): Promise<Response> {
-	countWrite(anglerId);
+	await countWrite(anglerId);
 	const stored = await storeFor(kindFrom(event)).restore(anglerId, idOf(event), {
 		key: writeKeyOf(event),
 		digest: digestOf('restore')

@@ -40,7 +40,7 @@ export async function imported<K extends ImportJob['kind']>(
 	anglerId: string,
 	given: Uint8Array
 ): Promise<ImportAnswers[K]> {
-	countWrite(anglerId, given.byteLength);
+	await countWrite(anglerId, given.byteLength);
 	// Handed over to the thread, so it must not be part of a buffer that others use.
 	const job: ImportJob = { kind, anglerId, bytes: new Uint8Array(given) };
 	const threads = pool();
@@ -51,6 +51,6 @@ export async function imported<K extends ImportJob['kind']>(
 		const { status, code, message, path, detail, retryAfterS } = done.refusal;
 		throw Object.assign(new HttpFailure(status, code, message, path, detail), { retryAfterS });
 	}
-	countRows(anglerId, rowsWritten(kind, done.answer));
+	await countRows(anglerId, rowsWritten(kind, done.answer));
 	return done.answer as ImportAnswers[K];
 }

@@ -1,4 +1,5 @@
-import { LruMap } from '$lib/core/foundation/basics/lruMap';
+import QuickLRU from 'quick-lru';
+import { remembered } from '$lib/core/foundation/basics/remembered';
 import type { Reading } from '$lib/core/water/reading/complete';
 import type { View } from '$lib/core/simulation/sight/backdrop';
 import { atWork, lookedAt, pairSteps, type Looked } from '$lib/core/simulation/sight/contrast';
@@ -42,12 +43,12 @@ function inHandOf({ target }: Named): Rgb {
 
 /** How many depths of a reading are remembered: what follows the hand later looks at where the swatches were before. */
 const SCENES = 4;
-let lately: { readonly reading: Reading; readonly scenes: LruMap<Scene> } | null = null;
+let lately: { readonly reading: Reading; readonly scenes: QuickLRU<number, Scene> } | null = null;
 
 /** The light at a depth (m) of a reading: the very same scene for what asks one after the other. */
 export function sceneAt(reading: Reading, depthM: number): Scene {
-	if (lately?.reading !== reading) lately = { reading, scenes: new LruMap(SCENES) };
-	return lately.scenes.of(String(depthM), () => sceneOfReading(reading, depthM));
+	if (lately?.reading !== reading) lately = { reading, scenes: new QuickLRU({ maxSize: SCENES }) };
+	return remembered(lately.scenes, depthM, () => sceneOfReading(reading, depthM));
 }
 
 const seen = new WeakMap<Scene, Map<View, WeakMap<Named, Shown>>>();

@@ -1,7 +1,8 @@
 import { SPEEDS_MPS } from '../../foundation/catalogue/parts';
 import { HALF_DENSITY, USUAL_DISTANCE_M, USUAL_TIP_M } from '../../foundation/constants/constants';
 import { lineLiftShare } from '../../simulation/physics/depth';
-import { LruMap } from '../../foundation/basics/lruMap';
+import QuickLRU from 'quick-lru';
+import { remembered } from '../../foundation/basics/remembered';
 import type { Reading } from '../../water/reading/complete';
 import type { Family } from '../../foundation/schema/words';
 import { BandWindow, bandOf, type Band } from './band';
@@ -209,7 +210,7 @@ export class Gate {
 }
 
 /** Windows by band: families, hours and readings of one water mostly ask the same of a path. */
-const byBand = new LruMap<BandWindow>(32);
+const byBand = new QuickLRU<string, BandWindow>({ maxSize: 32 });
 
 /** The windows of a reading by family. */
 export class Windows {
@@ -225,7 +226,7 @@ export class Windows {
 
 	of(family: Family): BandWindow {
 		const band = this.band(family);
-		return byBand.of(`${band.fromM}/${band.toM}/${band.castM}`, () => new BandWindow(band));
+		return remembered(byBand, `${band.fromM}/${band.toM}/${band.castM}`, () => new BandWindow(band));
 	}
 
 	/** The gate of a space under a mask. */

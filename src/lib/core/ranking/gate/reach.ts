@@ -1,4 +1,5 @@
-import { LruMapByKey } from '../../foundation/basics/lruMap';
+import QuickLRU from 'quick-lru';
+import { remembered } from '../../foundation/basics/remembered';
 import { upToMps } from '../../simulation/physics/roll';
 import type { Mask } from '../space/locks';
 import type { RigDrag, Running } from './running';
@@ -78,11 +79,15 @@ function reachUnder(running: Running, mask: Mask): Reach {
 	};
 }
 
-const known = new LruMapByKey<Running, Reach>(8);
+/** What is known of a space, by the mask that leaves it open. */
+const known = new WeakMap<Running, QuickLRU<string, Reach>>();
+const MASKS_MAX = 8;
 
 /** How far what a mask leaves open of a space reaches; locks and rules seldom change between two questions. */
 export function reachOf(running: Running, mask: Mask): Reach {
 	const rows = [...running.rest.map(({ variable }) => variable), running.material].map((at) => mask[at]!);
 	const name = rows.map((open) => open.map(Number).join('')).join();
-	return known.of(running, name, () => reachUnder(running, mask));
+	const ofSpace = known.get(running) ?? new QuickLRU({ maxSize: MASKS_MAX });
+	known.set(running, ofSpace);
+	return remembered(ofSpace, name, () => reachUnder(running, mask));
 }

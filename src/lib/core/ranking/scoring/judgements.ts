@@ -1,5 +1,6 @@
 import { CLAIM_BASE } from '../../claims/claimBase';
-import { LruMapByKey } from '../../foundation/basics/lruMap';
+import QuickLRU from 'quick-lru';
+import { remembered } from '../../foundation/basics/remembered';
 import { tierOf, type Claim, type Tier } from '../../claims/claim';
 import type { Positions } from '../../claims/disputes';
 import type { Reading } from '../../water/reading/complete';
@@ -97,12 +98,16 @@ function saidBy(claim: Claim, needs: Needs): Said {
 }
 
 /** What was said of late by claims that read the water: readings of one water mostly have it alike. */
-const recentOpinions = new LruMapByKey<Claim, Said>(8);
+const recentOpinions = new WeakMap<Claim, QuickLRU<string, Said>>();
+const OPINIONS_MAX = 8;
 
 function saidIn(claim: Claim, needs: Needs): Said {
 	const read = readOf(claim, needs);
 	const say = () => saidBy(claim, needs);
-	return read === null ? say() : recentOpinions.of(claim, read, say);
+	if (read === null) return say();
+	const ofClaim = recentOpinions.get(claim) ?? new QuickLRU({ maxSize: OPINIONS_MAX });
+	recentOpinions.set(claim, ofClaim);
+	return remembered(ofClaim, read, say);
 }
 
 /** What some claims say about every space. */
