@@ -95,7 +95,7 @@ export const DISPUTES: readonly Dispute[] = [
 		['one', 'two', 'goal', 'burn'],
 		null,
 		'How many head weights you need',
-		'Default: let the running model decide.'
+		'The running model decides.'
 	),
 	{
 		topic: 'DIRTY-COLOUR',

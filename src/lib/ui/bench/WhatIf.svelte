@@ -104,11 +104,13 @@
 			shown
 				.map((id) => {
 					const value = outcomeShown(id, swept!.lines[id]![index]!);
-					return value === null ? '' : `${OUTCOMES[id].name.toLowerCase()} ${value.toFixed(1)} ${outcomeUnit(id)}`;
+					return value === null
+						? ''
+						: `${OUTCOMES[id].name.toLowerCase()} ${Number(value.toPrecision(3))} ${outcomeUnit(id)}`;
 				})
 				.join(', ');
-		const indexes = [0, swept.values.indexOf(nearestNow), swept.values.length - 1];
-		return indexes.map((index) => `At ${valueShown(swept!.values[index]!)} ${valueUnit}: ${at(index)}.`).join(' ');
+		const indexes = new Set([0, swept.values.indexOf(nearestNow), swept.values.length - 1]);
+		return [...indexes].map((index) => `At ${valueShown(swept!.values[index]!)} ${valueUnit}: ${at(index)}.`).join(' ');
 	});
 	const pick = (at: 0 | 1, id: string) => {
 		const next: [OutcomeId, OutcomeId] = [...pair];

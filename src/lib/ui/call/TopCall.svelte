@@ -97,7 +97,7 @@
 				units,
 				'size',
 				Math.round(drawing.bounds.width)
-			)} in all
+			)} overall
 		</p>
 	</div>
 	{@render list(labels.slice(half), true)}

@@ -28,15 +28,12 @@
 	<Popover.Portal>
 		<Popover.Content class="split-sides" sideOffset={4} collisionPadding={8} aria-label={split.about}>
 			<p>
-				<strong>{split.about}.</strong> Good anglers disagree here. This rule belongs to the view “{school.replaceAll(
-					'-',
-					' '
-				)}”.
+				<strong>{split.about}.</strong> Good anglers disagree here. This rule belongs to the view “{spoken(school)}”.
 			</p>
 			<YourView {topic} />
 			<p class="quiet">
 				Default: {byDefault ? `“${spoken(byDefault)}”` : 'none'}. {split.because}
-				{SIDES[`${topic}/${school}`]}
+				{#if SIDES[`${topic}/${school}`] !== split.because}{SIDES[`${topic}/${school}`]}{/if}
 			</p>
 		</Popover.Content>
 	</Popover.Portal>

@@ -19,7 +19,7 @@
 	}
 	const { ranked, units, marked, onmark }: Props = $props();
 	const distance = (value: number): string => withUnit(units, 'distance', value);
-	const BANKS = { windblown: 'wind onto it', cross: 'wind along it', sheltered: 'sheltered' } as const;
+	const BANKS = { windblown: 'Wind onto it', cross: 'Wind along it', sheltered: 'Sheltered' } as const;
 	const WATERS = { calm: 'calm', ripple: 'a ripple', chop: 'chop', heavy: 'heavy water' } as const;
 	function lieText({ lie }: Ranked): string {
 		const shade = lie.shadeM === Infinity ? '' : lie.shadeM >= 1 ? `; shade ${distance(lie.shadeM)} out` : '; no shade';

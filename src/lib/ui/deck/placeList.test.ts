@@ -52,10 +52,10 @@ describe('the places of an hour', () => {
 	});
 
 	it.each([
-		[{}, 'wind onto it over 320 m of water, chop; no shade.'],
-		[{ bank: 'cross', wind: 'ripple', shadeM: 6 }, 'wind along it over 320 m of water, a ripple; shade 6 m out.'],
-		[{ bank: 'sheltered', wind: 'calm', shadeM: Infinity }, 'sheltered, calm.'],
-		[{ fetchM: null, wind: 'heavy' }, 'wind onto it, heavy water; no shade.']
+		[{}, 'Wind onto it over 320 m of water, chop; no shade.'],
+		[{ bank: 'cross', wind: 'ripple', shadeM: 6 }, 'Wind along it over 320 m of water, a ripple; shade 6 m out.'],
+		[{ bank: 'sheltered', wind: 'calm', shadeM: Infinity }, 'Sheltered, calm.'],
+		[{ fetchM: null, wind: 'heavy' }, 'Wind onto it, heavy water; no shade.']
 	])('say how they lie: %j', (lie, words) => {
 		drawn([ranked(1, { lie } as never)]);
 		expect(screen.getByText(words)).toBeTruthy();

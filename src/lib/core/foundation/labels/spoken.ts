@@ -24,6 +24,7 @@ const SPOKEN: Readonly<Record<string, string>> = {
 	'front-coming': 'front coming',
 	'front-passed': 'front passed',
 	'short-strikes': 'short strikes',
+	'lift-drop': 'lift and drop',
 	'white-chartreuse': 'white-chartreuse',
 	'black-blue': 'black-blue',
 	big: 'big fish',

@@ -4,7 +4,7 @@
 	import { useApp } from '$lib/client/state/app.svelte';
 	import { recordAt } from '$lib/client/sync/server';
 	import { newUuid } from '$lib/client/sync/uuid';
-	import { spoken } from '$lib/core/foundation/labels/spoken';
+	import { spoken, spokenFirst } from '$lib/core/foundation/labels/spoken';
 	import { ashore } from '$lib/core/water/places/bank';
 	import type { Sounding } from '$lib/core/water/places/depths';
 	import type { LonLat, Plane } from '$lib/core/water/places/plane';
@@ -282,7 +282,7 @@
 								>{PROPOSED_LOOKS[one.kind].sign}</span
 							>
 							<span class="flex-1"
-								>{convertUnitsInText(app.units, one.because)} <span class="quiet">{one.sure}</span></span
+								>{convertUnitsInText(app.units, one.because)} <span class="quiet">{spokenFirst(one.sure)}.</span></span
 							>
 							<button class="button flex-none" onclick={() => keepProposal(one)}>Make it a spot</button>
 						</li>
