@@ -9,6 +9,9 @@ const TANDEM = {
 	'double-colorado': 1,
 	'double-willow': 1
 };
+/** Two blades of different styles. */
+const MIXED = { 'colorado-willow': 1, 'colorado-indiana': 1, 'indiana-willow': 1 };
+const BURN_WATER = { visibilityM: 4, mood: 'chasing', fishFromM: 0.3, fishToM: 1 } as const;
 const colorado = { 'blade.style': { colorado: 1 } };
 const willow = { 'blade.style': { willow: 1 } };
 const slow = { pace: { slow: 1 } };
@@ -95,12 +98,12 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: SPINNERBAIT,
-		when: 'always',
+		when: not(any('dirty', 'cold', 'night')),
 		given: notSlow,
 		prefers: { layout: TANDEM },
 		because: 'At a normal pace two blades give more lift and track straighter than one.',
 		speaks: {},
-		silent: null
+		silent: { visibilityM: 0.5 }
 	},
 	{
 		id: 'BLD-05',
@@ -190,7 +193,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: TURNING,
-		when: 'dirty',
+		when: all('dirty', not('fry')),
 		prefers: { 'blade.style': { colorado: 1, indiana: 0.5 }, 'blade.size': { big: 1 } },
 		because: 'In dirty water big Colorados slow the lure down, lift it and are easy to feel.',
 		speaks: { visibilityM: 0.5 },
@@ -318,9 +321,9 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: BUZZBAIT,
-		when: any('clear', 'calm', 'late summer'),
+		when: any(all('clear', 'open'), 'late summer'),
 		prefers: { 'blade.size': { small: 1 } },
-		because: 'In clear or calm water, or late in summer, use a small buzz blade.',
+		because: 'In clear, open water, or late in summer, use a small buzz blade.',
 		speaks: { phase: 'late-summer' },
 		silent: { phase: 'spawn' }
 	},
@@ -455,7 +458,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 1,
 		scope: SPINNERBAIT,
-		when: 'dirty',
+		when: all('dirty', not('fry')),
 		given: colorado,
 		prefers: { 'blade.size': { '5-6': 1 } },
 		because: 'In dirty water a size 5 or 6 Colorado is right.',
@@ -504,7 +507,7 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		scope: TURNING,
 		when: all('pressured', not('dirty')),
-		prefers: { 'blade.size': { small: 1 } },
+		prefers: { 'blade.size': { 'one size down': 1, small: 0.6 } },
 		because: 'In pressured water that isn’t dirty, go down a blade size.',
 		speaks: { pressure: 'high' },
 		silent: { pressure: 'high', visibilityM: 0.5 }
@@ -553,5 +556,154 @@ export const BLADE_CLAIMS: readonly Claim[] = [
 		because: 'In cold water a Colorado or Indiana turns slowly and holds up the lure; a willow needs more speed.',
 		speaks: { waterTemperatureC: 7 },
 		silent: { waterTemperatureC: 16 }
+	},
+	{
+		id: 'BLD-31',
+		kind: 'score',
+		strength: 3,
+		scope: SPINNERBAIT,
+		when: 'burn water',
+		given: { pace: { burn: 1 } },
+		prefers: { layout: { 'double-willow': 1 } },
+		because: 'For a real burn use two willows: they run straight and stay down.',
+		speaks: BURN_WATER,
+		silent: { visibilityM: 1 }
+	},
+	{
+		id: 'BLD-31b',
+		kind: 'score',
+		strength: 3,
+		scope: SPINNERBAIT,
+		when: 'burn water',
+		given: { pace: { burn: 1 } },
+		prefers: { 'blade.style': { colorado: -1 } },
+		because: 'A Colorado pulls a burned lure over on its side.',
+		speaks: BURN_WATER,
+		silent: { visibilityM: 1 }
+	},
+	{
+		id: 'BLD-32',
+		kind: 'score',
+		strength: 2,
+		scope: TURNING,
+		when: any(all('clear', 'calm'), all('clear', 'smallmouth')),
+		prefers: { 'blade.size': { big: -1 } },
+		because: 'In clear, calm water, or for smallmouth that see well, big blades are too much.',
+		speaks: { visibilityM: 3, wind: 'calm' },
+		silent: { visibilityM: 1, wind: 'calm' }
+	},
+	{
+		id: 'BLD-33',
+		kind: 'score',
+		strength: 1,
+		scope: TURNING,
+		when: all('big-fish goal', 'dirty'),
+		prefers: { 'blade.size': { small: -1 } },
+		because: 'Where bass see little, a big one won’t find small blades.',
+		speaks: { goal: 'big', visibilityM: 0.5 },
+		silent: { goal: 'big', visibilityM: 2 }
+	},
+	{
+		id: 'BLD-34',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: not(any('dirty', 'baitfish spawn', 'big bait')),
+		prefers: { 'blade.size': { 'willow 6-7': -1 } },
+		because: 'A size 6 or 7 willow is for big bait, spawning bait or dirty water.',
+		speaks: { visibilityM: 2 },
+		silent: { visibilityM: 0.5 }
+	},
+	{
+		id: 'BLD-34b',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'always',
+		prefers: { 'blade.size': { 'colorado 6-7': -1 } },
+		because: 'A size 5 is big enough: a 6 or 7 Colorado or Indiana drags more than it calls.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'BLD-34c',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: not(any('dirty', 'baitfish spawn')),
+		prefers: { 'blade.size': { 'willow 7': -1 } },
+		because: 'A size 7 willow is for spawning bait or dirty water, nothing else.',
+		speaks: { visibilityM: 2 },
+		silent: { visibilityM: 0.5 }
+	},
+	{
+		id: 'BLD-35',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'murky',
+		prefers: { layout: { single: -1 }, 'blade.style': willow['blade.style'] },
+		because: 'In water this dirty a single willow has neither thump nor flash.',
+		speaks: { visibilityM: 0.4 },
+		silent: { visibilityM: 1 }
+	},
+	{
+		id: 'BLD-36',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all('fall', 'chasing', 'silver bait', not('over three and a half inches')),
+		given: willow,
+		prefers: { 'blade.size': { 'rear 3-4': 1 } },
+		silences: ['BLD-09'],
+		because: 'For a fast chase in fall on small bait use a size 3 to 4 rear willow.',
+		speaks: { phase: 'fall', mood: 'chasing', forage: eats('silver-baitfish', 2) },
+		silent: { phase: 'fall', mood: 'chasing', forage: eats('silver-baitfish', 5) }
+	},
+	{
+		id: 'BLD-37',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all('beyond two meters', not('dirty')),
+		prefers: { 'blade.size': { 'rear over 4.5': -1 } },
+		because: 'Deeper than about 6 ft, a big rear blade keeps the lure from getting down.',
+		speaks: { bottomM: 5, fishFromM: 3, fishToM: 4 },
+		silent: { bottomM: 1.2 }
+	},
+	{
+		id: 'BLD-38',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: all('big-fish goal', not('small bait')),
+		given: { layout: MIXED },
+		prefers: { 'blade.size': { 'rear 4.5-5': 1 } },
+		because: 'For a big fish put a size 4.5 or 5 behind a 3, not a pair of big ones.',
+		speaks: { goal: 'big' },
+		silent: { goal: 'balance' }
+	},
+	{
+		id: 'BLD-39',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: not(any('small bait', 'big bait', 'pressured')),
+		given: { layout: MIXED },
+		prefers: { 'blade.size': { 'usual pair': 1 } },
+		because: 'The usual pair is a size 3 in front of a 4 to 5.',
+		speaks: {},
+		silent: { pressure: 'high' }
+	},
+	{
+		id: 'BLD-40',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: 'post-spawn',
+		prefers: { 'blade.size': { small: 1 } },
+		because: 'In the weeks after the spawn use small blades: bass guard and eat fry.',
+		speaks: { phase: 'post-spawn' },
+		silent: { phase: 'spawn' }
 	}
 ];

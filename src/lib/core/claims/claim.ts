@@ -63,7 +63,14 @@ export type Prefers = Readonly<Partial<Record<Facet, Fit>>>;
 
 /** Preferences that need a computation on the reading or on two parts; see `ranking/scoring/relations.ts`. */
 export type Relation =
-	'asked-pace' | 'fast-for-them' | 'works-longest' | 'usual-ounces' | 'bears-line' | 'near-forage' | 'matches-colour';
+	| 'asked-pace'
+	| 'fast-for-them'
+	| 'works-longest'
+	| 'usual-ounces'
+	| 'bears-line'
+	| 'near-forage'
+	| 'near-bait-length'
+	| 'matches-colour';
 
 /** Dispute topic and school, "SKY/exceptions". */
 export type DisputeSide = `${string}/${string}`;
@@ -107,7 +114,7 @@ export interface Claim {
 }
 
 /** Version of the claim base; stored with every saved call so that it can be replayed or explained later. */
-export const CLAIM_BASE_VERSION = 3;
+export const CLAIM_BASE_VERSION = 4;
 
 /** The tier in which a claim is weighed: what prefers a family decides it. */
 export const tierOf = ({ prefers, tier }: Claim): Tier => (prefers?.family ? 'family' : (tier ?? 'lure'));

@@ -24,7 +24,7 @@ function pointsFor(claim: Claim, locks: Locks): number {
 	const table = tablesOf(claim, reading).find((one) => one.space === space)?.table;
 	if (!table) return 0;
 	const sizes = space.variables.map(({ parts }) => parts.length);
-	const judgement = { ...spoken, table, most: 1, tier: tierOf(claim), common: false, moved: 1 };
+	const judgement = { ...spoken, table, most: 1, tier: tierOf(claim), common: false, moved: 1, fair: 1 };
 	return worthOf(judgement, opinionAt(table, sizes, assignment)).earned;
 }
 

@@ -90,23 +90,42 @@ export const DISPUTES: readonly Dispute[] = [
 		'Strong line on thin wire',
 		'Line that bends the wire open loses the fish.'
 	),
-	plain(
-		'WEIGHT',
-		['one', 'two', 'goal', 'burn'],
-		null,
-		'How many head weights you need',
-		'The running model decides.'
-	),
+	plain('WEIGHT', ['one', 'two', 'goal', 'burn'], null, 'How many head weights you need', 'The running model decides.'),
 	{
 		topic: 'DIRTY-COLOUR',
 		schools: ['bright', 'dark'],
 		about: 'Bright or dark in dirty water',
 		auto: [
-			[any('not day', 'thick'), 'dark'],
+			['not day', 'dark'],
+			[all('thick', 'no silver bait'), 'dark'],
 			['always', 'bright']
 		],
 		because: 'Dark where there is little light to reflect, bright where there is more.'
 	},
+	{
+		topic: 'BUZZ-TONE',
+		schools: ['white', 'black'],
+		about: 'White or black on a buzzbait',
+		auto: [
+			[any('silver bait', 'golden shiner', 'fry'), 'white'],
+			['always', 'black']
+		],
+		because: 'White where bass eat bait, black where they don’t.'
+	},
+	plain(
+		'BJ-FINISH',
+		['dull', 'plain', 'gold-under-cloud'],
+		null,
+		'Finish of a bladed jig',
+		'Body, bait and clarity decide.'
+	),
+	plain(
+		'CLEAR-TONE',
+		['natural', 'dark'],
+		'natural',
+		'Natural or dark in clear water',
+		'What looks like food is hard to refuse.'
+	),
 	plain(
 		'SKIRT-MATERIAL',
 		['silicone', 'fine'],
@@ -128,7 +147,7 @@ export const DISPUTES: readonly Dispute[] = [
 		'A trailer on a bladed jig',
 		'A trailer steadies the lure and fills it out.'
 	),
-	plain('SB-TRAILER', ['bare', 'dressed'], 'bare', 'A trailer on a spinnerbait', 'It tracks straightest without one.'),
+	plain('SB-TRAILER', ['bare', 'dressed'], null, 'A trailer on a spinnerbait', 'Pace and bait decide.'),
 	plain(
 		'TRAILER-HOOK',
 		['conditional', 'always', 'rarely', 'never'],
@@ -202,11 +221,8 @@ export const DISPUTES: readonly Dispute[] = [
 		topic: 'HOOKSET',
 		schools: ['sweep', 'strike'],
 		about: 'How to set the hook',
-		auto: [
-			[all(any('warm', 'chasing'), not('cold')), 'sweep'],
-			['always', 'strike']
-		],
-		because: 'Sweep when fast or on thin wire, else strike.'
+		auto: [['always', 'sweep']],
+		because: 'A sweep is enough; strike with a quick rod or a thick single hook.'
 	},
 	plain('AFTER-MISS', ['keep', 'stop', 'recast'], 'keep', 'What to do after a miss', 'A missed fish often comes back.'),
 	plain('ROD-ANGLE', ['off', 'pointed'], 'off', 'Where to point the rod', 'Off to the side cushions the bite.'),

@@ -15,6 +15,7 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-01',
 		kind: 'score',
 		strength: 3,
+		split: 'CLEAR-TONE/natural',
 		when: all('clear', 'day'),
 		prefers: { colour: { pearl: 1, shad: 1, sunfish: 1, 'green-pumpkin': 1 } },
 		needsLight: true,
@@ -159,6 +160,18 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		silent: { visibilityM: 1 }
 	},
 	{
+		id: 'SKT-10b',
+		kind: 'score',
+		strength: 1,
+		scope: BLADED_JIG,
+		split: 'CLEAR-TONE/dark',
+		when: 'clear',
+		prefers: { colour: { 'black-blue': 1, black: 0.5 } },
+		because: 'In clear water a bladed jig with a small, dark outline gets bites that bright ones don’t.',
+		speaks: { visibilityM: 3 },
+		silent: { visibilityM: 1 }
+	},
+	{
 		id: 'SKT-19',
 		kind: 'score',
 		strength: 3,
@@ -203,11 +216,24 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: BUZZBAIT,
-		when: all('low light', 'no silver bait'),
+		split: 'BUZZ-TONE/black',
+		when: any('cloud', 'not day'),
 		prefers: { colour: { black: 1, 'black-blue': 0.7, none: 0.5, sunfish: 0.5 } },
 		because: 'Against a dim sky a buzzbait shows best with a dark body.',
 		speaks: { light: 'low' },
-		silent: { light: 'low', forage: eats('silver-baitfish') }
+		silent: { sky: 'sun' }
+	},
+	{
+		id: 'SKT-23b',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		split: 'BUZZ-TONE/white',
+		when: not('night'),
+		prefers: { colour: { white: 1, 'white-chartreuse': 0.7, pearl: 0.5 } },
+		because: 'Where bass eat bait, begin with a white buzzbait.',
+		speaks: {},
+		silent: { light: 'night' }
 	},
 	{
 		id: 'SKT-24',
@@ -218,6 +244,16 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		because: 'Without sunfish or perch around, skip sunfish colors.',
 		speaks: { forage: eats('silver-baitfish') },
 		silent: { forage: eats('sunfish') }
+	},
+	{
+		id: 'SKT-25',
+		kind: 'score',
+		strength: 2,
+		when: all('sunfish', any('bright', 'calm', 'pressured'), not('mud')),
+		prefers: { colour: { 'white-chartreuse': -1, chartreuse: -1 } },
+		because: 'In sun or calm, or for pressured fish that eat sunfish, chartreuse is too loud.',
+		speaks: { forage: eats('sunfish'), pressure: 'high' },
+		silent: { forage: eats('perch'), pressure: 'high' }
 	},
 	{
 		id: 'SKT-11',
@@ -275,7 +311,6 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-14',
 		kind: 'score',
 		strength: 1,
-		tier: 'finish',
 		scope: BUZZBAIT,
 		split: 'BUZZ-SKIRT/bare',
 		when: 'always',
@@ -288,7 +323,6 @@ export const SKIRT_CLAIMS: readonly Claim[] = [
 		id: 'SKT-15',
 		kind: 'score',
 		strength: 1,
-		tier: 'finish',
 		scope: BUZZBAIT,
 		split: 'BUZZ-SKIRT/skirted',
 		when: 'clear',
@@ -508,9 +542,9 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		scope: SPINNERBAIT,
 		when: 'always',
-		given: { pace: { slow: 1 } },
-		prefers: { 'trailer.kind': { 'split-tail': 1, grub: 1, 'slim-swimmer': 1 } },
-		because: 'Fished slowly, a split tail, grub or swimmer fills it out.',
+		given: { pace: { slow: 1, middle: 0.5 } },
+		prefers: { 'trailer.kind': { 'split-tail': 1, grub: 1, 'slim-swimmer': 1, craw: -1, 'flat-craw': -1 } },
+		because: 'Fished slowly, a split tail, grub or slim swimmer fills it out; a craw doesn’t belong there.',
 		speaks: {},
 		silent: null
 	},
@@ -601,6 +635,15 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		silent: {}
 	},
 	{
+		id: 'TRL-20',
+		kind: 'advice',
+		strength: 1,
+		when: any('short strikes', 'follows', 'misses'),
+		because: 'If they refuse a matching trailer, try a contrasting one or dip its tail.',
+		speaks: { answers: ['follows'] },
+		silent: {}
+	},
+	{
 		id: 'TRL-16',
 		kind: 'advice',
 		strength: 1,
@@ -608,6 +651,50 @@ export const TRAILER_CLAIMS: readonly Claim[] = [
 		because: 'For a sunfish look use a pale belly and a dark back.',
 		speaks: { forage: eats('sunfish') },
 		silent: { forage: eats('perch') }
+	},
+	{
+		id: 'TRL-17',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: any('small bait', 'fry'),
+		prefers: { 'trailer.kind': { none: 1 } },
+		because: 'Around small bait or fry leave the trailer off.',
+		speaks: { forage: eats('fry', 1) },
+		silent: { forage: eats('silver-baitfish', 4) }
+	},
+	{
+		id: 'TRL-18',
+		kind: 'score',
+		strength: 2,
+		scope: SKIRTED,
+		when: any('silver bait', 'fry'),
+		prefers: { 'trailer.kind': { craw: -1, 'flat-craw': -1, 'split-tail': 0.3 } },
+		because: 'Where bass eat silver bait or fry, a craw is the wrong trailer; a split tail fits.',
+		speaks: { forage: eats('silver-baitfish') },
+		silent: { forage: eats('crayfish') }
+	},
+	{
+		id: 'TRL-19',
+		kind: 'score',
+		strength: 2,
+		scope: [...SPINNERBAIT, ...BLADED_JIG],
+		when: 'forage seen',
+		relation: 'near-bait-length',
+		because: 'Match the trailer’s length to the bait.',
+		speaks: { forage: eats('silver-baitfish', 4) },
+		silent: {}
+	},
+	{
+		id: 'TRL-19b',
+		kind: 'score',
+		strength: 3,
+		scope: UNDERSPIN,
+		when: 'forage seen',
+		relation: 'near-bait-length',
+		because: 'Match the body of an underspin to the bait’s length.',
+		speaks: { forage: eats('silver-baitfish', 4) },
+		silent: {}
 	}
 ];
 

@@ -164,9 +164,9 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		scope: BLADED_JIG,
 		split: 'CLEAR-BLADE/plastic',
-		when: SUBTLE,
+		when: all(SUBTLE, 'clear', not(any('low light', 'night', 'heavy wind'))),
 		prefers: { 'blade.style': { clear: 1 } },
-		because: 'In clear or pressured water a clear blade has a tight beat and nothing to see.',
+		because: 'In clear water with light, a clear blade has a tight beat and nothing to see.',
 		speaks: { visibilityM: 4, pressure: 'high' },
 		silent: { visibilityM: 1, pressure: 'low' }
 	},
@@ -261,11 +261,11 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 	{
 		id: 'FAM-10',
 		kind: 'score',
-		strength: 3,
+		strength: 2,
 		when: all('open pockets', not('chasing')),
 		prefers: toBladedJig,
 		silences: ['FAM-09', 'FAM-30'],
-		because: 'In pockets and on short drops a bladed jig works from the first turn and gets bites as it falls.',
+		because: 'In pockets of weed a bladed jig works from the first turn and gets bites as it falls.',
 		speaks: { cover: cover('leafy-weed', { form: 'pockets' }) },
 		silent: { cover: cover('leafy-weed', { form: 'edge' }) }
 	},
@@ -303,11 +303,11 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-12b',
 		kind: 'score',
 		strength: 1,
-		when: all('just under', 'chasing', WILLING),
+		when: all('just under', 'chasing', 'clear', WILLING),
 		prefers: { ...toSpinnerbait, 'retrieve.style': BURNED },
 		because: 'For bass chasing just under the surface, burn a spinnerbait.',
-		speaks: { fishFromM: 0.3, fishToM: 1, mood: 'chasing' },
-		silent: { fishFromM: 1, fishToM: 2, mood: 'chasing' }
+		speaks: { fishFromM: 0.3, fishToM: 1, mood: 'chasing', visibilityM: 3 },
+		silent: { fishFromM: 0.3, fishToM: 1, mood: 'chasing', visibilityM: 1.2 }
 	},
 	{
 		id: 'FAM-13',
@@ -319,6 +319,16 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		because: 'Cold bass follow bait along ditches and timber edges: fish slowly and stay near the bottom.',
 		speaks: { waterTemperatureC: 6, forage: eats('silver-baitfish'), cover: cover('ditch') },
 		silent: { waterTemperatureC: 20, forage: eats('silver-baitfish'), cover: cover('ditch') }
+	},
+	{
+		id: 'FAM-13b',
+		kind: 'score',
+		strength: 2,
+		when: all(any('winter', 'pre-spawn', 'spawn'), not('cold'), 'silver bait', any('ditch', 'timber', 'clear')),
+		prefers: { ...toUnderspin, pace: { slow: 1 } },
+		because: 'From winter to the spawn bass follow bait along ditches and timber: an underspin looks like it.',
+		speaks: { waterTemperatureC: 14, phase: 'pre-spawn', forage: eats('silver-baitfish'), cover: cover('ditch') },
+		silent: { waterTemperatureC: 20, phase: 'fall', forage: eats('silver-baitfish'), cover: cover('ditch') }
 	},
 	{
 		id: 'FAM-14',
@@ -591,12 +601,17 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 	{
 		id: 'FAM-33',
 		kind: 'score',
-		strength: 1,
-		when: all('clear', 'beyond four meters'),
+		strength: 2,
+		when: all(
+			'seen over two meters',
+			'beyond three and a half meters',
+			any('silver bait', 'crayfish'),
+			any('calm', 'sluggish', 'cold')
+		),
 		prefers: toUnderspin,
-		because: 'In clear water deeper than 4 m, an underspin gets a small profile down where bass see it from far off.',
-		speaks: { visibilityM: 4, bottomM: 8, fishFromM: 5, fishToM: 7 },
-		silent: { visibilityM: 4, bottomM: 2 }
+		because: 'In clear, deep water an underspin gets a small profile down to fish that won’t chase.',
+		speaks: { visibilityM: 4, bottomM: 8, fishFromM: 5, fishToM: 7, mood: 'sluggish', forage: eats('silver-baitfish') },
+		silent: { visibilityM: 4, bottomM: 2, mood: 'sluggish', forage: eats('silver-baitfish') }
 	},
 	{
 		id: 'FAM-34',
@@ -611,12 +626,12 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 	{
 		id: 'FAM-35',
 		kind: 'score',
-		strength: 1,
-		when: all('thick grass tops', not('night')),
+		strength: 2,
+		when: all('grass tops under the fish', not(any('night', 'cold'))),
 		prefers: toBladedJig,
-		because: 'Over thick grass tops throw a bladed jig and rip it free.',
-		speaks: { cover: cover('grass-tops', { density: 'thick', topM: 1 }) },
-		silent: { cover: cover('grass-tops', { density: 'thick', topM: 1 }), light: 'night' }
+		because: 'Over grass that stops short of the surface, tick the tops with a bladed jig and rip it free.',
+		speaks: { cover: cover('grass-tops', { topM: 2 }) },
+		silent: { cover: cover('grass-tops', { topM: 2 }), light: 'night' }
 	},
 	{
 		id: 'FAM-36',
@@ -631,13 +646,13 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 	{
 		id: 'FAM-36b',
 		kind: 'score',
-		strength: 1,
+		strength: 2,
 		scope: BLADED_JIG,
-		when: all(ON_HARD_GROUND, 'pre-spawn'),
-		prefers: { colour: { 'brown-craw': 1, 'red-craw': 1 } },
-		because: 'Before the spawn on hard bottom use browns and reds.',
-		speaks: { phase: 'pre-spawn', cover: cover('rock') },
-		silent: { phase: 'post-spawn', cover: cover('rock') }
+		when: all('pre-spawn', not('plenty of silver bait')),
+		prefers: { colour: { 'red-craw': 1, 'brown-craw': 1 } },
+		because: 'Before the spawn a bladed jig wears reds and craws, whatever the cover.',
+		speaks: { phase: 'pre-spawn' },
+		silent: { phase: 'post-spawn' }
 	},
 	{
 		id: 'FAM-36c',

@@ -3,6 +3,7 @@ import { BLADED_JIG, BUZZBAIT, SKIRTED, TURNING, type Claim } from './claim';
 import { eats } from './examples';
 
 const silver = { 'blade.finish': { nickel: 1 } };
+const DARK_BODIES = { sunfish: 1, 'green-pumpkin': 1, 'black-blue': 1 };
 const gold = { 'blade.finish': { gold: 1 } };
 
 /** Finish of blades. */
@@ -160,11 +161,61 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		strength: 2,
 		scope: BLADED_JIG,
 		when: 'always',
-		given: { colour: { shad: 1, white: 1, pearl: 1 } },
+		given: { colour: { shad: 1, white: 1, pearl: 1, 'white-chartreuse': 1 } },
 		prefers: { 'blade.finish': { nickel: 1, clear: 1, gold: 0.5, white: 0.5, black: -1 } },
-		because: 'Shad colors go with a bright blade.',
+		because: 'Shad colors, white-chartreuse too, go with a bright blade.',
 		speaks: {},
 		silent: null
+	},
+	{
+		id: 'FIN-07c',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		when: 'silver bait',
+		given: { colour: { 'white-chartreuse': 1 } },
+		prefers: { 'blade.finish': { nickel: 1, white: 0.8, gold: -1 } },
+		because: 'Where bass eat silver bait, white-chartreuse goes with nickel or white, not gold.',
+		speaks: { forage: eats('silver-baitfish') },
+		silent: { forage: eats('perch') }
+	},
+	{
+		id: 'FIN-17',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		split: 'BJ-FINISH/dull',
+		when: 'always',
+		given: { colour: DARK_BODIES },
+		prefers: { 'blade.finish': { 'green-pumpkin': 1, black: 1 } },
+		because: 'A dark or sunfish bladed jig takes a dulled blade, whatever the water.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'FIN-17b',
+		kind: 'score',
+		strength: 2,
+		scope: BLADED_JIG,
+		split: 'BJ-FINISH/plain',
+		when: 'always',
+		given: { colour: DARK_BODIES },
+		prefers: { 'blade.finish': { nickel: 1, gold: 1 } },
+		because: 'Plain nickel or gold does for every body.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'FIN-17c',
+		kind: 'score',
+		strength: 1,
+		scope: BLADED_JIG,
+		split: 'BJ-FINISH/gold-under-cloud',
+		when: 'cloud',
+		prefers: { 'blade.finish': { gold: 1 } },
+		because: 'Under clouds use a gold plate.',
+		speaks: { sky: 'overcast' },
+		silent: { sky: 'sun' }
 	},
 	{
 		id: 'FIN-08',

@@ -1,5 +1,5 @@
 import { all, any, not } from '../water/reading/conditions';
-import { BLADED_JIG, BUZZBAIT, SPINNERBAIT, SUNKEN, UNDERSPIN, WIRE, type Claim } from './claim';
+import { BLADED_JIG, BUZZBAIT, SKIRTED, SPINNERBAIT, SUNKEN, UNDERSPIN, WIRE, type Claim } from './claim';
 import { cover, eats } from './examples';
 
 const slowPace = { pace: { slow: 1 } };
@@ -26,7 +26,8 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		split: 'WOOD-LINE/heavy',
-		when: any('wood', 'dock', 'timber'),
+		scope: SKIRTED,
+		when: any('wood', 'dock not sparse', 'timber'),
 		prefers: { line: { 'fluorocarbon 16-20': 1, 'mono 16-20': 1 } },
 		because: 'Wood, docks or timber call for 16 to 20 lb.',
 		speaks: { cover: cover('dock') },
@@ -49,11 +50,33 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 3,
 		scope: WIRE,
-		when: any('thick weed', 'pads', 'stems'),
+		when: 'thick weed in reach',
 		prefers: { line: { 'braid 40-65': 1 } },
-		because: 'Thick weed, pads or stems with a wire bait: braid of 40 to 65 lb.',
+		because: 'Thick weed of any kind with a wire bait: braid of 40 to 65 lb.',
 		speaks: thickWeed,
 		silent: { cover: cover('leafy-weed', { density: 'sparse' }) }
+	},
+	{
+		id: 'LIN-01e',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all(any('pads', 'stems'), not('thick weed in reach')),
+		prefers: { line: { 'fluorocarbon 20': 1, 'fluorocarbon 17': 0.6, 'braid 30-40': 0.5 } },
+		because: 'In pads or reeds that aren’t thick, 17 to 20 lb fluorocarbon is enough, or 30 to 40 lb braid.',
+		speaks: { cover: cover('pads') },
+		silent: { cover: cover('pads', { density: 'thick' }) }
+	},
+	{
+		id: 'LIN-13',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all('weed', not(any('thick weed in reach', 'pads', 'stems'))),
+		prefers: { line: { 'fluorocarbon 16-20': 1 } },
+		because: 'In weed that isn’t thick, 16 to 20 lb fluorocarbon is enough.',
+		speaks: { cover: cover('grass-tops') },
+		silent: { cover: cover('pads') }
 	},
 	{
 		id: 'LIN-02',
@@ -120,9 +143,21 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		id: 'LIN-09',
 		kind: 'score',
 		strength: 2,
+		scope: BLADED_JIG,
 		when: all('clear', not(any('wood', 'timber', 'dock', 'weed'))),
-		prefers: { line: { 'fluorocarbon 10-14': 1 } },
-		because: 'In clear water with nothing to cut the line, use 10 to 14 lb fluorocarbon.',
+		prefers: { line: { 'fluorocarbon 12-14': 1, 'fluorocarbon 15': 0.7 } },
+		because: 'In clear water with nothing to cut the line, use 12 to 14 lb fluorocarbon.',
+		speaks: { visibilityM: 4 },
+		silent: { visibilityM: 4, cover: cover('wood') }
+	},
+	{
+		id: 'LIN-09b',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: all('clear', not(any('wood', 'timber', 'dock', 'weed'))),
+		prefers: { line: { 'fluorocarbon 14': 1, 'fluorocarbon 15': 0.7 } },
+		because: 'In clear, open water a spinnerbait runs on 14 or 15 lb fluorocarbon.',
 		speaks: { visibilityM: 4 },
 		silent: { visibilityM: 4, cover: cover('wood') }
 	},
@@ -131,21 +166,32 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 3,
 		when: 'thick wood',
-		prefers: { line: { 'fluorocarbon 20-25': 1, 'mono 20-25': 1, 'braid 40-65': 1 } },
-		because: 'Thick wood calls for 20 to 25 lb, or braid of 40 to 65.',
+		prefers: { line: { 'fluorocarbon 20': 1, 'mono 20': 1, 'braid 40-65': 0.8, 'fluorocarbon 17': 0.5 } },
+		because: 'Thick wood calls for 20 lb, or braid of 40 to 65.',
 		speaks: { cover: cover('wood', { density: 'thick' }) },
 		silent: { cover: cover('wood') }
 	},
 	{
 		id: 'LIN-11',
 		kind: 'score',
-		strength: 2,
+		strength: 3,
 		scope: UNDERSPIN,
 		when: 'always',
 		prefers: { line: { 'fluorocarbon 8-14': 1, 'fluorocarbon 15': 0.6 } },
 		because: 'With an underspin use 8 to 14 lb fluorocarbon, 15 at most.',
 		speaks: {},
 		silent: null
+	},
+	{
+		id: 'LIN-11b',
+		kind: 'score',
+		strength: 1,
+		scope: UNDERSPIN,
+		when: 'clear',
+		prefers: { line: { 'fluorocarbon 8-12': 1 } },
+		because: 'In clear water an underspin wants 8 to 12 lb.',
+		speaks: { visibilityM: 4 },
+		silent: { visibilityM: 1 }
 	},
 	{
 		id: 'LIN-12',
@@ -233,11 +279,11 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 1,
 		tier: 'finish',
-		scope: SUNKEN,
-		when: 'long cast',
+		scope: [...SPINNERBAIT, ...BLADED_JIG],
+		when: all('long cast', not('clear')),
 		prefers: { line: { '17-25': 1 } },
 		because: 'Thicker line stretches less at long range; speed hides it.',
-		speaks: { castM: 35 },
+		speaks: { castM: 35, visibilityM: 1 },
 		silent: { castM: 20 }
 	},
 	{
@@ -388,6 +434,7 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		tier: 'outfit',
+		scope: SUNKEN,
 		when: 'always',
 		given: { weight: { '0.1-0.3': 1 } },
 		prefers: { 'rod.power': { medium: 1 } },
@@ -450,6 +497,30 @@ export const TACKLE_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		prefers: { 'rod.length': { long: 1 } },
 		because: 'With a buzzbait use a long rod, tip up, and start the blade before it lands.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'ROD-07b',
+		kind: 'score',
+		strength: 2,
+		tier: 'outfit',
+		scope: BUZZBAIT,
+		when: 'always',
+		prefers: { 'rod.power': { 'medium-heavy': 1 } },
+		because: 'A buzzbait wants medium-heavy power, light as it is.',
+		speaks: {},
+		silent: null
+	},
+	{
+		id: 'ROD-07c',
+		kind: 'score',
+		strength: 1,
+		tier: 'outfit',
+		scope: BUZZBAIT,
+		when: 'always',
+		prefers: { 'rod.action': { fast: 1 } },
+		because: 'A quick tip throws a buzzbait under things.',
 		speaks: {},
 		silent: null
 	},
@@ -565,23 +636,24 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: SPINNERBAIT,
-		when: 'always',
+		when: 'clear',
 		given: { pace: { burn: 1 } },
 		prefers: { 'retrieve.style': { 'burn-pause': 1, burn: 0.5 } },
 		because: 'Burn it with brief pauses, so that the blades knock.',
-		speaks: {},
-		silent: null
+		speaks: { visibilityM: 3 },
+		silent: { visibilityM: 1.2 }
 	},
 	{
 		id: 'RET-02',
 		kind: 'score',
 		strength: 2,
 		scope: SUNKEN,
-		when: all(any('on the bottom', 'on weed tops'), any('cold', 'sluggish', 'deep')),
+		when: all(any('on the bottom', 'on weed tops'), not('chasing')),
+		given: slowPace,
 		prefers: { 'retrieve.style': { 'slow-roll': 1 } },
-		because: 'Fish are low and cold, sluggish or deep: slow-roll, just fast enough to turn the blades.',
+		because: 'Fish on the bottom or on weed tops: slow-roll, just fast enough to turn the blades.',
 		speaks: { waterTemperatureC: 7 },
-		silent: { waterTemperatureC: 18 }
+		silent: { waterTemperatureC: 18, mood: 'chasing' }
 	},
 	{
 		id: 'RET-03',
@@ -621,9 +693,9 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: SUNKEN,
-		when: any('chasing', 'pads', not('low in the water')),
+		when: any('chasing', 'pads', 'wood', 'timber', 'dock', not('low in the water')),
 		prefers: { 'retrieve.style': { 'lift-drop': -1 } },
-		because: 'For chasing fish, in mid-water or in pads, don’t lift and drop.',
+		because: 'For chasing fish, in mid-water, or in pads, wood or docks, don’t lift and drop.',
 		speaks: { mood: 'chasing' },
 		silent: {}
 	},
@@ -632,11 +704,11 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: SUNKEN,
-		when: any('cold', 'sluggish', 'dirty', 'night'),
+		when: any('cold', 'sluggish', not('clear'), 'night'),
 		prefers: { 'retrieve.style': { burn: -1, 'burn-pause': -1 } },
-		because: 'Don’t burn it in cold or dirty water, at night or for sluggish fish.',
+		because: 'Don’t burn it in cold or stained water, at night or for sluggish fish.',
 		speaks: { mood: 'sluggish' },
-		silent: { visibilityM: 2 }
+		silent: { visibilityM: 3 }
 	},
 	{
 		id: 'RET-21',
@@ -648,6 +720,17 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		because: 'In cold water or for sluggish fish, slow-roll it or bump it along.',
 		speaks: { mood: 'sluggish' },
 		silent: { visibilityM: 2 }
+	},
+	{
+		id: 'RET-23',
+		kind: 'score',
+		strength: 3,
+		scope: [...BLADED_JIG, ...UNDERSPIN],
+		when: 'wood not sparse in reach',
+		prefers: { 'retrieve.style': { deflect: -1 } },
+		because: 'Don’t bump an open hook through wood: run it steadily above.',
+		speaks: { cover: cover('wood') },
+		silent: { cover: cover('wood', { density: 'sparse' }) }
 	},
 	{
 		id: 'RET-04',
@@ -812,6 +895,17 @@ export const RETRIEVE_CLAIMS: readonly Claim[] = [
 		because: 'Reel a buzzbait as slowly as it stays up.',
 		speaks: {},
 		silent: null
+	},
+	{
+		id: 'RET-11b',
+		kind: 'score',
+		strength: 1,
+		scope: BUZZBAIT,
+		when: all('dirty', not(any('weed', 'wood'))),
+		prefers: { pace: { middle: 1 } },
+		because: 'Over dirty flats reel a buzzbait a little faster, to search.',
+		speaks: { visibilityM: 0.5 },
+		silent: { visibilityM: 2 }
 	},
 	{
 		id: 'RET-12',

@@ -120,6 +120,18 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		silent: null
 	},
 	{
+		id: 'WIR-05b',
+		kind: 'score',
+		strength: 2,
+		scope: BUZZBAIT,
+		when: 'weed',
+		given: thin,
+		prefers: { line: { 'braid 40': 1 } },
+		because: 'On a buzzbait in grass tie 40 lb braid straight to thin wire, and retune it often.',
+		speaks: { cover: cover('pads') },
+		silent: { cover: cover('rock') }
+	},
+	{
 		id: 'WIR-06',
 		kind: 'advice',
 		strength: 1,
@@ -143,11 +155,35 @@ export const WIRE_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 3,
 		scope: SPINNERBAIT,
-		when: any('thick weed', 'thick wood', 'pads'),
+		when: any('thick weed in reach', 'thick wood'),
 		prefers: heavy,
-		because: 'Thick weed, thick wood or pads call for heavy wire.',
-		speaks: { cover: cover('pads') },
+		because: 'Thick weed or thick wood calls for heavy wire.',
+		speaks: { cover: cover('pads', { density: 'thick' }) },
 		silent: { cover: cover('rock') }
+	},
+	{
+		id: 'WIR-10',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: not('thick wood'),
+		given: { 'blade.size': { 'up to 5': 1 } },
+		prefers: { wire: { '0.051': -1 } },
+		because: '.051 wire is for size 6 and 7 blades, thick wood or heavy line; it deadens the rest.',
+		speaks: {},
+		silent: { cover: cover('wood', { density: 'thick' }) }
+	},
+	{
+		id: 'WIR-10b',
+		kind: 'score',
+		strength: 2,
+		scope: SPINNERBAIT,
+		when: 'always',
+		given: { line: { braid: 1 } },
+		prefers: { wire: { '0.026-0.033': -1 } },
+		because: 'Braid bends thin wire open.',
+		speaks: {},
+		silent: null
 	},
 	{
 		id: 'WIR-09',
@@ -196,10 +232,10 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: BLADED_JIG,
-		when: not(any('shallow', 'beyond ten feet')),
+		when: not(any('shallow', 'beyond nine feet')),
 		prefers: { weight: { '0.5': 1 } },
 		because: 'Start with a 1/2 oz bladed jig.',
-		speaks: { bottomM: 5, fishFromM: 2.4, fishToM: 2.8 },
+		speaks: { bottomM: 5, fishFromM: 2.3, fishToM: 2.5 },
 		silent: { bottomM: 1.2 }
 	},
 	{
@@ -209,8 +245,8 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		scope: BLADED_JIG,
 		when: 'shallow',
 		// More than 3/4 rarely pays even beyond ten feet.
-		prefers: { weight: { '0.375': 1, '0.5': 0.5, '1': -0.5, '1.5': -0.5 } },
-		because: 'In the shallows throw a 3/8 oz bladed jig.',
+		prefers: { weight: { '0.375': 1, '0.5': 0.6, '1': -0.5, '1.5': -0.5 } },
+		because: 'In the shallows throw a 3/8 or 1/2 oz bladed jig.',
 		speaks: { bottomM: 1.2 },
 		silent: { bottomM: 8, fishFromM: 6, fishToM: 8 }
 	},
@@ -219,9 +255,9 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		scope: BLADED_JIG,
-		when: 'beyond ten feet',
+		when: 'beyond nine feet',
 		prefers: { weight: { '0.75': 1, '0.625': 0.5 } },
-		because: 'Deeper than about 10 ft use a 3/4 oz bladed jig; more rarely helps.',
+		because: 'Deeper than about 9 ft use a 3/4 oz bladed jig; more rarely helps.',
 		speaks: { bottomM: 8, fishFromM: 6, fishToM: 8 },
 		silent: { bottomM: 2 }
 	},
@@ -231,8 +267,8 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 3,
 		scope: UNDERSPIN,
 		when: 'to four meters',
-		prefers: { weight: { '0.25-0.375': 1 } },
-		because: 'Down to about 4 m an underspin of 1/4 to 3/8 oz is right.',
+		prefers: { weight: { '0.375': 1, '0.25': 0.6 } },
+		because: 'Down to about 4 m start with a 3/8 oz underspin; 1/4 oz is for the shallows.',
 		speaks: { bottomM: 3 },
 		silent: { bottomM: 12, fishFromM: 7, fishToM: 8 }
 	},
@@ -257,6 +293,17 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		because: 'Deeper than 9 m use a heavier underspin.',
 		speaks: { bottomM: 14, fishFromM: 11, fishToM: 13 },
 		silent: { bottomM: 3 }
+	},
+	{
+		id: 'WGT-05d',
+		kind: 'score',
+		strength: 2,
+		scope: UNDERSPIN,
+		when: 'beyond two meters',
+		prefers: { weight: { '0.1-0.26': -1 } },
+		because: 'A 1/4 oz underspin stays too high for fish below 6 ft.',
+		speaks: { bottomM: 5, fishFromM: 3, fishToM: 4 },
+		silent: { bottomM: 1.2 }
 	},
 	{
 		id: 'WGT-06',
@@ -296,10 +343,22 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 2,
 		when: all('shallow', 'thin water'),
+		given: { pace: { slow: 1, middle: 1 } },
 		prefers: { weight: { '0.51-2': -1 } },
-		because: 'Fish are high over shallow water: nothing over 1/2 oz.',
+		because: 'Fish are high over shallow water: nothing over 1/2 oz, unless you reel fast.',
 		speaks: { bottomM: 1.4 },
 		silent: { bottomM: 3, fishToM: 1 }
+	},
+	{
+		id: 'WGT-15b',
+		kind: 'score',
+		strength: 3,
+		when: all('shallow', 'skinny water'),
+		given: { pace: { slow: 1 } },
+		prefers: { weight: { '0.25-0.375': 0.3, '0.5': -0.6, '0.51-2': -1 } },
+		because: 'Over very shallow water, reeled slowly, use 1/4 to 3/8 oz.',
+		speaks: { bottomM: 1.2 },
+		silent: { bottomM: 2 }
 	},
 	{
 		id: 'WGT-16',
@@ -353,6 +412,31 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		because: 'The usual weight for this depth.',
 		speaks: {},
 		silent: null
+	},
+	{
+		id: 'WGT-21',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: not(any('skinny water', 'shallow')),
+		given: { 'blade.size': { 'rear 5-7': 1 } },
+		prefers: { weight: { '0.5-0.75': 1 } },
+		because: 'Big blades want a head of 1/2 to 3/4 oz, but not for shallow fish.',
+		speaks: {},
+		silent: { bottomM: 1.2 }
+	},
+	{
+		id: 'WGT-22',
+		kind: 'score',
+		strength: 3,
+		scope: SPINNERBAIT,
+		when: 'burn water',
+		given: { pace: { burn: 1 } },
+		prefers: { weight: { '0.1-0.375': -1, '0.5-0.625': 1, '0.75': 0.5 } },
+		silences: ['WGT-20'],
+		because: 'Burn 1/2 oz in the shallows, 5/8 in open water; 3/8 comes out of the water.',
+		speaks: { visibilityM: 4, mood: 'chasing', fishFromM: 0.3, fishToM: 1 },
+		silent: { visibilityM: 1 }
 	},
 	{
 		id: 'WGT-07',
@@ -463,6 +547,17 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		because: 'Where bass eat fry, throw 1/4 to 3/8 oz.',
 		speaks: { forage: eats('fry', 1) },
 		silent: { forage: eats('perch') }
+	},
+	{
+		id: 'WGT-23',
+		kind: 'score',
+		strength: 1,
+		scope: SPINNERBAIT,
+		when: 'post-spawn',
+		prefers: { weight: { '0.25-0.375': 1 } },
+		because: 'In the weeks after the spawn use 1/4 to 3/8 oz.',
+		speaks: { phase: 'post-spawn' },
+		silent: { phase: 'spawn' }
 	},
 	{
 		id: 'HED-01',

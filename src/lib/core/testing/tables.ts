@@ -1,7 +1,8 @@
 import type { Space } from '../ranking/space/part';
 import { needsOf, RELATIONS } from '../ranking/scoring/relations';
 import { SPACES } from '../ranking/space/spaces';
-import { fitTable, relationTable, type FitTable } from '../ranking/scoring/tables';
+import type { FitTable } from '../ranking/scoring/opinion';
+import { fitTable, relationTable } from '../ranking/scoring/tables';
 import type { Claim } from '../claims/claim';
 import type { Reading } from '../water/reading/complete';
 

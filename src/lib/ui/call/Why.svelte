@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { CalledRig, Reason } from '$lib/core/foundation/schema/call';
+	import { decidingReasons } from '$lib/core/ranking/answer/deciding';
 	import Dispute from '../controls/Dispute.svelte';
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
 	import { counted } from '$lib/core/foundation/labels/counted';
@@ -8,10 +9,12 @@
 
 	interface Props {
 		called: CalledRig;
+		/** All calls of the answer: what decided is what it has over them. */
+		calls?: readonly CalledRig[];
 		/** How close it was, in words. */
 		close: string;
 	}
-	const { called, close }: Props = $props();
+	const { called, calls = [], close }: Props = $props();
 	/** Reasons and trade-offs that are shown at once; the rest comes when it is asked for. */
 	const SHOWN = 3;
 	const MET_SHOWN = 6;
@@ -20,7 +23,10 @@
 	const LARGE = 0.5;
 	const MIDDLING = 0.2;
 
-	const decided = $derived(called.reasons.filter(({ tier, counts }) => tier === 'family' && counts > 0));
+	const deciding = $derived(decidingReasons(called, calls));
+	const decided = $derived(
+		deciding.length > 0 ? deciding : called.reasons.filter(({ tier, counts }) => tier === 'family' && counts > 0)
+	);
 	const against = $derived(called.reasons.filter(({ tier, counts }) => tier === 'family' && counts < 0));
 	/** What the model of sight adds is explained where it is drawn. */
 	const bySight = ({ claim }: Reason): boolean => claim.startsWith('SEE-');
@@ -33,7 +39,9 @@
 			.sort((a, b) => ownFirst(a, b) || a.counts - b.counts)
 	);
 	const kept = $derived(
-		called.reasons.filter(({ tier, counts, points }) => tier !== 'family' && counts === 0 && points > 0)
+		called.reasons.filter(
+			(reason) => reason.tier !== 'family' && reason.counts === 0 && reason.points > 0 && !decided.includes(reason)
+		)
 	);
 	/** Rules of the angler's own are never behind Details. */
 	const own = $derived(kept.filter(isOwn));

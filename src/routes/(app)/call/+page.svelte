@@ -303,7 +303,7 @@
 	</div>
 	<div class="screen-side side">
 		<div class="why overflow-y-auto" id="why">
-			{#if called}<Why {called} close={marked === 0 ? confidence.words : 'A backup.'} />{/if}
+			{#if called}<Why {called} calls={answer?.calls} close={marked === 0 ? confidence.words : 'A backup.'} />{/if}
 		</div>
 		{#if app.live}<Flips
 				flips={flipper.flips}

@@ -25,7 +25,7 @@ const TANDEMS: Readonly<Record<Exclude<Layout, 'single' | 'double-willow'>, read
 	'double-colorado': ['colorado', 'colorado']
 };
 
-/** Double willows that are sold as pairs: front one to two steps below the rear. */
+/** Double willows that are sold as pairs: the front blade is up to one size below the rear. */
 const DOUBLE_WILLOWS: readonly (readonly [number, number])[] = [
 	[3, 4],
 	[3.5, 4],
@@ -33,9 +33,7 @@ const DOUBLE_WILLOWS: readonly (readonly [number, number])[] = [
 	[4, 4.5],
 	[4, 5],
 	[4.5, 5],
-	[4.5, 6],
 	[5, 6],
-	[5, 7],
 	[6, 7]
 ];
 
@@ -44,14 +42,21 @@ function singles(): BladeSet[] {
 	return styles.flatMap((style) => BLADE_SIZES[style].map(({ size }) => ({ front: null, rear: { style, size } })));
 }
 
+/** Largest front blade of two different styles, and the rear size from which any front will do: larger ones clash. */
+const FRONT_MAX = 4;
+const FREE_FROM_REAR = 7;
+
 /** How many times as long as the front blade the rear one is: two of a kind, two kinds (the craft's figures). */
 const REAR_OVER_FRONT = { alike: [1.15, 1.5], mixed: [1.35, 2.4] } as const;
 
 /** Every tandem whose rear blade is the larger by as much as looks and runs right. */
 function tandems([front, rear]: readonly [TurningStyle, TurningStyle]): BladeSet[] {
 	const [least, most] = REAR_OVER_FRONT[front === rear ? 'alike' : 'mixed'];
+	const clash = (small: number, large: number): boolean =>
+		front !== rear && small > FRONT_MAX && large < FREE_FROM_REAR;
 	return BLADE_SIZES[front].flatMap((small) =>
 		BLADE_SIZES[rear]
+			.filter(({ size }) => !clash(small.size, size))
 			.filter(({ lengthMm }) => lengthMm >= least * small.lengthMm && lengthMm <= most * small.lengthMm)
 			.map((large) => ({ front: { style: front, size: small.size }, rear: { style: rear, size: large.size } }))
 	);

@@ -45,7 +45,7 @@ export const SPEEDS_MPS: readonly number[] = Array.from({ length: 20 }, (_, step
 /** Speeds (m/s) between which a style of retrieve is still that style; assumed from what the words mean. */
 export const STYLE_SPEEDS: Readonly<Record<Retrieve, readonly [number, number]>> = {
 	steady: [0.5, 1.6],
-	'slow-roll': [0.3, 0.8],
+	'slow-roll': [0.3, 0.7],
 	burn: [1.3, 2.2],
 	'burn-pause': [1.3, 2.2],
 	'lift-drop': [0.4, 1],

@@ -86,8 +86,17 @@ export const WIRE_LENGTH_M = 0.15;
 export const USUAL_WIRE_IN = 0.035;
 export const USUAL_ARM_M = 0.07;
 
+/**
+ * Nobody has measured the drag of these lures well: a turning blade may have half as much again as the model says. Depths
+ * are shown for both ends of that range; rigs are compared at its middle.
+ */
+export const DRAG_MOST = 1.5;
+export const DRAG_MIDDLE = (1 + DRAG_MOST) / 2;
+
 /** Rod tip above the water m, distance at which depth is told m, cast and countdown m and s, when nothing is said. */
 export const USUAL_TIP_M = 0.6;
+/** How far anglers raise the rod tip over the usual to keep a lure up, m (assumed: a rod held at ten o'clock). */
+export const TIP_LIFT_M = 1.4;
 export const USUAL_DISTANCE_M = 16;
 export const USUAL_CAST_M = 27;
 export const USUAL_COUNTDOWN_S = 2;

@@ -11,7 +11,7 @@ import type { Ranked } from '../search/ranking';
 import { SpaceSearch } from '../search/search';
 import { SPACES } from '../space/spaces';
 import { scoreOf } from '../search/scoreOf';
-import { MILLI } from '../scoring/tables';
+import { MILLI } from '../scoring/opinion';
 
 /** Reasons that are told of each family. */
 const REASONS_MAX = 6;

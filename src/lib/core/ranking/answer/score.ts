@@ -8,7 +8,8 @@ import { nearestTo, type Judged } from '../space/nearest';
 import type { Link, Space } from '../space/part';
 import { scoreOf } from '../search/scoreOf';
 import type { SpaceSearch } from '../search/search';
-import { MILLI, opinionAt } from '../scoring/tables';
+import { MILLI } from '../scoring/opinion';
+import { opinionAt } from '../scoring/tables';
 import { countsFor } from '../scoring/worth';
 
 const indexOf = (space: Space, id: string): number => space.variables.findIndex((variable) => variable.id === id);

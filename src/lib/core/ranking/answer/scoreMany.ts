@@ -4,7 +4,7 @@ import { reasonsFor } from '../scoring/explain';
 import { limitOf } from '../space/limits';
 import type { Judged } from '../space/nearest';
 import { scoreOf } from '../search/scoreOf';
-import { MILLI } from '../scoring/tables';
+import { MILLI } from '../scoring/opinion';
 
 /**
  * What each of many rigs gives up on one reading against the best call: `behind` of `score`, without its ledger.

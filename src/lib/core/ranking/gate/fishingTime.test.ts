@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SPEEDS_MPS, WEIGHTS_OZ } from '../../foundation/catalogue/parts';
+import { DRAG_MIDDLE } from '../../foundation/constants/constants';
 import { castWorks } from '../../simulation/physics/castWork';
 import { completeReading } from '../../water/reading/complete';
 import { readingSchema, type ReadingInput } from '../../foundation/schema/reading';
@@ -12,40 +13,53 @@ import { SPACES } from '../space/spaces';
 
 const complete = (reading: ReadingInput) => completeReading(readingSchema.parse(reading));
 const spaceOf = (name: string) => SPACES.find(({ family, layout }) => family === name || layout === name)!;
-const plainest = (name: string) => {
+const enginesOf = (name: string) => {
 	const space = spaceOf(name);
-	const { parts } = space.variables[runningOf(space).engine]!;
-	return parts.reduce((best, part) => (part.plain < best.plain ? part : best));
+	return space.variables[runningOf(space).engine]!.parts;
 };
+/** The engine that a space is usually sold with. */
+const plainest = (name: string): number =>
+	enginesOf(name).reduce((best, part, at, all) => (part.plain < all[best]!.plain ? at : best), 0);
 
-const sharesFor = (name: string, reading: ReadingInput): Float64Array[] => {
+/** The shares of one engine: by weight, then speed. */
+const sharesFor = (name: string, reading: ReadingInput, engine = plainest(name)): number[][] => {
 	const full = complete(reading);
 	const space = spaceOf(name);
-	return fishingTime(space, workOf(full, bandOf(full, space.family)));
+	const shares = fishingTime(space, workOf(full, bandOf(full, space.family)));
+	const cell = (weight: number, speed: number) => (engine * SPEEDS_MPS.length + speed) * WEIGHTS_OZ.length + weight;
+	return WEIGHTS_OZ.map((_oz, weight) => SPEEDS_MPS.map((_mps, speed) => shares[cell(weight, speed)]!));
 };
+
+const engine = fc.tuple(
+	fc.constantFrom('single', 'double-willow', 'bladed-jig'),
+	fc.double({ min: 0, max: 1, maxExcluded: true, noNaN: true })
+);
 
 describe('the share of the fishing time among the fish', () => {
 	it('is what the fast estimate itself finds, within a few hundredths', () => {
 		const errors: number[] = [];
 		fc.assert(
-			fc.property(likelyReading, fc.constantFrom('single', 'double-willow', 'bladed-jig'), (reading, name) => {
+			fc.property(likelyReading, engine, (reading, [name, pick]) => {
 				const full = complete(reading);
 				const space = spaceOf(name);
+				const at = Math.floor(pick * enginesOf(name).length);
 				const work = workOf(full, bandOf(full, space.family));
-				const shares = fishingTime(space, work);
-				for (const [weight, at] of [
+				const shares = sharesFor(name, reading, at);
+				for (const [weight, speed] of [
 					[3, 4],
 					[4, 6],
 					[6, 8]
 				] as const) {
-					const found = shares[weight]![at]!;
+					const found = shares[weight]![speed]!;
 					if (found === 0) continue;
-					const lure = lureOf(space, plainest(name), WEIGHTS_OZ[weight], 'lead');
-					const speedMps = SPEEDS_MPS[at]!;
-					const cast = { speedMps, castM: full.castM, tipM: 0.6, lineM: usualLineM };
+					const lure = { ...lureOf(space, enginesOf(name)[at]!, WEIGHTS_OZ[weight], 'lead'), dragMul: DRAG_MIDDLE };
+					const speedMps = SPEEDS_MPS[speed]!;
 					const winding = (full.castM - 2) / speedMps;
-					const best = castWorks(lure, cast, work, LONGEST_S).map(
-						({ share, countdownS }) => (share * winding) / (winding + countdownS + CAST_S)
+					// The rod tip is held low or high, whichever is better.
+					const best = [0.6, 2].flatMap((tipM) =>
+						castWorks(lure, { speedMps, castM: full.castM, tipM, lineM: usualLineM }, work, LONGEST_S).map(
+							({ share, countdownS }) => (share * winding) / (winding + countdownS + CAST_S)
+						)
 					);
 					errors.push(Math.abs(found - Math.max(...best)));
 				}

@@ -1,5 +1,11 @@
 import { SPEEDS_MPS } from '../../foundation/catalogue/parts';
-import { HALF_DENSITY, USUAL_DISTANCE_M, USUAL_TIP_M } from '../../foundation/constants/constants';
+import {
+	DRAG_MIDDLE,
+	HALF_DENSITY,
+	TIP_LIFT_M,
+	USUAL_DISTANCE_M,
+	USUAL_TIP_M
+} from '../../foundation/constants/constants';
 import { lineLiftShare } from '../../simulation/physics/depth';
 import QuickLRU from 'quick-lru';
 import { remembered } from '../../foundation/basics/remembered';
@@ -29,32 +35,39 @@ interface Judge {
 
 class UnderWater implements Judge {
 	readonly atOwnSpeed = false;
-	readonly #window: BandWindow;
-	constructor(window: BandWindow) {
-		this.#window = window;
+	/** With the rod tip where it usually is, and raised. */
+	readonly #windows: readonly [BandWindow, BandWindow];
+	constructor(windows: readonly [BandWindow, BandWindow]) {
+		this.#windows = windows;
 	}
 
 	open(speed: number): boolean {
-		return this.#window.open(speed);
+		return this.#windows.some((window) => window.open(speed));
 	}
 
 	passes(speed: number, sums: Sums): boolean {
-		const pull = pullOf(sums[WEIGHT]!, sums[DRAG]!, sums[LIFT]!, SPEEDS_MPS[speed]!);
-		return this.#window.holds(speed, pull, sums[LINE]! / sums[DRAG]!);
+		const dragM2 = DRAG_MIDDLE * sums[DRAG]!;
+		const pull = pullOf(sums[WEIGHT]!, dragM2, sums[LIFT]!, SPEEDS_MPS[speed]!);
+		const lineShare = sums[LINE]! / dragM2;
+		const [low, high] = this.#windows;
+		return low.holds(speed, pull, lineShare) || high.holds(speed, pull, lineShare);
 	}
 
 	mayPass(speed: number, low: Sums, high: Sums): boolean {
 		const speedMps = SPEEDS_MPS[speed]!;
 		const leastN = pullOf(low[WEIGHT]!, 1, high[LIFT]!, speedMps);
 		const mostN = pullOf(high[WEIGHT]!, 1, low[LIFT]!, speedMps);
-		const least = leastN / (leastN < 0 ? low[DRAG]! : high[DRAG]!);
-		const most = mostN / (mostN < 0 ? high[DRAG]! : low[DRAG]!);
-		return this.#window.mayHold(speed, least, most, low[LINE]! / high[DRAG]!, high[LINE]! / low[DRAG]!);
+		const [lowM2, highM2] = [DRAG_MIDDLE * low[DRAG]!, DRAG_MIDDLE * high[DRAG]!];
+		const least = leastN / (leastN < 0 ? lowM2 : highM2);
+		const most = mostN / (mostN < 0 ? highM2 : lowM2);
+		const [leastShare, mostShare] = [low[LINE]! / highM2, high[LINE]! / lowM2];
+		return this.#windows.some((window) => window.mayHold(speed, least, most, leastShare, mostShare));
 	}
 
 	lack(speed: number, sums: Sums): Rejection {
-		const least = this.#window.leastPull(speed, sums[LINE]! / sums[DRAG]!);
-		const pull = pullOf(sums[WEIGHT]!, sums[DRAG]!, sums[LIFT]!, SPEEDS_MPS[speed]!);
+		const dragM2 = DRAG_MIDDLE * sums[DRAG]!;
+		const least = this.#windows[0].leastPull(speed, sums[LINE]! / dragM2);
+		const pull = pullOf(sums[WEIGHT]!, dragM2, sums[LIFT]!, SPEEDS_MPS[speed]!);
 		return least === null || pull < least ? 'runs above the fish' : 'runs too deep';
 	}
 }
@@ -212,6 +225,9 @@ export class Gate {
 /** Windows by band: families, hours and readings of one water mostly ask the same of a path. */
 const byBand = new QuickLRU<string, BandWindow>({ maxSize: 32 });
 
+const windowOf = (band: Band): BandWindow =>
+	remembered(byBand, `${band.fromM}/${band.toM}/${band.castM}`, () => new BandWindow(band));
+
 /** The windows of a reading by family. */
 export class Windows {
 	readonly #reading: Reading;
@@ -224,9 +240,11 @@ export class Windows {
 		return bandOf(this.#reading, family);
 	}
 
-	of(family: Family): BandWindow {
+	/** With the rod tip where it usually is, and raised: the same paths, seen from a higher point. */
+	of(family: Family): readonly [BandWindow, BandWindow] {
 		const band = this.band(family);
-		return remembered(byBand, `${band.fromM}/${band.toM}/${band.castM}`, () => new BandWindow(band));
+		const { fromM, toM } = band;
+		return [windowOf(band), windowOf({ ...band, fromM: fromM + TIP_LIFT_M, toM: toM + TIP_LIFT_M })];
 	}
 
 	/** The gate of a space under a mask. */

@@ -1,6 +1,6 @@
 import { without } from '../../foundation/basics/without';
 import { WEIGHTS_OZ } from '../../foundation/catalogue/parts';
-import { USUAL_TIP_M } from '../../foundation/constants/constants';
+import { USUAL_TIP_M, DRAG_MOST } from '../../foundation/constants/constants';
 import { castWorks } from '../../simulation/physics/castWork';
 import { lineDiameterM, perTurnM } from '../../simulation/physics/line';
 import { assembleLure } from '../../simulation/physics/lure';
@@ -25,8 +25,6 @@ import { tow, towedDepthM } from '../../simulation/cast/tow';
 import { bandOf, snagging } from './band';
 import { LONGEST_S, workOf } from './fishingTime';
 
-/** Drag of a lure is uncertain: it is told for the model's and for this many times that. */
-const DRAG_MOST = 1.5;
 /** A depth or a change needs no finer line and step than this: a few centimeters. */
 const COARSE_SEGMENTS = 8;
 const COARSE_STEP_S = 0.02;

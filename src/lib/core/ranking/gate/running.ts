@@ -24,6 +24,7 @@ import {
 } from '../../simulation/physics/lure';
 import { rollMps } from '../../simulation/physics/roll';
 import {
+	DRAG_MIDDLE,
 	HALF_DENSITY,
 	USUAL_ARM_M,
 	USUAL_DISTANCE_M,
@@ -184,31 +185,24 @@ export function runningOf(space: Space): Running {
 	return running;
 }
 
-/** How a space's usual lure does at each catalog weight and speed, whatever the water. */
-export interface UsualRun {
+/** How one engine does on one catalog weight, whatever the water. */
+export interface EngineRun {
 	/** Slowest and fastest speed (m/s) at which it turns and stands; for a surface lure also planes. */
 	readonly keepMps: number;
 	readonly rollMps: number;
 	readonly planeMps: number;
+	/** Pull and line share at each catalog speed. */
 	readonly pulls: Float64Array;
 	readonly lineShares: Float64Array;
 	readonly weightN: number;
-	/** Drag area (m2) at a speed, from a table. */
-	readonly dragAt: (speedMps: number) => number;
+	/** Drag area (m2) as it falls on a tight line. */
+	readonly fallDragM2: number;
 }
 
-/** Step (m/s) and length of the table of drag by speed (docs/TANK.md). */
-const DRAG_STEP_MPS = 0.02;
-const DRAG_STEPS = 120;
+/** Speed (m/s) at which a falling lure's drag is read. */
+const FALLING_MPS = 0.5;
 
-function dragTable(lure: Lure): UsualRun['dragAt'] {
-	const areas = Float64Array.from({ length: DRAG_STEPS }, (_, at) => dragM2(lure, at * DRAG_STEP_MPS));
-	return (speedMps) => areas[Math.min(DRAG_STEPS - 1, Math.round(speedMps / DRAG_STEP_MPS))]!;
-}
-
-const usual = new Map<Space, readonly UsualRun[]>();
-
-function usualRunOf(lure: Lure): UsualRun {
+function engineRunOf(lure: Lure): EngineRun {
 	const drags = SPEEDS_MPS.map((speedMps) => dragM2(lure, speedMps));
 	const pull = (speedMps: number, at: number): number =>
 		pullOf(lure.weightN, drags[at]!, liftM2(lure, speedMps), speedMps);
@@ -219,20 +213,30 @@ function usualRunOf(lure: Lure): UsualRun {
 		pulls: Float64Array.from(SPEEDS_MPS, pull),
 		lineShares: Float64Array.from(drags, (drag) => usualLineWidthM / drag),
 		weightN: lure.weightN,
-		dragAt: dragTable(lure)
+		fallDragM2: dragM2(lure, FALLING_MPS)
 	};
 }
 
-/** The lure that a space's weights are compared with: its usual engine on a lead head, full skirt, no trailer. */
-export function usualRuns(space: Space): readonly UsualRun[] {
-	let runs = usual.get(space);
-	if (!runs) {
+const runs = new Map<Space, readonly (readonly EngineRun[])[]>();
+
+/** Every engine of a space on every catalog weight: a lead head, a full skirt, no trailer; made once per space. */
+export function engineRuns(space: Space): readonly (readonly EngineRun[])[] {
+	let known = runs.get(space);
+	if (!known) {
 		const { parts } = space.variables[runningOf(space).engine]!;
-		const plainest = parts.reduce((best, part) => (part.plain < best.plain ? part : best));
-		runs = WEIGHTS_OZ.map((weightOz) => usualRunOf(lureOf(space, plainest, weightOz, 'lead')));
-		usual.set(space, runs);
+		known = parts.map((part) =>
+			WEIGHTS_OZ.map((oz) => engineRunOf({ ...lureOf(space, part, oz, 'lead'), dragMul: DRAG_MIDDLE }))
+		);
+		runs.set(space, known);
 	}
-	return runs;
+	return known;
+}
+
+/** The same of the engine that a space is usually sold with. */
+export function usualRuns(space: Space): readonly EngineRun[] {
+	const { parts } = space.variables[runningOf(space).engine]!;
+	const plainest = parts.reduce((best, part, at) => (part.plain < parts[best]!.plain ? at : best), 0);
+	return engineRuns(space)[plainest]!;
 }
 
 /** Pull (m2/s2) of a lure at a speed: what draws it down, over its drag. */

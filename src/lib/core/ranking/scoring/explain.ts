@@ -4,7 +4,8 @@ import type { Rig } from '../../foundation/schema/rig';
 import type { ActiveClaim } from './activeClaims';
 import type { Judgement } from './judgements';
 import type { Space } from '../space/part';
-import { MILLI, opinionAt } from './tables';
+import { MILLI } from './opinion';
+import { opinionAt } from './tables';
 import { worthOf } from './worth';
 
 function reasonOf(judgement: Judgement, space: Space, assignment: ArrayLike<number>): Reason | null {

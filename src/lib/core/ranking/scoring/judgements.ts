@@ -9,13 +9,15 @@ import { PLAIN } from '../../claims/examples';
 import type { Moves } from '../../foundation/schema/call';
 import { FAMILIES, type Family } from '../../foundation/schema/words';
 import { readingSchema } from '../../foundation/schema/reading';
-import type { PaceWindow } from './recommended';
+import type { Pace } from './recommended';
 import { ActiveClaims, type ActiveClaim } from './activeClaims';
 import type { Space } from '../space/part';
 import type { Windows } from '../gate/gates';
+import { fairnessOf } from './tiers';
 import { needsOf, RELATIONS, type Needs, type RelationRule } from './relations';
 import { SPACES } from '../space/spaces';
-import { bestFit, fitTable, relationTable, type FitTable } from './tables';
+import type { FitTable } from './opinion';
+import { bestFit, fitTable, relationTable } from './tables';
 
 /** What a speaking claim says about one space. */
 export interface Judgement extends ActiveClaim {
@@ -27,6 +29,8 @@ export interface Judgement extends ActiveClaim {
 	readonly common: boolean;
 	/** By how much the angler's own record moves it; 1 not at all. */
 	readonly moved: number;
+	/** What the family's shortfalls are multiplied by, so that none loses for being much talked about. */
+	readonly fair: number;
 }
 
 /** All that a claim's table reads of the water, in a word for each family; `null` where it reads none. */
@@ -151,7 +155,7 @@ export class Judgements {
 	/** Where the fish are, for the gates. */
 	readonly windows: Windows;
 	/** The pace that this water asks for. */
-	readonly pace: PaceWindow;
+	readonly pace: Pace;
 	readonly #house: readonly Claim[];
 	readonly #needs: Needs;
 	/** Written when it is first asked for: many a question is answered by what is heard alone. */
@@ -159,6 +163,7 @@ export class Judgements {
 	readonly #about = new Map<Space, Judgement[]>();
 	/** What is said alike of all spaces of the one family that has several. */
 	readonly #common = new Map<Claim, Judgement>();
+	readonly #fair = new Map<Family, number>();
 
 	readonly #moves: Moves;
 
@@ -186,21 +191,39 @@ export class Judgements {
 	about(space: Space): readonly Judgement[] {
 		let judgements = this.#about.get(space);
 		if (!judgements) {
-			const entries = [...still().get(space)!, ...(this.#own ??= this.#writeOwn()).get(space)!];
-			judgements = entries.flatMap((entry) => this.#judgementOf(space.family, entry) ?? []);
+			const fair = this.#fairness(space.family);
+			judgements = this.#entriesOf(space).flatMap((entry) => this.#judgementOf(space.family, entry, fair) ?? []);
 			this.#about.set(space, judgements);
 		}
 		return judgements;
 	}
 
-	#judgementOf(family: Family, { claim, table, most, tier, common }: Entry): Judgement | null {
+	#entriesOf(space: Space): readonly Entry[] {
+		return [...still().get(space)!, ...(this.#own ??= this.#writeOwn()).get(space)!];
+	}
+
+	/** What a family's shortfalls are multiplied by, by all that is asked of its build here. */
+	#fairness(family: Family): number {
+		let fair = this.#fair.get(family);
+		if (fair === undefined) {
+			const first = SPACES.find((space) => space.family === family)!;
+			const asked = this.#entriesOf(first).reduce((sum, { claim, most, tier }) => {
+				const heard = tier === 'lure' ? this.activeClaims.in(family, claim) : null;
+				return sum + (heard ? heard.weight * Math.max(0, most) : 0);
+			}, 0);
+			this.#fair.set(family, (fair = fairnessOf(asked)));
+		}
+		return fair;
+	}
+
+	#judgementOf(family: Family, { claim, table, most, tier, common }: Entry, fair: number): Judgement | null {
 		const known = common ? this.#common.get(claim) : undefined;
 		if (known) return known;
 		const spoken = this.activeClaims.in(family, claim);
 		if (!spoken) return null;
 		const { strength, share, volume, weight } = spoken;
 		const moved = this.#moves[claim.id] ?? 1;
-		const judgement = { claim, strength, share, volume, weight, moved, table, most, tier, common };
+		const judgement = { claim, strength, share, volume, weight, moved, fair, table, most, tier, common };
 		if (common) this.#common.set(claim, judgement);
 		return judgement;
 	}

@@ -30,19 +30,48 @@ const FASTEST_MPS: Curve = [
 	[20, 1.1],
 	[26, 1.25]
 ];
-/** Fastest (m/s) by the depth of the middle of the fish (m); nearer the top nothing holds them back. */
+/** Fastest (m/s) by the depth of the middle of the fish (m); nearer the top depth holds nothing back. */
 const BY_DEPTH_MPS: Curve = [
-	[1.8, 1.1],
-	[2.2, 0.9],
-	[3.2, 0.85],
-	[3.8, 0.7]
+	[1.2, 1.25],
+	[1.8, 1.05],
+	[2.2, 0.88],
+	[2.7, 0.8],
+	[3.2, 0.75],
+	[4, 0.68]
 ];
+/** Fastest (m/s) by how far down one sees (m): a bass must find the lure before it is gone. Clearer water has no limit. */
+const BY_SIGHT_MPS: Curve = [
+	[0.3, 0.7],
+	[0.6, 0.85],
+	[1, 1],
+	[1.5, 1.1],
+	[2, 1.25],
+	[2.5, 1.6]
+];
+const SIGHT_LIMITS_TO_M = 3;
+/** Speeds (m/s) of a real burn, in water where fish will run it down. */
+const BURN_WINDOW = { slowestMps: 1.4, fastestMps: 2.1 } as const;
 
 /** Retrieve speeds (m/s) between which the fish of a reading want a lure. */
 export interface PaceWindow {
 	readonly slowestMps: number;
 	readonly fastestMps: number;
 }
+
+/** A window, and the pace in it to begin with. */
+export interface Pace extends PaceWindow {
+	readonly aimMps: number;
+}
+
+/** Paces (m/s) between which anglers begin, unless the fish run a lure down. */
+const BEGINS_MPS = [0.5, 0.92] as const;
+/** Chasing fish in water of these temperatures (C) are begun with a little faster, m/s. */
+const CHASE_C = [19, 22] as const;
+const CHASE_MPS = 0.1;
+/** Where in the window one begins: fish that are held back get the most they follow, others somewhat less than that. */
+const SHARE = { heldBack: 0.92, free: 0.65, deep: 0.45, deepChasing: 0.6 } as const;
+/** From the first depth (m) on, and wholly from the second, a lure is slowed down to stay with the fish. */
+const SLOW_FOR_DEPTH_M = [1.8, 2.6] as const;
 
 /** What is added to the window, both ends, m/s. */
 function quickened(reading: Reading, stances: Positions): PaceWindow {
@@ -55,10 +84,10 @@ function quickened(reading: Reading, stances: Positions): PaceWindow {
 	const fallChase = (phase === 'fall' || phase === 'late-fall') && chasing && WORDS.bait(reading) > 0;
 	add(chasing && waterTemperatureC > 10, 0.15, 0.3);
 	add(chasing && visibilityM > 3 && waterTemperatureC >= 14, 0.1, 0.4);
-	add(species === 'smallmouth' && visibilityM > 2 && waterTemperatureC >= 14, 0, 0.3);
+	add(species === 'smallmouth' && visibilityM > 2 && waterTemperatureC >= 12, 0, 0.3);
 	add(WORDS['pressure falling'](reading) > 0, 0.1, 0.15);
 	add(stances['FALL-SPEED'] === 'burn' && fallChase, 0, 0.3);
-	return { slowestMps, fastestMps };
+	return WORDS['burn water'](reading) > 0 ? BURN_WINDOW : { slowestMps, fastestMps };
 }
 
 /** The least of what holds the fish back, m/s. */
@@ -67,11 +96,14 @@ function capMps(reading: Reading, stances: Positions): number {
 	const fall = phase === 'fall' || phase === 'late-fall';
 	const caps: readonly (readonly [boolean, number])[] = [
 		[mood === 'sluggish', waterTemperatureC <= 12 ? 0.6 : 0.7],
-		[visibilityM < 0.6, 0.8],
+		[visibilityM < SIGHT_LIMITS_TO_M, along(BY_SIGHT_MPS, visibilityM)],
 		[light === 'night', 0.8],
 		[events.includes('front-passed'), 0.8],
 		[waterTemperatureC < 9, 0.6],
-		[middleM(reading) >= BY_DEPTH_MPS[0]![0], along(BY_DEPTH_MPS, middleM(reading))],
+		[
+			middleM(reading) >= BY_DEPTH_MPS[0]![0] && WORDS['burn water'](reading) === 0,
+			along(BY_DEPTH_MPS, middleM(reading))
+		],
 		[stances['FALL-SPEED'] === 'slow' && fall, 0.8]
 	];
 	return Math.min(...caps.map(([holds, mps]) => (holds ? mps : Infinity)));
@@ -82,11 +114,17 @@ const LEAST_WIDTH_MPS = 0.25;
 const SLOWEST_OF_ALL_MPS = 0.35;
 
 /** The window of retrieve speeds that a reading asks for (the craft, PAC-01). */
-export function recommendedPace(reading: Reading, stances: Positions): PaceWindow {
+export function recommendedPace(reading: Reading, stances: Positions): Pace {
 	const free = quickened(reading, stances);
 	const fastestMps = Math.min(free.fastestMps, capMps(reading, stances));
 	const slowestMps = Math.min(free.slowestMps, Math.max(SLOWEST_OF_ALL_MPS, fastestMps - LEAST_WIDTH_MPS));
-	return { slowestMps, fastestMps };
+	const near = fastestMps < free.fastestMps ? SHARE.heldBack : SHARE.free;
+	const deep = reading.mood === 'chasing' ? SHARE.deepChasing : SHARE.deep;
+	const share = near + ramp(middleM(reading), SLOW_FOR_DEPTH_M) * (deep - near);
+	const chase = reading.mood === 'chasing' ? CHASE_MPS * ramp(reading.waterTemperatureC, CHASE_C) : 0;
+	const [least, most] = [BEGINS_MPS[0], BEGINS_MPS[1] + chase];
+	const wantedMps = Math.min(most, Math.max(least, slowestMps + share * (fastestMps - slowestMps)));
+	return { slowestMps, fastestMps, aimMps: Math.min(fastestMps, Math.max(slowestMps, wantedMps)) };
 }
 
 /** Ounces that anglers tie on by the middle of the fish (m): the craft's nodes. */
@@ -94,9 +132,9 @@ const LIGHTEST_OZ: Curve = [
 	[0.8, 0.25],
 	[1.2, 0.375],
 	[2, 0.375],
-	[2.4, 0.5],
-	[3.5, 0.5],
-	[4.5, 0.75],
+	[2.2, 0.5],
+	[2.8, 0.625],
+	[3.4, 0.75],
 	[7, 0.75],
 	[9, 1]
 ];
@@ -104,9 +142,8 @@ const HEAVIEST_OZ: Curve = [
 	[0.8, 0.375],
 	[1.2, 0.5],
 	[2, 0.5],
-	[2.6, 0.75],
-	[3.5, 0.75],
-	[4.5, 1],
+	[2.4, 0.75],
+	[3.4, 1],
 	[9, 1],
 	[11, 1.5]
 ];

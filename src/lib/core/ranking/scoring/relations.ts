@@ -4,25 +4,25 @@ import type { Facet, Relation } from '../../claims/claim';
 import type { Positions } from '../../claims/disputes';
 import { maxLineLb } from '../../simulation/physics/wire';
 import type { Reading } from '../../water/reading/complete';
-import { ramp } from '../../water/reading/conditions';
+import { ramp, WORDS } from '../../water/reading/conditions';
 import { mainForageIn } from '../../water/reading/forage';
 import type { Family, TurningStyle } from '../../foundation/schema/words';
 import { MM_PER_IN } from '../../foundation/basics/units';
-import { recommendedOunces, recommendedPace, type PaceWindow } from './recommended';
-import { fishingTime, workOf, type Work } from '../gate/fishingTime';
+import { recommendedOunces, recommendedPace, type Pace } from './recommended';
+import { fishingTime, workOf } from '../gate/fishingTime';
 import { Windows } from '../gate/gates';
 import type { Part, Space } from '../space/part';
 import { positionAmong } from '../space/positionAmong';
 import { ROLL_SHARE } from '../gate/reach';
 import { usualRuns } from '../gate/running';
-import type { Opinion } from './opinion';
+import { MILLI, type FitTable, type Opinion } from './opinion';
 
 /** What relations may ask of the water. */
 export interface Needs {
 	readonly reading: Reading;
 	readonly windows: Windows;
 	/** The pace that this water asks for. */
-	readonly pace: PaceWindow;
+	readonly pace: Pace;
 }
 
 /** How well two parts suit each other, or one of them the water. */
@@ -38,17 +38,23 @@ export interface RelationRule {
 	/** What it prefers, as far as a side of the same question is concerned. */
 	readonly prefers: Facet;
 	readonly suits: (needs: Needs, space: Space) => Suits;
+	/** Its whole table, where it is over other variables in a space; `null` where `suits` says all. */
+	readonly write?: (needs: Needs, space: Space) => FitTable | null;
 }
 
 const ALWAYS = 1;
 
+/** Braid without a leader may be so many times what the wire bears: the drag slips before the wire opens. */
+const BRAID_OVER_WIRE = 1.6;
 /** Line from this share of what the wire bears fits 1, falling to -1 at the second (the craft's figures). */
 const OVERPOWERED = [1, 1.4] as const;
 
 function bearsLine(wire: Part, line: Part): Opinion {
 	const bears = maxLineLb(wire.patch.wireIn!);
-	const tied = line.patch.line!.leader?.testLb ?? line.patch.line!.testLb!;
-	return { given: ALWAYS, fit: 1 - 2 * ramp(tied / bears, OVERPOWERED) };
+	const { type, testLb, leader } = line.patch.line!;
+	const straightBraid = type === 'braid' && !leader;
+	const pulls = (leader?.testLb ?? testLb!) / (straightBraid ? BRAID_OVER_WIRE : 1);
+	return { given: ALWAYS, fit: 1 - 2 * ramp(pulls / bears, OVERPOWERED) };
 }
 
 /** Share of the fishing time among the fish that is as good as can be wanted, and what each needless step up costs. */
@@ -61,71 +67,83 @@ const STEPS_UP = [1, 0.9, 0.6, 0.3, 0] as const;
 const UNFIT: Opinion = { given: ALWAYS, fit: -1 };
 const SILENT: Opinion = { given: 0, fit: 0 };
 
-/** How each weight of a space is judged at each speed, in the order of the catalog. */
-type Judged = readonly (readonly Opinion[])[];
+/** Below this share of the fishing time a lure hardly meets the fish: its fit falls by so much more, to the least. */
+const HARDLY_SHARE = 0.3;
+const HARDLY_COST = 2;
+const LEAST_WORK_FIT = -3;
+/** Fits of this relation are told apart in steps of so much. */
+const FIT_STEP = 0.02;
+const WORK_FITS: readonly Opinion[] = Array.from(
+	{ length: Math.round((1 - LEAST_WORK_FIT) / FIT_STEP) + 1 },
+	(_, at) => ({
+		given: ALWAYS,
+		fit: Math.round((LEAST_WORK_FIT + at * FIT_STEP) * MILLI) / MILLI
+	})
+);
 
-/** Transposes rows by speed into rows by weight. */
-const byWeight = (bySpeed: readonly (readonly Opinion[])[]): Judged =>
-	WEIGHTS_OZ.map((_oz, weight) => bySpeed.map((ofSpeed) => ofSpeed[weight]!));
-
-function judgedUnderWater(space: Space, work: Work): Judged {
-	const shares = fishingTime(space, work);
-	return byWeight(
-		SPEEDS_MPS.map((_speed, at) => {
-			const ofSpeed = shares.map((row) => row[at]!);
-			const best = Math.max(...ofSpeed);
-			if (best === 0) return ofSpeed.map(() => UNFIT);
-			const lightest = ofSpeed.findIndex((share) => share >= NEARLY * best);
-			return ofSpeed.map((share, weight) => {
-				const steps = Math.max(0, weight - lightest);
-				const fit = 2 * Math.min(1, share / ENOUGH_SHARE) - 1 - STEP_COST * steps;
-				return { given: ALWAYS, fit: Math.max(-1, fit) };
-			});
-		})
-	);
+/** Index among `WORK_FITS` of a share of the fishing time, with so many needless steps of weight. */
+function workFitAt(share: number, steps: number): number {
+	const hardly = HARDLY_COST * Math.max(0, 1 - share / HARDLY_SHARE);
+	const fit = 2 * Math.min(1, share / ENOUGH_SHARE) - 1 - STEP_COST * steps - hardly;
+	return Math.round((Math.max(LEAST_WORK_FIT, fit) - LEAST_WORK_FIT) / FIT_STEP);
 }
 
-function judgedOnTop(space: Space): Judged {
+/** What blades, speed and weight together are worth by the time that they are among the fish. */
+function judgedUnderWater({ reading, windows }: Needs, space: Space): FitTable {
+	const shares = fishingTime(space, workOf(reading, windows.band(space.family)));
+	const weights = WEIGHTS_OZ.length;
+	// A burned lure is as heavy as it has to be to stay down.
+	const costs = WORDS['burn water'](reading) === 0;
+	const cells = new Uint16Array(shares.length);
+	for (let from = 0; from < shares.length; from += weights) {
+		const ofWeights = shares.subarray(from, from + weights);
+		const best = Math.max(...ofWeights);
+		const lightest = ofWeights.findIndex((share) => share >= NEARLY * best);
+		for (let weight = 0; weight < weights; weight++) {
+			const steps = costs && best > 0 ? Math.max(0, weight - lightest) : 0;
+			cells[from + weight] = workFitAt(ofWeights[weight]!, steps);
+		}
+	}
+	const variables = ['blades', 'speed', 'weight'].map((id) => space.variables.findIndex((one) => one.id === id));
+	return { variables, key: variables.join(), either: false, opinions: WORK_FITS, cells };
+}
+
+/** The lightest buzzbait that stands and planes at a speed is the right one. */
+function standsOnTop(_needs: Needs, space: Space): Suits {
 	const runs = usualRuns(space);
-	return byWeight(
-		SPEEDS_MPS.map((speedMps) => {
-			const stands = runs.map(({ rollMps, planeMps }) => speedMps <= ROLL_SHARE * rollMps && speedMps >= planeMps);
-			const lightest = stands.indexOf(true);
-			if (lightest < 0) return stands.map(() => SILENT);
-			return stands.map((stand, weight) => (stand ? { given: ALWAYS, fit: STEPS_UP[weight - lightest] ?? 0 } : UNFIT));
-		})
-	);
-}
-
-function worksLongest({ reading, windows }: Needs, space: Space): Suits {
-	const judged =
-		space.family === 'buzzbait'
-			? judgedOnTop(space)
-			: judgedUnderWater(space, workOf(reading, windows.band(space.family)));
 	const ounces: readonly number[] = WEIGHTS_OZ;
-	return (weight, speed) =>
-		judged[ounces.indexOf(weight.patch.weightOz!)]![SPEEDS_MPS.indexOf(speed.patch.retrieve!.speedMps!)]!;
+	return (weight, speed) => {
+		const speedMps = speed.patch.retrieve!.speedMps!;
+		const stands = runs.map(({ rollMps, planeMps }) => speedMps <= ROLL_SHARE * rollMps && speedMps >= planeMps);
+		const lightest = stands.indexOf(true);
+		if (lightest < 0) return SILENT;
+		const at = ounces.indexOf(weight.patch.weightOz!);
+		return stands[at] ? { given: ALWAYS, fit: STEPS_UP[at - lightest] ?? 0 } : UNFIT;
+	};
 }
 
-/** Fit of a pace falls by one for each of these (m/s) outside the window, down to the least. */
+/** Fit of a pace at either end of the window; it falls by one for each of these (m/s) outside, down to the least. */
+const EDGE_PACE_FIT = 0.7;
 const PACE_STEP_MPS = 0.15;
 const LEAST_PACE_FIT = -2;
 
-function askedPace({ pace: { slowestMps, fastestMps } }: Needs): Suits {
+function askedPace({ pace: { slowestMps, fastestMps, aimMps } }: Needs): Suits {
 	return (speed) => {
 		const speedMps = speed.patch.retrieve!.speedMps!;
 		const off = Math.max(0, slowestMps - speedMps, speedMps - fastestMps);
-		return { given: ALWAYS, fit: Math.max(LEAST_PACE_FIT, 1 - off / PACE_STEP_MPS) };
+		const reachMps = speedMps < aimMps ? aimMps - slowestMps : fastestMps - aimMps;
+		const inside = 1 - (1 - EDGE_PACE_FIT) * Math.min(1, Math.abs(speedMps - aimMps) / (reachMps || 1));
+		return { given: ALWAYS, fit: Math.max(LEAST_PACE_FIT, inside - off / PACE_STEP_MPS) };
 	};
 }
 
 /** A retrieve is fast to this degree from the first speed (m/s) to the second: the craft's words. */
 const FAST_MPS = [0.95, 1.3] as const;
 
-/** Fast as the craft has it, or where these fish ask for less, as fast as they will follow. */
+/** Fast as the craft has it, or where these fish ask for less, in the quicker half of what they follow. */
 function fastForThem({ pace: { slowestMps, fastestMps } }: Needs): Suits {
-	const begins = Math.min(FAST_MPS[0], (slowestMps + fastestMps) / 2);
-	const whole = Math.min(FAST_MPS[1], fastestMps);
+	const begins = Math.min(FAST_MPS[0], slowestMps);
+	const whole = Math.min(FAST_MPS[1], (slowestMps + fastestMps) / 2);
 	return (speed) => ({ given: ALWAYS, fit: ramp(speed.patch.retrieve!.speedMps!, [begins, whole]) });
 }
 
@@ -158,6 +176,19 @@ function nearForage(needs: Needs): Suits {
 	return (blades) => (forageIn === null ? SILENT : likeForage(forageIn, blades));
 }
 
+/** A body within a quarter of the bait's length fits wholly; one half or twice as long not at all. */
+const NEAR_OCTAVES = Math.log2(1.25);
+
+function nearBaitLength({ reading }: Needs): Suits {
+	const baitIn = mainForageIn(reading);
+	return (length) => {
+		const lengthIn = length.patch.trailer?.lengthIn;
+		if (baitIn === null || lengthIn === undefined) return SILENT;
+		const off = Math.max(0, Math.abs(Math.log2(lengthIn / baitIn)) - NEAR_OCTAVES);
+		return { given: ALWAYS, fit: Math.max(-1, 1 - (2 * off) / (1 - NEAR_OCTAVES)) };
+	};
+}
+
 const COLOUR_GROUPS = [
 	['white', 'pearl', 'shad', 'white-chartreuse'],
 	['chartreuse', 'white-chartreuse', 'orange'],
@@ -175,9 +206,9 @@ function matchesColour(skirt: Part, trailer: Part): Opinion {
 	return { given: ALWAYS, fit: near ? 0.5 : 0 };
 }
 
-const paceIn = ({ pace: { slowestMps, fastestMps } }: Needs): string => `${slowestMps}/${fastestMps}`;
+const paceIn = ({ pace: { slowestMps, fastestMps, aimMps } }: Needs): string => `${slowestMps}/${fastestMps}/${aimMps}`;
 const worksIn = ({ reading, windows }: Needs, family: Family): string =>
-	family === 'buzzbait' ? '' : JSON.stringify(workOf(reading, windows.band(family)));
+	family === 'buzzbait' ? '' : JSON.stringify([workOf(reading, windows.band(family)), WORDS['burn water'](reading)]);
 
 /** Every relation that a claim may name. */
 export const RELATIONS: Readonly<Record<Relation, RelationRule>> = {
@@ -188,7 +219,8 @@ export const RELATIONS: Readonly<Record<Relation, RelationRule>> = {
 		reads: worksIn,
 		perSpace: true,
 		prefers: 'weight',
-		suits: worksLongest
+		suits: standsOnTop,
+		write: (needs, space) => (space.family === 'buzzbait' ? null : judgedUnderWater(needs, space))
 	},
 	'usual-ounces': {
 		variables: ['weight'],
@@ -202,6 +234,12 @@ export const RELATIONS: Readonly<Record<Relation, RelationRule>> = {
 		reads: (needs) => String(flashingIn(needs)),
 		prefers: 'blade.size',
 		suits: nearForage
+	},
+	'near-bait-length': {
+		variables: ['trailerLength'],
+		reads: ({ reading }) => String(mainForageIn(reading)),
+		prefers: 'trailer.length',
+		suits: nearBaitLength
 	},
 	'matches-colour': {
 		variables: ['skirtColour', 'trailerColour'],

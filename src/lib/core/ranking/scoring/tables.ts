@@ -1,25 +1,8 @@
 import type { Claim, Facet, Fit, Prefers } from '../../claims/claim';
 import { cellOf } from '../space/factors';
 import { fitOf, type Part, type Space } from '../space/part';
-import type { Opinion } from './opinion';
+import type { FitTable, Opinion } from './opinion';
 import type { Needs, RelationRule } from './relations';
-
-/**
- * What a claim says about every value of the at most two variables it touches in a space, row-major. Most cells say
- * the same few things, so a cell holds the index of its opinion.
- */
-export interface FitTable {
-	readonly variables: readonly number[];
-	/** The variables as one word. */
-	readonly key: string;
-	/** Whether `given` makes the claim speak as well ("or"), rather than only there ("and"). */
-	readonly either: boolean;
-	readonly opinions: readonly Opinion[];
-	readonly cells: Uint16Array;
-}
-
-/** Points are kept in thousandths, so that sums are exact and a tie is a tie. */
-export const MILLI = 1000;
 
 /** Index of the variable that carries a facet in a space, or -1. */
 function carrier(space: Space, facet: Facet): number {
@@ -112,6 +95,8 @@ export function relationTable(space: Space, claim: Claim, rule: RelationRule, ne
 	if (claim.scope && !claim.scope.includes(space.family)) return null;
 	const share = claim.prefers?.family ? (claim.prefers.family[space.family] ?? 0) : 1;
 	if (share === 0) return null;
+	const written = rule.write?.(needs, space);
+	if (written) return written;
 	const ids = rule.variables.map((id) => space.variables.findIndex((variable) => variable.id === id));
 	if (ids.includes(-1)) return null;
 	const swapped = ids.length === 2 && ids[0]! > ids[1]!;

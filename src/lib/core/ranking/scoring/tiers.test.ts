@@ -29,15 +29,21 @@ describe('the pace that is asked for', () => {
 		[{ waterTemperatureC: 10 }, 0.45, 0.7],
 		[{ waterTemperatureC: 12.5 }, 0.525, 0.8],
 		[{ waterTemperatureC: 20 }, 0.8, 1.1],
-		[{ waterTemperatureC: 30, mood: 'chasing' }, 1, 1.55],
-		[{ waterTemperatureC: 20, mood: 'chasing', visibilityM: 4 }, 1.05, 1.8],
+		// Held to 1.1 where one sees 1.5 m down, and to no more where it is clear.
+		[{ waterTemperatureC: 30, mood: 'chasing' }, 0.85, 1.1],
+		[{ waterTemperatureC: 30, mood: 'chasing', visibilityM: 3, bottomM: 9, fishFromM: 2.1, fishToM: 2.3 }, 0.63, 0.88],
+		// A burn: clear, mild, shallow, and they chase.
+		[{ waterTemperatureC: 20, mood: 'chasing', visibilityM: 4 }, 1.4, 2.1],
+		[{ waterTemperatureC: 13, mood: 'chasing', visibilityM: 4 }, 0.69, 1.12],
+		[{ waterTemperatureC: 20, visibilityM: 1 }, 0.75, 1],
+		[{ waterTemperatureC: 20, visibilityM: 0.3 }, 0.45, 0.7],
 		[{ waterTemperatureC: 20, species: 'smallmouth', visibilityM: 2.5 }, 0.8, 1.4],
-		[{ waterTemperatureC: 20, pressureTrend: 'falling' }, 0.9, 1.25],
+		[{ waterTemperatureC: 20, pressureTrend: 'falling' }, 0.85, 1.1],
 		[{ waterTemperatureC: 20, mood: 'sluggish' }, 0.45, 0.7],
 		[{ waterTemperatureC: 12, mood: 'sluggish' }, 0.35, 0.6],
 		[{ waterTemperatureC: 25, light: 'night' }, 0.55, 0.8],
 		[{ waterTemperatureC: 25, visibilityM: 0.5 }, 0.55, 0.8],
-		[{ waterTemperatureC: 25, bottomM: 8, fishFromM: 3.5, fishToM: 4.5 }, 0.45, 0.7]
+		[{ waterTemperatureC: 25, bottomM: 8, fishFromM: 3.5, fishToM: 4.5 }, 0.43, 0.68]
 	] as const)('%o is %d to %d m/s', (rest, slowest, fastest) => {
 		const { slowestMps, fastestMps } = recommendedPace(complete(rest), {});
 		expect(slowestMps).toBeCloseTo(slowest, 9);
@@ -48,6 +54,11 @@ describe('the pace that is asked for', () => {
 		const fall = complete({
 			phase: 'fall',
 			mood: 'chasing',
+			// Clear enough to hold nobody back, and below where a burn would do.
+			visibilityM: 3,
+			fishFromM: 0,
+			fishToM: 2,
+			waterTemperatureC: 13,
 			forage: [{ kind: 'silver-baitfish', lengthIn: 3, amount: 'plenty' }]
 		});
 		const auto = recommendedPace(fall, {}).fastestMps;
@@ -61,7 +72,8 @@ describe('the ounces that anglers tie on', () => {
 	it.each([
 		[0, 0.8, 0.25, 0.375],
 		[1, 2, 0.375, 0.5],
-		[2.5, 3.5, 0.5, 0.75],
+		[2.3, 3.3, 0.625, 0.85],
+		[3, 4, 0.75, 1],
 		[5, 7, 0.75, 1],
 		[9, 13, 1, 1.5]
 	])('between %d and %d m are %d to %d', (fishFromM, fishToM, light, heavy) => {

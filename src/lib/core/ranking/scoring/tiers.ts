@@ -12,8 +12,20 @@ const halfUp = (value: number): number => Math.floor(value + 0.5);
  *
  * @param earned Thousandths that the rig earned.
  * @param possible Thousandths that the best rig of its family would have earned.
+ * @param fair What shortfalls of its family are multiplied by (`fairnessOf`).
  */
-export function countsOf(tier: Tier, earned: number, possible: number): number {
+export function countsOf(tier: Tier, earned: number, possible: number, fair = 1): number {
 	if (tier === 'outfit') return 0;
-	return tier === 'family' ? earned : halfUp((earned - possible) / DIVISOR[tier]);
+	return tier === 'family' ? earned : halfUp((fair * (earned - possible)) / DIVISOR[tier]);
 }
+
+/** Points that are asked of a lure's build on an ordinary reading: about the middle of the families (measured). */
+const ASKED = 45;
+
+/**
+ * What a family's shortfalls are multiplied by. More is said of a spinnerbait than of an underspin, so it falls short of
+ * more: what is given up counts as a share of what was asked.
+ *
+ * @param asked Points that the claims about the family's build ask for on this reading.
+ */
+export const fairnessOf = (asked: number): number => ASKED / Math.max(1, asked);

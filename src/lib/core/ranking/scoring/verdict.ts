@@ -1,4 +1,5 @@
 import type { Reading } from '../../water/reading/complete';
+import { WORDS } from '../../water/reading/conditions';
 import type { CallAnswer } from '../../foundation/schema/call';
 import type { Family } from '../../foundation/schema/words';
 import type { Positions } from '../../claims/disputes';
@@ -25,6 +26,8 @@ const LIVELY_C = [18, 25] as const;
 /** From so cold and so hot water on blades are no good whatever the weather says (assumed: bass hardly feed there), °C. */
 const FREEZING_C = 3;
 const TOO_HOT_C = 33;
+/** Up to so cold (C) sluggish fish stay put at night (assumed). */
+const COLD_NIGHT_C = 13;
 
 type Blades = CallAnswer['verdict']['blades'];
 
@@ -43,6 +46,16 @@ function livelyBecause({ events, mood, waterTemperatureC, wind, light }: Reading
 	return willing && covered ? 'Chasing fish in mild water, with wind on the surface or low light.' : null;
 }
 
+/** In fall, bass in shallow grass of this temperature (C) take a blade even in a calm. */
+const FALL_GRASS_C = [15, 22] as const;
+
+function fallGrass(reading: Reading): boolean {
+	const { phase, waterTemperatureC } = reading;
+	const fall = phase === 'fall' || phase === 'late-fall';
+	const mild = waterTemperatureC >= FALL_GRASS_C[0] && waterTemperatureC <= FALL_GRASS_C[1];
+	return fall && mild && WORDS.weed(reading) > 0 && WORDS.shallow(reading) >= 0.5;
+}
+
 interface Cap {
 	readonly holds: boolean;
 	readonly at: Exclude<Blades, 'good'>;
@@ -50,9 +63,11 @@ interface Cap {
 }
 
 /** What no weather makes better than it is. */
-function capsOf({ waterTemperatureC, visibilityM, mood, bank, fishFromM, fishToM }: Reading): Cap[] {
+function capsOf({ waterTemperatureC, visibilityM, mood, bank, light, fishFromM, fishToM }: Reading): Cap[] {
 	const sluggish = mood === 'sluggish';
 	const icy = waterTemperatureC < 7;
+	const middleM = (fishFromM + fishToM) / 2;
+	const blind = sluggish && visibilityM < 0.6;
 	const windFeeds = bank === 'windblown' && visibilityM >= 0.3 && visibilityM <= 1.8;
 	return [
 		{
@@ -70,6 +85,21 @@ function capsOf({ waterTemperatureC, visibilityM, mood, bank, fishFromM, fishToM
 			at: 'poor',
 			because: 'In icy, clear water sluggish bass look at a moving blade and turn away.'
 		},
+		{
+			holds: icy && blind,
+			at: 'poor',
+			because: 'In icy, dirty water sluggish bass neither see a moving blade nor go after it.'
+		},
+		{
+			holds: sluggish && waterTemperatureC <= 10 && middleM > 5,
+			at: 'poor',
+			because: 'Cold, sluggish bass this deep want something that stays in front of them.'
+		},
+		{
+			holds: blind && middleM > 2.2,
+			at: 'fair',
+			because: 'Sluggish bass down there see little: a moving blade is soon gone.'
+		},
 		{ holds: icy, at: 'fair', because: 'Icy water: bass won’t move far for a moving lure.' },
 		{
 			holds: sluggish && waterTemperatureC <= 11 && !windFeeds,
@@ -77,7 +107,12 @@ function capsOf({ waterTemperatureC, visibilityM, mood, bank, fishFromM, fishToM
 			because: 'Cold water and sluggish fish: something slower may do better.'
 		},
 		{
-			holds: (fishFromM + fishToM) / 2 > 6,
+			holds: sluggish && light === 'night' && waterTemperatureC <= COLD_NIGHT_C,
+			at: 'fair',
+			because: 'On a cold night sluggish bass don’t hunt.'
+		},
+		{
+			holds: middleM > 5,
 			at: 'fair',
 			because: 'This deep, a moving blade spends much of the cast on its way down and up.'
 		}
@@ -110,7 +145,8 @@ export function verdictOf(
 	const lively = livelyBecause(reading);
 	const forThem = pro.reduce((total, { weight }) => total + weight, 0);
 	const points = Math.round((forThem - against + (lively ? LIVELY : 0)) * 1000) / 1000;
-	const free: Blades = points >= GOOD_FROM ? 'good' : points <= POOR_FROM ? 'poor' : 'fair';
+	const poor = points <= POOR_FROM && !fallGrass(reading);
+	const free: Blades = points >= GOOD_FROM ? 'good' : poor ? 'poor' : 'fair';
 	const caps = capsOf(reading).filter(({ holds, at }) => holds && worse(free, at) !== free);
 	const blades = caps.reduce<Blades>((verdict, { at }) => worse(verdict, at), free);
 	const matted = spoken.some(({ claim }) => claim.id === 'FAM-23');

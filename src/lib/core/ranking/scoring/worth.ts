@@ -1,6 +1,6 @@
 import type { Judgement } from './judgements';
 import type { Opinion } from './opinion';
-import { MILLI } from './tables';
+import { MILLI } from './opinion';
 import { countsOf } from './tiers';
 
 /** How loudly a claim speaks about a rig: thousandths that a fit of 1 earns. */
@@ -18,11 +18,11 @@ export interface Worth {
 export function worthOf(judgement: Judgement, { given, fit }: Opinion): Worth {
 	const scale = scaleOf(judgement, given);
 	const [earned, possible] = [Math.round(scale * fit), Math.round(scale * judgement.most)];
-	return { earned, possible, counts: countsOf(judgement.tier, earned, possible) };
+	return { earned, possible, counts: countsOf(judgement.tier, earned, possible, judgement.fair) };
 }
 
 /** What one opinion adds to the score, in thousandths: `worthOf` for the many that are only summed. */
 export function countsFor(judgement: Judgement, { given, fit }: Opinion): number {
 	const scale = scaleOf(judgement, given);
-	return countsOf(judgement.tier, Math.round(scale * fit), Math.round(scale * judgement.most));
+	return countsOf(judgement.tier, Math.round(scale * fit), Math.round(scale * judgement.most), judgement.fair);
 }

@@ -1,6 +1,6 @@
 import type { Reason } from '../../foundation/schema/call';
 import { TIE } from './sharedWork';
-import { MILLI } from '../scoring/tables';
+import { MILLI } from '../scoring/opinion';
 
 /** A score: the sum of what its reasons add, exact in thousandths. */
 export const scoreOf = (reasons: readonly Reason[]): number =>

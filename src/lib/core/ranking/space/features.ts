@@ -4,10 +4,10 @@ import type { Line, Reel, Rod } from '../../foundation/schema/rig';
 import type { TurningStyle } from '../../foundation/schema/words';
 import { word, type Features, type Part } from './part';
 
-/** Retrieve: slow to 0.6 m/s, fast from 1.3, burn from 1.7 (the craft's words); between them each fades to the next. */
+/** Retrieve: slow to 0.6 m/s, fast from 1.3, burn from 1.4 (the craft's words); between them each fades to the next. */
 const SLOW_MPS = [0.95, 0.6] as const;
 const FAST_MPS = [0.95, 1.3] as const;
-const BURN_MPS = [1.3, 1.7] as const;
+const BURN_MPS = [1.15, 1.4] as const;
 
 /** Trade sizes at which a blade is wholly small and wholly big (the craft's words), with the midpoint between. */
 const SMALL_BIG = { colorado: [3, 5], indiana: [3, 5], willow: [3.5, 5] } as const;
@@ -48,9 +48,40 @@ const bladesOf = (set: BladeSet) => (set.front ? [set.front, set.rear] : [set.re
 /** Styles of a set of blades, each blade an equal share. */
 export const styleFeatures = (set: BladeSet): Features => mean(bladesOf(set).map((blade) => ({ [blade.style]: 1 })));
 
-/** Size words of a set of blades, each blade an equal share. */
-export const sizeFeatures = (set: BladeSet): Features =>
-	mean(bladesOf(set).map((blade) => sizeWords(blade.style, blade.size)));
+/** Front and rear sizes that a pair of two styles is usually sold with (the craft's figures). */
+const USUAL_FRONT = [3, 3.5] as const;
+const USUAL_REAR = [4, 5] as const;
+
+/** Whether a tandem has the usual proportions; a 4.5 behind a 3 most of all. */
+function usualPair({ front, rear }: BladeSet): number {
+	if (!front || between(front.size, ...USUAL_FRONT) * between(rear.size, ...USUAL_REAR) === 0) return 0;
+	return rear.size === 4.5 && front.size === 3 ? 1 : 0.8;
+}
+
+/** Words about the rear blade alone, which decides how a set looks and how deep it runs. */
+function rearWords({ style, size }: BladeSet['rear']): Record<string, number> {
+	const oneDown = style === 'willow' ? [4, 4] : [3.5, 4];
+	return {
+		'rear 3-4': between(size, 3, 4),
+		'rear 4.5-5': between(size, 4.5, 5),
+		'rear 5-7': between(size, 5, 7),
+		'rear over 4.5': size > 4.5 ? 1 : 0,
+		'up to 5': size <= 5 ? 1 : 0,
+		'colorado 6-7': style !== 'willow' ? between(size, 6, 7) : 0,
+		'willow 7': style === 'willow' && size === 7 ? 1 : 0,
+		'willow 6-7': style === 'willow' ? between(size, 6, 7) : 0,
+		'one size down': between(size, oneDown[0]!, oneDown[1]!)
+	};
+}
+
+/** Size words of a set of blades: those of size each blade an equal share, and those of the rear blade alone. */
+export const sizeFeatures = (set: BladeSet): Features => ({
+	words: {
+		...mean(bladesOf(set).map((blade) => sizeWords(blade.style, blade.size))).words,
+		...rearWords(set.rear),
+		'usual pair': usualPair(set)
+	}
+});
 
 /** Size words of a buzz blade by diameter in mm. */
 export const buzzSizeFeatures = (diameterMm: number): Features => ({ words: smallToBig(diameterMm, BUZZ_SMALL_BIG) });

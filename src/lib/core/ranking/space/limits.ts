@@ -5,7 +5,7 @@ import type { Family } from '../../foundation/schema/words';
 
 /** A buzzbait is for fish no deeper than this (m), or than they see, up to the second (the craft, FAM-26). */
 const BUZZ_DEPTH_M = 1.2;
-const BUZZ_SEEN_M = 2;
+const BUZZ_SEEN_M = 4.5;
 /** Below this (C) it is left at home. */
 const BUZZ_COLDEST_C = 14;
 

@@ -13,8 +13,10 @@ export const RAMPS = {
 	hot: [23, 26],
 	shallow: [2.5, 1.2],
 	thinWater: [2.4, 1.5],
+	skinnyWater: [1.6, 1.25],
 	deep: [4, 6],
 	dirty: [1.2, 0.6],
+	murky: [0.55, 0.45],
 	thick: [0.4, 0.2],
 	clear: [1.5, 2.5],
 	crystal: [3, 4.5],
@@ -42,8 +44,13 @@ const IN_REACH_M = 0.2;
 const SHORT_CAST = [22, 18] as const;
 const LONG_CAST = [26, 30] as const;
 const FLASH_VISIBILITY_M = 1;
-/** Depths at which weights change (m), soft by about a tenth to either side: 10 ft, 4 m, 5 m and 9 m. */
-const TEN_FEET_M = [2.75, 3.35] as const;
+const SEEN_TWO_METRES = [1.8, 2] as const;
+/** Bait longer than this (in) asks for blades of its own length. */
+const LONG_BAIT_IN = 3.5;
+/** Depths at which weights change (m), soft by about a tenth to either side: 2 m, 9 ft, 3.5 m, 4 m, 5 m and 9 m. */
+const TWO_METRES = [1.8, 2.2] as const;
+const NINE_FEET_M = [2.45, 2.75] as const;
+const THREE_AND_A_HALF_M = [3.2, 3.8] as const;
 const FOUR_METRES = [3.6, 4.4] as const;
 const FIVE_METRES = [4.5, 5.5] as const;
 /** Water of about 12 ft (m), soft by a tenth to either side. */
@@ -53,6 +60,7 @@ const NINE_METRES = [8.1, 9.9] as const;
 export const WEED: readonly Cover['kind'][] = ['stems', 'leafy-weed', 'pads', 'grass-tops'];
 export const WOODS: readonly Cover['kind'][] = ['wood', 'timber'];
 const CROSSED: readonly Cover['kind'][] = [...WEED, 'wood', 'dock'];
+const BAIT: readonly Forage['kind'][] = ['silver-baitfish', 'sunfish', 'perch', 'golden-shiner', 'fry'];
 const HARD: readonly Cover['kind'][] = [...WOODS, 'rock', 'dock', 'shell'];
 
 const truth = (is: boolean): number => (is ? 1 : 0);
@@ -67,7 +75,11 @@ const eats = (r: Reading, ...kinds: Forage['kind'][]): number =>
 const happens = (r: Reading, event: Reading['events'][number]): number => truth(r.events.includes(event));
 const inBand = (r: Reading, c: Cover): boolean => c.topM <= r.fishToM;
 const weedTopsWithin = (r: Reading, nearM: number): number =>
-	some(r, (c) => WEED.includes(c.kind) && c.topM >= r.fishFromM - nearM && c.topM <= r.fishToM + nearM);
+	some(
+		r,
+		(c) =>
+			WEED.includes(c.kind) && c.topM > AT_SURFACE_M && c.topM >= r.fishFromM - nearM && c.topM <= r.fishToM + nearM
+	);
 
 /** Cover in the band through which only wire comes: thick wood, even stems, pads or timber. */
 function barsBareHooks(c: Cover): boolean {
@@ -82,6 +94,22 @@ const isWall = (c: Cover): boolean => (c.kind === 'pads' || c.kind === 'stems') 
 
 /** Cover through which only wire comes. */
 const takesWire = (r: Reading, c: Cover): boolean => isWall(c) || (inBand(r, c) && barsBareHooks(c));
+
+/** Sight (m), warmth (C) and depth (m) from which fish run down a burned lure. */
+const BURN_SIGHT_M = 2.5;
+const BURN_C = 14;
+const BURN_DEPTH_M = 2;
+
+/** Clear, mild, shallow water with fish that chase: the burn is real there. */
+function isBurnWater(r: Reading): boolean {
+	const fallBait = (r.phase === 'fall' || r.phase === 'late-fall') && eats(r, ...BAIT) > 0;
+	const willing = r.mood === 'chasing' || (fallBait && r.mood !== 'sluggish');
+	return willing && r.visibilityM >= BURN_SIGHT_M && r.waterTemperatureC >= BURN_C && centreM(r) < BURN_DEPTH_M;
+}
+
+/** Cover whose top is among the fish, or within reach of them. */
+const near = (r: Reading, { topM }: Cover): boolean =>
+	topM >= r.fishFromM - TOUCHING_M && topM <= r.fishToM + LOW_M / 2;
 
 const isBig = (f: Forage): number => (f.amount === 'none' ? 0 : ramp(f.lengthIn, RAMPS.bigBait));
 
@@ -110,8 +138,11 @@ export const WORDS = {
 	fall: (r) => truth(r.phase === 'fall' || r.phase === 'late-fall'),
 	shallow: (r) => ramp(centreM(r), RAMPS.shallow),
 	deep: (r) => ramp(centreM(r), RAMPS.deep),
-	'beyond ten feet': (r) => ramp(centreM(r), TEN_FEET_M),
+	'beyond two meters': (r) => ramp(centreM(r), TWO_METRES),
+	'beyond nine feet': (r) => ramp(centreM(r), NINE_FEET_M),
+	'beyond three and a half meters': (r) => ramp(centreM(r), THREE_AND_A_HALF_M),
 	'thin water': (r) => ramp(r.bottomM, RAMPS.thinWater),
+	'skinny water': (r) => ramp(r.bottomM, RAMPS.skinnyWater),
 	'water to twelve feet': (r) => 1 - ramp(r.bottomM, TWELVE_FEET_M),
 	'beyond five meters': (r) => ramp(centreM(r), FIVE_METRES),
 	'beyond four meters': (r) => ramp(centreM(r), FOUR_METRES),
@@ -124,11 +155,13 @@ export const WORDS = {
 	'on weed tops': (r) => weedTopsWithin(r, TOUCHING_M),
 	'low in the water': (r) => Math.max(truth(r.bottomM - r.fishToM <= LOW_M), weedTopsWithin(r, LOW_M)),
 	dirty: (r) => ramp(r.visibilityM, RAMPS.dirty),
+	murky: (r) => ramp(r.visibilityM, RAMPS.murky),
 	thick: (r) => ramp(r.visibilityM, RAMPS.thick),
 	clear: (r) => ramp(r.visibilityM, RAMPS.clear),
 	crystal: (r) => ramp(r.visibilityM, RAMPS.crystal),
 	middling: (r) => Math.min(1 - ramp(r.visibilityM, RAMPS.dirty), 1 - ramp(r.visibilityM, RAMPS.clear)),
 	'seen over a meter': (r) => truth(r.visibilityM > FLASH_VISIBILITY_M),
+	'seen over two meters': (r) => ramp(r.visibilityM, SEEN_TWO_METRES),
 	tannic: (r) => truth(r.stain === 'tannic'),
 	mud: (r) => Math.max(truth(r.stain === 'mud'), ramp(r.visibilityM, RAMPS.thick)),
 	'clear stain': (r) => truth(r.stain === 'clear'),
@@ -161,13 +194,17 @@ export const WORDS = {
 	ditch: (r) => has(r, 'ditch'),
 	open: (r) => has(r, 'open'),
 	'thick weed': (r) => some(r, (c) => WEED.includes(c.kind) && isThick(c)),
+	'thick weed in reach': (r) => some(r, (c) => WEED.includes(c.kind) && isThick(c) && c.topM <= r.fishToM + LOW_M / 2),
 	'thick pads': (r) => some(r, (c) => c.kind === 'pads' && c.density === 'thick'),
 	matted: (r) => some(r, (c) => c.density === 'matted'),
 	'thick cover': (r) => some(r, (c) => c.kind !== 'open' && isThick(c)),
 	'thick wood': (r) => some(r, (c) => c.kind === 'wood' && isThick(c)),
-	'thick grass tops': (r) => some(r, (c) => c.kind === 'grass-tops' && isThick(c)),
+	'grass tops under the fish': (r) => some(r, (c) => c.kind === 'grass-tops' && c.density !== 'sparse' && near(r, c)),
 	'weed not sparse': (r) => some(r, (c) => WEED.includes(c.kind) && c.density !== 'sparse'),
 	'only wire comes through': (r) => some(r, (c) => takesWire(r, c)),
+	'dock not sparse': (r) => some(r, (c) => c.kind === 'dock' && c.density !== 'sparse'),
+	'wood not sparse in reach': (r) =>
+		some(r, (c) => WOODS.includes(c.kind) && c.density !== 'sparse' && c.topM <= r.fishToM + IN_REACH_M),
 	'hard cover in reach': (r) => some(r, (c) => HARD.includes(c.kind) && c.topM <= r.fishToM + IN_REACH_M),
 	'open pockets': (r) =>
 		Math.min(
@@ -185,15 +222,18 @@ export const WORDS = {
 	'gold bait': (r) => eats(r, 'sunfish', 'perch', 'golden-shiner'),
 	crayfish: (r) => eats(r, 'crayfish'),
 	fry: (r) => eats(r, 'fry'),
-	bait: (r) => eats(r, 'silver-baitfish', 'sunfish', 'perch', 'golden-shiner', 'fry'),
+	bait: (r) => eats(r, ...BAIT),
 	'no silver bait': (r) => 1 - eats(r, 'silver-baitfish'),
 	'plenty of silver bait': (r) => truth(r.forage.some((f) => f.kind === 'silver-baitfish' && f.amount === 'plenty')),
 	'big silver bait': (r) => Math.max(0, ...r.forage.map((f) => (f.kind === 'silver-baitfish' ? isBig(f) : 0))),
 	'big sunfish': (r) => Math.max(0, ...r.forage.map((f) => (f.kind === 'sunfish' ? isBig(f) : 0))),
 	'small bait': (r) => baitShare(r, 'smallBait'),
 	'big bait': (r) => baitShare(r, 'bigBait'),
+	'over three and a half inches': (r) => truth((mainForageIn(r) ?? 0) > LONG_BAIT_IN),
+	'forage seen': (r) => truth(mainForageIn(r) !== null),
 	'baitfish spawn': (r) => happens(r, 'baitfish-spawn'),
 	'sunfish spawn': (r) => happens(r, 'sunfish-spawn'),
+	'burn water': (r) => truth(isBurnWater(r)),
 	schooling: (r) => happens(r, 'schooling'),
 	smallmouth: (r) => truth(r.species === 'smallmouth'),
 	'big-fish goal': (r) => truth(r.goal === 'big'),

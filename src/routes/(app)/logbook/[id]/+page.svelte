@@ -62,7 +62,7 @@
 						)} oz first.{/if}
 				</p>
 			</section>
-			<Why {called} close={confidenceOf(answer.calls, null).words} />
+			<Why {called} calls={answer.calls} close={confidenceOf(answer.calls, null).words} />
 		{:else}
 			<section><p>Nothing could be called: {answer.verdict.reasons.join(' ')}</p></section>
 		{/if}
