@@ -65,13 +65,13 @@ module.exports = {
 	forbidden: [
 		{
 			name: 'core-is-pure',
-			comment: 'The core imports itself and zod, nothing of the interface, the framework or the database.',
+			comment: 'The core imports itself, zod and a cache, nothing of the interface, the framework or the database.',
 			severity: 'error',
 			from: {
 				path: '^src/lib/core',
 				pathNot: ['\\.test\\.ts$', '^src/lib/core/testing/', '^src/lib/core/cli/main\\.ts$']
 			},
-			to: { pathNot: ['^src/lib/core', '^node_modules/zod', '^(node:)?fs$'] }
+			to: { pathNot: ['^src/lib/core', '^node_modules/(zod|quick-lru)', '^(node:)?fs$'] }
 		},
 		{
 			name: 'core-reads-no-files',

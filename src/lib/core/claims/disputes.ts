@@ -1,6 +1,6 @@
 import type { Reading } from '../water/reading/complete';
 import type { DisputeSide } from './claim';
-import { all, any, holds, not, type When } from '../water/reading/conditions';
+import { all, any, holds, type When } from '../water/reading/conditions';
 import type { SetAside } from '../foundation/schema/failure';
 
 /** A disagreement among good anglers: its sides and which one is the default, and why. */

@@ -1,3 +1,5 @@
+import QuickLRU from 'quick-lru';
+import { remembered } from '../../foundation/basics/remembered';
 import { SPEEDS_MPS, WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import { Flow, NEAREST_MARK_M, shareBetween } from '../../simulation/physics/flow';
 import { LINE_SHARES, PULLS } from '../../simulation/physics/gateTable';
@@ -19,8 +21,6 @@ const SEEN_AT_MOST_M = 1;
 const BELOW_M = 0.15;
 /** The lure begins this far under the surface, m. */
 const ENTRY_M = 0.02;
-/** How far (m) the rod tip is raised over the usual: anglers hold it low or high, whichever keeps the lure up or down. */
-const LIFTS_M = [0, TIP_LIFT_M] as const;
 /** Speed (m/s) at which the line's drag is read while the lure falls on it. */
 const FALL_MPS = 0.4;
 
@@ -42,15 +42,24 @@ export function workOf({ visibilityM, fishFromM }: Reading, { toM, castM }: Band
 }
 
 const LOG_SHARES = LINE_SHARES.map(Math.log);
+const [ROWS, COLUMNS] = [LINE_SHARES.length, PULLS.length];
+/** Nodes of the table of pull and line share at one speed, and at all. */
+const AT_A_SPEED = ROWS * COLUMNS;
+const ALL_NODES = AT_A_SPEED * SPEEDS_MPS.length;
+
 const flows = new Map<number, Flow>();
 
-/** The paths of the lure of a node (pull and line share) at a speed; followed once, they depend on nothing else. */
-function flowAt(speed: number, share: number, pull: number): Flow {
-	const name = (speed * LINE_SHARES.length + share) * PULLS.length + pull;
-	let flow = flows.get(name);
+/** The paths of the lure of a node at its speed; followed once, they depend on nothing else. */
+function flowAt(node: number): Flow {
+	let flow = flows.get(node);
 	if (!flow) {
-		flow = new Flow({ speedMps: SPEEDS_MPS[speed]!, pull: PULLS[pull]!, lineShare: LINE_SHARES[share]! });
-		flows.set(name, flow);
+		const within = node % AT_A_SPEED;
+		flow = new Flow({
+			speedMps: SPEEDS_MPS[Math.floor(node / AT_A_SPEED)]!,
+			pull: PULLS[within % COLUMNS]!,
+			lineShare: LINE_SHARES[Math.floor(within / COLUMNS)]!
+		});
+		flows.set(node, flow);
 	}
 	return flow;
 }
@@ -86,47 +95,82 @@ function startsOf({ castM, targetsM }: Work): Start[] {
 
 /** How lures work on one water: shares of a retrieve in the band, by the nodes of the table and where they begin. */
 class WaterShares {
-	readonly work: Work;
 	readonly starts: readonly Start[];
-	readonly #byNode = new Map<number, Float64Array>();
+	/** By node, then start; -1 for what nobody asked for yet. */
+	readonly shares: Float64Array;
+	readonly #work: Work;
 
 	constructor(work: Work) {
-		this.work = work;
+		this.#work = work;
 		this.starts = startsOf(work);
+		this.shares = new Float64Array(ALL_NODES * this.starts.length).fill(-1);
 	}
 
-	/** Share of the retrieve in the band with the rod tip raised: the paths are the same, from a higher point. */
+	/** Share of the retrieve in the band with the rod tip raised by so much: the same paths, from a higher point. */
 	#shareOf(flow: Flow, depthM: number, liftM: number): number {
-		const { castM, fromM, toM } = this.work;
+		const { castM, fromM, toM } = this.#work;
 		const from = fromM <= 0 ? -Infinity : fromM + liftM;
 		return shareBetween(flow, castM, depthM + liftM, from, toM + liftM);
 	}
 
-	/** Share of the retrieve in the band from each start, at a node of the table. */
-	#at(speed: number, share: number, pull: number): Float64Array {
-		const name = (speed * LINE_SHARES.length + share) * PULLS.length + pull;
-		let shares = this.#byNode.get(name);
-		if (!shares) {
-			const flow = flowAt(speed, share, pull);
-			shares = Float64Array.from(this.starts, ({ depthM }) =>
-				Math.max(...LIFTS_M.map((liftM) => this.#shareOf(flow, depthM, liftM)))
-			);
-			this.#byNode.set(name, shares);
+	/** Sees to it that the shares of a node are there. @returns Where they begin. */
+	at(node: number): number {
+		const from = node * this.starts.length;
+		if (this.shares[from]! >= 0) return from;
+		const flow = flowAt(node);
+		for (let start = 0; start < this.starts.length; start++) {
+			const { depthM } = this.starts[start]!;
+			const low = this.#shareOf(flow, depthM, 0);
+			this.shares[from + start] = low === 1 ? 1 : Math.max(low, this.#shareOf(flow, depthM, TIP_LIFT_M));
 		}
-		return shares;
+		return from;
 	}
+}
 
-	/** The four nodes about a lure, and how much each counts. */
-	corners(speed: number, pull: number, lineShare: number): { shares: Float64Array[]; counts: number[] } {
-		const [row, column] = [positionAmong(Math.log(lineShare), LOG_SHARES), positionAmong(pull, PULLS)];
-		const [r, c] = [Math.min(Math.floor(row), LINE_SHARES.length - 2), Math.min(Math.floor(column), PULLS.length - 2)];
-		const [down, along] = [row - r, column - c];
-		const at = (i: number, j: number): Float64Array => this.#at(speed, r + i, c + j);
-		return {
-			shares: [at(0, 0), at(0, 1), at(1, 0), at(1, 1)],
-			counts: [(1 - down) * (1 - along), (1 - down) * along, down * (1 - along), down * along]
-		};
+/** Waters that were asked for lately: families and layouts mostly ask for the same band. */
+const waters = new QuickLRU<string, WaterShares>({ maxSize: 4 });
+
+/** Where the lures of a space lie in the table, by engine, speed and weight, row-major; they depend on the catalog alone. */
+interface Places {
+	/** The node above and before a lure; -1 where it stalls or rolls. */
+	readonly nodes: Int32Array;
+	/** How far a lure lies from that node to the next row and column. */
+	readonly down: Float64Array;
+	readonly along: Float64Array;
+}
+
+const placesBySpace = new Map<Space, Places>();
+
+function placesOf(space: Space): Places {
+	let places = placesBySpace.get(space);
+	if (places) return places;
+	const engines = engineRuns(space);
+	const [speeds, weights] = [SPEEDS_MPS.length, WEIGHTS_OZ.length];
+	const cells = engines.length * speeds * weights;
+	places = {
+		nodes: new Int32Array(cells).fill(-1),
+		down: new Float64Array(cells),
+		along: new Float64Array(cells)
+	};
+	for (const [engine, byWeight] of engines.entries()) {
+		for (const [weight, run] of byWeight.entries()) {
+			for (const [speed, speedMps] of SPEEDS_MPS.entries()) {
+				if (speedMps < run.keepMps || speedMps > ROLL_SHARE * run.rollMps) continue;
+				place(places, (engine * speeds + speed) * weights + weight, run, speed);
+			}
+		}
 	}
+	placesBySpace.set(space, places);
+	return places;
+}
+
+function place({ nodes, down, along }: Places, cell: number, run: EngineRun, speed: number): void {
+	const row = positionAmong(Math.log(run.lineShares[speed]!), LOG_SHARES);
+	const column = positionAmong(run.pulls[speed]!, PULLS);
+	const [r, c] = [Math.min(Math.floor(row), ROWS - 2), Math.min(Math.floor(column), COLUMNS - 2)];
+	nodes[cell] = speed * AT_A_SPEED + r * COLUMNS + c;
+	down[cell] = row - r;
+	along[cell] = column - c;
 }
 
 /** Seconds that a lure takes to swing down by one unit (see `swing`). */
@@ -135,18 +179,24 @@ function fallS({ weightN, fallDragM2 }: EngineRun, castM: number): number {
 	return Math.sqrt((HALF_DENSITY * off) / weightN);
 }
 
-/** Share of the fishing time that one lure spends among the fish at a speed, with the best of its countdowns. */
-function shareOf(water: WaterShares, run: EngineRun, speed: number, unitS: number, windingS: number): number {
-	const { shares, counts } = water.corners(speed, run.pulls[speed]!, run.lineShares[speed]!);
+/** Share of the fishing time that the lure of a cell spends among the fish, with the best of its countdowns. */
+function shareOf(water: WaterShares, places: Places, cell: number, unitS: number, windingS: number): number {
+	const node = places.nodes[cell]!;
+	if (node < 0) return 0;
+	const [down, along] = [places.down[cell]!, places.along[cell]!];
+	const [upper, upperNext] = [water.at(node), water.at(node + 1)];
+	const [lower, lowerNext] = [water.at(node + COLUMNS), water.at(node + COLUMNS + 1)];
+	const { shares, starts } = water;
 	let best = 0;
-	water.starts.forEach(({ swing }, start) => {
-		const countdownS = swing * unitS;
-		if (countdownS > LONGEST_S) return;
+	for (let start = 0; start < starts.length; start++) {
+		const countdownS = starts[start]!.swing * unitS;
+		if (countdownS > LONGEST_S) break;
 		const most = windingS / (windingS + countdownS + CAST_S);
-		if (most <= best) return;
-		const inBand = counts.reduce((sum, count, corner) => sum + count * shares[corner]![start]!, 0);
-		best = Math.max(best, most * inBand);
-	});
+		if (most <= best) break;
+		const above = shares[upper + start]! + along * (shares[upperNext + start]! - shares[upper + start]!);
+		const below = shares[lower + start]! + along * (shares[lowerNext + start]! - shares[lower + start]!);
+		best = Math.max(best, most * (above + down * (below - above)));
+	}
 	return best;
 }
 
@@ -156,20 +206,20 @@ function shareOf(water: WaterShares, run: EngineRun, speed: number, unitS: numbe
  * WGT-01). 0 where the lure stalls or rolls.
  */
 export function fishingTime(space: Space, work: Work): Float64Array {
-	const water = new WaterShares(work);
+	const water = remembered(waters, JSON.stringify(work), () => new WaterShares(work));
+	const places = placesOf(space);
 	const woundM = Math.max(0, work.castM - NEAREST_MARK_M);
-	const engines = engineRuns(space);
 	const [speeds, weights] = [SPEEDS_MPS.length, WEIGHTS_OZ.length];
-	const found = new Float64Array(engines.length * speeds * weights);
-	engines.forEach((byWeight, engine) => {
-		byWeight.forEach((run, weight) => {
-			const unitS = fallS(run, work.castM);
-			SPEEDS_MPS.forEach((speedMps, speed) => {
-				if (speedMps < run.keepMps || speedMps > ROLL_SHARE * run.rollMps) return;
-				const at = (engine * speeds + speed) * weights + weight;
-				found[at] = shareOf(water, run, speed, unitS, woundM / speedMps);
-			});
-		});
-	});
+	const found = new Float64Array(places.nodes.length);
+	for (const [engine, byWeight] of engineRuns(space).entries()) {
+		const units = byWeight.map((run) => fallS(run, work.castM));
+		for (let speed = 0; speed < speeds; speed++) {
+			const windingS = woundM / SPEEDS_MPS[speed]!;
+			for (let weight = 0; weight < weights; weight++) {
+				const cell = (engine * speeds + speed) * weights + weight;
+				found[cell] = shareOf(water, places, cell, units[weight]!, windingS);
+			}
+		}
+	}
 	return found;
 }

@@ -1,5 +1,5 @@
 import { bladeSize } from '../../foundation/catalogue/bladeSizes';
-import { SPEEDS_MPS, WEIGHTS_OZ } from '../../foundation/catalogue/parts';
+import { WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import type { Facet, Relation } from '../../claims/claim';
 import type { Positions } from '../../claims/disputes';
 import { maxLineLb } from '../../simulation/physics/wire';
@@ -81,6 +81,14 @@ const WORK_FITS: readonly Opinion[] = Array.from(
 	})
 );
 
+/** Shares are told apart in so many parts. */
+const SHARE_PARTS = 200;
+
+/** Index among `WORK_FITS` by needless steps of weight, then share of the fishing time in parts. */
+const WORK_INDEX: readonly Uint16Array[] = WEIGHTS_OZ.map((_oz, steps) =>
+	Uint16Array.from({ length: SHARE_PARTS + 1 }, (_, part) => workFitAt(part / SHARE_PARTS, steps))
+);
+
 /** Index among `WORK_FITS` of a share of the fishing time, with so many needless steps of weight. */
 function workFitAt(share: number, steps: number): number {
 	const hardly = HARDLY_COST * Math.max(0, 1 - share / HARDLY_SHARE);
@@ -96,12 +104,15 @@ function judgedUnderWater({ reading, windows }: Needs, space: Space): FitTable {
 	const costs = WORDS['burn water'](reading) === 0;
 	const cells = new Uint16Array(shares.length);
 	for (let from = 0; from < shares.length; from += weights) {
-		const ofWeights = shares.subarray(from, from + weights);
-		const best = Math.max(...ofWeights);
-		const lightest = ofWeights.findIndex((share) => share >= NEARLY * best);
+		let best = 0;
+		for (let weight = 0; weight < weights; weight++) best = Math.max(best, shares[from + weight]!);
+		let steps = 0;
+		let reached = false;
 		for (let weight = 0; weight < weights; weight++) {
-			const steps = costs && best > 0 ? Math.max(0, weight - lightest) : 0;
-			cells[from + weight] = workFitAt(ofWeights[weight]!, steps);
+			const share = shares[from + weight]!;
+			if (reached && costs) steps++;
+			reached ||= best > 0 && share >= NEARLY * best;
+			cells[from + weight] = WORK_INDEX[steps]![Math.round(share * SHARE_PARTS)]!;
 		}
 	}
 	const variables = ['blades', 'speed', 'weight'].map((id) => space.variables.findIndex((one) => one.id === id));
