@@ -180,16 +180,13 @@ const NOTHING: readonly Option[] = [
 	}
 ];
 
-/** After weed on the hook. */
+/** After weed on the hook; faster is the last thing, as on the bench. */
 const FOULED: readonly Option[] = [
-	{ field: 'speed', make: (rig) => paced(rig, FASTER) },
+	{ field: 'trailer hook', make: (rig) => (rig.trailerHook === 'none' ? null : { ...rig, trailerHook: 'none' }) },
 	{ field: 'blades', make: (rig) => (rig.blades.some(({ style }) => style === 'colorado') ? reblades(rig) : null) },
 	{ field: 'weight', make: (rig) => (rig.weightOz > LIGHTEST_OZ ? headBy(rig, -1) : null) },
-	{
-		field: 'place',
-		make: () => null,
-		text: 'Cast along the weed instead of into it, or lift the lure more slowly over it'
-	}
+	{ field: 'speed', make: (rig) => paced(rig, FASTER) },
+	{ field: 'place', make: () => null, text: 'Cast along the weed instead of into it' }
 ];
 
 const ADVICE: Readonly<Record<HookPlace, string>> = {
@@ -265,7 +262,7 @@ export function nextOf(
 		if (next) return next;
 	}
 	if (now.fouled >= FOULED_SIGN) {
-		const weedy = `${counted(now.fouled, 'fouled cast')} of ${now.casts}.`;
+		const weedy = `${counted(now.fouled, 'fouled cast')} of ${now.casts}. First hold the tip up and twitch it free.`;
 		const next = firstOf(FOULED, story, reading, weedy);
 		if (next) return next;
 	}

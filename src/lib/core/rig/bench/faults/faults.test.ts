@@ -31,7 +31,7 @@ describe('the fault finder', () => {
 			'skirt',
 			'trailer-smaller',
 			'trailer-hook',
-			'slower-on-top',
+			'slower-in-clear',
 			'speed',
 			'pause'
 		]);
@@ -65,14 +65,22 @@ describe('the fault finder', () => {
 		expect(idsOf('short', context({ stances: { 'TRAILER-HOOK': 'never' } }))).not.toContain('trailer-hook');
 	});
 
-	it('slows a lure on top of clear water, and quickens every other', () => {
-		const buzz = startBuild('buzzbait');
-		const clear = idsOf('follows', context({ build: buzz, reading: reading({ visibilityM: 4 }) }));
-		expect(clear).toContain('slower-on-top');
+	it.each(FAMILIES)('slows a %s in clear water, and quickens it elsewhere', (family) => {
+		const build = startBuild(family);
+		const clear = idsOf('follows', context({ build, reading: reading({ visibilityM: 4 }) }));
+		expect(clear).toContain('slower-in-clear');
 		expect(clear).not.toContain('speed');
-		const dim = idsOf('follows', context({ build: buzz, reading: reading({ visibilityM: 1 }) }));
+		const dim = idsOf('follows', context({ build, reading: reading({ visibilityM: 1 }) }));
 		expect(dim).toContain('speed');
-		expect(idsOf('follows', context({ reading: reading({ visibilityM: 4 }) }))).not.toContain('slower-on-top');
+		expect(dim).not.toContain('slower-in-clear');
+	});
+
+	it('lifts the tip first where weed fouls it, and reels faster last', () => {
+		const ids = idsOf('fouling', context());
+		expect([ids[0], ids.at(-1)]).toEqual(['tip', 'faster']);
+		const hooked = withRig(startBuild('spinnerbait'), { trailerHook: 'free' });
+		expect(idsOf('fouling', context({ build: hooked }))).toContain('hook-off');
+		expect(ids).not.toContain('hook-off');
 	});
 
 	it('changes the beat when bites fade, not the finish', () => {

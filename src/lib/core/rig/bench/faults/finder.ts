@@ -74,11 +74,8 @@ const faster = (by: number) => (build: Build) =>
 		speedMps: Math.min(2.2, Math.max(0.3, Math.round((build.rig.retrieve.speedMps + by) * 10) / 10))
 	});
 
-/** Lures that run on top: what is true of followers under water is not true of theirs. */
-const onTop = ({ family, retrieve }: Rig): boolean =>
-	family === 'buzzbait' || retrieve.style === 'surface' || retrieve.style === 'wake';
-/** Whether fish follow a lure on top of clear water, where a fast one turns them back (RET-15, FAM-25). */
-const seenOnTop = ({ build, reading }: FaultContext): boolean => onTop(build.rig) && WORDS.clear(reading) > 0;
+/** Whether followers see the lure well: in clear water a fast one turns them back, on top and under water (RET-15, FAM-25). */
+const seenWell = ({ reading }: FaultContext): boolean => WORDS.clear(reading) > 0;
 
 /** The other beat of a rear blade, with the size that goes with it: a thump for a flash, a broad plate for a plain one. */
 const OTHER_BEAT: Readonly<Record<Blade['style'], Pick<Blade, 'style' | 'size'>>> = {
@@ -161,13 +158,13 @@ const COLOURS: readonly StepRow[] = [
 		skip: noSecondHook,
 		apply: (build) => withRig(build, { trailerHook: 'free' })
 	}),
-	step('slower-on-top', 'Speed', 'Slower, or just under the surface: in clear water a fast one makes them turn away', {
+	step('slower-in-clear', 'Speed', 'Slower: in clear water they see too much of a fast one and turn away', {
 		apply: faster(-0.2),
-		skip: (context) => (seenOnTop(context) ? null : 'Only for a lure on top of clear water.')
+		skip: (context) => (seenWell(context) ? null : 'Only in clear water.')
 	}),
 	step('speed', 'Speed', 'Slightly faster: a follower that turns away wants it to flee', {
 		apply: faster(0.2),
-		skip: (context) => (seenOnTop(context) ? 'Not on top of clear water: slower there.' : null)
+		skip: (context) => (seenWell(context) ? 'Not in clear water: slower there.' : null)
 	}),
 	step('pause', 'Pause', 'A brief stop as it follows, so that blades knock', {
 		apply: (build) => retrieved(build, { style: 'burn-pause' }),
@@ -204,6 +201,11 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 		step('gentle', 'Fight', 'Deep is fine: go easy, use pliers and a wet hand, and cut the line rather than tear')
 	],
 	fouling: [
+		step('tip', 'Rod tip', 'Hold the tip up, and twitch the lure free as it ticks the weed'),
+		step('hook-off', 'Trailer hook', 'Take the trailer hook off', {
+			apply: (build) => withRig(build, { trailerHook: 'none' }),
+			skip: ({ build }) => (build.rig.trailerHook === 'none' ? 'There is no trailer hook.' : null)
+		}),
 		step('upright', 'Arm', 'Bend the arm upright, in one plane over the hook', {
 			skip: wrongFamily('spinnerbait', 'a spinnerbait')
 		}),
@@ -227,8 +229,8 @@ const FAULTS: Readonly<Record<Symptom, readonly StepRow[]>> = {
 			skip: wrongFamily('bladed-jig', 'a bladed jig'),
 			apply: (build) => withFamily(build, 'spinnerbait')
 		}),
-		step('slower', 'Lift', 'Lift it more slowly over the tops', { apply: faster(-0.2) }),
-		step('angle', 'Cast', 'Cast along the lanes, not across them')
+		step('angle', 'Cast', 'Cast along the lanes, not across them'),
+		step('faster', 'Speed', 'Last: reel a little faster, to stay above it', { apply: faster(0.2) })
 	],
 	bow: [step('position', 'Position', 'Sit so that you cast with the wind')],
 	stall: [
