@@ -5,6 +5,7 @@ import type { Reading } from '$lib/core/water/reading/complete';
 import type { Build } from '$lib/core/foundation/schema/build';
 import type { Measure } from '$lib/core/foundation/schema/calibration';
 import type { CallAnswer, CallInput } from '$lib/core/foundation/schema/call';
+import type { Evidence } from '$lib/core/foundation/schema/evidence';
 import type { Locks, Rig } from '$lib/core/foundation/schema/rig';
 import type { ScoreAnswer } from '$lib/core/foundation/schema/score';
 import type { SpeedFor, SpeedForInput, Tow, TowInput } from '$lib/core/foundation/schema/tow';
@@ -17,6 +18,9 @@ import type { Proposal } from '$lib/core/water/places/features';
 import type { Growth } from '$lib/core/water/places/growth';
 import type { PlaceReason } from '$lib/core/water/places/rank';
 import type { Shores } from '$lib/core/water/places/shore';
+import type { Moved } from '$lib/core/trips/proof/moves';
+import type { Packed } from '$lib/core/trips/proof/packed';
+import type { Filter } from '$lib/core/trips/proof/view';
 import type { Approach, ApproachInput } from '$lib/core/simulation/cast/approach';
 import type { Calibrated } from '$lib/core/simulation/cast/calibrate';
 import type { MapCell, MapInput } from '$lib/core/simulation/cast/map';
@@ -24,6 +28,7 @@ import type { SecondaryApi } from '$lib/workers/secondary.worker';
 import type { BenchApi } from '$lib/workers/bench.worker';
 import type { CallApi } from '$lib/workers/call.worker';
 import type { DeckApi, DeckNews, DayQuestion, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
+import type { Look, ProofApi } from '$lib/workers/proof.worker';
 import type { Found, TankApi } from '$lib/workers/tank.worker';
 import { WorkerClient } from './workerClient';
 
@@ -53,6 +58,11 @@ export class Work {
 	/** A planned day: what was called for it stands while the angler goes from one of its views to the other. */
 	readonly #deck = new WorkerClient<DeckApi>(
 		() => new Worker(new URL('../../workers/deck.worker.ts', import.meta.url), { type: 'module' })
+	);
+
+	/** The log, held there while Proof is looked at. */
+	readonly #proof = new WorkerClient<ProofApi>(
+		() => new Worker(new URL('../../workers/proof.worker.ts', import.meta.url), { type: 'module' })
 	);
 
 	/** Waits until no ranking goes on. */
@@ -185,8 +195,33 @@ export class Work {
 		return this.#deck.run((api) => api.recordOfSpots(spots) as Promise<Record<string, PlaceReason>>);
 	}
 
+	/** Hands the log over. @param timeZone Where the angler's days begin and end (IANA). */
+	openLog(record: Packed, timeZone: string): Promise<void> {
+		return this.#proof.run((api) => api.open(record, timeZone));
+	}
+
+	/** What the log shows by a facet; `null` where another look was asked for meanwhile. */
+	lookAtLog(facet: string, filter: Filter): Promise<Look | null> {
+		return this.#proof.latest('look', (api) => api.look(facet, filter) as Promise<Look>);
+	}
+
+	/** Two values of a facet compared; `null` where they cannot be, or others were asked for meanwhile. */
+	compareInLog(facet: string, filter: Filter, a: string, b: string): Promise<Evidence | null> {
+		return this.#proof.latest('compare', (api) => api.compare(facet, filter, a, b));
+	}
+
+	/** How the log moves each rule; `null` where that was asked again meanwhile. */
+	movesInLog(filter: Filter): Promise<Moved[] | null> {
+		return this.#proof.latest('moves', (api) => api.moves(filter));
+	}
+
+	/** Lets go of the log. */
+	closeLog(): void {
+		this.#proof.close();
+	}
+
 	close(): void {
-		const clients = [this.#ranking, this.#secondary, this.#bench, this.#casts, this.#maps, this.#deck];
+		const clients = [this.#ranking, this.#secondary, this.#bench, this.#casts, this.#maps, this.#deck, this.#proof];
 		for (const client of clients) client.close();
 	}
 }

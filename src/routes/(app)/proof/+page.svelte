@@ -2,106 +2,55 @@
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/state/app.svelte';
-	import { WorkerClient } from '$lib/client/workers/workerClient';
 	import { PROOF_FACETS, proofFacetOf } from '$lib/core/trips/proof/facets';
-	import { movesFor, type Moved } from '$lib/core/trips/proof/moves';
-	import { Packing, type Packed } from '$lib/core/trips/proof/packed';
-	import type { Evidence } from '$lib/core/foundation/schema/evidence';
+	import { movesFor } from '$lib/core/trips/proof/moves';
 	import Costs from '$lib/ui/proof/Costs.svelte';
 	import Landed from '$lib/ui/proof/Landed.svelte';
 	import Trials from '$lib/ui/proof/Trials.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
+	import { ProofLog } from '$lib/ui/proof/proofLog.svelte';
 	import Rates from '$lib/ui/proof/Rates.svelte';
 	import Rules from '$lib/ui/proof/Rules.svelte';
 	import Verdict from '$lib/ui/proof/Verdict.svelte';
 	import Year from '$lib/ui/proof/Year.svelte';
-	import type { Look, ProofApi } from '$lib/workers/proof.worker';
 
 	const app = useApp();
-	const worker = new WorkerClient<ProofApi>(
-		() => new Worker(new URL('../../../lib/workers/proof.worker.ts', import.meta.url), { type: 'module' })
-	);
 	let facet = $state('finish');
 	const FILTERS = ['phase', 'sky', 'sight', 'temperature', 'family'] as const;
 	let filter = $state<Record<string, string>>({ spot: '' });
 	let pair = $state.raw<readonly string[]>([]);
-	let look = $state.raw<Look | null>(null);
-	let shown = $state('finish');
-	let evidence = $state.raw<Evidence | null>(null);
-	let moved = $state.raw<readonly Moved[] | null>(null);
-	let source = $state<'reading' | 'there' | 'away'>('reading');
-	/** Whether only what this device holds is shown. */
-	let alone = $state(false);
-	const { tally } = app;
-
-	/** The outing that this device holds, packed as the server packs the record; `null` for none. */
-	function ownOf({ outing, happened }: typeof tally): Packed | null {
-		if (!outing) return null;
-		const packing = new Packing();
-		packing.add({ ...outing.record, id: outing.id, happened: [...happened] });
-		return packing.packed;
-	}
-	onMount(() => () => worker.close());
+	const log = new ProofLog(
+		() => app.work,
+		() => app.tally,
+		() => app.zone
+	);
+	const { look, shown, evidence, moved, source, alone } = $derived(log);
 	// The device's own outing is there once the page has opened it.
 	$effect(() => {
-		if (app.live) untrack(() => void begin());
+		if (app.live && app.work) untrack(() => void log.open());
 	});
+	onMount(() => () => app.work?.closeLog());
 
-	async function begin() {
-		const response = await fetch('/api/v1/facts').catch(() => null);
-		const record = response?.ok ? ((await response.json()) as Packed) : ownOf(tally);
-		alone = !response?.ok;
-		if (!record) return void (source = 'away');
-		await worker.run((api) => api.open(record, app.zone));
-		names = record.outings;
-		source = 'there';
-		void see(facet, { ...filter });
-	}
-	let brought = $state('');
-	/** Brings a file of tallies in, whole or not at all. */
 	async function bring(input: HTMLInputElement) {
 		const [file] = input.files ?? [];
 		if (!file) return;
-		const headers = { 'content-type': 'text/csv' };
-		const sent = { method: 'POST', headers, body: await file.text() };
-		const response = await fetch('/api/v1/tally.csv', sent).catch(() => null);
-		const answer = (await response?.json().catch(() => null)) as {
-			added?: number;
-			known?: number;
-			error?: { message: string };
-		} | null;
+		const came = await log.bring(file);
 		input.value = '';
-		brought = response?.ok
-			? `${answer?.added} lines added, ${answer?.known} were already here.`
-			: (answer?.error?.message ?? 'The file could not be imported; nothing was added.');
-		if (response?.ok) await begin();
-	}
-	async function see(of: string, narrowed: Record<string, string>) {
-		const seen = await worker.latest('look', (api) => api.look(of, narrowed) as Promise<Look>);
-		if (seen) [look, shown] = [seen, of];
+		if (came) void log.see(facet, { ...filter });
 	}
 	$effect(() => {
 		const [of, narrowed] = [facet, { ...filter }];
-		if (source === 'there') void see(of, narrowed).catch(() => undefined);
+		if (source === 'there') void log.see(of, narrowed).catch(() => undefined);
 	});
 	$effect(() => {
 		const [a, b] = pair;
 		const [of, narrowed] = [facet, { ...filter }];
-		evidence = null;
-		if (source !== 'there' || !a || !b) return;
-		void worker
-			.latest('compare', (api) => api.compare(of, narrowed, a, b))
-			.then((found) => (evidence = found ?? null))
-			.catch(() => undefined);
+		untrack(() => (log.evidence = null));
+		if (source === 'there' && a && b) void log.compare(of, narrowed, a, b).catch(() => undefined);
 	});
 	$effect(() => {
 		const narrowed = { ...filter };
-		if (source !== 'there') return;
-		moved = null;
-		void worker
-			.latest('moves', (api) => api.moves(narrowed))
-			.then((found) => found && (moved = found))
-			.catch(() => undefined);
+		if (source === 'there') void log.weigh(narrowed).catch(() => undefined);
 	});
 
 	const pick = (value: string) =>
@@ -114,8 +63,7 @@
 		['trials', 'Trials']
 	] as const;
 	let tab = $state<(typeof TABS)[number][0]>('year');
-	let names = $state.raw<Packed['outings']>([]);
-	const nameOf = (id: string): string => names.find((one) => one.id === id)?.name ?? 'An outing';
+	const nameOf = (id: string): string => log.names.find((one) => one.id === id)?.name ?? 'An outing';
 	const on = $derived(app.views.record !== undefined);
 	const left = $derived(look?.left ?? null);
 	/** On a phone the filters would fill the screen: they come when they are asked for. */
@@ -150,7 +98,7 @@
 	</div>
 	<div class="screen-main">
 		<noscript><p class="notice mx-14 my-10">This is worked out in your browser: turn on JavaScript.</p></noscript>
-		{#if brought}<p class="notice mx-14 my-10" role="status">{brought}</p>{/if}
+		{#if log.brought}<p class="notice mx-14 my-10" role="status">{log.brought}</p>{/if}
 		<div class="filters flex flex-wrap gap-x-12 gap-y-4 border-b border-b-rule px-14 py-6">
 			<label
 				>Compare by
