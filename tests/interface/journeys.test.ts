@@ -137,7 +137,7 @@ describe('what is wrong', () => {
 		await field(page, 'See down to').fill('999');
 		await page.getByRole('button', { name: 'What to tie on' }).click();
 		await page.getByText('Enter a number.').waitFor();
-		expect(await page.getByText(/^Between 0.05 and 20 m/).count()).toBe(1);
+		expect(await page.getByText(/^Between 0.05 and 20\sm/).count()).toBe(1);
 		expect(await field(page, 'Water').inputValue()).toBe('boiling');
 	});
 });

@@ -69,7 +69,7 @@ describe('a posted reading', () => {
 			errors: {
 				waterTemperatureC: 'Enter a number.',
 				visibilityM: 'Fill this in.',
-				castM: 'Between 4 and 60 m.'
+				castM: 'Between 4 and 60 m.'
 			},
 			typed: { waterTemperatureC: ['mild'], fishToM: ['9'] }
 		});

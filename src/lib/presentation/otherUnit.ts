@@ -1,6 +1,6 @@
 import { READING_RANGES, type RangedKey } from '$lib/core/foundation/schema/limits';
 import type { UnitSystem } from '$lib/core/records/schemas';
-import { figureText, shownIn, type Measure } from './units';
+import { quantity, shownIn, withUnit, type Measure } from './units';
 
 /** A figure that was meant in the other units, in SI, and how that is offered. */
 export interface OtherUnit {
@@ -21,6 +21,6 @@ export function otherUnit(key: RangedKey, measure: Measure, units: UnitSystem, f
 	if (!(si >= low && si <= high)) return null;
 	return {
 		si,
-		text: `${figure} ${other.unit} is ${figureText(units, measure, si)} ${shownIn(units, measure).unit}. Use that`
+		text: `${quantity(figure, other.unit)} is ${withUnit(units, measure, si)}. Use that`
 	};
 }

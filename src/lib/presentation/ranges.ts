@@ -1,12 +1,12 @@
 import { READING_RANGES, type RangedKey } from '$lib/core/foundation/schema/limits';
 import type { UnitSystem } from '$lib/core/records/schemas';
-import { shownIn, type Measure } from './units';
+import { quantity, shownIn, type Measure } from './units';
 
 /** "Between 0 and 40 °C.", of a range in SI, in the angler's units. */
 export function betweenMessage(range: readonly [number, number], measure: Measure, units: UnitSystem): string {
 	const { show, unit, digits } = shownIn(units, measure);
 	const [low, high] = range.map((end) => Number(show(end).toFixed(digits)));
-	return `Between ${low} and ${high} ${unit}.`;
+	return `Between ${low} and ${quantity(high!, unit)}.`;
 }
 
 /** The same for a figure of the reading. */

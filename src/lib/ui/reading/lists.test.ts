@@ -55,7 +55,7 @@ describe('cover as it is read', () => {
 			'imperial'
 		);
 		await type('Cover 1, top below the surface', '900');
-		expect(screen.getByRole('alert').textContent).toBe('Between 0 and 196.9 ft.');
+		expect(screen.getByRole('alert').textContent).toBe('Between 0 and 196.9 ft.');
 	});
 
 	it('forgets what was wrong with a row that goes: the next one is not blamed', async () => {
