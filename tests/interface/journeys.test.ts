@@ -255,7 +255,7 @@ describe('where the angler stands', () => {
 	it('sees the four families with why, locks the outfit without moving the lure, and hears what a side changes', async () => {
 		const page = await signedIn({ at: '/call' });
 		const families = page.getByRole('region', { name: 'The four families compared' });
-		expect(await families.getByRole('listitem').count()).toBe(4);
+		await expect.poll(() => families.getByRole('listitem').count()).toBe(4);
 		const name = await page.locator('#call-name').textContent();
 		const outfit = page.getByRole('region', { name: 'The rest of the outfit' });
 		await outfit.getByRole('button', { name: /^Lock Rod/ }).click();

@@ -1,3 +1,4 @@
+import { USUAL_TIP_M } from '$lib/core/foundation/constants/constants';
 import type { UnitSystem } from '$lib/core/records/schemas';
 import type { Run } from '$lib/core/foundation/schema/run';
 import type { Family } from '$lib/core/foundation/schema/words';
@@ -12,6 +13,10 @@ export function depthRange({ fromM, toM }: Pick<Run, 'fromM' | 'toM'>, units: Un
 /** How much of the retrieve works: "in the strike zone for 65 % of the retrieve". */
 export const zoneWords = (inZone: number, family: Family): string =>
 	`${family === 'buzzbait' ? 'on top' : 'in the strike zone'} for ${modelShare(inZone)} of the retrieve`;
+
+/** Where the rod tip is held, as a sentence; nothing where it is held as usual. */
+export const tipWords = ({ cast }: Pick<Run, 'cast'>): string =>
+	cast.tipM > USUAL_TIP_M ? 'Hold the rod tip high.' : '';
 
 /** What becomes of a rig at its speed, as a sentence. */
 export function stateWords({ state, leanDeg, onBottom }: Pick<Run, 'state' | 'leanDeg' | 'onBottom'>): string {

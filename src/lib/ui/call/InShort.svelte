@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { tipWords } from '$lib/presentation/runWords';
 	import {
 		bladesText,
 		finishText,
@@ -35,7 +36,9 @@
 		<p>
 			<strong>Cast and reel:</strong>
 			{#if running && running.run.cast.countdownS >= 1}let it sink for a count of {running.run.cast.countdownS}, then{/if}
-			{running ? cadenceWords(running.window.turnsPerS) : 'steadily'}, all the way in.
+			{running ? cadenceWords(running.window.turnsPerS) : 'steadily'}, all the way in. {running
+				? tipWords(running.run)
+				: ''}
 		</p>
 		<p>
 			<strong>If you get no bites:</strong> change one thing.

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import Lock from '@lucide/svelte/icons/lock';
-	import LockOpen from '@lucide/svelte/icons/lock-open';
+	import Lock from 'lucide/dist/esm/icons/lock.mjs';
+	import LockOpen from 'lucide/dist/esm/icons/lock-open.mjs';
 	import type { CalledRig } from '$lib/core/foundation/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Locks } from '$lib/core/foundation/schema/rig';
@@ -8,6 +8,7 @@
 	import { costText } from './lockable';
 	import { outfitOf, type OutfitItem } from './outfit';
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	interface Props {
 		called: CalledRig;
@@ -34,9 +35,7 @@
 					aria-pressed={isLocked(item)}
 					aria-label="{isLocked(item) ? 'Unlock' : 'Lock'} {item.name}: {item.value}"
 					onclick={() => toggle(item)}
-					><BrowserOnly
-						>{#if isLocked(item)}<Lock size={12} />{:else}<LockOpen size={12} />{/if}</BrowserOnly
-					></button
+					><BrowserOnly><Icon icon={isLocked(item) ? Lock : LockOpen} size={12} /></BrowserOnly></button
 				>
 				<span class="name">{item.name}</span>
 				<strong>{item.value}</strong>

@@ -3,7 +3,7 @@
 	import type { CalledRig } from '$lib/core/foundation/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { CastChange, Running } from '$lib/core/foundation/schema/run';
-	import { depthRange, stateWords, zoneWords } from '$lib/presentation/runWords';
+	import { depthRange, stateWords, tipWords, zoneWords } from '$lib/presentation/runWords';
 	import { modelShare, percentText, quantity, withUnit } from '$lib/presentation/units';
 	import { cadenceText } from './cadence';
 
@@ -34,7 +34,8 @@
 			<span class="figure">{withUnit(units, 'speed', rig.retrieve.speedMps)}</span>: {cadenceText(window.turnsPerS)}.
 			{#if rig.family !== 'buzzbait'}{run.cast.countdownS >= 1
 					? `First let it sink for a count of ${run.cast.countdownS}.`
-					: 'Start reeling as it lands.'}{/if}
+					: 'Start reeling as it lands.'}
+				{tipWords(run)}{/if}
 		</p>
 		<p>
 			Runs {#if rig.family !== 'buzzbait'}<strong class="figure">{depthRange(run, units)}</strong> deep,{/if}

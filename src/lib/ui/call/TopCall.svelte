@@ -3,8 +3,8 @@
 	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
 	import type { CalledRig } from '$lib/core/foundation/schema/call';
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import Lock from '@lucide/svelte/icons/lock';
-	import LockOpen from '@lucide/svelte/icons/lock-open';
+	import Lock from 'lucide/dist/esm/icons/lock.mjs';
+	import LockOpen from 'lucide/dist/esm/icons/lock-open.mjs';
 	import type { Locks } from '$lib/core/foundation/schema/rig';
 	import type { Running as RunningOn } from '$lib/core/foundation/schema/run';
 	import { useApp } from '$lib/client/state/app.svelte';
@@ -16,6 +16,7 @@
 	import Running from './Running.svelte';
 	import { labelsOf } from './labels';
 	import BrowserOnly from '../controls/BrowserOnly.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	interface Props {
 		called: CalledRig;
@@ -57,10 +58,7 @@
 		aria-pressed={key !== undefined}
 		aria-label="{key ? 'Unlock' : 'Lock'} {name}"
 		title={key ? `Locked: ${costText(costs[key])}` : 'Lock it: the call keeps it'}
-		onclick={() => toggle(label)}
-		><BrowserOnly
-			>{#if key}<Lock size={13} />{:else}<LockOpen size={13} />{/if}</BrowserOnly
-		></button
+		onclick={() => toggle(label)}><BrowserOnly><Icon icon={key ? Lock : LockOpen} size={13} /></BrowserOnly></button
 	>
 {/snippet}
 

@@ -15,7 +15,7 @@
 	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Running } from '$lib/core/foundation/schema/run';
-	import { depthRange, zoneWords } from '$lib/presentation/runWords';
+	import { depthRange, tipWords, zoneWords } from '$lib/presentation/runWords';
 	import { percentText, withUnit } from '$lib/presentation/units';
 	import { cadenceWords } from '../call/cadence';
 	import RigDrawing from '../rig/RigDrawing.svelte';
@@ -59,8 +59,9 @@
 		const { window, run } = running;
 		const seconds = run.cast.countdownS;
 		const count = rig.family === 'buzzbait' ? '' : seconds >= 1 ? `Count ${seconds}. ` : 'Start reeling as it lands. ';
+		const tip = tipWords(run) && `${tipWords(run)} `;
 		const deep = rig.family === 'buzzbait' ? '' : `${depthRange(run, units)} deep, `;
-		return `${way}: ${cadenceWords(window.turnsPerS)}. ${count}Runs ${deep}${zoneWords(run.inZone, rig.family)}.`;
+		return `${way}: ${cadenceWords(window.turnsPerS)}. ${count}${tip}Runs ${deep}${zoneWords(run.inZone, rig.family)}.`;
 	}
 </script>
 

@@ -1,9 +1,10 @@
 <script lang="ts">
-	import Menu from '@lucide/svelte/icons/menu';
+	import Menu from 'lucide/dist/esm/icons/menu.mjs';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { SCREENS } from './screens';
 	import type MoreSheet from './MoreSheet.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	const MAIN = SCREENS.filter((screen) => 'onPhone' in screen);
 	const REST = SCREENS.filter((screen) => !('onPhone' in screen));
@@ -24,12 +25,12 @@
 >
 	{#each MAIN as screen (screen.path)}
 		<a href={resolve(screen.path)} aria-current={here(screen.path) ? 'page' : undefined}>
-			<screen.icon size={24} strokeWidth={1.5} />
+			<Icon icon={screen.icon} size={24} line={1.5} />
 			{screen.name}
 		</a>
 	{/each}
 	<button class="bar-more" aria-haspopup="dialog" aria-expanded={open} onclick={show}
-		><Menu strokeWidth={1.5} />More</button
+		><Icon icon={Menu} line={1.5} />More</button
 	>
 </nav>
 {#if Sheet}<Sheet bind:open rest={REST} />{/if}

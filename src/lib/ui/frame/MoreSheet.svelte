@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { SCREENS } from './screens';
 	import ThemeSwitch from './ThemeSwitch.svelte';
+	import Icon from '../controls/Icon.svelte';
 
 	interface Props {
 		open: boolean;
@@ -19,7 +20,7 @@
 			<Dialog.Title class="sheet-title">More</Dialog.Title>
 			{#each rest as screen (screen.path)}
 				<a class="button" href={resolve(screen.path)} onclick={() => (open = false)}>
-					<screen.icon size={22} strokeWidth={1.5} />
+					<Icon icon={screen.icon} size={22} line={1.5} />
 					{screen.name}
 				</a>
 			{/each}

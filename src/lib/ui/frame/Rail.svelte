@@ -4,6 +4,7 @@
 	import { useApp } from '$lib/client/state/app.svelte';
 	import ThemeSwitch from './ThemeSwitch.svelte';
 	import { SCREENS } from './screens';
+	import Icon from '../controls/Icon.svelte';
 
 	const app = useApp();
 	const here = (path: string): boolean => page.url.pathname.startsWith(path);
@@ -18,7 +19,7 @@
 			<li class={at > 0 && screen.group !== SCREENS[at - 1]!.group ? 'mt-5 border-t border-rule-2 pt-5' : ''}>
 				<a href={resolve(screen.path)} aria-current={here(screen.path) ? 'page' : undefined}>
 					{#if app.settings.shortcuts}<kbd aria-hidden="true">{screen.key}</kbd>{/if}
-					<screen.icon size={23} strokeWidth={1.5} />
+					<Icon icon={screen.icon} size={23} line={1.5} />
 					<span>{screen.name}</span>
 				</a>
 			</li>

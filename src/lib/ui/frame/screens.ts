@@ -1,14 +1,14 @@
-import Bookmark from '@lucide/svelte/icons/bookmark';
-import CalendarClock from '@lucide/svelte/icons/calendar-clock';
-import ChartLine from '@lucide/svelte/icons/chart-line';
-import ListChecks from '@lucide/svelte/icons/list-checks';
-import BookOpen from '@lucide/svelte/icons/book-open';
-import Wrench from '@lucide/svelte/icons/wrench';
-import Eye from '@lucide/svelte/icons/eye';
-import Spline from '@lucide/svelte/icons/spline';
-import Scale from '@lucide/svelte/icons/scale';
-import Waves from '@lucide/svelte/icons/waves-horizontal';
-import Settings from '@lucide/svelte/icons/sliders-horizontal';
+import Bookmark from 'lucide/dist/esm/icons/bookmark.mjs';
+import CalendarClock from 'lucide/dist/esm/icons/calendar-clock.mjs';
+import ChartLine from 'lucide/dist/esm/icons/chart-line.mjs';
+import ListChecks from 'lucide/dist/esm/icons/list-checks.mjs';
+import BookOpen from 'lucide/dist/esm/icons/book-open.mjs';
+import Wrench from 'lucide/dist/esm/icons/wrench.mjs';
+import Eye from 'lucide/dist/esm/icons/eye.mjs';
+import Spline from 'lucide/dist/esm/icons/spline.mjs';
+import Scale from 'lucide/dist/esm/icons/scale.mjs';
+import Waves from 'lucide/dist/esm/icons/waves-horizontal.mjs';
+import Settings from 'lucide/dist/esm/icons/sliders-horizontal.mjs';
 
 /**
  * The screens that exist, in the order of the work: rail, bottom bar, shortcuts and the palette read this list. Those that

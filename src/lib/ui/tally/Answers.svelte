@@ -1,14 +1,15 @@
 <script lang="ts">
-	import type { LucideIcon } from '@lucide/svelte';
-	import ChevronsRight from '@lucide/svelte/icons/chevrons-right';
-	import Crosshair from '@lucide/svelte/icons/crosshair';
-	import Fish from '@lucide/svelte/icons/fish';
-	import FishOff from '@lucide/svelte/icons/fish-off';
-	import Scissors from '@lucide/svelte/icons/scissors';
-	import Sprout from '@lucide/svelte/icons/sprout';
-	import Undo from '@lucide/svelte/icons/undo-2';
+	import type { IconNode } from 'lucide';
+	import ChevronsRight from 'lucide/dist/esm/icons/chevrons-right.mjs';
+	import Crosshair from 'lucide/dist/esm/icons/crosshair.mjs';
+	import Fish from 'lucide/dist/esm/icons/fish.mjs';
+	import FishOff from 'lucide/dist/esm/icons/fish-off.mjs';
+	import Scissors from 'lucide/dist/esm/icons/scissors.mjs';
+	import Sprout from 'lucide/dist/esm/icons/sprout.mjs';
+	import Undo from 'lucide/dist/esm/icons/undo-2.mjs';
 	import { swiped } from '../controls/swipe';
 	import { ANSWERS, countOf, type Answer, type Counts } from './words';
+	import Icon from '../controls/Icon.svelte';
 
 	interface Props {
 		/** What was counted with the lure that is cast. */
@@ -27,7 +28,7 @@
 		if (by === -1) oncast();
 		else if (last !== null) onundo();
 	}
-	const ICONS: Readonly<Record<Answer, LucideIcon>> = {
+	const ICONS: Readonly<Record<Answer, IconNode>> = {
 		bite: Crosshair,
 		follow: ChevronsRight,
 		short: Scissors,
@@ -39,15 +40,14 @@
 
 <div class="answers grid grid-cols-[repeat(3,1fr)] gap-7 px-12 py-7" {@attach swiped(stroke)}>
 	{#each ANSWERS as [answer, name] (answer)}
-		{@const Sign = ICONS[answer]}
 		<button type="button" {disabled} onclick={() => onanswer(answer)} aria-label="{name}, {countOf(now, answer)}">
 			<span class="figure absolute top-6 right-10 text-l" aria-hidden="true">{countOf(now, answer)}</span>
-			<Sign size={30} strokeWidth={1.8} />
+			<Icon icon={ICONS[answer]} size={30} line={1.8} />
 			{name}
 		</button>
 	{/each}
 	<button type="button" class="undo px-4" disabled={disabled || last === null} onclick={onundo}>
-		<Undo size={26} strokeWidth={1.8} />
+		<Icon icon={Undo} size={26} line={1.8} />
 		Undo
 		<small>{last ?? 'nothing yet'}</small>
 	</button>

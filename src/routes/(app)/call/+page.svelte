@@ -301,7 +301,7 @@
 			<p class="p-24" role="status">Working out the call …</p>
 		{/if}
 	</div>
-	<div class="screen-side side">
+	<div class="screen-side side phone:pb-[35vh]">
 		<div class="why overflow-y-auto" id="why">
 			{#if called}<Why {called} calls={answer?.calls} close={marked === 0 ? confidence.words : 'A backup.'} />{/if}
 		</div>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dequal } from 'dequal';
-	import Pause from '@lucide/svelte/icons/pause';
-	import Play from '@lucide/svelte/icons/play';
+	import Pause from 'lucide/dist/esm/icons/pause.mjs';
+	import Play from 'lucide/dist/esm/icons/play.mjs';
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
@@ -37,6 +37,7 @@
 	import { lureGroups } from '$lib/ui/tally/lureGroups';
 	import { castsOf, clockText, countsWith, happeningText, type Answer } from '$lib/ui/tally/words';
 	import type { PageData } from './$types';
+	import Icon from '$lib/ui/controls/Icon.svelte';
 
 	const { data }: { data: PageData } = $props();
 	const app = useApp();
@@ -248,7 +249,7 @@
 					class="button"
 					aria-label={under.paused ? 'Go on' : 'Pause'}
 					onclick={() => add({ kind: under.paused ? 'resume' : 'pause' })}
-					>{#if under.paused}<Play size={18} />{:else}<Pause size={18} />{/if}</button
+					><Icon icon={under.paused ? Play : Pause} size={18} /></button
 				>
 				<button class="button" onclick={() => add({ kind: 'end' })}>End</button>
 			</span>

@@ -72,7 +72,7 @@
 	let handNow = $state<HandName>('steady');
 	/** As the cast is told on every screen, until the hand does otherwise here. */
 	let counted = $state<number | null>(null);
-	let tipM = $state(USUAL_TIP_M);
+	let heldM = $state<number | null>(null);
 	/** How far off a path is where nothing was measured, m. */
 	const MODEL_OFF_M = 0.15;
 	/** What runs beside the current rig, by its sign: the call's, a kept one, or nothing. */
@@ -96,11 +96,17 @@
 	/** Each rig is held against where it is to work itself. */
 	const castFor = (one: Rig, parts: MeasuredParts): TowInput => ({
 		rig: one,
-		...castOf(one, reading, { soundings, measured: parts, tipM, countdownS: counted ?? undefined }),
+		...castOf(one, reading, {
+			soundings,
+			measured: parts,
+			tipM: heldM ?? undefined,
+			countdownS: counted ?? undefined
+		}),
 		phases: handNow === 'steady' ? undefined : PHASES[handNow]
 	});
 	const cast = $derived(rig && castFor(rig, measured));
 	const countdownS = $derived(cast?.countdownS ?? 0);
+	const tipM = $derived(cast?.tipM ?? USUAL_TIP_M);
 	/** A hand's breadth over the weed that stands over or among the fish, or the middle of the fish. */
 	const OVER_M = 0.15;
 	const holdM = $derived.by(() => {
@@ -176,7 +182,7 @@
 	}
 	function apply(change: Change) {
 		if (change.kind === 'count') counted = change.countdownS;
-		else if (change.kind === 'tip') tipM = change.tipM;
+		else if (change.kind === 'tip') heldM = change.tipM;
 		const next = rig && rigWith(rig, change);
 		if (next) put(next);
 	}
@@ -184,7 +190,7 @@
 	function takeOffer(offer: HoldOffer) {
 		if (!rig) return;
 		if (offer.kind === 'tip') {
-			tipM = offer.tipM;
+			heldM = offer.tipM;
 			return wind(offer.speedMps);
 		}
 		const retrieve = { ...rig.retrieve, speedMps: offer.speedMps };
@@ -347,7 +353,7 @@
 				{turnM}
 				{countdownS}
 				oncount={(seconds) => (counted = seconds)}
-				bind:tipM
+				bind:tipM={() => tipM, (upM) => (heldM = upM)}
 				units={app.units}
 				onspeed={(speedMps) => wind(speedMps, 'crank')}
 			/>

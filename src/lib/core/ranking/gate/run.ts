@@ -1,6 +1,6 @@
 import { without } from '../../foundation/basics/without';
 import { WEIGHTS_OZ } from '../../foundation/catalogue/parts';
-import { USUAL_TIP_M, DRAG_MOST } from '../../foundation/constants/constants';
+import { DRAG_MOST, TIP_LIFT_M, USUAL_TIP_M } from '../../foundation/constants/constants';
 import { castWorks } from '../../simulation/physics/castWork';
 import { lineDiameterM, perTurnM } from '../../simulation/physics/line';
 import { assembleLure } from '../../simulation/physics/lure';
@@ -28,8 +28,9 @@ import { LONGEST_S, workOf } from './fishingTime';
 /** A depth or a change needs no finer line and step than this: a few centimeters. */
 const COARSE_SEGMENTS = 8;
 const COARSE_STEP_S = 0.02;
-/** Rod tip (m) when it is held up. */
-const TIP_UP_M = 2;
+/** Rod tip (m) when it is held up, and what that must win of the retrieve to be told. */
+export const TIP_UP_M = USUAL_TIP_M + TIP_LIFT_M;
+const TIP_WINS = 0.1;
 /** Share of the cast that is left when it is shortened. */
 const SHORTER = 0.7;
 /** A change is told when it wins at least this share of the retrieve. */
@@ -59,18 +60,24 @@ export function zoneOf(reading: Reading, family: Rig['family']): RunCast['band']
 	return { fromM: Math.max(0, fromM), toM };
 }
 
-/** The countdown (s, whole: nobody counts halves) with which most of the retrieve works, by the fast estimate. */
-function bestCountdownS(
-	rig: Rig,
-	reading: Reading,
-	cast: Omit<RunCast, 'countdownS'>,
-	measured?: MeasuredParts
-): number {
-	if (rig.family === 'buzzbait') return 0;
+/** Where the tip is held and how long is counted (s, whole: nobody counts halves). */
+type Hold = Pick<RunCast, 'tipM' | 'countdownS'>;
+
+/** The tip and the countdown with which most of the retrieve works, by the fast estimate; the tip low where it hardly matters. */
+function bestHold(rig: Rig, reading: Reading, cast: Omit<RunCast, keyof Hold>, options: RunOptions): Hold {
+	const { tipM: heldM, measured } = options;
+	if (rig.family === 'buzzbait') return { tipM: heldM ?? USUAL_TIP_M, countdownS: 0 };
 	const work = workOf(reading, bandOf(reading, rig.family));
 	const lure = assembleLure(runningRig(rig, measured));
-	const works = castWorks(lure, { ...cast, lineM: lineDiameterM(rig.line) }, work, LONGEST_S);
-	return Math.round(works.reduce((best, one) => (one.share > best.share ? one : best)).countdownS);
+	const lineM = lineDiameterM(rig.line);
+	const holdAt = (tipM: number): Hold & { share: number } => {
+		const works = castWorks(lure, { ...cast, tipM, lineM }, work, LONGEST_S);
+		const { countdownS, share } = works.reduce((best, one) => (one.share > best.share ? one : best));
+		return { tipM, countdownS: Math.round(countdownS), share };
+	};
+	const low = holdAt(heldM ?? USUAL_TIP_M);
+	const high = heldM === undefined && low.share < 1 - TIP_WINS ? holdAt(TIP_UP_M) : low;
+	return high.share > low.share + TIP_WINS ? high : low;
 }
 
 /**
@@ -83,12 +90,12 @@ export function castOf(rig: Rig, reading: Reading, options: RunOptions = {}): Ru
 	const thrown = throwOf(reading, soundings);
 	const cast = {
 		castM: thrown.castM,
-		tipM: options.tipM ?? USUAL_TIP_M,
 		speedMps: Math.max(SLOWEST_MPS, rig.retrieve.speedMps),
 		...groundOf(thrown, soundings, reading.bottomM, snagging(reading, rig.family)),
 		band: zoneOf(reading, rig.family)
 	};
-	return { ...cast, countdownS: options.countdownS ?? bestCountdownS(rig, reading, cast, options.measured) };
+	const { tipM, countdownS } = bestHold(rig, reading, cast, options);
+	return { ...cast, tipM, countdownS: options.countdownS ?? countdownS };
 }
 
 /** What becomes of a rig at its speed, but for the bottom. */

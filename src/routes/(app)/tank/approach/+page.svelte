@@ -34,10 +34,8 @@
 	const outM = $derived(movedM ?? throwOf({ ...reading, from: 'boat' }, profile).tipOutM);
 	/** As the cast is told on every screen until another count is tried. */
 	let counted = $state<number | null>(null);
-	const countdownS = $derived(
-		counted ??
-			(rig ? castOf(rig, reading, { soundings: sounded, measured: build ? measuredOf(build) : {} }).countdownS : 0)
-	);
+	const cast = $derived(rig && castOf(rig, reading, { soundings: sounded, measured: build ? measuredOf(build) : {} }));
+	const countdownS = $derived(counted ?? cast?.countdownS ?? 0);
 	let stretchM = $state(60);
 	/** From a boat's length to as much bank as is fished in a morning, m. */
 	const STRETCH_M = [5, 600] as const;
@@ -56,7 +54,18 @@
 		const { speedMps } = rig.retrieve;
 		const { bottomM } = reading;
 		const band = zoneOf(reading, rig.family);
-		return { rig, soundings: profile, bottomM, outM, castM, tipM: USUAL_TIP_M, countdownS, speedMps, band, wind };
+		return {
+			rig,
+			soundings: profile,
+			bottomM,
+			outM,
+			castM,
+			tipM: cast?.tipM ?? USUAL_TIP_M,
+			countdownS,
+			speedMps,
+			band,
+			wind
+		};
 	});
 	let found = $state.raw<readonly Approach[]>([]);
 	async function ask(asked: ApproachInput): Promise<void> {
