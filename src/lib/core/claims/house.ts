@@ -9,6 +9,21 @@ const FACETS_MAX = 2;
 
 const words = Object.keys(WORDS) as [Word, ...Word[]];
 
+/** Words that an earlier edition spelled otherwise: rules that were saved then are read with today's. */
+const EARLIER_WORDS: Readonly<Record<string, Word>> = {
+	'beyond four metres': 'beyond four meters',
+	'beyond five metres': 'beyond five meters',
+	'beyond nine metres': 'beyond nine meters',
+	'to four metres': 'to four meters',
+	'four to nine metres': 'four to nine meters',
+	'seen over a metre': 'seen over a meter'
+};
+
+const word = z.pipe(
+	z.enum([...words, ...Object.keys(EARLIER_WORDS)]),
+	z.transform((given) => EARLIER_WORDS[given] ?? (given as Word))
+);
+
 const prefers = z
 	.partialRecord(
 		z.enum(FACETS),
@@ -31,7 +46,7 @@ export const houseRuleSchema = z.strictObject({
 	/** Words of the reading: all must hold, or any of them. */
 	when: z.strictObject({
 		join: z.enum(['all', 'any']),
-		words: z.array(z.enum(words)).check(z.minLength(1), z.maxLength(6))
+		words: z.array(word).check(z.minLength(1), z.maxLength(6))
 	}),
 	prefers,
 	because: z.string().check(z.trim(), z.minLength(1, 'Enter a reason.'), z.maxLength(200))

@@ -134,6 +134,13 @@ describe('a stand', () => {
 		fc.constantFrom(...DISPUTES.flatMap(({ schools }) => schools), 'auto', 'both'),
 		fc.anything()
 	);
+	const rule = {
+		id: 'MY-01',
+		strength: 2,
+		when: { join: 'all', words: ['night'] },
+		prefers: { colour: { white: 1 } },
+		because: 'So.'
+	};
 	const stances = fc.oneof(fc.dictionary(word, school, { noNullPrototype: true }), fc.anything());
 
 	it('is read whatever lies in it: what is not known is named, and the rest holds', () => {
@@ -152,8 +159,23 @@ describe('a stand', () => {
 		);
 	});
 
+	it.each([
+		['beyond ten feet', 'beyond ten feet'],
+		['thick grass tops', 'thick grass tops'],
+		['beyond four metres', 'beyond four meters'],
+		['beyond five metres', 'beyond five meters'],
+		['to four metres', 'to four meters'],
+		['four to nine metres', 'four to nine meters'],
+		['beyond nine metres', 'beyond nine meters'],
+		['seen over a metre', 'seen over a meter']
+	])('keeps an own rule about “%s”, a word of an earlier edition', (earlier, now) => {
+		const houseRules = [{ ...rule, when: { join: 'all', words: [earlier] } }];
+		const { record, aside } = readRecord('stand', { schemaVersion: SCHEMA_VERSION, stances: {}, houseRules });
+		expect(aside).toEqual([]);
+		expect(record.houseRules[0]!.when.words).toEqual([now]);
+	});
+
 	it('names a rule whose value no part has', () => {
-		const rule = { id: 'MY-01', strength: 2, when: { join: 'all', words: ['night'] }, because: 'So.' };
 		const houseRules = [{ ...rule, prefers: { colour: { plaid: 1 } } }];
 		const { record, aside } = readRecord('stand', { schemaVersion: 1, stances: {}, houseRules });
 		expect([record.houseRules, aside.map(({ path }) => path)]).toEqual([[], ['houseRules.0.prefers']]);

@@ -87,7 +87,7 @@ function quickened(reading: Reading, stances: Positions): PaceWindow {
 	add(species === 'smallmouth' && visibilityM > 2 && waterTemperatureC >= 12, 0, 0.3);
 	add(WORDS['pressure falling'](reading) > 0, 0.1, 0.15);
 	add(stances['FALL-SPEED'] === 'burn' && fallChase, 0, 0.3);
-	return WORDS['burn water'](reading) > 0 ? BURN_WINDOW : { slowestMps, fastestMps };
+	return WORDS['water for a burn'](reading) > 0 ? BURN_WINDOW : { slowestMps, fastestMps };
 }
 
 /** The least of what holds the fish back, m/s. */
@@ -101,7 +101,7 @@ function capMps(reading: Reading, stances: Positions): number {
 		[events.includes('front-passed'), 0.8],
 		[waterTemperatureC < 9, 0.6],
 		[
-			middleM(reading) >= BY_DEPTH_MPS[0]![0] && WORDS['burn water'](reading) === 0,
+			middleM(reading) >= BY_DEPTH_MPS[0]![0] && WORDS['water for a burn'](reading) === 0,
 			along(BY_DEPTH_MPS, middleM(reading))
 		],
 		[stances['FALL-SPEED'] === 'slow' && fall, 0.8]

@@ -101,7 +101,7 @@ function judgedUnderWater({ reading, windows }: Needs, space: Space): FitTable {
 	const shares = fishingTime(space, workOf(reading, windows.band(space.family)));
 	const weights = WEIGHTS_OZ.length;
 	// A burned lure is as heavy as it has to be to stay down.
-	const costs = WORDS['burn water'](reading) === 0;
+	const costs = WORDS['water for a burn'](reading) === 0;
 	const cells = new Uint16Array(shares.length);
 	for (let from = 0; from < shares.length; from += weights) {
 		let best = 0;
@@ -219,7 +219,7 @@ function matchesColour(skirt: Part, trailer: Part): Opinion {
 
 const paceIn = ({ pace: { slowestMps, fastestMps, aimMps } }: Needs): string => `${slowestMps}/${fastestMps}/${aimMps}`;
 const worksIn = ({ reading, windows }: Needs, family: Family): string =>
-	family === 'buzzbait' ? '' : JSON.stringify([workOf(reading, windows.band(family)), WORDS['burn water'](reading)]);
+	family === 'buzzbait' ? '' : JSON.stringify([workOf(reading, windows.band(family)), WORDS['water for a burn'](reading)]);
 
 /** Every relation that a claim may name. */
 export const RELATIONS: Readonly<Record<Relation, RelationRule>> = {

@@ -16,7 +16,6 @@ export const RAMPS = {
 	skinnyWater: [1.6, 1.25],
 	deep: [4, 6],
 	dirty: [1.2, 0.6],
-	murky: [0.55, 0.45],
 	thick: [0.4, 0.2],
 	clear: [1.5, 2.5],
 	crystal: [3, 4.5],
@@ -44,12 +43,14 @@ const IN_REACH_M = 0.2;
 const SHORT_CAST = [22, 18] as const;
 const LONG_CAST = [26, 30] as const;
 const FLASH_VISIBILITY_M = 1;
+const SEEN_HALF_A_METRE = [0.55, 0.45] as const;
 const SEEN_TWO_METRES = [1.8, 2] as const;
 /** Bait longer than this (in) asks for blades of its own length. */
 const LONG_BAIT_IN = 3.5;
-/** Depths at which weights change (m), soft by about a tenth to either side: 2 m, 9 ft, 3.5 m, 4 m, 5 m and 9 m. */
+/** Depths at which weights change (m), soft by about a tenth to either side: 2 m, 9 ft, 10 ft, 3.5 m, 4 m, 5 m and 9 m. */
 const TWO_METRES = [1.8, 2.2] as const;
 const NINE_FEET_M = [2.45, 2.75] as const;
+const TEN_FEET_M = [2.75, 3.35] as const;
 const THREE_AND_A_HALF_M = [3.2, 3.8] as const;
 const FOUR_METRES = [3.6, 4.4] as const;
 const FIVE_METRES = [4.5, 5.5] as const;
@@ -119,7 +120,7 @@ function baitShare(reading: Reading, word: 'smallBait' | 'bigBait'): number {
 }
 
 /**
- * Every word that a claim's `when` may use, with how far it holds in a reading, from 0 to 1.
+ * Every word that a claim's `when` may use (anglers' own rules are saved by them, so none goes away), with how far it holds in a reading, from 0 to 1.
  * A word about something that the reading does not have is 0.
  */
 export const WORDS = {
@@ -139,6 +140,7 @@ export const WORDS = {
 	shallow: (r) => ramp(centreM(r), RAMPS.shallow),
 	deep: (r) => ramp(centreM(r), RAMPS.deep),
 	'beyond two meters': (r) => ramp(centreM(r), TWO_METRES),
+	'beyond ten feet': (r) => ramp(centreM(r), TEN_FEET_M),
 	'beyond nine feet': (r) => ramp(centreM(r), NINE_FEET_M),
 	'beyond three and a half meters': (r) => ramp(centreM(r), THREE_AND_A_HALF_M),
 	'thin water': (r) => ramp(r.bottomM, RAMPS.thinWater),
@@ -155,11 +157,11 @@ export const WORDS = {
 	'on weed tops': (r) => weedTopsWithin(r, TOUCHING_M),
 	'low in the water': (r) => Math.max(truth(r.bottomM - r.fishToM <= LOW_M), weedTopsWithin(r, LOW_M)),
 	dirty: (r) => ramp(r.visibilityM, RAMPS.dirty),
-	murky: (r) => ramp(r.visibilityM, RAMPS.murky),
 	thick: (r) => ramp(r.visibilityM, RAMPS.thick),
 	clear: (r) => ramp(r.visibilityM, RAMPS.clear),
 	crystal: (r) => ramp(r.visibilityM, RAMPS.crystal),
 	middling: (r) => Math.min(1 - ramp(r.visibilityM, RAMPS.dirty), 1 - ramp(r.visibilityM, RAMPS.clear)),
+	'seen under half a meter': (r) => ramp(r.visibilityM, SEEN_HALF_A_METRE),
 	'seen over a meter': (r) => truth(r.visibilityM > FLASH_VISIBILITY_M),
 	'seen over two meters': (r) => ramp(r.visibilityM, SEEN_TWO_METRES),
 	tannic: (r) => truth(r.stain === 'tannic'),
@@ -199,6 +201,7 @@ export const WORDS = {
 	matted: (r) => some(r, (c) => c.density === 'matted'),
 	'thick cover': (r) => some(r, (c) => c.kind !== 'open' && isThick(c)),
 	'thick wood': (r) => some(r, (c) => c.kind === 'wood' && isThick(c)),
+	'thick grass tops': (r) => some(r, (c) => c.kind === 'grass-tops' && isThick(c)),
 	'grass tops under the fish': (r) => some(r, (c) => c.kind === 'grass-tops' && c.density !== 'sparse' && near(r, c)),
 	'weed not sparse': (r) => some(r, (c) => WEED.includes(c.kind) && c.density !== 'sparse'),
 	'only wire comes through': (r) => some(r, (c) => takesWire(r, c)),
@@ -229,11 +232,11 @@ export const WORDS = {
 	'big sunfish': (r) => Math.max(0, ...r.forage.map((f) => (f.kind === 'sunfish' ? isBig(f) : 0))),
 	'small bait': (r) => baitShare(r, 'smallBait'),
 	'big bait': (r) => baitShare(r, 'bigBait'),
-	'over three and a half inches': (r) => truth((mainForageIn(r) ?? 0) > LONG_BAIT_IN),
-	'forage seen': (r) => truth(mainForageIn(r) !== null),
+	'bait over three and a half inches': (r) => truth((mainForageIn(r) ?? 0) > LONG_BAIT_IN),
+	'forage entered': (r) => truth(mainForageIn(r) !== null),
 	'baitfish spawn': (r) => happens(r, 'baitfish-spawn'),
 	'sunfish spawn': (r) => happens(r, 'sunfish-spawn'),
-	'burn water': (r) => truth(isBurnWater(r)),
+	'water for a burn': (r) => truth(isBurnWater(r)),
 	schooling: (r) => happens(r, 'schooling'),
 	smallmouth: (r) => truth(r.species === 'smallmouth'),
 	'big-fish goal': (r) => truth(r.goal === 'big'),
