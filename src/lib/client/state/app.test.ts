@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { readingSchema } from '$lib/core/foundation/schema/reading';
 import { startBuild } from '$lib/core/rig/build/start';
+import { OUTING } from '../testing/outing';
 import { call } from '$lib/core/ranking/answer/call';
 import type { ViewsRecord } from '$lib/core/records/schemas';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
@@ -229,15 +229,6 @@ describe('what the angler holds', () => {
 		expect([app.desk.dirty, pages.server.at('desk')]).toEqual([true, undefined]);
 	});
 });
-
-const OUTING = {
-	name: 'Alder Bank, dawn',
-	spotId: null,
-	reading: readingSchema.parse({ waterTemperatureC: 16, visibilityM: 1, bottomM: 2 }),
-	rig: startBuild('spinnerbait').rig,
-	deck: [],
-	trial: null
-};
 
 describe('what an earlier edition stored on the device', () => {
 	/** A stored value as the first edition wrote it: another version number, and another word for what the server has. */

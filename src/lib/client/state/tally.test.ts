@@ -1,8 +1,6 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { startBuild } from '$lib/core/rig/build/start';
 import type { EntryRecord } from '$lib/core/records/tallySchemas';
-import { readingSchema } from '$lib/core/foundation/schema/reading';
 import { MemoryDevice, type Device } from '../sync/device';
 import { Outbox } from '../sync/outbox.svelte';
 import * as line from '../sync/server';
@@ -11,16 +9,9 @@ import { join } from './joinOutings';
 import { wholeEntry } from './validators';
 import { Tally, type OpenOuting } from './tally.svelte';
 import { FakeServer } from '../testing/server';
+import { OUTING } from '../testing/outing';
 import { newUuid } from '../sync/uuid';
 
-const OUTING = {
-	name: 'Alder Bank, dawn',
-	spotId: null,
-	reading: readingSchema.parse({ waterTemperatureC: 16, visibilityM: 1, bottomM: 2 }),
-	rig: startBuild('spinnerbait').rig,
-	deck: [],
-	trial: null
-};
 let server: FakeServer;
 beforeEach(() => (server = new FakeServer()));
 

@@ -1,11 +1,14 @@
 import { BLADE_CLAIMS } from './blades';
 import type { Claim } from './claim';
-import { HOOK_CLAIMS, SKIRT_CLAIMS, TRAILER_CLAIMS } from './dress';
 import { FAMILY_CLAIMS } from './family';
 import { FINISH_CLAIMS } from './finish';
 import { CAUTION_CLAIMS, PLAN_CLAIMS } from './plan';
-import { RETRIEVE_CLAIMS, TACKLE_CLAIMS } from './tackle';
-import { WEIGHT_CLAIMS, WIRE_CLAIMS } from './wireAndWeight';
+import { RETRIEVE_CLAIMS } from './retrieve';
+import { TACKLE_CLAIMS } from './tackle';
+import { SKIRT_CLAIMS } from './skirt';
+import { HOOK_CLAIMS, TRAILER_CLAIMS } from './trailer';
+import { WEIGHT_CLAIMS } from './weight';
+import { WIRE_CLAIMS } from './wire';
 
 /** Every claim of the craft that the core knows, in the order in which the work is done. */
 export const CLAIM_BASE: readonly Claim[] = [

@@ -201,7 +201,7 @@ export const FINISH_CLAIMS: readonly Claim[] = [
 		when: 'always',
 		given: { colour: DARK_BODIES },
 		prefers: { 'blade.finish': { nickel: 1, gold: 1 } },
-		because: 'Plain nickel or gold does for every body.',
+		because: 'Plain nickel or gold suits every body color.',
 		speaks: {},
 		silent: null
 	},

@@ -33,7 +33,7 @@ export const SIDES: Readonly<Record<DisputeSide, string>> = {
 	'BUZZ-TONE/white': 'White first, wherever bass eat bait.',
 	'BUZZ-TONE/black': 'Black first: the clearest outline against the sky.',
 	'BJ-FINISH/dull': 'A dark or sunfish body takes a dulled blade in any water.',
-	'BJ-FINISH/plain': 'Plain nickel or gold does for every body.',
+	'BJ-FINISH/plain': 'Plain nickel or gold suits every body color.',
 	'BJ-FINISH/gold-under-cloud': 'Gold under clouds.',
 	'CLEAR-TONE/natural': 'Natural colors where bass see well.',
 	'CLEAR-TONE/dark': 'A small, dark outline in clear water.',

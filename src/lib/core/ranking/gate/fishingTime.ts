@@ -86,7 +86,7 @@ function startsOf({ castM, targetsM }: Work): Start[] {
 	const entry = angleAt(ENTRY_M);
 	const starts = [{ depthM: ENTRY_M, swing: 0 }];
 	for (const depthM of targetsM) {
-		// What lies deeper than the line is long is never reached.
+		// No lure gets deeper than the line is long.
 		if (depthM <= ENTRY_M || USUAL_TIP_M + depthM >= castM) continue;
 		starts.push({ depthM, swing: castM * swing(entry, angleAt(depthM)) });
 	}
@@ -130,24 +130,24 @@ class WaterShares {
 /** Waters that were asked for lately: families and layouts mostly ask for the same band. */
 const waters = new QuickLRU<string, WaterShares>({ maxSize: 4 });
 
-/** Where the lures of a space lie in the table, by engine, speed and weight, row-major; they depend on the catalog alone. */
-interface Places {
+/** Where the lures of a space are in the table, by engine, speed and weight, row-major; they depend on the catalog alone. */
+interface TablePositions {
 	/** The node above and before a lure; -1 where it stalls or rolls. */
 	readonly nodes: Int32Array;
-	/** How far a lure lies from that node to the next row and column. */
+	/** How far a lure is from that node on the way to the next row and column, 0 to 1. */
 	readonly down: Float64Array;
 	readonly along: Float64Array;
 }
 
-const placesBySpace = new Map<Space, Places>();
+const positionsBySpace = new Map<Space, TablePositions>();
 
-function placesOf(space: Space): Places {
-	let places = placesBySpace.get(space);
-	if (places) return places;
+function positionsOf(space: Space): TablePositions {
+	let positions = positionsBySpace.get(space);
+	if (positions) return positions;
 	const engines = engineRuns(space);
 	const [speeds, weights] = [SPEEDS_MPS.length, WEIGHTS_OZ.length];
 	const cells = engines.length * speeds * weights;
-	places = {
+	positions = {
 		nodes: new Int32Array(cells).fill(-1),
 		down: new Float64Array(cells),
 		along: new Float64Array(cells)
@@ -156,15 +156,15 @@ function placesOf(space: Space): Places {
 		for (const [weight, run] of byWeight.entries()) {
 			for (const [speed, speedMps] of SPEEDS_MPS.entries()) {
 				if (speedMps < run.keepMps || speedMps > ROLL_SHARE * run.rollMps) continue;
-				place(places, (engine * speeds + speed) * weights + weight, run, speed);
+				locate(positions, (engine * speeds + speed) * weights + weight, run, speed);
 			}
 		}
 	}
-	placesBySpace.set(space, places);
-	return places;
+	positionsBySpace.set(space, positions);
+	return positions;
 }
 
-function place({ nodes, down, along }: Places, cell: number, run: EngineRun, speed: number): void {
+function locate({ nodes, down, along }: TablePositions, cell: number, run: EngineRun, speed: number): void {
 	const row = positionAmong(Math.log(run.lineShares[speed]!), LOG_SHARES);
 	const column = positionAmong(run.pulls[speed]!, PULLS);
 	const [r, c] = [Math.min(Math.floor(row), ROWS - 2), Math.min(Math.floor(column), COLUMNS - 2)];
@@ -180,10 +180,10 @@ function fallS({ weightN, fallDragM2 }: EngineRun, castM: number): number {
 }
 
 /** Share of the fishing time that the lure of a cell spends among the fish, with the best of its countdowns. */
-function shareOf(water: WaterShares, places: Places, cell: number, unitS: number, windingS: number): number {
-	const node = places.nodes[cell]!;
+function shareOf(water: WaterShares, positions: TablePositions, cell: number, unitS: number, windingS: number): number {
+	const node = positions.nodes[cell]!;
 	if (node < 0) return 0;
-	const [down, along] = [places.down[cell]!, places.along[cell]!];
+	const [down, along] = [positions.down[cell]!, positions.along[cell]!];
 	const [upper, upperNext] = [water.at(node), water.at(node + 1)];
 	const [lower, lowerNext] = [water.at(node + COLUMNS), water.at(node + COLUMNS + 1)];
 	const { shares, starts } = water;
@@ -207,17 +207,17 @@ function shareOf(water: WaterShares, places: Places, cell: number, unitS: number
  */
 export function fishingTime(space: Space, work: Work): Float64Array {
 	const water = remembered(waters, JSON.stringify(work), () => new WaterShares(work));
-	const places = placesOf(space);
+	const positions = positionsOf(space);
 	const woundM = Math.max(0, work.castM - NEAREST_MARK_M);
 	const [speeds, weights] = [SPEEDS_MPS.length, WEIGHTS_OZ.length];
-	const found = new Float64Array(places.nodes.length);
+	const found = new Float64Array(positions.nodes.length);
 	for (const [engine, byWeight] of engineRuns(space).entries()) {
 		const units = byWeight.map((run) => fallS(run, work.castM));
 		for (let speed = 0; speed < speeds; speed++) {
 			const windingS = woundM / SPEEDS_MPS[speed]!;
 			for (let weight = 0; weight < weights; weight++) {
 				const cell = (engine * speeds + speed) * weights + weight;
-				found[cell] = shareOf(water, places, cell, units[weight]!, windingS);
+				found[cell] = shareOf(water, positions, cell, units[weight]!, windingS);
 			}
 		}
 	}
