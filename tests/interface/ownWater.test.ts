@@ -166,8 +166,36 @@ describe('a first day', () => {
 	);
 });
 
-it('draws its shore on a blank sheet by the keyboard, sounds it, and gets a map', async () => {
+it('shows what was saved also while the lists that have it are still on their way', async () => {
 	const page = await fresh();
+	await page.goto('/waters?new=water');
+	await page.getByRole('form', { name: 'New water' }).getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
+	await page.keyboard.press('Enter');
+	await page
+		.getByRole('form', { name: /Spot 1/ })
+		.getByRole('button', { name: 'Save' })
+		.click();
+	const spots = page.getByRole('region', { name: 'Mill Pond', exact: true }).getByRole('listitem');
+	await expect.poll(() => spots.count()).toBe(1);
+	const held: (() => void)[] = [];
+	await page.route('**/__data.json*', (route) => void held.push(() => void route.continue()));
+	for (let copies = 0; copies < 2; copies++) {
+		const before = held.length;
+		await button(page, 'Copy Spot 1').click();
+		await expect.poll(() => held.length).toBeGreaterThan(before);
+	}
+	await expect.poll(() => spots.count()).toBe(3);
+	for (const release of held) {
+		const came = page.waitForResponse('**/__data.json*');
+		release();
+		await (await came).finished();
+		await page.waitForTimeout(200);
+		expect(await spots.count()).toBe(3);
+	}
+});
+
+/** Makes a water and opens the sheet to draw it on. */
+async function blankSheet(page: Page): Promise<Locator> {
 	await page.goto('/waters?new=water');
 	await page.getByRole('form', { name: 'New water' }).getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
 	await page.keyboard.press('Enter');
@@ -175,6 +203,20 @@ it('draws its shore on a blank sheet by the keyboard, sounds it, and gets a map'
 	await page.goto('/deck/places');
 	await button(page, 'Draw the shore').click();
 	const sheet = page.getByRole('application', { name: /^Sheet/ });
+	await sheet.waitFor();
+	return sheet;
+}
+
+it('keeps the sheet it draws on inside the window of a phone', async () => {
+	const page = await fresh({ viewport: PHONE, hasTouch: true });
+	const box = (await (await blankSheet(page)).boundingBox())!;
+	expect(box.x).toBeGreaterThanOrEqual(0);
+	expect(box.x + box.width).toBeLessThanOrEqual(PHONE.width);
+});
+
+it('draws its shore on a blank sheet by the keyboard, sounds it, and gets a map', async () => {
+	const page = await fresh();
+	const sheet = await blankSheet(page);
 	await sheet.focus();
 	for (const keys of ['ArrowLeft ArrowDown', 'ArrowRight ArrowRight', 'ArrowUp ArrowUp', 'ArrowLeft ArrowLeft']) {
 		for (const key of keys.split(' ')) await page.keyboard.press(`Shift+${key}`);

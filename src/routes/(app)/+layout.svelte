@@ -59,9 +59,14 @@
 		const { changes } = app.sync;
 		if (changes === read || navigating.to) return;
 		read = changes;
-		const before = untrack(() => app.sync.recent);
-		void invalidate('lucernal:records').then(() => app.sync.listsRead(before));
+		void untrack(readAgain);
 	});
+	async function readAgain() {
+		const [before, { start }] = [app.sync.recent, data];
+		await invalidate('lucernal:records');
+		// A read that a later one overtook brings nothing: what was written stays in the lists until one does.
+		if (data.start !== start && !data.start.recordsDown) app.sync.listsRead(before);
+	}
 	// Where the records were away when the page opened, they are read once they are back.
 	$effect(() => {
 		if (app.live && data.start.recordsDown) return again();

@@ -346,14 +346,14 @@ export class App {
 		this.said = `Loaded “${desk.name || 'A new reading'}”. Undo brings back what was here. ${freed ?? ''}`;
 	}
 
-	/** Saves a new water, or one under its key. @returns Its key. */
+	/** Saves a new water, or one over the version that was opened. @returns Its key. */
 	saveWater(record: WaterRecord, known?: ListedWater): string {
 		const id = known?.id ?? newUuid();
 		void this.sync.put('waters', id, known?.version ?? 0, record, record.name);
 		return id;
 	}
 
-	/** Saves a new spot, or one under its key. @returns Its key. */
+	/** Saves a new spot, or one over the version that was opened. @returns Its key. */
 	saveSpot(record: SpotRecord, known?: ListedSpot): string {
 		const id = known?.id ?? newUuid();
 		void this.sync.put('spots', id, known?.version ?? 0, record, record.name);

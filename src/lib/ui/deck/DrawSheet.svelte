@@ -146,7 +146,7 @@
 	const distance = $derived(shownIn(units, 'distance'));
 </script>
 
-<section class="grid gap-8 px-14 py-8" aria-labelledby="draw-sheet">
+<section class="grid grid-cols-1 gap-8 px-14 py-8" aria-labelledby="draw-sheet">
 	<h2 id="draw-sheet">Draw the water</h2>
 	<p class="text-s text-ink-2">
 		{tool === 'shore'

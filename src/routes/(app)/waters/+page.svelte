@@ -15,18 +15,18 @@
 
 	const app = useApp();
 
-	/** What is being edited: a water or a spot, by its key; `new` for one that is not saved yet. */
+	/** What is being edited, with the version that was opened; a new one has none. */
 	type Editing =
-		| { readonly kind: 'water'; readonly id: string; readonly record: WaterRecord }
-		| { readonly kind: 'spot'; readonly id: string; readonly record: SpotRecord };
+		| { readonly kind: 'water'; readonly known?: ListedWater; readonly record: WaterRecord }
+		| { readonly kind: 'spot'; readonly known?: ListedSpot; readonly record: SpotRecord };
 	let editing = $state.raw<Editing | null>(null);
 	let said = $state<string | null>(null);
 	const deleted = $derived(app.sync.deletionOn('waters'));
 	const spotNames = (water: ListedWater): string[] => water.spots.map(({ name }) => name);
 
-	const newWater = () => (editing = { kind: 'water', id: 'new', record: blankWater('') });
+	const newWater = () => (editing = { kind: 'water', record: blankWater('') });
 	const newSpot = (water: ListedWater) =>
-		(editing = { kind: 'spot', id: 'new', record: blankSpot(water.id, freeName('Spot', spotNames(water))) });
+		(editing = { kind: 'spot', record: blankSpot(water.id, freeName('Spot', spotNames(water))) });
 	/** The water that a new spot is for when nobody says: the one that is fished, or the first. */
 	const usual = $derived(app.spot?.water ?? app.waters[0] ?? null);
 
@@ -46,7 +46,7 @@
 		said = `Saved “${record.name}”.`;
 		editing = null;
 		// A water without a spot is not fished yet: its first spot is next.
-		if (!known) editing = { kind: 'spot', id: 'new', record: blankSpot(id, 'Spot 1') };
+		if (!known) editing = { kind: 'spot', record: blankSpot(id, 'Spot 1') };
 	}
 	function saveSpot(record: SpotRecord, known?: ListedSpot) {
 		app.saveSpot(record, known);
@@ -85,7 +85,7 @@
 		const near = FACES.find(([one]) => Math.abs(((one - (deg ?? 0) + 540) % 360) - 180) <= 22.5);
 		return deg === null ? '' : `looks ${near![1]}`;
 	};
-	const known = (spot: ListedSpot): string => {
+	const facts = (spot: ListedSpot): string => {
 		const deepest = Math.max(0, ...spot.profile.map(({ depthM }) => depthM));
 		return [
 			facing(spot.bankBearingDeg),
@@ -117,29 +117,26 @@
 		{/if}
 		<!-- Apart from the list: what is read anew there leaves what is being typed alone. -->
 		{#if editing}
-			{@const { id } = editing}
 			<section class="max-w-[34rem]" aria-labelledby="editing">
 				<h2 id="editing" class="border-b border-b-ink py-6">
-					{id === 'new' ? `New ${editing.kind}` : `Edit ${editing.record.name}`}
+					{editing.known ? `Edit ${editing.known.name}` : `New ${editing.kind}`}
 				</h2>
 				{#key editing}
 					{#if editing.kind === 'water'}
+						{@const { known } = editing}
 						<WaterForm
 							water={editing.record}
-							onsave={(record) =>
-								saveWater(
-									record,
-									app.waters.find((one) => one.id === id)
-								)}
+							onsave={(record) => saveWater(record, known)}
 							oncancel={() => (editing = null)}
 						/>
 					{:else}
+						{@const { known } = editing}
 						<SpotForm
 							spot={editing.record}
 							waters={app.waters}
 							units={app.units}
 							bottomM={app.complete.bottomM}
-							onsave={(record) => saveSpot(record, app.spotOf(id)?.spot)}
+							onsave={(record) => saveSpot(record, known)}
 							oncancel={() => (editing = null)}
 						/>
 					{/if}
@@ -160,7 +157,7 @@
 						class="button"
 						type="button"
 						aria-label="Edit {water.name}"
-						onclick={() => (editing = { kind: 'water', id: water.id, record: waterRecordOf(water) })}>Edit</button
+						onclick={() => (editing = { kind: 'water', known: water, record: waterRecordOf(water) })}>Edit</button
 					>
 					<button class="button" type="button" aria-label="Copy {water.name}" onclick={() => copyWater(water)}
 						>Copy</button
@@ -176,7 +173,7 @@
 								<span class="min-w-0 flex-1 break-words phone:basis-full">
 									<strong>{spot.name}</strong>{#if app.record.spotId === spot.id}
 										<span class="quiet">, where you are now</span>{/if}
-									{#if known(spot)}<br /><span class="quiet">{known(spot)}</span>{/if}
+									{#if facts(spot)}<br /><span class="quiet">{facts(spot)}</span>{/if}
 								</span>
 								<button class="button" type="button" aria-label="Fish {spot.name}" onclick={() => fish(spot)}
 									>Fish here</button
@@ -185,7 +182,7 @@
 									class="button"
 									type="button"
 									aria-label="Edit {spot.name}"
-									onclick={() => (editing = { kind: 'spot', id: spot.id, record: spotRecordOf(spot) })}>Edit</button
+									onclick={() => (editing = { kind: 'spot', known: spot, record: spotRecordOf(spot) })}>Edit</button
 								>
 								<button class="button" type="button" aria-label="Copy {spot.name}" onclick={() => copySpot(water, spot)}
 									>Copy</button
