@@ -177,8 +177,10 @@ it('shows what was saved also while the lists that have it are still on their wa
 		.click();
 	const spots = page.getByRole('region', { name: 'Mill Pond', exact: true }).getByRole('listitem');
 	await expect.poll(() => spots.count()).toBe(1);
-	const held: (() => void)[] = [];
-	await page.route('**/__data.json*', (route) => void held.push(() => void route.continue()));
+	const held: (() => Promise<void>)[] = [];
+	await page.route('**/__data.json*', (route) => {
+		held.push(async () => route.fulfill({ response: await route.fetch() }));
+	});
 	for (let copies = 0; copies < 2; copies++) {
 		const before = held.length;
 		await button(page, 'Copy Spot 1').click();
@@ -186,9 +188,7 @@ it('shows what was saved also while the lists that have it are still on their wa
 	}
 	await expect.poll(() => spots.count()).toBe(3);
 	for (const release of held) {
-		const came = page.waitForResponse('**/__data.json*');
-		release();
-		await (await came).finished();
+		await release();
 		await page.waitForTimeout(200);
 		expect(await spots.count()).toBe(3);
 	}

@@ -29,7 +29,7 @@ describe('the list of claims', () => {
 	it('knows what anglers call the same thing', () => {
 		const dirty = ids({ find: 'dirty' });
 		expect(dirty.length).toBeGreaterThan(0);
-		for (const word of ['seen under half a meter', 'brown', 'stained'])
+		for (const word of ['murky', 'brown', 'stained'])
 			expect(ids({ find: word })).toEqual(expect.arrayContaining(dirty));
 	});
 

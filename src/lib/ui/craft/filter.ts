@@ -40,7 +40,7 @@ export interface Heard {
 
 /** Words that anglers use for the same thing: who looks for one finds what is written with another. */
 const ALIKE: readonly (readonly string[])[] = [
-	['dirty', 'seen under half a meter', 'muddy', 'mud', 'brown', 'stained', 'colored', 'coloured', 'off-color'],
+	['dirty', 'murky', 'muddy', 'mud', 'brown', 'stained', 'colored', 'coloured', 'off-color'],
 	['tannic', 'tea', 'stained', 'brown'],
 	['clear', 'clean', 'gin', 'crystal'],
 	['cloud', 'overcast', 'gray', 'grey', 'dull'],

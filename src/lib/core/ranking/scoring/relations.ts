@@ -219,7 +219,9 @@ function matchesColour(skirt: Part, trailer: Part): Opinion {
 
 const paceIn = ({ pace: { slowestMps, fastestMps, aimMps } }: Needs): string => `${slowestMps}/${fastestMps}/${aimMps}`;
 const worksIn = ({ reading, windows }: Needs, family: Family): string =>
-	family === 'buzzbait' ? '' : JSON.stringify([workOf(reading, windows.band(family)), WORDS['water for a burn'](reading)]);
+	family === 'buzzbait'
+		? ''
+		: JSON.stringify([workOf(reading, windows.band(family)), WORDS['water for a burn'](reading)]);
 
 /** Every relation that a claim may name. */
 export const RELATIONS: Readonly<Record<Relation, RelationRule>> = {
