@@ -1,3 +1,4 @@
+import { tableOf } from '$lib/core/foundation/basics/typed';
 import { expose } from 'comlink';
 import { compared, groupedBy, type Grouped } from '$lib/core/trips/proof/compare';
 import { spotDaysOf, type SpotDay } from '$lib/core/trips/proof/calendar';
@@ -59,7 +60,7 @@ const api = {
 			spotDays: spotDaysOf(some, dayOf),
 			hooked,
 			advice: hookAdvice(hooked),
-			kept: Object.fromEntries(GEAR.map((gear) => [gear, landedBy(some, gear)])) as Record<Gear, LandedShare[]>,
+			kept: tableOf(GEAR, (gear) => landedBy(some, gear)),
 			weeded: weededBy(some),
 			trials: trialsOf(some),
 			values: Object.fromEntries(PROOF_FACETS.map((facet) => [facet.id, valuesIn(facet, facts)]))

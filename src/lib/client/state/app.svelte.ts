@@ -377,7 +377,7 @@ export class App {
 	/** Takes a side in a split, the default with "auto", or "both". */
 	takeSide(topic: string, stance: string): void {
 		this.viewsDocument.change((stand) => {
-			const rest = without(stand.stances, topic) as ViewsRecord['stances'];
+			const rest = without(stand.stances, topic);
 			return { ...stand, stances: stance === 'auto' ? rest : { ...rest, [topic]: stance } };
 		}, this.editContext());
 	}

@@ -36,7 +36,7 @@ export const soundedProfile = (
 const held = <T extends { readonly id: string; readonly version: number }, R>(
 	{ id, version, ...rest }: T,
 	record: (held: T) => R
-): Listed<R> => ({ id, version, record: record({ id, version, ...rest } as unknown as T) });
+): Listed<R> => ({ id, version, record: record({ id, version, ...rest } as T) });
 
 function shownZone(record: WaterRecord): WaterRecord & { unknownZone?: string } {
 	const timeZone = knownZone(record.timeZone);

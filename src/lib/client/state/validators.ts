@@ -1,3 +1,4 @@
+import { tableOf } from '$lib/core/foundation/basics/typed';
 import { entrySchema, type Entry } from '$lib/core/foundation/schema/tally';
 import { dayRecordSchema } from '$lib/core/records/daySchema';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from '$lib/core/records/kind';
@@ -41,9 +42,7 @@ export function readStored(kind: StoredKind, raw: unknown): unknown {
 }
 
 /** Readers of what the device holds of each document. They come after the page, with the schemas that they need. */
-export const READERS = Object.fromEntries(
-	DOCUMENT_KIND_NAMES.map((name) => [name, (raw: unknown) => readStored(name, raw)])
-) as Readonly<Record<DocumentKindName, (raw: unknown) => unknown>>;
+export const READERS = tableOf(DOCUMENT_KIND_NAMES, (name) => (raw: unknown) => readStored(name, raw));
 
 /** What happened as it is written down, with what was not said of it; in words what is wrong where it is nothing. */
 export function wholeEntry(what: unknown): Entry | string {

@@ -1,3 +1,4 @@
+import { isOneOf } from '$lib/core/foundation/basics/typed';
 import type { RecordKindName } from '$lib/core/records/kinds';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from '$lib/core/records/kind';
 import type { Outcome, Write } from './outbox.svelte';
@@ -8,8 +9,7 @@ const KEEPALIVE_MAX = 60_000;
 const LATER = new Set([408, 425, 429]);
 
 /** Whether a kind is a document, of which an angler has one. */
-export const isDocument = (kind: RecordKindName): kind is DocumentKindName =>
-	(DOCUMENT_KIND_NAMES as readonly string[]).includes(kind);
+export const isDocument = (kind: RecordKindName): kind is DocumentKindName => isOneOf(DOCUMENT_KIND_NAMES, kind);
 
 /** Where a record lies on the server. */
 export const pathOf = ({ kind, id }: Pick<Write, 'kind' | 'id'>): string =>

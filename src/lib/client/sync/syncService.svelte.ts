@@ -189,7 +189,7 @@ export class SyncService {
 	async sendDocument(document: DocumentToSync): Promise<void> {
 		const { outbox } = this;
 		await document.settled();
-		const kind = document.name as RecordKindName;
+		const kind = document.name;
 		if (!outbox || !document.dirty) return;
 		const waiting = outbox.of(kind, kind);
 		if (waiting && (waiting.sent || waiting.refusal)) return;

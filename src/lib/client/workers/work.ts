@@ -77,7 +77,7 @@ export class Work {
 
 	/** The call; `null` where a newer question came meanwhile. `whole` brings alternatives and families too. */
 	rank(input: CallInput, whole: boolean): Promise<CallAnswer | null> {
-		return this.#ranking.latest('call', (api) => api.call(input, whole) as Promise<CallAnswer>);
+		return this.#ranking.latest('call', (api) => api.call(input, whole));
 	}
 
 	/** How a rig runs on the water of a question, over the soundings of its spot; the newest of a lane stands. */
@@ -107,12 +107,12 @@ export class Work {
 	/** One more call, beside the one whose latest answer counts. */
 	async also(input: CallInput): Promise<CallAnswer> {
 		await this.#after();
-		return this.#secondary.run((api) => api.call(input) as Promise<CallAnswer>);
+		return this.#secondary.run((api) => api.call(input));
 	}
 
 	/** The whole answer to a question, windows and families too: what is kept. */
 	whole(input: CallInput): Promise<CallAnswer> {
-		return this.#secondary.run((api) => api.whole(input) as Promise<CallAnswer>);
+		return this.#secondary.run((api) => api.whole(input));
 	}
 
 	/** Looks for what would flip the answer, and tells as it finds; a newer search ends this one. */
@@ -172,7 +172,7 @@ export class Work {
 
 	/** How each hour is at each place; `null` where another day was asked for meanwhile. */
 	worths(hours: readonly PlacedHour[], asked: DayQuestion): Promise<Worth[] | null> {
-		return this.#deck.run((api) => api.worth(hours, asked) as Promise<Worth[] | null>);
+		return this.#deck.run((api) => api.worth(hours, asked));
 	}
 
 	/** The deck of a day, told as it is found; a newer one ends it. Says whether it came to its end. */
@@ -187,12 +187,12 @@ export class Work {
 
 	/** Places that the craft looks for on a map; `null` where another map was asked for meanwhile. */
 	proposals(shores: Shores, soundings: readonly Sounding[], growths: readonly Growth[]): Promise<Proposal[] | null> {
-		return this.#deck.latest('propose', (api) => api.propose(shores, soundings, growths) as Promise<Proposal[]>);
+		return this.#deck.latest('propose', (api) => api.propose(shores, soundings, growths));
 	}
 
 	/** What the record says of spots against each other. */
 	recordOfSpots(spots: readonly string[]): Promise<Record<string, PlaceReason>> {
-		return this.#deck.run((api) => api.recordOfSpots(spots) as Promise<Record<string, PlaceReason>>);
+		return this.#deck.run((api) => api.recordOfSpots(spots));
 	}
 
 	/** Hands the log over. @param timeZone Where the angler's days begin and end (IANA). */
@@ -202,7 +202,7 @@ export class Work {
 
 	/** What the log shows by a facet; `null` where another look was asked for meanwhile. */
 	lookAtLog(facet: string, filter: Filter): Promise<Look | null> {
-		return this.#proof.latest('look', (api) => api.look(facet, filter) as Promise<Look>);
+		return this.#proof.latest('look', (api) => api.look(facet, filter));
 	}
 
 	/** Two values of a facet compared; `null` where they cannot be, or others were asked for meanwhile. */

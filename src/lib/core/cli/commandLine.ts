@@ -1,3 +1,4 @@
+import { messageOf } from '../foundation/basics/typed';
 import { InputFailure } from '../foundation/schema/failure';
 import { answer, jsonSchema, verbOf } from './verbs';
 
@@ -15,7 +16,7 @@ function parsed(text: string): unknown {
 	try {
 		return JSON.parse(text);
 	} catch (cause) {
-		throw new InputFailure({ code: 'bad-json', path: '', message: (cause as Error).message });
+		throw new InputFailure({ code: 'bad-json', path: '', message: messageOf(cause) });
 	}
 }
 

@@ -1,3 +1,4 @@
+import { isIn, keysOf, rowsOf } from '../foundation/basics/typed';
 import {
 	deskRecordSchema,
 	savedCallRecordSchema,
@@ -170,13 +171,21 @@ export const KINDS = {
 export type RecordKindName = keyof typeof KINDS;
 /** Kinds of which an angler has many. */
 export type ListedKindName = Exclude<RecordKindName, DocumentKindName>;
-export const LISTED_KIND_NAMES = (Object.keys(KINDS) as RecordKindName[]).filter(
-	(name) => !KINDS[name].single
-) as ListedKindName[];
+/** Whether a word names a kind. */
+export const isKind = (word: unknown): word is RecordKindName => isIn(KINDS, word);
+/** Whether a word names a kind of which an angler has many. */
+export const isListed = (word: unknown): word is ListedKindName => isKind(word) && !KINDS[word].single;
+export const LISTED_KIND_NAMES = keysOf(KINDS).filter(isListed);
+
+/** Everything that is known of a kind, with its word. */
+export type NamedKind = RecordKind & { readonly name: RecordKindName };
 
 /** The record of a kind, as it is held now. */
 export type RecordOf<N extends RecordKindName> = z.output<(typeof KINDS)[N]['schema']>;
 
+/** Fields of a kind that name records of others, with whose. */
+export const referencesOf = (name: RecordKindName): [string, RecordKindName][] =>
+	rowsOf<string, RecordKindName>(KINDS[name].references);
+
 /** The kind of a word; `null` for a word that names none. */
-export const kindOf = (word: string): RecordKind | null =>
-	Object.hasOwn(KINDS, word) ? KINDS[word as RecordKindName] : null;
+export const kindOf = (word: string): NamedKind | null => (isKind(word) ? KINDS[word] : null);

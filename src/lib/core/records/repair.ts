@@ -22,5 +22,5 @@ function rigRepaired(rig: unknown): unknown {
 /** A build of the first version with a rig that holds. */
 export function buildRepaired(build: unknown): unknown {
 	if (typeof build !== 'object' || build === null) return build;
-	return { ...build, rig: rigRepaired((build as { rig?: unknown }).rig) };
+	return { ...build, rig: rigRepaired('rig' in build ? build.rig : undefined) };
 }

@@ -5,7 +5,7 @@ import { InputFailure, parseWith, type SetAside } from '../foundation/schema/fai
 import { instant } from '../foundation/schema/instant';
 import { uuid } from './schemas';
 import { DOCUMENT_KIND_NAMES, type DocumentKindName } from './kind';
-import { KINDS, LISTED_KIND_NAMES, type ListedKindName, type RecordKindName, type RecordOf } from './kinds';
+import { isListed, KINDS, LISTED_KIND_NAMES, type ListedKindName, type RecordKindName, type RecordOf } from './kinds';
 import { newerVersion, readEntry } from './read';
 
 /** Most records of one kind in a file. */
@@ -88,7 +88,7 @@ const isKnown = (name: string): boolean => [...LISTED_KIND_NAMES, ...CARRIED].so
 /** Refuses keys that no file has, before anything else is looked at: there may be a million of them. */
 function refuseStrangers(raw: unknown): void {
 	if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return;
-	if ((raw as { kind?: unknown }).kind !== KIND) {
+	if (!('kind' in raw) || raw.kind !== KIND) {
 		throw new InputFailure({ code: 'invalid', path: 'kind', message: FOREIGN });
 	}
 	for (const word in raw) {
@@ -141,18 +141,18 @@ export function readTransfer(raw: unknown): ReadTransfer {
 	const file: Record<string, unknown> = { kind, schemaVersion: SCHEMA_VERSION, exportedAt };
 	for (const name of LISTED_KIND_NAMES) file[name] = [];
 	for (const { word, name, value } of named) {
-		if ((LISTED_KIND_NAMES as readonly string[]).includes(name)) {
+		if (isListed(name)) {
 			const list = within([word], () => parseWith(entries, value));
 			within([word], () => refuseTwice(list));
 			file[name] = list.map((item, at) => ({
 				...item,
-				record: read(name as ListedKindName, item.record, [word, at, 'record'])
+				record: read(name, item.record, [word, at, 'record'])
 			}));
 		} else {
 			file[name] = read(name as DocumentKindName, value, [word]);
 		}
 	}
-	return { file: file as unknown as Transfer, aside };
+	return { file: file as Transfer, aside };
 }
 
 /** What an import would do to one kind of record. */

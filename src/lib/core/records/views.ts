@@ -9,7 +9,7 @@ const isText = (value: unknown): value is string => typeof value === 'string';
 /** A stand without the topics, schools and rules that are not known here; each is named, and none refuses the rest. */
 export function tolerantViews(raw: RawRecord): { record: RawRecord; aside: SetAside[] } {
 	const given = typeof raw.stances === 'object' && raw.stances !== null ? Object.entries(raw.stances) : [];
-	const sides = knownPositions(Object.fromEntries(given.filter(([, school]) => isText(school)) as [string, string][]));
+	const sides = knownPositions(Object.fromEntries(given.filter(([, school]) => isText(school))));
 	const unspoken = given
 		.filter(([, school]) => !isText(school))
 		.map(([topic]) => ({ path: `stances.${topic}`, why: 'A view is one word.' }));

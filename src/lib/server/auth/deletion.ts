@@ -19,7 +19,7 @@ const TOGETHER = 500;
 async function deleteSome(table: string, anglerId: string): Promise<number> {
 	const statement = `DELETE FROM ${table} WHERE angler_id = :anglerId LIMIT ${TOGETHER}`;
 	const replacements = { anglerId };
-	return database().sequelize.query(statement, { type: QueryTypes.BULKDELETE, replacements }) as Promise<number>;
+	return database().sequelize.query(statement, { type: QueryTypes.BULKDELETE, replacements });
 }
 
 /** Deletes all rows of an account, a statement at a time, until `isOver` says to stop. @returns Whether it is gone. */

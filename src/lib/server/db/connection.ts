@@ -9,6 +9,8 @@ import {
 } from 'sequelize';
 import { config } from './config';
 import { MIGRATIONS } from './migrations';
+import { aroundQueries } from './aroundQueries';
+import { driverError } from './driverError';
 import { defineModels, type Models } from './models';
 
 export interface Database {
@@ -66,14 +68,9 @@ export function openDatabase(url: string, { patient = false, ...pool }: PoolOpti
 		},
 		pool: { max: 5, min: 0, acquire: ACQUIRE_MS, idle: 10_000, ...pool }
 	});
-	if (!patient) answerInTime(sequelize);
+	// A database that has stopped in the middle of something keeps nobody waiting.
+	if (!patient) aroundQueries(sequelize, (run) => inTime(run(), ANSWER_MS));
 	return { sequelize, models: defineModels(sequelize) };
-}
-
-/** A database that has stopped in the middle of something keeps nobody waiting. */
-function answerInTime(sequelize: Sequelize): void {
-	const query = sequelize.query.bind(sequelize) as (...given: unknown[]) => Promise<unknown>;
-	sequelize.query = ((...given: unknown[]) => inTime(query(...given), ANSWER_MS)) as typeof sequelize.query;
 }
 
 const SELECT = { type: QueryTypes.SELECT } as const;
@@ -113,15 +110,13 @@ const NOT_NOW = new Set([3, 1021, 1037, 1038, 1040, 1114, 1203, 1206, 1226, 1290
 
 /** Whether an error says that the database takes no writes, or nothing more, just now. */
 export const isRefusing = (error: unknown): boolean =>
-	error instanceof BaseError && NOT_NOW.has((error as DatabaseError).original ? errnoOf(error as DatabaseError) : 0);
-const errnoOf = ({ original }: DatabaseError): number => (original as Error & { errno?: number }).errno ?? 0;
+	error instanceof BaseError && NOT_NOW.has(driverError(error).errno);
 
 /** Whether an error says that the database cannot be reached, rather than that it refused something. */
 export function isUnreachable(error: unknown): boolean {
 	if (error instanceof Unanswered || error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError)
 		return true;
-	if (!(error instanceof DatabaseError)) return false;
-	return LOST.has((error.original as Error & { code?: string }).code ?? '');
+	return error instanceof DatabaseError && LOST.has(driverError(error).code);
 }
 
 /** How the database is. */

@@ -1,6 +1,8 @@
 import { DatabaseError, QueryTypes, type QueryInterface, type Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
+import { aroundQueries } from './aroundQueries';
 import { openDatabase } from './connection';
+import { driverError } from './driverError';
 import { MIGRATIONS } from './migrations';
 
 /**
@@ -11,25 +13,22 @@ import { MIGRATIONS } from './migrations';
 const DONE_BEFORE = new Set([1050, 1060, 1061, 1091, 1826]);
 
 const wasDone = (error: unknown): boolean =>
-	error instanceof DatabaseError && DONE_BEFORE.has((error.original as Error & { errno?: number }).errno ?? 0);
+	error instanceof DatabaseError && DONE_BEFORE.has(driverError(error).errno);
 
 /** Runs the statements of a step; those that were done before it was cut off are passed over. */
 async function resumed(schema: QueryInterface, step: (schema: QueryInterface) => Promise<void>): Promise<void> {
-	const { sequelize } = schema;
-	const { query } = sequelize;
-	const tolerant = async (...given: unknown[]): Promise<unknown> => {
+	const done = aroundQueries(schema.sequelize, async (run) => {
 		try {
-			return await (query as (...given: unknown[]) => Promise<unknown>).apply(sequelize, given);
+			return await run();
 		} catch (error) {
 			if (!wasDone(error)) throw error;
 			return [[], 0];
 		}
-	};
-	sequelize.query = tolerant as typeof query;
+	});
 	try {
 		await step(schema);
 	} finally {
-		sequelize.query = query;
+		done();
 	}
 }
 

@@ -7,8 +7,9 @@ import {
 	type ModelStatic,
 	type Sequelize
 } from 'sequelize';
+import { tableOf } from '../../core/foundation/basics/typed';
 import type { Column, RecordKind } from '../../core/records/kind';
-import { KINDS, LISTED_KIND_NAMES, type ListedKindName } from '../../core/records/kinds';
+import { KINDS, isListed, LISTED_KIND_NAMES, type ListedKindName, type RecordKindName } from '../../core/records/kinds';
 
 abstract class Row<T extends Model> extends Model<InferAttributes<T>, InferCreationAttributes<T>> {
 	declare createdAt: CreationOptional<Date>;
@@ -56,18 +57,13 @@ export class Throttle extends Row<Throttle> {
 	declare until: Date;
 }
 
-/** A row that belongs to an angler, counts its versions and is deleted softly. */
-export class RecordRow extends Row<RecordRow> {
+/** A row that belongs to an angler, counts its versions and is deleted softly; its kind says what other columns it has. */
+export class RecordRow extends Model<Record<string, unknown>, Record<string, unknown>> {
 	declare id: string;
 	declare anglerId: string;
 	declare version: number;
-	declare deletedAt: CreationOptional<Date | null>;
+	declare deletedAt: Date | null;
 	declare document: unknown;
-}
-
-/** A document of which an angler has one. */
-export class Preference extends RecordRow {
-	declare topic: string;
 }
 
 /** The latest write to one record: what another device of the angler has to hear of. */
@@ -104,11 +100,14 @@ export interface Models {
 	readonly Session: ModelStatic<Session>;
 	readonly RecoveryCode: ModelStatic<RecoveryCode>;
 	readonly Throttle: ModelStatic<Throttle>;
-	readonly Preference: ModelStatic<Preference>;
+	/** Documents of which an angler has one, by their topic. */
+	readonly Preference: ModelStatic<RecordRow>;
 	readonly RecordChange: ModelStatic<RecordChange>;
 	readonly WriteKey: ModelStatic<WriteKey>;
 	readonly RecordUsage: ModelStatic<RecordUsage>;
 	readonly records: Readonly<Record<ListedKindName, ModelStatic<RecordRow>>>;
+	/** Where the records of a kind are. */
+	readonly rowsOf: (kind: RecordKindName) => ModelStatic<RecordRow>;
 }
 
 const uuid = (allowNull = false) => ({ type: DataTypes.UUID, allowNull });
@@ -144,15 +143,18 @@ const recordColumns = ({ columns }: RecordKind) => ({
 export function defineModels(sequelize: Sequelize): Models {
 	// Classes of their own per pool, so that two pools in one process do not fight over one model.
 	const define = <M extends Model>(base: ModelStatic<M>, tableName: string, attributes: object, paranoid = false) => {
-		const Owned = class extends (base as ModelStatic<Model>) {} as ModelStatic<Model>;
+		const Owned = class extends (base as ModelStatic<Model>) {};
 		Owned.init(attributes as never, { sequelize, tableName, paranoid, modelName: tableName });
 		return Owned as ModelStatic<M>;
 	};
-	const records = Object.fromEntries(
-		LISTED_KIND_NAMES.map((name) => [name, define(RecordRow, KINDS[name].table, recordColumns(KINDS[name]), true)])
-	) as Record<ListedKindName, ModelStatic<RecordRow>>;
+	const records = tableOf(LISTED_KIND_NAMES, (name) =>
+		define(RecordRow, KINDS[name].table, recordColumns(KINDS[name]), true)
+	);
+	const preference = { ...owned(), id: key(), anglerId: uuid(), topic: text(40) };
+	const Preference = define(RecordRow, 'preference', preference, true);
 	return {
 		records,
+		rowsOf: (kind) => (isListed(kind) ? records[kind] : Preference),
 		Angler: define(Angler, 'angler', {
 			...stamps(),
 			id: key(),
@@ -183,7 +185,7 @@ export function defineModels(sequelize: Sequelize): Models {
 			failures: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false },
 			until: instant()
 		}),
-		Preference: define(Preference, 'preference', { ...owned(), id: key(), anglerId: uuid(), topic: text(40) }, true),
+		Preference,
 		RecordChange: define(RecordChange, 'record_change', {
 			...stamps(),
 			anglerId: key(),

@@ -1,5 +1,6 @@
-import { DatabaseError, type Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import { database } from './connection';
+import { driverError } from './driverError';
 
 /** Errors of the database: a deadlock, a lock waited for too long, a statement that took too long, as by a lock. */
 const [DEADLOCK, LOCK_WAIT, STATEMENT_TIME] = [1213, 1205, 1969];
@@ -9,12 +10,10 @@ const TRY_AGAIN: readonly number[] = [DEADLOCK, LOCK_WAIT];
 const TRIES = 5;
 const PAUSE_MS = 20;
 
-const numberOf = (error: unknown): number =>
-	error instanceof DatabaseError ? ((error.original as Error & { errno?: number }).errno ?? 0) : 0;
-const asksAgain = (error: unknown): boolean => TRY_AGAIN.includes(numberOf(error));
+const asksAgain = (error: unknown): boolean => TRY_AGAIN.includes(driverError(error).errno);
 
 /** Whether an error says that something else stood in the way, such as a large file that is being brought in. */
-export const isHeldUp = (error: unknown): boolean => [...TRY_AGAIN, STATEMENT_TIME].includes(numberOf(error));
+export const isHeldUp = (error: unknown): boolean => [...TRY_AGAIN, STATEMENT_TIME].includes(driverError(error).errno);
 
 /** Does something in a transaction, again from its beginning where another one stood in the way. */
 export async function inTransaction<T>(run: (transaction: Transaction) => Promise<T>): Promise<T> {

@@ -58,7 +58,7 @@ const restyled = (rig: Rig, style: 'colorado' | 'willow'): Rig => ({
 	...rig,
 	blades: rig.blades.map((blade) =>
 		blade.position === 'rear' ? { ...blade, style, size: style === 'colorado' ? 4 : 4.5 } : blade
-	) as Rig['blades']
+	)
 });
 const refinished = (rig: Rig, finish: 'nickel' | 'gold'): Rig => ({
 	...rig,

@@ -140,7 +140,7 @@ async function seedPlaces({ models, transaction }: Sowing, anglerId: string, ran
 				longitude,
 				timeZone: TIME_ZONE,
 				document: { schemaVersion: SCHEMA_VERSION }
-			} as never,
+			},
 			{ transaction }
 		);
 		const { spots: lie, ...chart } = chartOf(
@@ -151,7 +151,7 @@ async function seedPlaces({ models, transaction }: Sowing, anglerId: string, ran
 		const chartDocument = { schemaVersion: SCHEMA_VERSION, ...chart };
 		// A key made of the water's: the row of seeded numbers stays as it is.
 		const chartRow = { id: waterId.replace(/^./, 'c'), anglerId, version: 1, waterId, document: chartDocument };
-		await models.records.charts.create(chartRow as never, { transaction });
+		await models.records.charts.create(chartRow, { transaction });
 		for (const [at, spot] of water.spots.entries()) {
 			const spotId = uuidOf(random);
 			const { profile, cover, bankHeightM } = spot;
@@ -164,7 +164,7 @@ async function seedPlaces({ models, transaction }: Sowing, anglerId: string, ran
 				name: spot.name,
 				bankBearingDeg: spot.bankBearingDeg
 			};
-			await models.records.spots.create({ ...row, document } as never, { transaction });
+			await models.records.spots.create({ ...row, document }, { transaction });
 			places.push({ water, spot, spotId });
 		}
 	}
@@ -198,7 +198,7 @@ async function seedKept(
 				chosen: 0,
 				answer
 			}
-		} as never,
+		},
 		{ transaction }
 	);
 }
@@ -235,9 +235,12 @@ async function seedDesk(
 		}
 	};
 	for (const [topic, document] of Object.entries(documents)) {
-		await models.Preference.create({ id: randomUUID(), anglerId, version: 1, topic, document } as never, {
-			transaction
-		});
+		await models.Preference.create(
+			{ id: randomUUID(), anglerId, version: 1, topic, document },
+			{
+				transaction
+			}
+		);
 	}
 }
 
@@ -250,7 +253,7 @@ async function seedBench({ models, transaction }: Sowing, anglerId: string, rand
 	}
 	for (const { name, ...document } of demoRigs({ id: ids[0]!, version: 1, part: OWN_PARTS[0]! })) {
 		const row = { id: uuidOf(random), anglerId, version: 1, name };
-		await models.records.rigs.create({ ...row, document } as never, { transaction });
+		await models.records.rigs.create({ ...row, document }, { transaction });
 	}
 }
 
@@ -283,8 +286,8 @@ async function seedSeason({ models, transaction }: Sowing, anglerId: string, day
 			document
 		}))
 	);
-	await models.records.outings.bulkCreate(outingRows as never[], { transaction });
-	await models.records.happenings.bulkCreate(rows as never[], { transaction });
+	await models.records.outings.bulkCreate(outingRows, { transaction });
+	await models.records.happenings.bulkCreate(rows, { transaction });
 }
 
 /**
@@ -314,9 +317,12 @@ async function sow(sowing: Sowing, angler: { readonly id: string; readonly name:
 		const id = uuidOf(random);
 		const name = `${spot.name}, ${MONTHS[takenAt.getUTCMonth()]}`;
 		const row = { id, anglerId, version: 1, spotId, name, takenAt };
-		await models.records.readings.create({ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } } as never, {
-			transaction
-		});
+		await models.records.readings.create(
+			{ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } },
+			{
+				transaction
+			}
+		);
 		latest = { id, name, spotId, takenAt, reading };
 		if (index < READINGS - 1) days.push(...outingsOn(latest));
 		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(sowing, anglerId, random, latest);

@@ -1,3 +1,4 @@
+import { messageOf } from '../../core/foundation/basics/typed';
 import { HttpFailure } from './failures';
 
 /** Largest body (bytes) of an ordinary request, of an import, and of a form that carries no file. */
@@ -89,7 +90,7 @@ export function parseJson(given: string): unknown {
 	try {
 		return HALF.test(text) ? JSON.parse(text, whole) : JSON.parse(text);
 	} catch (error) {
-		const position = /position (\d+)/.exec((error as Error).message)?.[1];
+		const position = /position (\d+)/.exec(messageOf(error))?.[1];
 		const where = position === undefined ? 'at the end' : `at ${place(text, Number(position))}`;
 		throw new HttpFailure(422, 'bad-json', `This is not JSON: it breaks ${where}.`);
 	}

@@ -1,4 +1,5 @@
 import pino from 'pino';
+import { driverError } from '../db/driverError';
 
 /** Frames of a stack, without the first line, which may quote what was stored. */
 const framesOf = (stack = ''): string[] =>
@@ -10,8 +11,9 @@ const framesOf = (stack = ''): string[] =>
 
 /** An error without its text: a database's quotes the statement and the values of the angler's own. */
 export function toldError(error: unknown): object {
-	const { name, stack, original } = error as Error & { original?: { code?: string; errno?: number } };
-	return { name, code: original?.code, errno: original?.errno, at: framesOf(stack) };
+	const { name, stack } = error instanceof Error ? error : new Error();
+	const { errno, code } = driverError(error);
+	return { name, ...(errno > 0 && { errno }), ...(code && { code }), at: framesOf(stack) };
 }
 
 /** Structured log, one JSON object a line. Never hand it a cookie, a token or a reading's text. */

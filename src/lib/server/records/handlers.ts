@@ -1,8 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { RequestEvent } from '@sveltejs/kit';
 import * as z from 'zod/mini';
-import type { RecordKind } from '../../core/records/kind';
-import { kindOf, type RecordKindName } from '../../core/records/kinds';
+import { kindOf, type NamedKind } from '../../core/records/kinds';
 import { readEntry } from '../../core/records/read';
 import { InputFailure, parseWith } from '../../core/foundation/schema/failure';
 import { BODY_MAX, readJson } from '../http/body';
@@ -15,7 +14,7 @@ type Event = RequestEvent<{ kind: string; id?: string }>;
 
 const uuid = z.uuid({ version: 'v4' });
 
-function kindFrom({ params }: Event): RecordKind {
+function kindFrom({ params }: Event): NamedKind {
 	const kind = kindOf(params.kind);
 	if (!kind) throw notFound('kind of record');
 	return kind;
@@ -40,7 +39,7 @@ function writeKeyOf({ request }: Event): string | undefined {
 	return key;
 }
 
-const storeFor = (kind: RecordKind) => storeOf(kind.name as RecordKindName);
+const storeFor = (kind: NamedKind) => storeOf(kind.name);
 
 /** One page of a kind's records, one record, or the angler's document: version 0 where there is none yet. */
 export async function listRecords(event: Event, { anglerId }: AnglerSession): Promise<Response> {
@@ -66,7 +65,7 @@ async function rawRecord(event: Event, anglerId: string): Promise<Response> {
 }
 
 /** What a list is narrowed to: records that refer to others, by the name of the reference. */
-function referencesAsked({ references, columns }: RecordKind, asked: URLSearchParams): Record<string, string> {
+function referencesAsked({ references, columns }: NamedKind, asked: URLSearchParams): Record<string, string> {
 	const named = Object.keys(references).filter((field) => field in columns && asked.has(field));
 	return Object.fromEntries(named.map((field) => [field, asked.get(field)!.toLowerCase()]));
 }
@@ -80,10 +79,10 @@ const digestOf = (action: string, record: unknown = null): string =>
 const body = z.strictObject({ version: z.int().check(z.minimum(0)), record: z.unknown() });
 
 /** Reads the record of a body; refusals say where in the body. */
-function readBody(kind: RecordKind, given: unknown) {
+function readBody(kind: NamedKind, given: unknown) {
 	const { version, record } = parseWith(body, given);
 	try {
-		return { version, digest: digestOf('put', record), ...readEntry(kind.name as RecordKindName, record) };
+		return { version, digest: digestOf('put', record), ...readEntry(kind.name, record) };
 	} catch (error) {
 		throw error instanceof InputFailure ? error.under('record') : error;
 	}
@@ -95,7 +94,7 @@ export async function putRecord(event: Event, { anglerId }: AnglerSession): Prom
 	const id = idOf(event);
 	const key = writeKeyOf(event);
 	const { version, digest, record, aside } = readBody(kind, await readJson(event.request, BODY_MAX));
-	const stored = await storeFor(kind).put(anglerId, id, version, record as never, { key, digest });
+	const stored = await storeFor(kind).put(anglerId, id, version, record, { key, digest });
 	return Response.json(aside.length > 0 ? { ...stored, aside } : stored, { status: version === 0 ? 201 : 200 });
 }
 

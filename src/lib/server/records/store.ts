@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { dequal } from 'dequal';
-import { col, fn, Op, UniqueConstraintError, type ModelStatic, type Transaction, type WhereOptions } from 'sequelize';
+import { col, fn, Op, UniqueConstraintError, type ModelStatic, type Transaction } from 'sequelize';
+import { keysOf } from '../../core/foundation/basics/typed';
 import type { RecordKind } from '../../core/records/kind';
-import { KINDS, kindOf, type ListedKindName, type RecordKindName, type RecordOf } from '../../core/records/kinds';
+import { KINDS, referencesOf, type RecordKindName, type RecordOf } from '../../core/records/kinds';
 import { readRecord } from '../../core/records/read';
 import { uuid } from '../../core/records/schemas';
 import { InputFailure } from '../../core/foundation/schema/failure';
@@ -100,21 +101,23 @@ export class Store<N extends RecordKindName> {
 	}
 
 	get #model(): ModelStatic<RecordRow> {
-		const { records, Preference } = database().models;
-		if (this.#kind.single) return Preference as unknown as ModelStatic<RecordRow>;
-		return records[this.#name as ListedKindName];
+		return database().models.rowsOf(this.#name);
 	}
 
 	/** A document is found by its topic, which stands for its key. */
-	#key(anglerId: string, id: string): object {
+	#key(anglerId: string, id: string): Readonly<Record<string, string>> {
 		return this.#kind.single ? { anglerId, topic: this.#kind.name } : { anglerId, id };
 	}
 
-	#columns(record: RecordOf<N>): object {
-		const document: Record<string, unknown> = { ...(record as object) };
+	#fields(record: RecordOf<N>): Record<string, unknown> {
+		return { ...record };
+	}
+
+	#columns(record: RecordOf<N>): { readonly document: unknown } {
+		const document = this.#fields(record);
 		const lifted: Record<string, unknown> = {};
 		for (const [name, { type }] of Object.entries(this.#kind.columns)) {
-			lifted[name] = type === 'instant' ? new Date(document[name] as string) : document[name];
+			lifted[name] = type === 'instant' ? new Date(String(document[name])) : document[name];
 			delete document[name];
 		}
 		return { ...lifted, document: record === null ? NOTHING : document };
@@ -147,7 +150,7 @@ export class Store<N extends RecordKindName> {
 			[Op.or]: [{ [newest]: { [Op.lt]: place.at } }, { [newest]: place.at, id: { [Op.gt]: place.id } }]
 		};
 		const rows = await this.#model.findAll({
-			where: { anglerId, ...of, ...beyond } as WhereOptions,
+			where: { anglerId, ...of, ...beyond },
 			order: [
 				[newest, 'DESC'],
 				['id', 'ASC']
@@ -158,7 +161,7 @@ export class Store<N extends RecordKindName> {
 		const shown = rows.slice(0, limit);
 		const last = shown[shown.length - 1];
 		const more = rows.length > limit && last;
-		const next = more ? `${(last.get(newest) as Date).getTime()}_${last.id}` : null;
+		const next = more ? `${new Date(String(last.getDataValue(newest))).getTime()}_${last.id}` : null;
 		return { ...this.#readable(shown), next } satisfies Page<RecordOf<N>>;
 	}
 
@@ -196,7 +199,7 @@ export class Store<N extends RecordKindName> {
 	): AsyncGenerator<Stored<RecordOf<N>>> {
 		let after = '';
 		for (;;) {
-			const where = { anglerId, id: { [Op.gt]: after } } as WhereOptions;
+			const where = { anglerId, id: { [Op.gt]: after } };
 			const rows = await this.#model.findAll({ where, order: [['id', 'ASC']], limit: together, transaction });
 			yield* this.#readable(rows).items;
 			if (rows.length < together) return;
@@ -210,7 +213,7 @@ export class Store<N extends RecordKindName> {
 		let after = '';
 		for (;;) {
 			const own = this.#kind.single ? this.#key(anglerId, '') : { anglerId, id: { [Op.gt]: after } };
-			const rows = await this.#model.findAll({ where: own as WhereOptions, order: [['id', 'ASC']], limit: together });
+			const rows = await this.#model.findAll({ where: own, order: [['id', 'ASC']], limit: together });
 			yield* this.#readable(rows).unreadable;
 			if (rows.length < together) return;
 			after = rows[rows.length - 1]!.id;
@@ -226,7 +229,7 @@ export class Store<N extends RecordKindName> {
 		anglerId: string,
 		id: string
 	): Promise<{ readonly id: string; readonly version: number; readonly raw: unknown }> {
-		const row = await this.#model.findOne({ where: this.#key(anglerId, id) as WhereOptions });
+		const row = await this.#model.findOne({ where: this.#key(anglerId, id) });
 		if (!row) throw notFound(this.#kind.what);
 		return { id, version: row.version, raw: this.#raw(row) };
 	}
@@ -243,7 +246,7 @@ export class Store<N extends RecordKindName> {
 
 	/** @throws {HttpFailure} 404 when the angler has no such record. */
 	async get(anglerId: string, id: string, transaction?: Transaction): Promise<Stored<RecordOf<N>>> {
-		const row = await this.#model.findOne({ where: this.#key(anglerId, id) as WhereOptions, transaction });
+		const row = await this.#model.findOne({ where: this.#key(anglerId, id), transaction });
 		if (!row) throw notFound(this.#kind.what);
 		return this.#stored(row);
 	}
@@ -260,16 +263,16 @@ export class Store<N extends RecordKindName> {
 
 	/** Refuses a reference to what the angler never had. A record that was deleted, or purged since, may still be named. */
 	async #check(anglerId: string, record: RecordOf<N>, transaction: Transaction): Promise<void> {
-		for (const [field, kind] of Object.entries(this.#kind.references)) {
-			const id = (record as Record<string, unknown>)[field];
-			if (id === null || id === undefined) continue;
-			const where = { anglerId, id } as WhereOptions;
-			const model = database().models.records[kind as ListedKindName];
-			const known = { anglerId, kind, recordId: id as string };
+		for (const [field, kind] of referencesOf(this.#name)) {
+			const id = this.#fields(record)[field];
+			if (typeof id !== 'string') continue;
+			const where = { anglerId, id };
+			const model = database().models.rowsOf(kind);
+			const known = { anglerId, kind, recordId: id };
 			const found =
 				(await model.findOne({ where, attributes: ['id'], paranoid: false, transaction })) ??
 				(await database().models.RecordChange.findOne({ where: known, transaction }));
-			if (!found) throw new HttpFailure(422, 'invalid', `There is no such ${kindOf(kind)?.what ?? kind}.`, field);
+			if (!found) throw new HttpFailure(422, 'invalid', `There is no such ${KINDS[kind].what}.`, field);
 		}
 	}
 
@@ -293,7 +296,7 @@ export class Store<N extends RecordKindName> {
 	/** Refuses more records than an angler may have; who has written less often than that cannot have them. */
 	async #checkRoom(anglerId: string, more: number, before: number, transaction: Transaction): Promise<void> {
 		if (before + more <= this.#most) return;
-		const count = await this.#model.count({ where: { anglerId } as WhereOptions, paranoid: false, transaction });
+		const count = await this.#model.count({ where: { anglerId }, paranoid: false, transaction });
 		if (count + more <= this.#most) return;
 		const message = `You already have ${this.#most} of these, the most one account can hold. Delete one to save this ${this.#kind.what}.`;
 		throw new HttpFailure(422, 'full', message);
@@ -313,22 +316,22 @@ export class Store<N extends RecordKindName> {
 			return this.#create(anglerId, id, record, transaction);
 		}
 		await this.#countChange(anglerId, id, record, transaction);
-		const where = { ...this.#key(anglerId, id), version: seen } as WhereOptions;
-		const fresh = { ...this.#columns(record), version: seen + 1 } as never;
+		const where = { ...this.#key(anglerId, id), version: seen };
+		const fresh = { ...this.#columns(record), version: seen + 1 };
 		const [changed] = await this.#model.update(fresh, { where, transaction });
 		return changed === 0 ? this.#settled(anglerId, id, record, transaction) : seen + 1;
 	}
 
 	/** How many bytes a record takes in its table. */
 	#bytes(record: RecordOf<N>): number {
-		return Buffer.byteLength(JSON.stringify((this.#columns(record) as { document: unknown }).document));
+		return Buffer.byteLength(JSON.stringify(this.#columns(record).document));
 	}
 
 	/** Counts by how much a record grows that is written over. */
 	async #countChange(anglerId: string, id: string, record: RecordOf<N>, transaction: Transaction): Promise<void> {
 		if (this.#kind.single) return;
 		const row = await this.#model.findOne({
-			where: this.#key(anglerId, id) as WhereOptions,
+			where: this.#key(anglerId, id),
 			attributes: [[fn('LENGTH', col('document')), 'bytes']],
 			transaction
 		});
@@ -339,7 +342,7 @@ export class Store<N extends RecordKindName> {
 	async #create(anglerId: string, id: string, record: RecordOf<N>, transaction: Transaction): Promise<number> {
 		const key = this.#kind.single ? { id: randomUUID(), topic: this.#kind.name } : { id };
 		try {
-			await this.#model.create({ ...key, anglerId, version: 1, ...this.#columns(record) } as never, { transaction });
+			await this.#model.create({ ...key, anglerId, version: 1, ...this.#columns(record) }, { transaction });
 			await countBytes(anglerId, this.#name, this.#bytes(record), transaction);
 			return 1;
 		} catch (error) {
@@ -360,7 +363,7 @@ export class Store<N extends RecordKindName> {
 		const id = this.#kind.name;
 		const write = { kind: this.#name, id, transaction: outer };
 		const version = await inTurn(anglerId, write, false, async (transaction, before) => {
-			const present = await this.#model.findOne({ where: this.#key(anglerId, id) as WhereOptions, transaction });
+			const present = await this.#model.findOne({ where: this.#key(anglerId, id), transaction });
 			return this.#write(anglerId, id, present?.version ?? 0, record, transaction, before);
 		});
 		return { id, version, record };
@@ -389,7 +392,7 @@ export class Store<N extends RecordKindName> {
 	async #turn(anglerId: string, id: string, deleted: boolean, written: Written, seen?: number): Promise<number> {
 		const write = { kind: this.#name, id, ...written };
 		return inTurn(anglerId, write, deleted, async (transaction) => {
-			const where = this.#key(anglerId, id) as WhereOptions;
+			const where = this.#key(anglerId, id);
 			const row = await this.#model.findOne({ where, paranoid: false, transaction });
 			if (!row) throw notFound(this.#kind.what);
 			if ((row.deletedAt !== null) === deleted) return row.version;
@@ -399,7 +402,7 @@ export class Store<N extends RecordKindName> {
 				await row.destroy({ transaction, force: true });
 				return row.version + 1;
 			}
-			const fresh = { deletedAt: deleted ? new Date() : null, version: row.version + 1 } as never;
+			const fresh = { deletedAt: deleted ? new Date() : null, version: row.version + 1 };
 			await this.#model.update(fresh, { where, transaction, paranoid: false });
 			return row.version + 1;
 		});
@@ -419,7 +422,7 @@ export class Store<N extends RecordKindName> {
 			const count = together(sizes, at);
 			const some = items.slice(at, at + count);
 			const rows = some.map(({ id, record }) => ({ id, anglerId, version: 1, ...this.#columns(record) }));
-			await this.#model.bulkCreate(rows as never[], { transaction });
+			await this.#model.bulkCreate(rows, { transaction });
 			const ids = some.map(({ id }) => id);
 			await noteAdded(anglerId, this.#name, ids, transaction);
 			at += count;
@@ -432,7 +435,7 @@ export class Store<N extends RecordKindName> {
 		transaction?: Transaction
 	): Promise<Map<string, { version: number; gone: boolean }>> {
 		const rows = await this.#model.findAll({
-			where: { anglerId } as WhereOptions,
+			where: { anglerId },
 			attributes: ['id', 'version', 'deletedAt'],
 			paranoid: false,
 			transaction
@@ -441,9 +444,9 @@ export class Store<N extends RecordKindName> {
 	}
 }
 
-const STORES = Object.fromEntries(
-	(Object.keys(KINDS) as RecordKindName[]).map((name) => [name, new Store(name)])
-) as unknown as { readonly [N in RecordKindName]: Store<N> };
+const STORES = Object.fromEntries(keysOf(KINDS).map((name) => [name, new Store(name)])) as {
+	readonly [N in RecordKindName]: Store<N>;
+};
 
 /** The store of a kind. */
 export const storeOf = <N extends RecordKindName>(name: N): Store<N> => STORES[name];

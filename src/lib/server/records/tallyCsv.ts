@@ -1,3 +1,4 @@
+import { isOneOf } from '../../core/foundation/basics/typed';
 import { dequal } from 'dequal';
 import Papa from 'papaparse';
 import { SCHEMA_VERSION } from '../../core/records/version';
@@ -6,7 +7,6 @@ import { readEntry } from '../../core/records/read';
 import { uuid } from '../../core/records/schemas';
 import type { EntryRecord, OutingRecord } from '../../core/records/tallySchemas';
 import { InputFailure } from '../../core/foundation/schema/failure';
-import type { Entry } from '../../core/foundation/schema/tally';
 import { inTransaction } from '../db/transaction';
 import { parseJson } from '../http/body';
 import { HttpFailure } from '../http/failures';
@@ -47,11 +47,11 @@ export const unguarded = (cell: string): string => (cell.startsWith("'") ? cell.
 const sealed = (row: Row): Row => Object.fromEntries(Object.entries(row).map(([key, cell]) => [key, guarded(cell)]));
 
 function rowOfHappening({ id, record: { outingId, at, order, what } }: Stored<EntryRecord>): Row {
-	const { kind, ...rest } = what as Entry & Record<string, unknown>;
+	const { kind, ...rest } = what;
 	const cells: Row = {};
 	const more: Record<string, unknown> = {};
 	for (const [key, value] of Object.entries(rest)) {
-		if ((OWN_CELLS as readonly string[]).includes(key)) cells[key] = value === null ? '' : String(value);
+		if (isOneOf(OWN_CELLS, key)) cells[key] = value === null ? '' : String(value);
 		else more[key] = value;
 	}
 	if (Object.keys(more).length > 0) cells.more = JSON.stringify(more);
@@ -190,7 +190,11 @@ export async function importTallyCsv(anglerId: string, text: string): Promise<{ 
 			const seen = new Set((await storeOf(name).versions(anglerId, transaction)).keys());
 			// A line that stands in the file twice comes in once.
 			const fresh = items.filter(({ id }) => !seen.has(id) && seen.add(id));
-			await storeOf(name).addAll(anglerId, fresh.map(({ id, record }) => ({ id, record })) as never, transaction);
+			await storeOf(name).addAll(
+				anglerId,
+				fresh.map(({ id, record }) => ({ id, record })),
+				transaction
+			);
 			added += fresh.length;
 			known += items.length - fresh.length;
 		}

@@ -1,11 +1,13 @@
 import { dequal } from 'dequal';
-import { col, fn, type Transaction } from 'sequelize';
-import type { DocumentKindName, RecordKind } from '../../core/records/kind';
+import { col, fn, type FindAttributeOptions, type Transaction } from 'sequelize';
+import { tableOf } from '../../core/foundation/basics/typed';
+import type { DocumentKindName } from '../../core/records/kind';
 import {
 	KINDS,
 	LISTED_KIND_NAMES,
 	type ListedKindName,
-	type RecordKindName,
+	referencesOf,
+	type NamedKind,
 	type RecordOf
 } from '../../core/records/kinds';
 import {
@@ -40,10 +42,9 @@ export async function exportParts(anglerId: string, partBytes = PART_BYTES): Pro
 		const measured = [
 			[fn('COUNT', col('id')), 'rows'],
 			[fn('SUM', fn('LENGTH', col('document'))), 'bytes']
-		] as const;
-		const row = await models.records[name].findOne({ where: { anglerId }, attributes: measured as never, raw: true });
-		const sums = row as unknown as { rows: number; bytes: string | null } | null;
-		bytes += Number(sums?.rows ?? 0) * ROW_BYTES + Number(sums?.bytes ?? 0);
+		] satisfies FindAttributeOptions;
+		const row = await models.records[name].findOne({ where: { anglerId }, attributes: measured });
+		bytes += Number(row?.get('rows') ?? 0) * ROW_BYTES + Number(row?.get('bytes') ?? 0);
 	}
 	return Math.max(1, Math.ceil(bytes / partBytes));
 }
@@ -115,23 +116,30 @@ async function keysOf(anglerId: string, file: Transfer, transaction?: Transactio
 		const own = await storeOf(name).versions(anglerId, transaction);
 		entries.push([name, new Set([...own.keys(), ...file[name].map(({ id }) => id)])]);
 	}
-	return Object.fromEntries(entries) as Record<ListedKindName, Set<string>>;
+	return Object.fromEntries(entries);
 }
 
 /** A record whose references lead somewhere: one that may be left open is, where what it names is gone for good. */
-function anchored<R>(kind: RecordKind, at: number, record: R, keys: Record<string, Set<string>>, aside: SetAside[]): R {
-	let held = record as Record<string, unknown>;
-	for (const [field, target] of Object.entries(kind.references) as [string, RecordKindName][]) {
-		const id = held[field];
+function anchored<R extends object>(
+	kind: NamedKind,
+	at: number,
+	record: R,
+	keys: Record<string, Set<string>>,
+	aside: SetAside[]
+): R {
+	const open: Record<string, null> = {};
+	const fields = new Map<string, unknown>(Object.entries(record));
+	for (const [field, target] of referencesOf(kind.name)) {
+		const id = fields.get(field);
 		if (typeof id !== 'string' || keys[target]!.has(id)) continue;
 		const path = `${kind.name}.${at}.record.${field}`;
 		const why = `There is no such ${KINDS[target].what} in your account or in the file. If the export has several parts, import the earlier ones first.`;
 		const column = kind.columns[field];
 		if (column?.type === 'uuid' && !column.nullable) throw new HttpFailure(422, 'invalid', why, path);
 		aside.push({ path, why });
-		held = { ...held, [field]: null };
+		open[field] = null;
 	}
-	return held as R;
+	return { ...record, ...open };
 }
 
 async function plans(
@@ -165,10 +173,7 @@ async function plans(
 }
 
 const told = ({ records, documents, aside }: Plans): ImportPlan => ({
-	records: Object.fromEntries(LISTED_KIND_NAMES.map((name) => [name, countSteps(records[name])])) as Record<
-		ListedKindName,
-		Change
-	>,
+	records: tableOf(LISTED_KIND_NAMES, (name) => countSteps(records[name])),
 	replaced: documents.map(([name]) => name),
 	aside
 });
@@ -215,7 +220,7 @@ export async function importRecords(anglerId: string, file: unknown): Promise<Im
 		// What is there is looked at in the same turn in which it is changed.
 		await waitForTurn(anglerId, transaction);
 		const planned = await plans(anglerId, read, transaction);
-		for (const name of LISTED_KIND_NAMES) await bringIn(anglerId, name, planned.records[name] as never, transaction);
+		for (const name of LISTED_KIND_NAMES) await bringIn(anglerId, name, planned.records[name], transaction);
 		for (const [name, document] of planned.documents) {
 			await storeOf(name).replace(anglerId, document as never, transaction);
 		}

@@ -1,3 +1,4 @@
+import { rowsOf } from '../../core/foundation/basics/typed';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { KINDS, type ListedKindName, type RecordKindName } from '../../core/records/kinds';
 import { database } from '../db/connection';
@@ -90,8 +91,8 @@ export async function countBytes(
 /** Removes records for good that were deleted long ago, a few hundred of each kind at a time. */
 export async function purgeDeleted(now: Date): Promise<void> {
 	const before = new Date(now.getTime() - RESTORABLE_MS);
-	for (const [kind, model] of Object.entries(database().models.records)) {
+	for (const [kind, model] of rowsOf(database().models.records)) {
 		const row = await model.findOne({ where: { deletedAt: { [Op.lt]: before } }, paranoid: false });
-		if (row) await purgeBefore(row.anglerId, kind as ListedKindName, before);
+		if (row) await purgeBefore(row.anglerId, kind, before);
 	}
 }

@@ -1,5 +1,12 @@
+import * as z from 'zod/mini';
 import type { WaterRead } from '../../core/water/weather/waterTemperature';
 import { database } from '../db/connection';
+
+/** What is read of a row here. */
+const readSchema = z.object({
+	at: z.date(),
+	document: z.object({ reading: z.object({ waterTemperatureC: z.number() }) })
+});
 
 /** So many of the newest readings tell enough of a water's year. */
 const READS_MAX = 80;
@@ -9,17 +16,13 @@ export async function waterReads(anglerId: string, spotIds: readonly string[]): 
 	if (spotIds.length === 0) return [];
 	const rows = await database()
 		.models.records.readings.findAll({
-			where: { anglerId, spotId: [...spotIds] } as never,
+			where: { anglerId, spotId: [...spotIds] },
 			order: [['takenAt', 'DESC']],
 			limit: READS_MAX
 		})
 		.catch(() => []);
 	return rows.flatMap((row): WaterRead[] => {
-		const { takenAt, document } = row as unknown as {
-			takenAt: Date;
-			document: { reading?: { waterTemperatureC?: unknown } };
-		};
-		const waterTemperatureC = document.reading?.waterTemperatureC;
-		return typeof waterTemperatureC === 'number' ? [{ at: takenAt.toISOString(), waterTemperatureC }] : [];
+		const { data } = readSchema.safeParse({ at: row.get('takenAt'), document: row.document });
+		return data ? [{ at: data.at.toISOString(), waterTemperatureC: data.document.reading.waterTemperatureC }] : [];
 	});
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { keysOf } from '$lib/core/foundation/basics/typed';
 	import {
 		DIMENSIONS,
 		dimensionsOf,
@@ -39,7 +40,7 @@
 	let chosen = $state<Partial<Record<DimensionId, readonly [OutcomeId, OutcomeId]>>>({});
 	const pair = $derived(chosen[dimension] ?? USUAL[dimension]);
 	let swept = $state.raw<Sweep | null>(null);
-	const outcomes = $derived(swept ? (Object.keys(swept.lines) as OutcomeId[]) : []);
+	const outcomes = $derived(swept ? keysOf(swept.lines) : []);
 	const shown = $derived(swept ? pair.filter((id) => swept?.lines[id]) : []);
 
 	async function ask(present: Build, water: Reading, id: DimensionId) {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { keysOf } from '$lib/core/foundation/basics/typed';
 	import type { Curve, CurveField } from '$lib/core/ranking/answer/flips';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import type { Family } from '$lib/core/foundation/schema/words';
@@ -44,7 +45,7 @@
 	const lines = $derived.by((): ChartLine[] => {
 		if (!curve) return [];
 		const winners = new Set(stretches.map(({ family }) => family));
-		return (Object.keys(curve.scores) as Family[]).map((family, at) => ({
+		return keysOf(curve.scores).map((family, at) => ({
 			label: family,
 			points: curve.values.map((x, index) => ({ x, y: curve.scores[family][index] ?? null })),
 			width: winners.has(family) ? 2 : 1.2,

@@ -26,7 +26,7 @@ export function lockValue(rig: Rig, key: keyof Locks): Locks[keyof Locks] {
 	if (key === 'line') return { type: rig.line.type, testLb: rig.line.testLb };
 	if (key === 'trailer') return rig.trailer && { kind: rig.trailer.kind };
 	if (key === 'retrieve') return { style: rig.retrieve.style };
-	return rig[key as keyof typeof FAMILY_KEYS] as Locks[keyof Locks];
+	return rig[key as keyof typeof FAMILY_KEYS];
 }
 
 /** A lock that costs less than this (points) costs nothing worth telling; up to the next it costs a little, then some. */

@@ -1,3 +1,4 @@
+import { keysOf } from '$lib/core/foundation/basics/typed';
 import type { Curve } from '$lib/core/ranking/answer/flips';
 import type { Family } from '$lib/core/foundation/schema/words';
 
@@ -11,7 +12,7 @@ export interface Stretch {
 /** Which family wins at each value, `null` where nothing runs. */
 export function winnerAt({ scores }: Curve, at: number): Family | null {
 	let best: Family | null = null;
-	for (const family of Object.keys(scores) as Family[]) {
+	for (const family of keysOf(scores)) {
 		const score = scores[family][at] ?? null;
 		if (score !== null && (best === null || score > scores[best][at]!)) best = family;
 	}

@@ -1,3 +1,4 @@
+import { isOneOf } from '$lib/core/foundation/basics/typed';
 import type { Claim } from '$lib/core/claims/claim';
 
 /** Decisions in the order of the work, by the beginning of a claim's id. */
@@ -73,7 +74,7 @@ export function filtered(heard: readonly Heard[], filter: Filter): Heard[] {
 		const text = `${claim.id} ${claim.because} ${claim.split ?? ''}`.toLowerCase();
 		if (!words.every((alike) => alike.some((word) => text.includes(word)))) return false;
 		const families = claim.scope ?? Object.keys(claim.prefers?.family ?? {});
-		if (filter.family && families.length > 0 && !(families as readonly string[]).includes(filter.family)) return false;
+		if (filter.family && families.length > 0 && !isOneOf(families, filter.family)) return false;
 		if (filter.decision && !claim.id.startsWith(filter.decision)) return false;
 		if (filter.strength && claim.strength !== Number(filter.strength)) return false;
 		if (filter.split === 'any' && !claim.split) return false;

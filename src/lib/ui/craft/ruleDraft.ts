@@ -1,3 +1,4 @@
+import { keysOf } from '$lib/core/foundation/basics/typed';
 import { FACETS, type Facet } from '$lib/core/claims/claim';
 import type { HouseRule } from '$lib/core/claims/house';
 import { spoken } from '$lib/core/foundation/labels/spoken';
@@ -50,7 +51,7 @@ export const blankDraft = (): RuleDraft => ({
 });
 
 /** Conditions with what the sentence says for them, in the order of the alphabet, "always" first. */
-export const CONDITIONS: readonly (readonly [Word, string])[] = (Object.keys(WORDS) as Word[])
+export const CONDITIONS: readonly (readonly [Word, string])[] = keysOf(WORDS)
 	.map((word) => [word, word === 'always' ? 'always' : spoken(word)] as const)
 	.toSorted(
 		([a, left], [b, right]) => Number(b === 'always') - Number(a === 'always') || left.localeCompare(right, 'en')

@@ -51,9 +51,7 @@ const SAME_SEASON_DAYS = 14;
 export function readOn(read: ParsedReading, takenAt: string, date: string, waterTemperatureC: number): ParsedReading {
 	const apart = Math.abs(Date.parse(date) - Date.parse(takenAt.slice(0, 10))) / (24 * HOUR_MS);
 	const there = { ...read, waterTemperatureC };
-	return apart <= SAME_SEASON_DAYS
-		? there
-		: (without(there, 'phase', 'dayLength', 'dayLengthH', 'trend') as ParsedReading);
+	return apart <= SAME_SEASON_DAYS ? there : without(there, 'phase', 'dayLength', 'dayLengthH', 'trend');
 }
 
 /** A weather with what was changed by hand. */

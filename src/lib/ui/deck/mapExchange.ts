@@ -46,8 +46,8 @@ const mutable = (place: LonLat): [number, number] => [place[0], place[1]];
 /** What is known of the depths of a water by its chart. */
 export function depthsOf(plane: Plane, { shores, soundings }: Pick<ChartRecord, 'shores' | 'soundings'>): Depths {
 	return new Depths(
-		shores.map((ring) => ring.map((place) => plane.pointOf(place as LonLat))),
-		soundings.map(([at, depthM]) => ({ ...plane.pointOf(at as LonLat), depthM }))
+		shores.map((ring) => ring.map((place) => plane.pointOf(place))),
+		soundings.map(([at, depthM]) => ({ ...plane.pointOf(at), depthM }))
 	);
 }
 
@@ -111,12 +111,12 @@ export function takingOf(file: MapFile, water: ListedWater, before: ChartRecord 
 
 /** A chart as it is drawn on a sheet: m about the middle of the plane. */
 export function drawingOf(plane: Plane, chart: Pick<ChartRecord, 'shores' | 'soundings' | 'growths'> | null): Drawing {
-	const ringOf = (ring: readonly (readonly number[])[]) => ring.map((at) => plane.pointOf(at as unknown as LonLat));
+	const ringOf = (ring: readonly LonLat[]) => ring.map((at) => plane.pointOf(at));
 	return {
 		...EMPTY,
 		shores: (chart?.shores ?? []).map(ringOf),
 		growths: (chart?.growths ?? []).map(({ kind, ring }) => ({ kind, ring: ringOf(ring) })),
-		soundings: (chart?.soundings ?? []).map(([at, depthM]) => ({ ...plane.pointOf(at as LonLat), depthM }))
+		soundings: (chart?.soundings ?? []).map(([at, depthM]) => ({ ...plane.pointOf(at), depthM }))
 	};
 }
 

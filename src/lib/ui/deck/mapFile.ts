@@ -1,3 +1,4 @@
+import { isOneOf, messageOf } from '$lib/core/foundation/basics/typed';
 import * as z from 'zod/mini';
 import type { LonLat } from '$lib/core/water/places/plane';
 import { distanceM, planeAbout } from '$lib/core/water/places/plane';
@@ -60,8 +61,11 @@ interface Reading {
 	others: number;
 }
 
+/** A list of a file; none where something else stands. */
+const listOf = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : []);
+
 function placeAt(value: unknown, where: string): LonLat {
-	const [longitude, latitude] = Array.isArray(value) ? (value as unknown[]) : [];
+	const [longitude, latitude] = listOf(value);
 	const parsed = lonLat.safeParse([longitude, latitude]);
 	if (parsed.success) return parsed.data;
 	if (![longitude, latitude].every(Number.isFinite)) throw new MapFailure(`${where} has no position.`);
@@ -72,7 +76,7 @@ function placeAt(value: unknown, where: string): LonLat {
 
 /** What grows in an area, by its property "cover", or by its type as GPX has it; `null` for the water itself. */
 function growthOf({ properties }: Feature, where: string): Growth['kind'] | null {
-	const isGrowth = (word: unknown): word is Growth['kind'] => (GROWTHS as readonly unknown[]).includes(word);
+	const isGrowth = (word: unknown): word is Growth['kind'] => isOneOf(GROWTHS, word);
 	if (isGrowth(properties?.type)) return properties.type;
 	const cover = properties?.cover;
 	if (cover === undefined || cover === null || cover === '') return null;
@@ -96,7 +100,7 @@ const isClosed = (line: readonly LonLat[]): boolean => {
 /** Depth (m) that a point states: a property of that name, or a height under zero. */
 function depthOf({ properties, geometry }: Feature, where: string): number | null {
 	const stated = properties?.depth ?? properties?.depthM;
-	const height = (geometry?.coordinates as unknown[] | undefined)?.[2];
+	const height = listOf(geometry?.coordinates)[2];
 	const depth =
 		stated !== undefined && stated !== null && stated !== ''
 			? Number(stated)
@@ -130,15 +134,14 @@ function takeFeature(raw: unknown, index: number, into: Reading): void {
 	const parsed = feature.safeParse(raw);
 	if (!parsed.success) throw new MapFailure(`${where} is not a GeoJSON feature.`);
 	const one = parsed.data;
-	const coordinates = one.geometry?.coordinates;
-	const parts = Array.isArray(coordinates) ? (coordinates as unknown[]) : [];
+	const parts = listOf(one.geometry?.coordinates);
 	switch (one.geometry?.type) {
 		case 'Point':
 			return takePoint(one, where, into);
 		case 'Polygon':
 			return takeRings(one, [parts], where, into);
 		case 'MultiPolygon':
-			return takeRings(one, parts as unknown[][], where, into);
+			return takeRings(one, parts.map(listOf), where, into);
 		case 'LineString': {
 			const line = parts.map((point) => placeAt(point, where));
 			if (line.length > 0 && isClosed(line)) return takeRings(one, [[line]], where, into);
@@ -204,7 +207,7 @@ function fromGeoJson(text: string): MapFile {
 	try {
 		given = JSON.parse(text);
 	} catch (error) {
-		throw new MapFailure(`This is not JSON: ${(error as Error).message}.`);
+		throw new MapFailure(`This is not JSON: ${messageOf(error)}.`);
 	}
 	return fromFeatures(given);
 }

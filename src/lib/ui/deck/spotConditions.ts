@@ -26,15 +26,15 @@ export interface Map {
 
 /** The plane of a water's map: about its shore where that was drawn or read, which need not be where the water says it is. */
 export const planeOf = (water: ListedWater, chart: Pick<ChartRecord, 'shores'> | null): Plane =>
-	planeAbout((chart?.shores[0]?.[0] as LonLat | undefined) ?? centerOf(water));
+	planeAbout(chart?.shores[0]?.[0] ?? centerOf(water));
 
 /** A water's map: flat without a chart, but spots that say where they lie keep their distances. */
 export function mapOf(water: ListedWater, chart: Pick<ChartRecord, 'shores'> | null): Map {
 	const plane = planeOf(water, chart);
-	return { plane, shores: (chart?.shores ?? []).map((ring) => ring.map((place) => plane.pointOf(place as LonLat))) };
+	return { plane, shores: (chart?.shores ?? []).map((ring) => ring.map((place) => plane.pointOf(place))) };
 }
 
-const pointOf = ({ plane }: Map, { at }: ListedSpot): Point | null => (at ? plane.pointOf(at as LonLat) : null);
+const pointOf = ({ plane }: Map, { at }: ListedSpot): Point | null => (at ? plane.pointOf(at) : null);
 
 /** Distance (m) between two spots; `null` where one does not say where it lies. */
 export function awayM(map: Map, from: ListedSpot | undefined, to: ListedSpot | undefined): number | null {

@@ -1,3 +1,4 @@
+import { messageOf } from '$lib/core/foundation/basics/typed';
 import * as z from 'zod/mini';
 import { STATION_HOURS_MAX as HOURS_MAX } from '$lib/core/foundation/schema/limits';
 import { stationHourSchema } from '$lib/core/records/daySchema';
@@ -24,7 +25,7 @@ function hourOf(raw: unknown, where: string): StationHour {
 		const { path, message } = parsed.error.issues[0]!;
 		throw new WeatherFailure(`${where}${path.length > 0 ? `, ${path.join('.')}` : ''}: ${message}`);
 	}
-	return { ...parsed.data, at: new Date(parsed.data.at).toISOString() } as StationHour;
+	return { ...parsed.data, at: new Date(parsed.data.at).toISOString() };
 }
 
 /** A line's cells as an hour: empty ones are not said, figures are figures. */
@@ -51,7 +52,7 @@ function fromJson(text: string): StationHour[] {
 	try {
 		given = JSON.parse(text);
 	} catch (error) {
-		throw new WeatherFailure(`This is not JSON: ${(error as Error).message}.`);
+		throw new WeatherFailure(`This is not JSON: ${messageOf(error)}.`);
 	}
 	if (!Array.isArray(given)) throw new WeatherFailure('The file must be a list of hours.');
 	return given.map((hour, at) => hourOf(hour, `Hour ${at + 1}`));

@@ -7,9 +7,9 @@
 	const app = useApp();
 	let wrong = $state<string | null>(null);
 
-	async function again(event: SubmitEvent) {
+	async function again(event: SubmitEvent & { readonly currentTarget: HTMLFormElement }) {
 		event.preventDefault();
-		const passphrase = String(new FormData(event.currentTarget as HTMLFormElement).get('passphrase') ?? '');
+		const passphrase = String(new FormData(event.currentTarget).get('passphrase') ?? '');
 		wrong = await app.sync.signInAgain(name, passphrase);
 	}
 </script>

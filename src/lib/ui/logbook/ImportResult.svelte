@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { keysOf } from '$lib/core/foundation/basics/typed';
 	import type { ListedKindName } from '$lib/core/records/kinds';
 	import type { Change, ImportPlan } from '$lib/core/records/transfer';
 
@@ -10,7 +11,7 @@
 		happenings: 'entries',
 		charts: 'maps'
 	};
-	const kinds = $derived(Object.keys(plan.records) as ListedKindName[]);
+	const kinds = $derived(keysOf(plan.records));
 	const told = ({ added, changed, same }: Change): string => `${added} new, ${changed} changed, ${same} the same`;
 	const there = $derived(kinds.filter((kind) => Object.values(plan.records[kind]).some((count) => count > 0)));
 </script>

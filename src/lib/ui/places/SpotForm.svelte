@@ -50,7 +50,7 @@
 		if (north === null && east === null) return {};
 		return north === null || east === null ? 'Fill in both, or leave both empty.' : { at: [east, north] };
 	}
-	function save(event: SubmitEvent) {
+	function save(event: SubmitEvent & { readonly currentTarget: HTMLFormElement }) {
 		event.preventDefault();
 		wrongName = nameFault(draft.name);
 		const place = placeTyped();
@@ -58,7 +58,7 @@
 		if (wrongName === null && typeof place !== 'string') {
 			return onsave({ ...without(draft, 'at'), ...place, name: draft.name.trim() } as SpotRecord);
 		}
-		const form = event.currentTarget as HTMLFormElement;
+		const form = event.currentTarget;
 		queueMicrotask(() => form.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
 	}
 </script>

@@ -35,12 +35,12 @@
 		if ('why' in found) refused = found.why;
 		else typed = { ...typed, latitude: String(found.latitude), longitude: String(found.longitude) };
 	}
-	function save(event: SubmitEvent) {
+	function save(event: SubmitEvent & { readonly currentTarget: HTMLFormElement }) {
 		event.preventDefault();
 		const read = waterOf(typed, water);
 		if ('record' in read) return onsave(read.record);
 		wrong = read.wrong;
-		const form = event.currentTarget as HTMLFormElement;
+		const form = event.currentTarget;
 		queueMicrotask(() => form.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
 	}
 </script>

@@ -160,8 +160,8 @@
 	});
 
 	/** Opens what can be put in at the depth that was pointed at; the keyboard has the button for it. */
-	function point(event: MouseEvent) {
-		const svg = (event.currentTarget as SVGElement).ownerSVGElement!;
+	function point(event: MouseEvent & { readonly currentTarget: SVGElement }) {
+		const svg = event.currentTarget.ownerSVGElement!;
 		const box = svg.getBoundingClientRect();
 		const y = ((event.clientY - box.top) * height) / box.height;
 		const { clientX, clientY } = event;

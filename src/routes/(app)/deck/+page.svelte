@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { plain } from '$lib/client/state/plain.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/state/app.svelte';
@@ -264,12 +265,7 @@
 		rods={answer.rods}
 		{questionAt}
 		measure={async (rig, question, spot) =>
-			app.work?.running(
-				'deck',
-				$state.snapshot(rig) as Rig,
-				$state.snapshot(question) as CallInput,
-				soundedProfile(spots.find(({ id }) => id === spot))
-			)}
+			app.work?.running('deck', plain(rig), plain(question), soundedProfile(spots.find(({ id }) => id === spot)))}
 	/>
 {/if}
 

@@ -59,7 +59,7 @@ const action =
 			const { status, message, path } = asHttpFailure(error, locals.requestId);
 			return fail(status, { message: path ? `${path}: ${message}` : message });
 		}
-		if (result) return result as { message?: never };
+		if (result) return result;
 		redirect(303, '/water');
 	};
 

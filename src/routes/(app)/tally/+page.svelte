@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { plain } from '$lib/client/state/plain.svelte';
 	import { dequal } from 'dequal';
 	import Pause from 'lucide/dist/esm/icons/pause.mjs';
 	import Play from 'lucide/dist/esm/icons/play.mjs';
@@ -10,7 +11,7 @@
 	import { counted } from '$lib/core/foundation/labels/counted';
 	import { completeReading } from '$lib/core/water/reading/complete';
 	import { withAlmanac } from '$lib/presentation/almanac';
-	import type { CalledRig, CallInput } from '$lib/core/foundation/schema/call';
+	import type { CalledRig } from '$lib/core/foundation/schema/call';
 	import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import type { EntryInput, Trial } from '$lib/core/foundation/schema/tally';
@@ -132,7 +133,7 @@
 	});
 
 	const buzz = () => navigator.vibrate?.(12);
-	const add = (what: EntryInput) => tally.add($state.snapshot(what) as EntryInput);
+	const add = (what: EntryInput) => tally.add(plain(what));
 	async function answer(kind: Answer) {
 		buzz();
 		const what: EntryInput = kind === 'fouled' ? { kind, seconds: 30 } : { kind };
@@ -177,7 +178,7 @@
 		changing = open;
 		if (!open || !app.work) return;
 		const asked = withAlmanac(reading, spotNow?.water ?? null, new Date(nowMs).toISOString());
-		const question = $state.snapshot({ ...app.question, reading: asked, locks: {}, top: CALLED_MAX }) as CallInput;
+		const question = plain({ ...app.question, reading: asked, locks: {}, top: CALLED_MAX });
 		calledNow = (await app.work.also(question).catch(() => null))?.calls ?? [];
 	}
 	const saved = $derived(kept.map(({ record }) => ({ name: record.name, rig: record.build.rig })));

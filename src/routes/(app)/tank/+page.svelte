@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { plain } from '$lib/client/state/plain.svelte';
 	import { dequal } from 'dequal';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
@@ -125,7 +126,7 @@
 	let tows = $state.raw<Partial<Record<Sign, Tow>>>({});
 	const towA = $derived(tows.A ?? null);
 	async function run(sign: Sign, input: TowInput, one: Build): Promise<void> {
-		const tow = await app.work?.tow(sign, $state.snapshot(input) as TowInput, measuredOf(one));
+		const tow = await app.work?.tow(sign, plain(input), measuredOf(one));
 		if (tow) tows = { ...tows, [sign]: tow };
 	}
 	$effect(() => {
@@ -153,11 +154,10 @@
 	$effect(() => {
 		if (!app.work || !mapKey || !band) return;
 		const present = untrack(() => cast);
-		if (present)
-			return searches.map(app.work, { ...($state.snapshot(present) as TowInput), band: { ...band } }, measured);
+		if (present) return searches.map(app.work, { ...plain(present), band: { ...band } }, measured);
 	});
 	$effect(() => {
-		if (app.work && cast && band) return searches.look(app.work, $state.snapshot(cast) as TowInput, measured);
+		if (app.work && cast && band) return searches.look(app.work, plain(cast), measured);
 	});
 	$effect(() => () => app.work?.stopMaps());
 

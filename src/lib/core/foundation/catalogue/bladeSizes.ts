@@ -1,4 +1,5 @@
-import type { TurningStyle } from '../schema/words';
+import { isOneOf } from '../basics/typed';
+import { TURNING_STYLES, type TurningStyle } from '../schema/words';
 
 /** Outline of a blade in millimeters: length along the hinge axis and greatest width. */
 export interface BladeSize {
@@ -59,6 +60,16 @@ export function bladeSize(style: TurningStyle, size: number): BladeSize {
 		lengthMm: between(low.lengthMm, high.lengthMm),
 		widthMm: between(low.widthMm, high.widthMm)
 	};
+}
+
+/**
+ * The style of a blade that turns about an arm.
+ *
+ * @throws {RangeError} For a plate of a bladed jig or a propeller of a buzzbait.
+ */
+export function turningStyle({ style }: { readonly style?: string | undefined }): TurningStyle {
+	if (!isOneOf(TURNING_STYLES, style)) throw new RangeError(`A ${style} blade does not turn about an arm.`);
+	return style;
 }
 
 /** Outline of a blade, a measured length (mm) standing over the table's: the width follows in proportion. */

@@ -1,3 +1,4 @@
+import { keysOf } from '../basics/typed';
 import type { TurningStyle } from '../schema/words';
 import { BLADE_SIZES } from './bladeSizes';
 
@@ -38,7 +39,7 @@ const DOUBLE_WILLOWS: readonly (readonly [number, number])[] = [
 ];
 
 function singles(): BladeSet[] {
-	const styles = Object.keys(BLADE_SIZES) as TurningStyle[];
+	const styles = keysOf(BLADE_SIZES);
 	return styles.flatMap((style) => BLADE_SIZES[style].map(({ size }) => ({ front: null, rear: { style, size } })));
 }
 

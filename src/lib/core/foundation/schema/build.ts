@@ -1,3 +1,4 @@
+import { isOneOf, keysOf } from '../basics/typed';
 import * as z from 'zod/mini';
 import { calibrationSchema } from './calibration';
 import { ownColourSchema } from './ownColour';
@@ -24,7 +25,7 @@ export const OWN_FORMS = {
 	skirt: SKIRT_MATERIALS,
 	trailer: TRAILER_KINDS
 } as const;
-export const OWN_KINDS = Object.keys(OWN_FORMS) as (keyof typeof OWN_FORMS)[];
+export const OWN_KINDS = keysOf(OWN_FORMS);
 export type OwnKind = keyof typeof OWN_FORMS;
 
 /** Kinds whose own color can be kept. */
@@ -53,7 +54,7 @@ export const ownPartSchema = z
 	})
 	.check(
 		z.superRefine(({ kind, form, colour }, context) => {
-			if (!(OWN_FORMS[kind] as readonly string[]).includes(form)) {
+			if (!isOneOf(OWN_FORMS[kind], form)) {
 				context.addIssue({ code: 'custom', path: ['form'], message: `A ${kind} can’t be like ${form}.` });
 			}
 			if (colour && !COLOURED_KINDS.includes(kind)) {

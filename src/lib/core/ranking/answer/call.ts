@@ -1,3 +1,4 @@
+import { keysOf } from '../../foundation/basics/typed';
 import { CLAIM_BASE_VERSION, type Claim } from '../../claims/claim';
 import { knownPositions, type Positions } from '../../claims/disputes';
 import { completeReading, type Reading } from '../../water/reading/complete';
@@ -72,8 +73,8 @@ const words = (values: readonly string[]): string => values.join(', ');
 function collisions(locks: Locks, rules: LocalRules): string[] {
 	const opens = (less: Locks, fewer: LocalRules): boolean =>
 		SPACES.some((space) => openingOf(space, less, fewer) !== null);
-	const lockKeys = Object.keys(locks) as (keyof Locks)[];
-	const ruleKeys = Object.keys(rules) as (keyof LocalRules)[];
+	const lockKeys = keysOf(locks);
+	const ruleKeys = keysOf(rules);
 	const found = [
 		...lockKeys.filter((key) => opens({ ...locks, [key]: undefined }, rules)).map((key) => `the lock on ${key}`),
 		...ruleKeys.filter((key) => opens(locks, { ...rules, [key]: undefined })).map((key) => `the local rule ${key}`)

@@ -1,3 +1,4 @@
+import { keysOf } from '../../foundation/basics/typed';
 import { READING_RANGES } from '../../foundation/schema/limits';
 import type { Reading } from '../../water/reading/complete';
 import type { CallInput } from '../../foundation/schema/call';
@@ -78,7 +79,7 @@ const SPANS = {
 /** Depths (m) of the middle of the band along which the winners are told (assumed). */
 const DEPTHS = [0.3, 10] as const;
 type Figure = keyof typeof SPANS;
-export const FIGURES = Object.keys(SPANS) as Figure[];
+export const FIGURES = keysOf(SPANS);
 
 const WORD_FIELDS = {
 	trend: TRENDS,
@@ -247,7 +248,7 @@ function* scanCurve(asker: CallVariations, field: CurveField): Generator<FlipEve
 		yield { kind: 'pause' };
 		const patch = field === 'depthM' ? atDepth(asker.reading, value) : patchOf(asker.reading, field, value);
 		const best = asker.scoresWith(patch);
-		for (const family of Object.keys(scores) as Family[]) scores[family].push(best[family] ?? null);
+		for (const family of keysOf(scores)) scores[family].push(best[family] ?? null);
 	}
 	yield { kind: 'curve', curve: { field, values, scores } };
 }

@@ -1,4 +1,5 @@
-import { FACETS, type Claim, type Facet, type Prefers } from '../../claims/claim';
+import { keysOf } from '../../foundation/basics/typed';
+import { FACETS, type Claim, type Facet } from '../../claims/claim';
 import { InputFailure, type SetAside } from '../../foundation/schema/failure';
 import { houseRuleSchema, type HouseRule } from '../../claims/house';
 import { FAMILIES } from '../../foundation/schema/words';
@@ -15,7 +16,7 @@ export function claimOf({ id, strength, scope, when, prefers, because }: HouseRu
 		strength,
 		...(scope ? { scope } : {}),
 		when: condition,
-		prefers: prefers as Prefers,
+		prefers: prefers,
 		because,
 		speaks: {},
 		silent: null
@@ -27,7 +28,7 @@ export function facetValues(): Readonly<Record<Facet, readonly string[]>> {
 	const found = new Map<Facet, Set<string>>(FACETS.map((facet) => [facet, new Set<string>()]));
 	for (const { variables } of SPACES) {
 		for (const part of variables.flatMap(({ parts }) => parts)) {
-			for (const facet of Object.keys(part.features) as Facet[]) {
+			for (const facet of keysOf(part.features)) {
 				const { words, figure } = part.features[facet]!;
 				for (const word of Object.keys(words)) found.get(facet)!.add(word);
 				if (figure !== undefined && Object.keys(words).length === 0) found.get(facet)!.add(String(figure));

@@ -1,3 +1,4 @@
+import { keysOf } from '../../foundation/basics/typed';
 import type { CallInput } from '../../foundation/schema/call';
 import type { Locks } from '../../foundation/schema/rig';
 import { without } from '../../foundation/basics/without';
@@ -14,7 +15,7 @@ const topScore = (input: CallInput): number | null =>
 export function lockCosts(input: CallInput): Partial<Record<keyof Locks, number | null>> {
 	const locks = input.locks ?? {};
 	const now = topScore(input);
-	const keys = Object.keys(locks) as (keyof Locks)[];
+	const keys = keysOf(locks);
 	return Object.fromEntries(
 		keys.map((key) => {
 			const free = topScore({ ...input, locks: without(locks, key) });

@@ -1,3 +1,4 @@
+import { keysOf } from '../../foundation/basics/typed';
 import { without } from '../../foundation/basics/without';
 import { WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import { DRAG_MOST, TIP_LIFT_M, USUAL_TIP_M } from '../../foundation/constants/constants';
@@ -187,7 +188,7 @@ export function betterCasts(rig: Rig, reading: Reading, run: Run, options: RunOp
 		lighter: shareOf(withStep(rig, -1)),
 		heavier: shareOf(withStep(rig, 1))
 	};
-	return (Object.keys(shares) as CastChange[])
+	return keysOf(shares)
 		.map((change) => ({ change, inZone: shares[change] }))
 		.filter(({ inZone }) => inZone >= run.inZone + WORTH_TELLING)
 		.sort((a, b) => b.inZone - a.inZone)

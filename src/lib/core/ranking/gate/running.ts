@@ -1,3 +1,4 @@
+import { mapThree } from '../../foundation/basics/typed';
 import { SPEEDS_MPS, USUAL_LINE, WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import { KEEP_SHARE } from '../../simulation/physics/blade';
 import { planeMps } from '../../simulation/physics/depth';
@@ -138,11 +139,7 @@ function bareOf(space: Space): Running['bare'] {
 
 function build(space: Space): Running {
 	const engine = indexOf(space, space.family === 'buzzbait' ? 'diameter' : 'blades');
-	const [speed, weight, material] = ['speed', 'weight', 'headMaterial'].map((id) => indexOf(space, id)) as [
-		number,
-		number,
-		number
-	];
+	const [speed, weight, material] = mapThree(['speed', 'weight', 'headMaterial'], (id) => indexOf(space, id));
 	const partsOf = (at: number): readonly Part[] => space.variables[at]!.parts;
 	const lures = partsOf(engine).map((part) => lureOf(space, part, 0.5, 'lead'));
 	const speeds = partsOf(speed).map((part) => part.patch.retrieve!.speedMps!);

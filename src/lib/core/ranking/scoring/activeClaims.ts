@@ -1,3 +1,4 @@
+import { keysOf, tableOf } from '../../foundation/basics/typed';
 import { CLAIM_BASE } from '../../claims/claimBase';
 import { tierOf, type Claim, type Facet } from '../../claims/claim';
 import { activeSides, sideChosen, type Positions } from '../../claims/disputes';
@@ -33,7 +34,7 @@ const QUESTION: Readonly<Partial<Record<Facet, string>>> = {
 
 /** The questions that a claim answers. */
 function questionsOf({ prefers, relation }: Claim): Set<string> {
-	const facets = relation ? [RELATIONS[relation].prefers] : (Object.keys(prefers ?? {}) as Facet[]);
+	const facets = relation ? [RELATIONS[relation].prefers] : keysOf(prefers ?? {});
 	return new Set(facets.map((facet) => QUESTION[facet] ?? facet));
 }
 
@@ -122,10 +123,7 @@ export class ActiveClaims {
 		};
 		this.#alike = !takes;
 		const all = takes ? null : heardIn(FAMILIES[0]);
-		this.#byFamily = Object.fromEntries(FAMILIES.map((family) => [family, all ?? heardIn(family)])) as Record<
-			Family,
-			Map<Claim, ActiveClaim>
-		>;
+		this.#byFamily = tableOf(FAMILIES, (family) => all ?? heardIn(family));
 	}
 
 	#speaking(claim: Claim, { share, volume }: Heard): ActiveClaim {

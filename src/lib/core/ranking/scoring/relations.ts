@@ -1,4 +1,4 @@
-import { bladeSize } from '../../foundation/catalogue/bladeSizes';
+import { bladeSize, turningStyle } from '../../foundation/catalogue/bladeSizes';
 import { WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import type { Facet, Relation } from '../../claims/claim';
 import type { Positions } from '../../claims/disputes';
@@ -6,7 +6,7 @@ import { maxLineLb } from '../../simulation/physics/wire';
 import type { Reading } from '../../water/reading/complete';
 import { ramp, WORDS } from '../../water/reading/conditions';
 import { mainForageIn } from '../../water/reading/forage';
-import type { Family, TurningStyle } from '../../foundation/schema/words';
+import type { Family } from '../../foundation/schema/words';
 import { MM_PER_IN } from '../../foundation/basics/units';
 import { recommendedOunces, recommendedPace, type Pace } from './recommended';
 import { fishingTime, workOf } from '../gate/fishingTime';
@@ -159,10 +159,9 @@ function fastForThem({ pace: { slowestMps, fastestMps } }: Needs): Suits {
 }
 
 function usualOunces({ reading }: Needs): Suits {
-	const [lightest, heaviest] = recommendedOunces(reading).map((ounces) => positionAmong(ounces, WEIGHTS_OZ)) as [
-		number,
-		number
-	];
+	const [light, heavy] = recommendedOunces(reading);
+	const lightest = positionAmong(light, WEIGHTS_OZ);
+	const heaviest = positionAmong(heavy, WEIGHTS_OZ);
 	return (weight) => {
 		const own = positionAmong(weight.patch.weightOz!, WEIGHTS_OZ);
 		const off = Math.max(0, lightest - own, own - heaviest);
@@ -176,7 +175,7 @@ const flashingIn = ({ reading }: Needs): number | null => mainForageIn(reading, 
 function likeForage(forageIn: number, blades: Part): Opinion {
 	const rear = blades.patch.blades!.find((blade) => blade.position === 'rear')!;
 	if (rear.style === 'colorado') return SILENT;
-	const lengthIn = bladeSize(rear.style as TurningStyle, rear.size!).lengthMm / MM_PER_IN;
+	const lengthIn = bladeSize(turningStyle(rear), rear.size!).lengthMm / MM_PER_IN;
 	// Twice or half the length no longer looks like it (assumed): one octave off is worth nothing.
 	const octavesOff = Math.abs(Math.log2(lengthIn / forageIn));
 	return { given: ALWAYS, fit: Math.max(-1, 1 - octavesOff) };

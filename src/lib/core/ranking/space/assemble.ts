@@ -30,7 +30,7 @@ function merge(onto: Tree, from: Tree): Tree {
  */
 export function assemble(space: Space, assignment: ArrayLike<number>, ...fixed: readonly Locks[]): Rig {
 	const patches = space.variables.map((variable, at) => variable.parts[assignment[at]!]!.patch);
-	return [...patches, ...fixed].reduce<Tree>((rig, patch) => merge(rig, patch), { ...space.base }) as unknown as Rig;
+	return [...patches, ...fixed].reduce<Tree>((rig, patch) => merge(rig, patch), { ...space.base }) as Rig;
 }
 
 /** A body that is put on where none was: usual length, upright, in the skirt's color where there is one. */
@@ -51,5 +51,5 @@ function bodyFor({ skirt }: Rig): NonNullable<Rig['trailer']> {
 export function changedRig(rig: Rig, change: Locks): Rig {
 	const dressed = change.trailer && !rig.trailer ? { ...rig, trailer: bodyFor(rig) } : rig;
 	const whole = change.trailer === null ? { ...dressed, trailer: null } : dressed;
-	return rigSchema.parse(merge(whole as unknown as Tree, change as Tree));
+	return rigSchema.parse(merge(whole as Tree, change));
 }

@@ -1,7 +1,7 @@
+import { isOneOf, rowsOf } from '../../foundation/basics/typed';
 import { FAMILY_KEYS } from '../../foundation/schema/families';
 import type { LocalRules } from '../../foundation/schema/reading';
 import type { Locks } from '../../foundation/schema/rig';
-import type { Family } from '../../foundation/schema/words';
 import type { Sense } from './limits';
 import type { Part, Space, Variable } from './part';
 
@@ -79,9 +79,9 @@ function allowedByRules(part: Part, rules: Limits): boolean {
 /** Whether a family has every key of a lock, and a layout every blade of it. */
 function fits(space: Space, lock: Locks): boolean {
 	if (lock.family !== undefined && lock.family !== space.family) return false;
-	for (const [key, families] of Object.entries(FAMILY_KEYS)) {
-		const locked = lock[key as keyof typeof FAMILY_KEYS] !== undefined;
-		if (locked && !(families as readonly Family[]).includes(space.family)) return false;
+	for (const [key, families] of rowsOf(FAMILY_KEYS)) {
+		const locked = lock[key] !== undefined;
+		if (locked && !isOneOf(families, space.family)) return false;
 	}
 	// A lure that is dressed by its body alone wears no skirt of a locked color: the gate judges it bare.
 	const worn = lock.skirt?.colour;

@@ -1,3 +1,4 @@
+import { isOneOf } from '../../foundation/basics/typed';
 import { FAMILY_KEYS } from '../../foundation/schema/families';
 import { without } from '../../foundation/basics/without';
 import type { Locks } from '../../foundation/schema/rig';
@@ -100,7 +101,7 @@ function choicesOf(space: Space, { part, bare }: Kind, loose: readonly Piece[], 
 
 /** Whether a family has a kind of part at all. */
 function has(family: Family, { part }: Kind): boolean {
-	return part !== 'wire' || (FAMILY_KEYS.wireIn as readonly Family[]).includes(family);
+	return part !== 'wire' || isOneOf(FAMILY_KEYS.wireIn, family);
 }
 
 /** What of a space the parts that are owned leave. */

@@ -1,10 +1,11 @@
+import { isOneOf, keysOf } from '../../foundation/basics/typed';
 import { SPEEDS_MPS, WEIGHTS_OZ, WIRES_IN } from '../../foundation/catalogue/parts';
 import { BLADE_SIZES } from '../../foundation/catalogue/bladeSizes';
 import { turnHz } from '../../simulation/physics/blade';
 import type { Reading } from '../../water/reading/complete';
 import type { Build } from '../../foundation/schema/build';
 import type { Blade, Rig } from '../../foundation/schema/rig';
-import type { Family, TurningStyle } from '../../foundation/schema/words';
+import { TURNING_STYLES, type Family } from '../../foundation/schema/words';
 import { rearToHookMm } from '../geometry/clearance';
 import { beatsOf } from './checks/trailer';
 import { subjectOf, type Subject } from './checks/subject';
@@ -35,7 +36,7 @@ function withSize(build: Build, position: 'front' | 'rear', size: number): Build
 
 const sizesOf = (rig: Rig, position: 'front' | 'rear'): readonly number[] => {
 	const present = blade(rig, position);
-	return present ? (BLADE_SIZES[present.style as TurningStyle]?.map(({ size }) => size) ?? []) : [];
+	return present && isOneOf(TURNING_STYLES, present.style) ? BLADE_SIZES[present.style].map(({ size }) => size) : [];
 };
 
 const WIRED: readonly Family[] = ['spinnerbait', 'buzzbait'];
@@ -122,7 +123,7 @@ export type DimensionId = keyof typeof DIMENSIONS;
 
 /** The dimensions that a build has. */
 export const dimensionsOf = ({ rig }: Build): DimensionId[] =>
-	(Object.keys(DIMENSIONS) as DimensionId[]).filter((id) => {
+	keysOf(DIMENSIONS).filter((id) => {
 		const dimension: Dimension = DIMENSIONS[id];
 		const crooked = id !== 'kink' || rig.trailer !== null;
 		return crooked && dimension.families.includes(rig.family) && dimension.values(rig).length > 0;
@@ -184,7 +185,7 @@ export function sweep(build: Build, reading: Reading, id: DimensionId): Sweep {
 	const dimension: Dimension = DIMENSIONS[id];
 	const values = dimension.values(build.rig);
 	const subjects = values.map((value) => subjectOf(dimension.at(build, value), reading));
-	const lines = (Object.keys(OUTCOMES) as OutcomeId[]).flatMap((outcome) => {
+	const lines = keysOf(OUTCOMES).flatMap((outcome) => {
 		const line = subjects.map((subject) => OUTCOMES[outcome].of(subject));
 		return line.every((value) => value === null) ? [] : [[outcome, line] as const];
 	});

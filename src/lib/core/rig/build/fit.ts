@@ -1,4 +1,4 @@
-import { bladeOutline } from '../../foundation/catalogue/bladeSizes';
+import { bladeOutline, turningStyle } from '../../foundation/catalogue/bladeSizes';
 import { SKIRT_CUTS } from '../../foundation/catalogue/dress';
 import { CLEVIS_MM, FITTINGS_MM, USUAL_LOWER_MM, USUAL_RISE_DEG } from '../../foundation/catalogue/fittings';
 import { BLADE_FORMS, USUAL_ARM_M } from '../../foundation/constants/constants';
@@ -6,7 +6,6 @@ import type { MeasuredParts } from '../../simulation/physics/measured';
 import { OWN_SLOTS } from '../../foundation/schema/words';
 import type { Build, FitChoice } from '../../foundation/schema/build';
 import type { Blade, Rig } from '../../foundation/schema/rig';
-import type { TurningStyle } from '../../foundation/schema/words';
 
 /** Everything that the bench decides, nothing left out; mm and degrees. */
 export type Fit = Required<FitChoice>;
@@ -38,13 +37,13 @@ export function measuredOf(build: Build): MeasuredParts {
 
 /** Length (mm) of a turning blade, a measured one standing over the table. */
 export function bladeLengthMm(blade: Blade, measured: MeasuredParts): number {
-	return bladeOutline(blade.style as TurningStyle, blade.size, measured[blade.position]?.lengthMm).lengthMm;
+	return bladeOutline(turningStyle(blade), blade.size, measured[blade.position]?.lengthMm).lengthMm;
 }
 
 /** Where the clevis of a front blade usually sits: as far back as leaves its tip clear of the rear blade's hinge. */
 function usualClevisMm(front: Blade | undefined, upperArmMm: number, measured: MeasuredParts): number {
 	if (!front) return CLEVIS_MM.usual;
-	const { angleDeg } = BLADE_FORMS[front.style as TurningStyle];
+	const { angleDeg } = BLADE_FORMS[turningStyle(front)];
 	const reach = bladeLengthMm(front, measured) * Math.cos((angleDeg * Math.PI) / 180);
 	const room = upperArmMm + FITTINGS_MM.swivel - reach - USUAL_GAP_MM;
 	return Math.max(CLEVIS_MM.nearest, Math.min(CLEVIS_MM.usual, Math.round(room)));

@@ -1,3 +1,4 @@
+import { keysOf } from '../../foundation/basics/typed';
 import {
 	BLADE_FORMS,
 	buzzMassG,
@@ -11,14 +12,7 @@ import {
 	TRAILERS,
 	WIRE_LENGTH_M
 } from '../../foundation/constants/constants';
-import {
-	FAMILIES,
-	HEAD_MATERIALS,
-	HOOK_GAUGES,
-	HOOK_SHANKS,
-	type Family,
-	type TurningStyle
-} from '../../foundation/schema/words';
+import { FAMILIES, HEAD_MATERIALS, HOOK_GAUGES, HOOK_SHANKS, type Family } from '../../foundation/schema/words';
 import { feetText, KG_PER_OZ, MM_PER_IN } from '../../foundation/basics/units';
 import { bladeThickMm } from '../../simulation/physics/blade';
 import { BLADE_SIZES } from '../../foundation/catalogue/bladeSizes';
@@ -197,7 +191,7 @@ const wires = (): CataloguePart[] =>
 	});
 
 function turningBlades(): CataloguePart[] {
-	return (Object.keys(BLADE_SIZES) as TurningStyle[]).flatMap((style) =>
+	return keysOf(BLADE_SIZES).flatMap((style) =>
 		BLADE_SIZES[style].map(({ size, lengthMm, widthMm }) => {
 			const thickMm = bladeThickMm(size);
 			const massG = (DENSITY_KGM3.brass / 1e6) * BLADE_FORMS[style].areaShare * lengthMm * widthMm * thickMm;
@@ -239,8 +233,8 @@ const buzzBlades = (): CataloguePart[] =>
 	);
 
 function skirts(): CataloguePart[] {
-	return (Object.keys(SKIRT_CUTS) as (keyof typeof SKIRT_CUTS)[]).flatMap((length) =>
-		(Object.keys(STRAND_MM) as (keyof typeof STRAND_MM)[]).map((material) => {
+	return keysOf(SKIRT_CUTS).flatMap((length) =>
+		keysOf(STRAND_MM).map((material) => {
 			const { lengthMm, strands } = SKIRT_CUTS[length];
 			const dress = SKIRTS[length === 'short' ? 'thin' : 'full'];
 			return makePart('skirt', `${material}-${length}`, `${material} skirt, ${length}`, 1, {
@@ -255,7 +249,7 @@ function skirts(): CataloguePart[] {
 }
 
 function trailers(): CataloguePart[] {
-	return (Object.keys(SOFT_BODIES) as (keyof typeof SOFT_BODIES)[]).flatMap((kind) =>
+	return keysOf(SOFT_BODIES).flatMap((kind) =>
 		[...TRAILER_LENGTHS_IN].map((lengthIn) =>
 			makePart('trailer', `${kind}-${lengthIn}`, `${kind.replaceAll('-', ' ')} ${lengthIn} in`, 1, {
 				lengthMm: standard(lengthIn * MM_PER_IN, 0.05),

@@ -1,3 +1,4 @@
+import { turningStyle } from '../../foundation/catalogue/bladeSizes';
 import { FITTINGS_MM } from '../../foundation/catalogue/fittings';
 import type { PlacedBlade } from '../geometry/rigGeometry';
 import { seeded } from '../../foundation/basics/random';
@@ -90,7 +91,7 @@ function dimples(dish: Dish, part: DrawnPart): Shape[] {
 
 /** A turning blade in side view, hung from its hole. A clear one is a tint with its glints. */
 export function drawBlade(part: DrawnPart, { blade, lengthMm, widthMm, hole, angleDeg }: PlacedBlade): Shape[] {
-	const style = blade.style as TurningStyle;
+	const style = turningStyle(blade);
 	const { finish } = blade;
 	const dish: Dish = { style, lengthMm, widthMm, hole, angleDeg };
 	const outline = band(dish, -1, 1);
@@ -112,6 +113,6 @@ export const bladeAnchor = ({ hole, angleDeg, lengthMm }: PlacedBlade): Point =>
 
 /** Outline of a blade as it is drawn, for measuring. */
 export const bladeOutlinePoints = ({ blade, lengthMm, widthMm, hole, angleDeg }: PlacedBlade): Point[] => {
-	const dish: Dish = { style: blade.style as TurningStyle, lengthMm, widthMm, hole, angleDeg };
+	const dish: Dish = { style: turningStyle(blade), lengthMm, widthMm, hole, angleDeg };
 	return [...range(0, 1).map((t) => onDish(dish, t, -1)), ...range(1, 0).map((t) => onDish(dish, t, 1))];
 };

@@ -1,6 +1,6 @@
+import { turningStyle } from '../../foundation/catalogue/bladeSizes';
 import { BUZZ_MM } from '../../foundation/catalogue/fittings';
 import { BLADE_FORMS } from '../../foundation/constants/constants';
-import type { TurningStyle } from '../../foundation/schema/words';
 import type { RigGeometry, PlacedBlade } from './rigGeometry';
 import { polar, type Point } from './path';
 
@@ -39,7 +39,7 @@ function gap(first: Segment, second: Segment): number {
 
 /** The two lines in side view along which a turning blade's cone is widest: from its hinge to its tip, up and down. */
 export function sweptLines({ blade, lengthMm, hole, axisDeg }: PlacedBlade): readonly [Segment, Segment] {
-	const { angleDeg } = BLADE_FORMS[blade.style as TurningStyle];
+	const { angleDeg } = BLADE_FORMS[turningStyle(blade)];
 	return [
 		[hole, polar(hole, axisDeg - angleDeg, lengthMm)],
 		[hole, polar(hole, axisDeg + angleDeg, lengthMm)]

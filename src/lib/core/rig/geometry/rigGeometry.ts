@@ -1,4 +1,4 @@
-import { bladeOutline } from '../../foundation/catalogue/bladeSizes';
+import { bladeOutline, turningStyle } from '../../foundation/catalogue/bladeSizes';
 import { COLLAR } from '../../foundation/catalogue/dress';
 import { FITTINGS_MM, TRAILS_DEG } from '../../foundation/catalogue/fittings';
 import { headSize } from '../../foundation/catalogue/heads';
@@ -7,7 +7,7 @@ import { PLATES } from '../../foundation/constants/constants';
 import type { MeasuredParts } from '../../simulation/physics/measured';
 import type { Build } from '../../foundation/schema/build';
 import type { Blade, Rig } from '../../foundation/schema/rig';
-import type { JigBlade, TurningStyle } from '../../foundation/schema/words';
+import type { JigBlade } from '../../foundation/schema/words';
 import { MM_PER_IN } from '../../foundation/basics/units';
 import { placeHook, type PlacedHook } from './hook';
 import { bend, polar, type Point } from './path';
@@ -85,7 +85,7 @@ const bladeAt = (rig: Rig, position: Blade['position']): Blade | undefined =>
 	rig.blades.find((blade) => blade.position === position);
 
 function hang(blade: Blade, hole: Point, angleDeg: number, axisDeg: number, measured: MeasuredParts): PlacedBlade {
-	const outline = bladeOutline(blade.style as TurningStyle, blade.size, measured[blade.position]?.lengthMm);
+	const outline = bladeOutline(turningStyle(blade), blade.size, measured[blade.position]?.lengthMm);
 	return { blade, hole, angleDeg, axisDeg, lengthMm: outline.lengthMm, widthMm: outline.widthMm };
 }
 

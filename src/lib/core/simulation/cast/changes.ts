@@ -1,3 +1,4 @@
+import { keysOf } from '../../foundation/basics/typed';
 import { without } from '../../foundation/basics/without';
 import { LINES, SPEEDS_MPS, WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import { TRAILERS, USUAL_COUNTDOWN_S, USUAL_TIP_M } from '../../foundation/constants/constants';
@@ -89,7 +90,7 @@ function lines({ rig }: TowInput): Try[] {
 }
 
 const trailers = ({ rig }: TowInput): Try[] =>
-	(Object.keys(TRAILERS) as (keyof typeof TRAILERS)[])
+	keysOf(TRAILERS)
 		.filter((kind): kind is TrailerKind => kind !== 'none' && kind !== rig.trailer?.kind)
 		.map((kind, off) => ({
 			patch: { rig: { ...rig, trailer: { ...rig.trailer, kind } } },

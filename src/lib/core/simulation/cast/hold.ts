@@ -1,3 +1,4 @@
+import { isOneOf } from '../../foundation/basics/typed';
 import { without } from '../../foundation/basics/without';
 import { BLADE_SIZES } from '../../foundation/catalogue/bladeSizes';
 import { LINES, WEIGHTS_OZ } from '../../foundation/catalogue/parts';
@@ -5,7 +6,7 @@ import { USUAL_TIP_M } from '../../foundation/constants/constants';
 import type { MeasuredParts } from '../physics/measured';
 import { USUAL_LINE } from '../physics/window';
 import type { SpeedForInput } from '../../foundation/schema/tow';
-import type { TurningStyle } from '../../foundation/schema/words';
+import { TURNING_STYLES } from '../../foundation/schema/words';
 import { speedFor } from './speedFor';
 
 /** One thing that is otherwise, with which a safe speed holds the depth that was asked for. */
@@ -54,7 +55,7 @@ function tries(input: SpeedForInput, measured: MeasuredParts): Try[] {
 	const { rig, tipM = USUAL_TIP_M } = input;
 	const line = { ...USUAL_LINE, ...rig.line };
 	const rear = rearOf(rig);
-	const sizes = rear ? (BLADE_SIZES[rear.style as TurningStyle] ?? []).map(({ size }) => size) : [];
+	const sizes = rear && isOneOf(TURNING_STYLES, rear.style) ? BLADE_SIZES[rear.style].map(({ size }) => size) : [];
 	const heads = around(WEIGHTS_OZ, rig.weightOz).map((weightOz): Try => ({
 		offer: { kind: 'weight', weightOz },
 		input: { ...input, rig: { ...rig, weightOz } },
@@ -90,7 +91,7 @@ export function holdOffers(input: SpeedForInput, measured: MeasuredParts = {}): 
 	for (const one of tries(input, measured)) {
 		if (offers.some(({ kind }) => kind === one.offer.kind)) continue;
 		const { speedMps } = speedFor(one.input, one.measured);
-		if (speedMps !== null) offers.push({ ...one.offer, speedMps } as HoldOffer);
+		if (speedMps !== null) offers.push({ ...one.offer, speedMps });
 	}
 	return offers;
 }

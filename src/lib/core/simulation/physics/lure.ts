@@ -1,4 +1,5 @@
-import type { Family, TurningStyle } from '../../foundation/schema/words';
+import { turningStyle } from '../../foundation/catalogue/bladeSizes';
+import type { Family } from '../../foundation/schema/words';
 import { KG_PER_OZ } from '../../foundation/basics/units';
 import { bladeDragM2, bladeLiftM2, bladeModel, KEEP_SHARE, smooth, wakeRatio, type BladeModel } from './blade';
 import {
@@ -100,8 +101,8 @@ function engineOf({ family, blades, measured = {} }: RunningRig): Engine {
 	if (family === 'bladed-jig') return plateEngine(rear.style as keyof typeof PLATES, measured.rear);
 	if (family === 'buzzbait') return propellerEngine(rear.size, measured.rear);
 	const ahead = blades.find(({ position }) => position === 'front');
-	const front = ahead ? bladeModel(ahead.style as TurningStyle, ahead.size, 'front', measured.front) : null;
-	const back = bladeModel(rear.style as TurningStyle, rear.size, 'rear', measured.rear);
+	const front = ahead ? bladeModel(turningStyle(ahead), ahead.size, 'front', measured.front) : null;
+	const back = bladeModel(turningStyle(rear), rear.size, 'rear', measured.rear);
 	return { kind: 'blades', front, rear: back, wake: front ? wakeRatio(front, back) : 1 };
 }
 

@@ -1,4 +1,5 @@
-import { levelAt, logsOf, mixedRatio, type LevelField, type Logs, type Place } from './field';
+import { tableOf } from '../../foundation/basics/typed';
+import { levelAt, logsOf, mixedRatio, type LevelField, type Place } from './field';
 import table from './lightField.json';
 import type { Spectrum } from './bands';
 import type { Sky } from './sky';
@@ -14,7 +15,7 @@ type Ratio = (typeof RATIOS)[number];
  */
 export type Field = LevelField & Readonly<Record<Ratio, Spectrum>>;
 
-const LOGS = Object.fromEntries(RATIOS.map((ratio) => [ratio, logsOf(table, ratio)])) as Record<Ratio, Logs>;
+const LOGS = tableOf(RATIOS, (ratio) => logsOf(table, ratio));
 
 /** The whole light field at a place. */
 export function fieldAt(sky: Sky, places: readonly Place[]): Field {

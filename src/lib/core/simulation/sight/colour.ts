@@ -1,3 +1,4 @@
+import { mapThree } from '../../foundation/basics/typed';
 import { BANDS, BASE, daylight, spectrum, type Spectrum } from './bands';
 import { eyeAt } from './eye';
 import { levelAt, placesAt } from './field';
@@ -26,13 +27,13 @@ const [LEAST_GAIN, MOST_GAIN] = [0.4, 2.5];
 const DEEP = 0.15;
 const LIT = 0.9;
 /** What the eye of a person makes of a photon of each band: the observer's tables are of energy. */
-const PER_PHOTON = (['x', 'y', 'z'] as const).map((key) => spectrum((at, nm) => BASE[key][at]! / nm));
+const PER_PHOTON = mapThree(['x', 'y', 'z'] as const, (key) => spectrum((at, nm) => BASE[key][at]! / nm));
 const xyz = (photons: Spectrum): Three =>
-	PER_PHOTON.map((row) => {
+	mapThree(PER_PHOTON, (row) => {
 		let sum = 0;
 		for (let at = 0; at < BANDS; at++) sum += row[at]! * photons[at]!;
 		return sum;
-	}) as unknown as Three;
+	});
 
 const curve = (value: number): number => (value <= 0.0031308 ? 12.92 * value : 1.055 * value ** (1 / 2.4) - 0.055);
 
@@ -46,15 +47,15 @@ export interface Seen {
 }
 
 /** Linear channels as a screen shows them, what is too bright mixed towards gray of the same lightness. */
-function shown(linear: readonly number[], lightness: number): Rgb {
+function shown(linear: Three, lightness: number): Rgb {
 	const grey = Math.min(1, Math.max(0, lightness));
 	const most = Math.max(...linear);
 	// As much gray as brings the largest back to 1.
 	const share = most <= 1 ? 0 : most > grey ? (most - 1) / (most - grey) : 1;
-	return linear.map((value) => {
+	return mapThree(linear, (value) => {
 		const held = Math.min(1, value + share * (grey - value));
 		return Math.round(255 * curve(held));
-	}) as Rgb;
+	});
 }
 
 /** Gain of each of Bradford's cones that a person down there is used to, over the lightness of white there. */
@@ -65,11 +66,14 @@ function gainOf(scene: Seen): Three {
 	if (known) return known;
 	const { field, here } = scene;
 	const white = xyz(spectrum((at) => (here[at]! * field.es[at]!) / Math.PI));
-	const cones = times(BRADFORD, white.map((value) => value / white[1]) as unknown as Three);
-	const made = cones.map((cone, at) => {
-		const gain = cone > 1e-6 ? Math.min(MOST_GAIN, Math.max(LEAST_GAIN, D65[at]! / cone)) : MOST_GAIN;
+	const cones = times(
+		BRADFORD,
+		mapThree(white, (value) => value / white[1])
+	);
+	const made = mapThree(cones, (cone, at) => {
+		const gain = cone > 1e-6 ? Math.min(MOST_GAIN, Math.max(LEAST_GAIN, D65[at] / cone)) : MOST_GAIN;
 		return (1 - USED + USED * gain) / white[1];
-	}) as unknown as Three;
+	});
 	gains.set(scene, made);
 	return made;
 }
@@ -77,22 +81,20 @@ function gainOf(scene: Seen): Three {
 /** Color (sRGB, 0 to 255) in which a person down there would see a light of these photons. */
 export function rgbOf(photons: Spectrum, scene: Seen): Rgb {
 	const gain = gainOf(scene);
-	const adapted = times(BRADFORD, xyz(photons)).map((value, at) => value * gain[at]!) as unknown as Three;
+	const adapted = mapThree(times(BRADFORD, xyz(photons)), (value, at) => value * gain[at]);
 	const light = LIT * Math.max(DEEP, scene.eye.share ** DEEP);
-	const [x, y, z] = times(BACK, adapted).map((value) => value * light) as unknown as Three;
+	const [x, y, z] = mapThree(times(BACK, adapted), (value) => value * light);
 	return shown(
-		times(SRGB, [x, y, z]).map((value) => Math.max(0, value)),
+		mapThree(times(SRGB, [x, y, z]), (value) => Math.max(0, value)),
 		y
 	);
 }
 
 /** Color of something in a person's hand by day: what it throws back of daylight, as photons of its own. */
 export function inHandRgb(reflects: Spectrum): Rgb {
-	const [x, y, z] = xyz(spectrum((at, nm) => reflects[at]! * DAY[at]! * nm)).map(
-		(value) => value / WHITE[1]
-	) as unknown as Three;
+	const [x, y, z] = mapThree(xyz(spectrum((at, nm) => reflects[at]! * DAY[at]! * nm)), (value) => value / WHITE[1]);
 	return shown(
-		times(SRGB, [x, y, z]).map((value) => Math.max(0, value)),
+		mapThree(times(SRGB, [x, y, z]), (value) => Math.max(0, value)),
 		y
 	);
 }

@@ -1,3 +1,4 @@
+import { isIn, isOneOf } from '../../foundation/basics/typed';
 import type { ForageKind, SkirtColour } from '../../foundation/schema/words';
 import { BAND_NM, spectrum, sumOf, type Spectrum } from './bands';
 
@@ -157,9 +158,8 @@ export function mixed(strands: readonly (readonly [Target, number])[]): Target {
 }
 
 const dullOf = (name: string): Target | null => {
-	const mix = name in MIXES ? MIXES[name as MixedSkirt] : null;
-	if (mix) return mixed(mix.map(([strand, share]) => [dull(RECIPES[strand]), share]));
-	return name in RECIPES ? dull(RECIPES[name as Name]) : null;
+	if (isIn(MIXES, name)) return mixed(MIXES[name].map(([strand, share]) => [dull(RECIPES[strand]), share]));
+	return isIn(RECIPES, name) ? dull(RECIPES[name]) : null;
 };
 
 /** Forage by the contract's kinds; fry is taken as shad, at half contrast it is not modeled. */
@@ -172,14 +172,14 @@ const FORAGE: Readonly<Record<ForageKind, string>> = {
 	'bottom-fish': 'bait-goby',
 	perch: 'perch'
 };
-const METALS: readonly string[] = ['nickel', 'silver', 'gold', 'copper'];
+const METALS = ['nickel', 'silver', 'gold', 'copper'] as const;
 
 export const TARGET_KINDS = ['skirt', 'trailer', 'blade', 'forage'] as const;
 export type TargetKind = (typeof TARGET_KINDS)[number];
 
 function bladeOf(finish: string, hammered: boolean): Target | null {
-	if (METALS.includes(finish)) {
-		const reflects = reflectance(RECIPES[finish as Name]);
+	if (isOneOf(METALS, finish)) {
+		const reflects = reflectance(RECIPES[finish]);
 		const none = spectrum(() => 0);
 		return { reflects, passes: none, mirror: true, glow: null, sizeM: BLADE_M, facets: hammered ? HAMMERED : SMOOTH };
 	}
@@ -195,6 +195,6 @@ function bladeOf(finish: string, hammered: boolean): Target | null {
 export function targetOf(kind: TargetKind, colour: string, hammered = false): Target | null {
 	if (kind === 'blade') return bladeOf(colour, hammered);
 	if (kind !== 'forage') return dullOf(colour);
-	const target = colour in FORAGE ? dullOf(FORAGE[colour as ForageKind]) : null;
+	const target = isIn(FORAGE, colour) ? dullOf(FORAGE[colour]) : null;
 	return target && { ...target, passes: spectrum(() => 0) };
 }

@@ -1,3 +1,4 @@
+import { mapThree } from '../../foundation/basics/typed';
 import type { Reading } from '../../water/reading/complete';
 import { BASE, BANDS, daylight, spectrum, sumOf, type Spectrum } from './bands';
 
@@ -50,7 +51,7 @@ type Optics = Pick<Water, 'absorbs' | 'backscatters' | 'attenuates'>;
 
 function opticsOf(stain: Stain, amount: number): Optics {
 	const [base, per] = STAINS[stain];
-	const [chl, tea, mineral] = [0, 1, 2].map((at) => base[at]! + per[at]! * amount) as [number, number, number];
+	const [chl, tea, mineral] = mapThree(base, (value, at) => value + per[at] * amount);
 	const algae = chl ** 0.65;
 	const absorbs = spectrum(
 		(at, nm) =>

@@ -136,7 +136,7 @@ function reblades(rig: Rig): Rig | null {
 		return { ...blade, style: other[blade.style as keyof typeof other], size: blade.style === 'willow' ? 4 : 4.5 };
 	});
 	const changed = blades.some((blade, at) => blade !== rig.blades[at]);
-	return changed ? { ...rig, blades: blades as Rig['blades'] } : null;
+	return changed ? { ...rig, blades: blades } : null;
 }
 
 /** Nobody is sent beyond these heads, oz, by a tally alone. */

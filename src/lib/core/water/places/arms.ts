@@ -40,10 +40,8 @@ function armAlong(depths: Depths, point: Point, bearing: number): Arm | null {
 	if (hereM === null || hereM > WIDEST_M) return null;
 	const reachM = [bearing, bearing + 180].map((way) => toShoreM(depths.shores, point, way) ?? 0);
 	if (reachM[0]! + reachM[1]! < Math.max(ARM_M, ARM_SHAPE * hereM)) return null;
-	const [ahead, behind] = [0, 180].map((turn) => followed(depths, point, bearing + turn, hereM)) as [
-		ReturnType<typeof followed>,
-		ReturnType<typeof followed>
-	];
+	const ahead = followed(depths, point, bearing, hereM);
+	const behind = followed(depths, point, bearing + 180, hereM);
 	const longM = ahead.goneM + behind.goneM;
 	const widths = [hereM, ...ahead.widths, ...behind.widths];
 	const wideM = widths.reduce((sum, width) => sum + width, 0) / widths.length;

@@ -1,12 +1,6 @@
+import { keysOf } from '../../foundation/basics/typed';
 import { bandFaults, type Fault } from '../../foundation/schema/band';
-import {
-	COVER_TOP_M,
-	FORAGE_IN,
-	LIST_MAX,
-	READING_RANGES,
-	RULE_RANGES,
-	type RangedKey
-} from '../../foundation/schema/limits';
+import { COVER_TOP_M, FORAGE_IN, LIST_MAX, READING_RANGES, RULE_RANGES } from '../../foundation/schema/limits';
 import type { ParsedReading } from '../../foundation/schema/reading';
 
 type Range = readonly [number, number];
@@ -30,7 +24,7 @@ const tooMany = (path: string, list: readonly unknown[] | undefined): Fault[] =>
  */
 export function readingFault(reading: ParsedReading): Fault | null {
 	const { rules, cover = [], forage = [] } = reading;
-	const keys = Object.keys(READING_RANGES) as RangedKey[];
+	const keys = keysOf(READING_RANGES);
 	const [first] = [
 		...keys.flatMap((key) => outside(key, reading[key], READING_RANGES[key])),
 		...cover.flatMap(({ topM }, at) => outside(`cover.${at}.topM`, topM, COVER_TOP_M)),

@@ -96,7 +96,7 @@ export function bankIn(windFromDeg: number, bankBearingDeg: number): NonNullable
 /** A reading as it will be in an hour of such weather: what is not weather stays as it was read. */
 export function readingIn(reading: ParsedReading, { sky, windMps, pressureTrend, warmerC }: Weather): ParsedReading {
 	// What the desk says of sun and light is of its own hour.
-	const rest = without(without(reading, 'sunElevationDeg'), 'light') as ParsedReading;
+	const rest = without(without(reading, 'sunElevationDeg'), 'light');
 	return {
 		...rest,
 		sky,

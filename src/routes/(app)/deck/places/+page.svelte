@@ -56,13 +56,11 @@
 	const weather = $derived(weathers[index] ?? null);
 	const sun = $derived(water && weather ? sunAt(water, weather.at) : null);
 	const soundings = $derived<Sounding[]>(
-		map && chart ? chart.soundings.map(([at, depthM]) => ({ ...map.plane.pointOf(at as LonLat), depthM })) : []
+		map && chart ? chart.soundings.map(([at, depthM]) => ({ ...map.plane.pointOf(at), depthM })) : []
 	);
 
 	const growths = $derived<Growth[]>(
-		map && chart
-			? chart.growths.map(({ kind, ring }) => ({ kind, ring: ring.map((at) => map.plane.pointOf(at as LonLat)) }))
-			: []
+		map && chart ? chart.growths.map(({ kind, ring }) => ({ kind, ring: ring.map((at) => map.plane.pointOf(at)) })) : []
 	);
 
 	/** `null` while they are looked for. */
@@ -96,7 +94,7 @@
 		ranked.flatMap(({ spot, name, rank, lie }) => {
 			const held = spotOf(spot);
 			if (!map || !held?.at) return [];
-			const at = map.plane.pointOf(held.at as LonLat);
+			const at = map.plane.pointOf(held.at);
 			return [{ id: spot, name, at, rank, shadeM: lie.shadeM, bankBearingDeg: held.bankBearingDeg }];
 		})
 	);
@@ -114,10 +112,10 @@
 		shores: (chart?.shores ?? []) as Written['shores'],
 		soundings: (chart?.soundings ?? []) as Written['soundings'],
 		growths: (chart?.growths ?? []) as Written['growths'],
-		places: day.spots.flatMap(({ name, at }) => (at ? [{ name, at: at as LonLat }] : [])),
+		places: day.spots.flatMap(({ name, at }) => (at ? [{ name, at: at }] : [])),
 		route: route.flatMap(({ spot, from }) => {
 			const at = spotOf(spot)?.at;
-			return at ? [{ name: nameOf(spot), at: at as LonLat, from }] : [];
+			return at ? [{ name: nameOf(spot), at: at, from }] : [];
 		})
 	});
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { plain } from '$lib/client/state/plain.svelte';
 	import { percentText } from '$lib/presentation/units';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/state/app.svelte';
@@ -30,7 +31,7 @@
 		if (!rig || !app.work) return null;
 		busy = true;
 		try {
-			return await app.work.calibrated($state.snapshot(rig) as typeof rig, parts, $state.snapshot(next) as Measure[]);
+			return await app.work.calibrated(plain(rig), parts, plain(next));
 		} finally {
 			busy = false;
 		}

@@ -95,7 +95,7 @@ function otherBeat(build: Build): Build {
 	const blades = build.rig.blades.map((blade) => {
 		if (blade.position !== 'rear') return blade;
 		const finish = blade.style === 'clear' ? 'nickel' : blade.finish;
-		return { ...blade, ...OTHER_BEAT[blade.style], finish } as Blade;
+		return { ...blade, ...OTHER_BEAT[blade.style], finish };
 	});
 	return withRig(build, { blades }, 'rear');
 }
