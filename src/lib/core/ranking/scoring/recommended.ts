@@ -63,8 +63,12 @@ export interface Pace extends PaceWindow {
 	readonly aimMps: number;
 }
 
-/** Paces (m/s) between which anglers begin, unless the fish run a lure down. */
-const BEGINS_MPS = [0.5, 0.92] as const;
+/** The slowest pace (m/s) that anglers begin with, and the fastest: they begin slower where they see less (m). */
+const BEGINS_FROM_MPS = 0.5;
+const BEGINS_TO_MPS: Curve = [
+	[1, 0.85],
+	[3, 1]
+];
 /** Chasing fish in water of these temperatures (C) are begun with a little faster, m/s. */
 const CHASE_C = [19, 22] as const;
 const CHASE_MPS = 0.1;
@@ -122,8 +126,8 @@ export function recommendedPace(reading: Reading, stances: Positions): Pace {
 	const deep = reading.mood === 'chasing' ? SHARE.deepChasing : SHARE.deep;
 	const share = near + ramp(middleM(reading), SLOW_FOR_DEPTH_M) * (deep - near);
 	const chase = reading.mood === 'chasing' ? CHASE_MPS * ramp(reading.waterTemperatureC, CHASE_C) : 0;
-	const [least, most] = [BEGINS_MPS[0], BEGINS_MPS[1] + chase];
-	const wantedMps = Math.min(most, Math.max(least, slowestMps + share * (fastestMps - slowestMps)));
+	const most = along(BEGINS_TO_MPS, reading.visibilityM) + chase;
+	const wantedMps = Math.min(most, Math.max(BEGINS_FROM_MPS, slowestMps + share * (fastestMps - slowestMps)));
 	return { slowestMps, fastestMps, aimMps: Math.min(fastestMps, Math.max(slowestMps, wantedMps)) };
 }
 

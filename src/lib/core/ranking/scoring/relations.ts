@@ -133,18 +133,15 @@ function standsOnTop(_needs: Needs, space: Space): Suits {
 	};
 }
 
-/** Fit of a pace at either end of the window; it falls by one for each of these (m/s) outside, down to the least. */
-const EDGE_PACE_FIT = 0.7;
+/** A pace this near (m/s) the one to begin with is as good; the fit falls by one for each step further away, to the least. */
+const NEAR_PACE_MPS = 0.03;
 const PACE_STEP_MPS = 0.15;
 const LEAST_PACE_FIT = -2;
 
-function askedPace({ pace: { slowestMps, fastestMps, aimMps } }: Needs): Suits {
+function askedPace({ pace: { aimMps } }: Needs): Suits {
 	return (speed) => {
-		const speedMps = speed.patch.retrieve!.speedMps!;
-		const off = Math.max(0, slowestMps - speedMps, speedMps - fastestMps);
-		const reachMps = speedMps < aimMps ? aimMps - slowestMps : fastestMps - aimMps;
-		const inside = 1 - (1 - EDGE_PACE_FIT) * Math.min(1, Math.abs(speedMps - aimMps) / (reachMps || 1));
-		return { given: ALWAYS, fit: Math.max(LEAST_PACE_FIT, inside - off / PACE_STEP_MPS) };
+		const off = Math.max(0, Math.abs(speed.patch.retrieve!.speedMps! - aimMps) - NEAR_PACE_MPS);
+		return { given: ALWAYS, fit: Math.max(LEAST_PACE_FIT, 1 - off / PACE_STEP_MPS) };
 	};
 }
 
