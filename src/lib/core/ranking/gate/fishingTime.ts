@@ -19,6 +19,8 @@ export const LONGEST_S = 60;
 /** A fish comes up by half of what it sees, at most half of this (m); and takes what passes this far (m) below it. */
 const SEEN_AT_MOST_M = 1;
 const BELOW_M = 0.15;
+/** Where fish lie on the bottom, a lure that would run up to this far (m) below it ticks along it, among them (assumed). */
+const TICKS_M = 0.5;
 /** The lure begins this far under the surface, m. */
 const ENTRY_M = 0.02;
 /** Speed (m/s) at which the line's drag is read while the lure falls on it. */
@@ -33,9 +35,9 @@ export interface Work {
 }
 
 /** Where a family's lures work among the fish of a reading, within its band. */
-export function workOf({ visibilityM, fishFromM }: Reading, { toM, castM }: Band): Work {
+export function workOf({ visibilityM, fishFromM, bottomM }: Reading, { toM, castM }: Band): Work {
 	const topM = Math.min(fishFromM, toM);
-	const lowestM = toM + BELOW_M;
+	const lowestM = toM >= bottomM - BELOW_M ? bottomM + TICKS_M : toM + BELOW_M;
 	// Fish too far under cover to come up to a lure that stays over it leave it no depth to work at.
 	const fromM = Math.min(lowestM, fishFromM - Math.min(visibilityM, SEEN_AT_MOST_M) / 2);
 	return { castM, fromM, toM: lowestM, targetsM: [topM, (topM + toM) / 2, toM] };
