@@ -223,10 +223,10 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		kind: 'score',
 		strength: 1,
 		scope: SPINNERBAIT,
-		when: not(any('skinny water', 'shallow')),
+		when: not('skinny water'),
 		given: { 'blade.size': { 'rear 5-7': 1 } },
 		prefers: { weight: { '0.5-0.75': 1 } },
-		because: 'Big blades want a head of 1/2 to 3/4 oz, but not for shallow fish.',
+		because: 'Big blades want a head of 1/2 to 3/4 oz, but not over skinny water.',
 		speaks: {},
 		silent: { bottomM: 1.2 }
 	},

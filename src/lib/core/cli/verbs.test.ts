@@ -24,7 +24,7 @@ describe('the command line', () => {
 		const { status, stdout, stderr } = spawnSync('npx', words, { input: '{', encoding: 'utf8' });
 		expect([status, stdout]).toEqual([2, '']);
 		expect(stderr.split('\n')).toContainEqual(commandLine(['window'], () => '{').stderr.trim());
-	}, 20_000);
+	});
 
 	it.each([
 		['no JSON', ['call'], '{', { code: 'bad-json' }],
