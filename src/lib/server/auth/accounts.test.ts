@@ -168,7 +168,7 @@ describe('guessing', () => {
 			await expect(signIn({ name, passphrase: 'guess', address }, NOW)).rejects.toMatchObject({ status: 401 });
 		}
 		await expect(signIn({ name: 'Nobody', passphrase: 'guess', address }, NOW)).rejects.toMatchObject({ status: 429 });
-	}, 30_000);
+	});
 });
 
 describe('guessing from many places', () => {
@@ -183,7 +183,7 @@ describe('guessing from many places', () => {
 		}
 		expect([...told]).toEqual([401, 429]);
 		expect(await signIn(who, after(60_000))).toBe(anglerId);
-	}, 30_000);
+	});
 
 	it('counts all addresses of one subscriber as one', async () => {
 		const who = person();
@@ -206,7 +206,7 @@ describe('guessing from many places', () => {
 		}
 		expect(told.filter((one) => one === 'made')).toHaveLength(21);
 		expect(told.slice(21)).toEqual([429, 429]);
-	}, 30_000);
+	});
 });
 
 describe('a clock that ran ahead', () => {

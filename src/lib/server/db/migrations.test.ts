@@ -126,7 +126,7 @@ describe('migrations', () => {
 		await migrator(database.sequelize).up();
 		expect(await schemaOf(cut)).toEqual(await schemaOf(database));
 		await cut.sequelize.close();
-	}, 60_000);
+	});
 
 	it('started twice at once are done once', async () => {
 		const url = await freshDatabaseUrl();

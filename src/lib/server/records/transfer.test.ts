@@ -282,7 +282,7 @@ describe('a large account', () => {
 				[...(await storeOf(name).versions(owner)).keys()].toSorted((a, b) => a.localeCompare(b));
 			expect(await ids(other)).toEqual(await ids(anglerId));
 		}
-	}, 60_000);
+	});
 });
 
 describe('imports at once', () => {
@@ -312,5 +312,5 @@ describe('imports at once', () => {
 		const again = await exportRecords(to, NOW);
 		const byId = (a: { id: string }, b: { id: string }): number => (a.id < b.id ? -1 : 1);
 		expect(again.readings.toSorted(byId)).toEqual(file.readings.toSorted(byId));
-	}, 60_000);
+	});
 });

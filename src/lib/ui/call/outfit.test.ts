@@ -26,7 +26,7 @@ describe('the outfit of a call', () => {
 			}),
 			{ numRuns: 12, seed: 4 }
 		);
-	}, 30_000);
+	});
 
 	it('says lengths in the angler’s units', () => {
 		const called = answerOn({ waterTemperatureC: 20, visibilityM: 1.5, bottomM: 3 });

@@ -17,7 +17,7 @@ describe('when another call would be the better choice', () => {
 			}),
 			{ numRuns: 60, seed: 8 }
 		);
-	}, 30_000);
+	});
 
 	it('speaks of the pace and of the beat that differ', () => {
 		const reading = { waterTemperatureC: 20, visibilityM: 1.5, bottomM: 3 };

@@ -339,7 +339,7 @@ describe('stances', () => {
 			}),
 			{ numRuns: 60, seed: 12 }
 		);
-	}, 60_000);
+	});
 
 	it('are all weighed or named, however many facets fifty rules of one’s own tie together', () => {
 		const values = facetValues();
@@ -363,7 +363,7 @@ describe('stances', () => {
 			}),
 			{ numRuns: 8, seed: 5 }
 		);
-	}, 60_000);
+	});
 
 	it('that are taken silence what else answers their question, and nothing of another family', () => {
 		const reading = { ...READINGS['wind and cloud over reeds']!, visibilityM: 0.3, stain: 'mud' as const };

@@ -57,7 +57,7 @@ describe('the water changes, the craft follows', () => {
 			}),
 			{ numRuns: 80, seed: 23 }
 		);
-	}, 60_000);
+	});
 
 	it('night never lowers a black skirt under a light one, nor a Colorado under a willow', () => {
 		fc.assert(
@@ -71,7 +71,7 @@ describe('the water changes, the craft follows', () => {
 			}),
 			{ numRuns: 80, seed: 24 }
 		);
-	}, 60_000);
+	});
 
 	it('colder water never raises a willow over a Colorado', () => {
 		fc.assert(
@@ -83,7 +83,7 @@ describe('the water changes, the craft follows', () => {
 			}),
 			{ numRuns: 80, seed: 25 }
 		);
-	}, 60_000);
+	});
 
 	it('clearer water never raises a Colorado over a willow', () => {
 		fc.assert(
@@ -95,7 +95,7 @@ describe('the water changes, the craft follows', () => {
 			}),
 			{ numRuns: 60, seed: 21 }
 		);
-	}, 60_000);
+	});
 
 	it('more of a claim’s condition is never less of the claim', () => {
 		const at = (temperature: number) =>

@@ -169,7 +169,7 @@ describe('what a lure hangs on', () => {
 			}),
 			{ numRuns: 80, seed: SEED }
 		);
-	}, 60_000);
+	});
 });
 
 describe('what the angler takes or locks himself', () => {

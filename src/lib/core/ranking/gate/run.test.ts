@@ -50,7 +50,7 @@ describe('one story of how a rig runs', () => {
 			}),
 			{ numRuns: 300, seed: 11 }
 		);
-	}, 60_000);
+	});
 
 	it('is a cast that the simulation takes as it is, on any water', () => {
 		fc.assert(
@@ -89,7 +89,7 @@ describe('one story of how a rig runs', () => {
 			}),
 			{ numRuns: 20, seed: 5 }
 		);
-	}, 60_000);
+	});
 
 	it('tells a measured depth as one, and a modeled one as a range', () => {
 		const { rig } = startBuild('spinnerbait');

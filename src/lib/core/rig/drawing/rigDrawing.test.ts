@@ -137,5 +137,5 @@ describe('a drawn rig', () => {
 			}),
 			{ numRuns: 12, seed: 5 }
 		);
-	}, 20_000);
+	});
 });
