@@ -22,6 +22,7 @@ const CORE = [
 	'ranking/answer',
 	'rig/bench',
 	'trips/evidence',
+	'trips/reactions',
 	'trips/tally',
 	'trips/plan',
 	'trips/proof',

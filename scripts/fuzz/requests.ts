@@ -56,7 +56,8 @@ const VERBS: Readonly<Record<string, unknown>> = {
 	'speed-for': { rig: RIG, castM: 25, holdM: 1, atM: [14] },
 	sight: { reading: READING, depthM: 1 },
 	evidence: { blocks: [{ id: 'a', a: { casts: 90, bites: 4 }, b: { casts: 80, bites: 1 }, planned: true }] },
-	plan: { hours: [{ at: '2026-05-09T06:00:00.000Z', reading: READING, weight: 1 }], rods: 2, perHour: 2 }
+	plan: { hours: [{ at: '2026-05-09T06:00:00.000Z', reading: READING, weight: 1 }], rods: 2, perHour: 2 },
+	reactions: { reading: READING, rig: RIG, symptom: 'follows', when: 'fall', casts: 40 }
 };
 
 /** Forms of the pages, with fields as they send them. */

@@ -14,6 +14,8 @@ import { scoreAnswerSchema, scoreInputSchema } from '../foundation/schema/score'
 import { speedForInputSchema, speedForSchema, towInputSchema, towSchema } from '../foundation/schema/tow';
 import { windowInputSchema, windowSchema } from '../foundation/schema/window';
 import { answerPlan } from '../trips/plan/plan';
+import { reactionsInputSchema, reactionsSchema } from '../foundation/schema/reactions';
+import { answerReactions } from '../trips/reactions/reactions';
 import { planInputSchema, planSchema } from '../foundation/schema/plan';
 import { answerEvidence } from '../trips/evidence/evidence';
 import { evidenceInputSchema, evidenceSchema } from '../foundation/schema/evidence';
@@ -32,7 +34,8 @@ export const VERBS = {
 	'speed-for': answerSpeedFor,
 	sight: answerSight,
 	evidence: answerEvidence,
-	plan: answerPlan
+	plan: answerPlan,
+	reactions: answerReactions
 } as const satisfies Readonly<Record<Verb, (input: unknown) => unknown>>;
 
 /** Schemas that can be printed. */
@@ -55,6 +58,8 @@ export const SCHEMAS: Readonly<Record<string, z.ZodMiniType>> = {
 	'evidence-answer': evidenceSchema,
 	plan: planInputSchema,
 	'plan-answer': planSchema,
+	reactions: reactionsInputSchema,
+	'reactions-answer': reactionsSchema,
 	build: buildSchema,
 	'own-part': ownPartSchema,
 	'rig-file': rigFileSchema,

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
-	import { changedFields } from '$lib/core/trips/tally/changed';
+	import { changedFields } from '$lib/core/trips/reactions/changed';
 	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import type { Trial } from '$lib/core/foundation/schema/tally';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { UnitSystem } from '$lib/core/records/schemas';
-	import { changeText } from '$lib/core/trips/tally/changed';
+	import { changeText } from '$lib/core/trips/reactions/changed';
 	import type { Story } from '$lib/core/trips/tally/story';
 	import { happeningText } from './words';
 

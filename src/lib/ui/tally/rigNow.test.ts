@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { startBuild } from '$lib/core/rig/build/start';
-import { changedFields } from '$lib/core/trips/tally/changed';
+import { changedFields } from '$lib/core/trips/reactions/changed';
 import { storyOf } from '$lib/core/trips/tally/story';
 import type { Rig } from '$lib/core/foundation/schema/rig';
 import ChangeLure from './ChangeLure.svelte';

@@ -1,5 +1,5 @@
 import type { Evidence } from '../../foundation/schema/evidence';
-import { changedFields, changeText } from '../tally/changed';
+import { changedFields, changeText } from '../reactions/changed';
 import { blocksBetween, shownBy } from './compare';
 import type { Fact } from './facts';
 

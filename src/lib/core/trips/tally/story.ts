@@ -1,7 +1,7 @@
 import type { ParsedReading } from '../../foundation/schema/reading';
 import type { Rig } from '../../foundation/schema/rig';
 import type { Trial } from '../../foundation/schema/tally';
-import { changedFields, type Field } from './changed';
+import { changedFields, type Field } from '../reactions/changed';
 import { inOrder, type OrderedEntry } from './order';
 import { turnsOf, type Turn } from './trial';
 

@@ -1,6 +1,6 @@
 import type { Rig } from '../../foundation/schema/rig';
 import type { RigEvent, RigLog } from '../../foundation/schema/rigLog';
-import { changedFields, type Field } from './changed';
+import { changedFields, type Field } from '../reactions/changed';
 import type { Story } from './story';
 
 /** What belongs to the fishing and not to the lure. */

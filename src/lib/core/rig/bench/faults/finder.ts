@@ -75,7 +75,7 @@ const faster = (by: number) => (build: Build) =>
 	});
 
 /** Whether followers see the lure well: in clear water a fast one turns them back, on top and under water (RET-15, FAM-25). */
-const seenWell = ({ reading }: FaultContext): boolean => WORDS.clear(reading) > 0;
+export const followersSeeWell = (reading: Reading): boolean => WORDS.clear(reading) > 0;
 
 /** The other beat of a rear blade, with the size that goes with it: a thump for a flash, a broad plate for a plain one. */
 const OTHER_BEAT: Readonly<Record<Blade['style'], Pick<Blade, 'style' | 'size'>>> = {
@@ -160,11 +160,11 @@ const COLOURS: readonly StepRow[] = [
 	}),
 	step('slower-in-clear', 'Speed', 'Slower: in clear water they see too much of a fast one and turn away', {
 		apply: faster(-0.2),
-		skip: (context) => (seenWell(context) ? null : 'Only in clear water.')
+		skip: (context) => (followersSeeWell(context.reading) ? null : 'Only in clear water.')
 	}),
 	step('speed', 'Speed', 'Slightly faster: a follower that turns away wants it to flee', {
 		apply: faster(0.2),
-		skip: (context) => (seenWell(context) ? 'Not in clear water: slower there.' : null)
+		skip: (context) => (followersSeeWell(context.reading) ? 'Not in clear water: slower there.' : null)
 	}),
 	step('pause', 'Pause', 'A brief stop as it follows, so that blades knock', {
 		apply: (build) => retrieved(build, { style: 'burn-pause' }),
