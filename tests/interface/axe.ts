@@ -1,5 +1,6 @@
 import axe from 'axe-core';
 import type { Page } from 'playwright-core';
+import { vi } from 'vitest';
 import { SCREENS as KNOWN, VIEWS } from '../../src/lib/ui/frame/screens';
 import { newAngler, signedIn, takeCalled, type TestAngler } from './browser';
 
@@ -83,9 +84,14 @@ export async function foundOn(path: string, angler: TestAngler): Promise<string[
 	return [...onLaptop, ...out, ...(await foundByBoth(page))];
 }
 
+const WAIT = { timeout: 60_000, interval: 200 } as const;
+
 /** An angler with a rig in hand. Tests that only look can share one. */
 export async function anglerWithRig(): Promise<TestAngler> {
 	const angler = await newAngler();
-	await takeCalled(await signedIn({ at: '/tank' }, angler));
+	const page = await signedIn({ at: '/tank' }, angler);
+	await takeCalled(page);
+	// The server has it too: what it sends from then on is the page with a rig.
+	await vi.waitUntil(async () => (await (await page.request.get('/api/v1/bench')).json()).record !== null, WAIT);
 	return angler;
 }
