@@ -11,9 +11,9 @@ const framesOf = (stack = ''): string[] =>
 
 /** An error without its text: a database's quotes the statement and the values of the angler's own. */
 export function toldError(error: unknown): object {
-	const { name, stack } = error instanceof Error ? error : new Error();
+	const { name, stack } = error instanceof Error ? error : {};
 	const { errno, code } = driverError(error);
-	return { name, ...(errno > 0 && { errno }), ...(code && { code }), at: framesOf(stack) };
+	return { name, ...(errno !== 0 && { errno }), ...(code && { code }), at: framesOf(stack) };
 }
 
 /** Structured log, one JSON object a line. Never hand it a cookie, a token or a reading's text. */

@@ -233,6 +233,20 @@ describe('a record that is damaged', () => {
 });
 
 describe('a list of records', () => {
+	async function namesByPages(owner: string, limit: number): Promise<string[]> {
+		const names: string[] = [];
+		let after: string | null = null;
+		do {
+			const page: Awaited<ReturnType<typeof readings.list>> = await readings.list(owner, {
+				limit,
+				...(after ? { after } : {})
+			});
+			names.push(...page.items.map(({ record }) => record.name));
+			after = page.next;
+		} while (after !== null);
+		return names;
+	}
+
 	it('comes in pages, newest first, each record once', async () => {
 		const owner = await newAngler(database);
 		const days = [3, 1, 2, 2, 5];
@@ -240,17 +254,16 @@ describe('a list of records', () => {
 			const record = { ...readingRecord({ name: `Day ${day}` }), takenAt: `2026-05-0${day}T06:40:00.000Z` };
 			await readings.put(owner, randomUUID(), 0, record);
 		}
-		const names: string[] = [];
-		let after: string | null = null;
-		do {
-			const page: Awaited<ReturnType<typeof readings.list>> = await readings.list(owner, {
-				limit: 2,
-				...(after ? { after } : {})
-			});
-			names.push(...page.items.map(({ record }) => record.name));
-			after = page.next;
-		} while (after !== null);
-		expect(names).toEqual(['Day 5', 'Day 3', 'Day 2', 'Day 2', 'Day 1']);
+		expect(await namesByPages(owner, 2)).toEqual(['Day 5', 'Day 3', 'Day 2', 'Day 2', 'Day 1']);
+	});
+
+	it('comes in pages without a gap where several were taken within one second', async () => {
+		const owner = await newAngler(database);
+		for (const ms of [100, 400, 700, 900]) {
+			const record = { ...readingRecord({ name: `At ${ms} ms` }), takenAt: `2026-05-01T06:40:00.${ms}Z` };
+			await readings.put(owner, randomUUID(), 0, record);
+		}
+		expect(await namesByPages(owner, 1)).toEqual(['At 900 ms', 'At 700 ms', 'At 400 ms', 'At 100 ms']);
 	});
 
 	it('read by key is there once, however few at a time, and whatever is written meanwhile', async () => {

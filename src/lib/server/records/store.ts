@@ -74,6 +74,13 @@ function cursorOf(next: string): { at: Date; id: string } {
 	return { at, id };
 }
 
+/** The place in a list after a row. */
+function cursorAt(row: RecordRow, newest: string): string {
+	const at = row.get(newest);
+	if (!(at instanceof Date)) throw new TypeError(`The column ${newest} has no time.`);
+	return `${at.getTime()}_${row.id}`;
+}
+
 /** How many rows from one on are written in one statement, by their sizes. */
 function together(sizes: readonly number[], from: number): number {
 	let [count, bytes] = [0, 0];
@@ -161,7 +168,7 @@ export class Store<N extends RecordKindName> {
 		const shown = rows.slice(0, limit);
 		const last = shown[shown.length - 1];
 		const more = rows.length > limit && last;
-		const next = more ? `${new Date(String(last.getDataValue(newest))).getTime()}_${last.id}` : null;
+		const next = more ? cursorAt(last, newest) : null;
 		return { ...this.#readable(shown), next } satisfies Page<RecordOf<N>>;
 	}
 
