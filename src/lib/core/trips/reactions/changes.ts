@@ -1,7 +1,7 @@
+import type { Positions } from '../../claims/disputes';
 import { WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import type { Reading } from '../../water/reading/complete';
-import { WEED } from '../../water/reading/conditions';
-import { followersSeeWell } from '../../rig/bench/faults/finder';
+import { followersSeeWell, noSecondHook } from '../../rig/bench/faults/finder';
 import type { Rig } from '../../foundation/schema/rig';
 import type { Finish, SkirtColour } from '../../foundation/schema/words';
 
@@ -65,17 +65,9 @@ export function smallerTrailer(rig: Rig): Rig | null {
 	return rig.family === 'underspin' ? null : { ...rig, trailer: null };
 }
 
-/** What a second hook hangs in. */
-const SNAGS: readonly string[] = [...WEED, 'wood', 'timber'];
-/** Points of a hook with a second one behind it. */
-const POINTS_WITH_SECOND = 2;
-
-/** A second hook where it is open and the local rule allows it. */
-export function withTrailerHook(rig: Rig, { cover, rules }: Reading): Rig | null {
-	const snags = cover.some(({ kind, topM }) => SNAGS.includes(kind) && topM < 1);
-	const allowed = (rules.hooksMax ?? 2) >= 2 && (rules.pointsMax ?? POINTS_WITH_SECOND) >= POINTS_WITH_SECOND;
-	return rig.trailerHook === 'none' && !snags && allowed ? { ...rig, trailerHook: 'free' } : null;
-}
+/** A second hook, where the bench advises one too. */
+export const withTrailerHook = (rig: Rig, reading: Reading, stances: Positions): Rig | null =>
+	noSecondHook(rig, reading, stances) === null ? { ...rig, trailerHook: 'free' } : null;
 
 const SLOWER = 0.8;
 export const FASTER = 1.25;
@@ -102,7 +94,7 @@ export function reblades(rig: Rig): Rig | null {
 		return { ...blade, style: other[blade.style as keyof typeof other], size: blade.style === 'willow' ? 4 : 4.5 };
 	});
 	const changed = blades.some((blade, at) => blade !== rig.blades[at]);
-	return changed ? { ...rig, blades: blades } : null;
+	return changed ? { ...rig, blades } : null;
 }
 
 /** Nobody is sent beyond these heads, oz, by a tally alone. */

@@ -2,6 +2,7 @@
 const USUAL = { strikes: 3, casts: 100 } as const;
 /** A dry spell as rare as this at the angler's own rate is a reason to change. */
 const RARE = 0.2;
+
 /** Strikes a cast, the usual angler's record counted in with the own one. */
 export const rateOf = ({ casts, strikes }: { casts: number; strikes: number }): number =>
 	(USUAL.strikes + strikes) / (USUAL.casts + casts);

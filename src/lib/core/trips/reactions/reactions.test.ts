@@ -80,6 +80,27 @@ describe('what to change after a sign on the water', () => {
 		);
 	});
 
+	it('offers a second hook where the bench does, and nowhere else', () => {
+		fc.assert(
+			fc.property(
+				likelyReading,
+				fc.constantFrom(...FAMILIES),
+				fc.constantFrom('conditional', 'always', 'rarely', 'never'),
+				(water, family, view) => {
+					const build = startBuild(family);
+					const reading = readingSchema.parse(water);
+					const stances = { 'TRAILER-HOOK': view };
+					const bench = faultSteps('short', { build, reading: completeReading(reading), stances, log: [] });
+					const offered = reactionsTo({ reading, rig: build.rig, symptom: 'short-strikes', stances }).changes.some(
+						({ change }) => 'trailerHook' in change
+					);
+					expect(offered).toBe(bench.find(({ id }) => id === 'trailer-hook')!.skipped === null);
+				}
+			),
+			{ numRuns: 300 }
+		);
+	});
+
 	it('is nothing yet after a few casts, or where nobody looked how the lost fish was hooked', () => {
 		expect(reactionsTo(asked({ symptom: 'no-bites', casts: 5 }))).toMatchObject({
 			changes: [],

@@ -5,7 +5,7 @@ import type { Rig } from '../../foundation/schema/rig';
 import type { HookPlace } from '../../foundation/schema/words';
 import { changeText, type Field } from '../reactions/changed';
 import { drySpell, rarely, rateOf } from '../reactions/rate';
-import { FOULED, NOTHING, TURNED_BACK, type Option } from '../reactions/table';
+import { BY_HOOKED, FOULED, isRefused, NOTHING, TURNED_BACK, type SingleChange } from '../reactions/table';
 import type { Story } from './story';
 
 /** What may be said after a look at the tally. */
@@ -23,25 +23,19 @@ export interface Next {
 const SIGN = 2;
 const FOULED_SIGN = 3;
 
-const ADVICE: Readonly<Record<HookPlace, string>> = {
-	skin: 'Hooked in the lip: the rod is too fast or you set too soon. Let it load, then sweep.',
-	corner: 'Hooked in the corner and lost: leverage. Use a longer shank and keep the line tight.',
-	roof: 'A good hold that was lost: check point, hook size and line.',
-	deep: 'Hooked deep: they want it. Go easy, and cut the line rather than tear.',
-	unknown: 'Lost fish: check the point, then look where the next one is hooked.'
-};
-
 const triedOf = ({ stretches }: Story): Set<Field> => new Set(stretches.flatMap(({ changed }) => changed));
 
-function firstOf(options: readonly Option[], story: Story, reading: Reading, because: string): Next | null {
+/** The first change that was not tried on this outing, and that no view of the angler's own is against. */
+function firstOf(changes: readonly SingleChange[], story: Story, reading: Reading, stances: Positions) {
 	const tried = triedOf(story);
 	const { rig } = story.now;
-	for (const { field, make, text } of options) {
-		if (field === 'cast' || tried.has(field)) continue;
-		const made = make(rig, reading);
+	for (const one of changes) {
+		const { field, make, text } = one;
+		if (field === 'cast' || tried.has(field) || isRefused(one, stances)) continue;
+		const made = make(rig, reading, stances);
 		if (!made && !text) continue;
 		const title = made ? changeText(field, rig, made) : text!;
-		return { kind: 'change', title, because, field, rig: made };
+		return { kind: 'change' as const, title, field, rig: made };
 	}
 	return null;
 }
@@ -82,7 +76,7 @@ export function nextOf(
 	if (place && now.lost > 0) {
 		return {
 			kind: 'advice',
-			title: ADVICE[place],
+			title: BY_HOOKED[place].says,
 			because: 'Two fish were lost the same way.',
 			field: null,
 			rig: null
@@ -92,13 +86,13 @@ export function nextOf(
 	const came = turned >= SIGN && now.landed + now.lost === 0;
 	const soFar = `${counted(now.follows, 'follow')}, ${counted(now.shorts, 'short strike')} in ${counted(now.casts, 'cast')}`;
 	if (came) {
-		const next = firstOf(TURNED_BACK, story, reading, `${soFar}: they come and turn away.`);
-		if (next) return next;
+		const change = firstOf(TURNED_BACK, story, reading, stances);
+		if (change) return { ...change, because: `${soFar}: they come and turn away.` };
 	}
 	if (now.fouled >= FOULED_SIGN) {
 		const weedy = `${counted(now.fouled, 'fouled cast')} of ${now.casts}. First hold the tip up and twitch it free.`;
-		const next = firstOf(FOULED, story, reading, weedy);
-		if (next) return next;
+		const change = firstOf(FOULED, story, reading, stances);
+		if (change) return { ...change, because: weedy };
 	}
 	// The other outings': a rate that falls with this dry spell would never find it long.
 	const rate = rateOf(record);
@@ -107,9 +101,8 @@ export function nextOf(
 		return wait(`${now.dry} of ${spell} casts without a bite: at your rate that means nothing yet.`);
 	}
 	const because = `At your usual rate, the odds of ${now.dry} casts without a bite are ${rarely(Math.exp(-rate * now.dry))}.`;
-	const options = stances.VARY === 'steady' ? NOTHING.filter(({ field }) => field !== 'retrieve') : NOTHING;
-	return (
-		firstOf(options, story, reading, because) ??
-		wait('You tried all the usual changes here: move, or come back at another hour.')
-	);
+	const change = firstOf(NOTHING, story, reading, stances);
+	return change
+		? { ...change, because }
+		: wait('You tried all the usual changes here: move, or come back at another hour.');
 }

@@ -1,8 +1,8 @@
 import type { Reading } from '../../../water/reading/complete';
 import { WORDS } from '../../../water/reading/conditions';
+import type { Positions } from '../../../claims/disputes';
 import type { Build } from '../../../foundation/schema/build';
 import type { RigLog } from '../../../foundation/schema/rigLog';
-import { hooksOf } from '../checks/rules';
 import { stateOf } from '../checks/check';
 import { THRESHOLDS } from '../checks/thresholds';
 import { withFamily, withRig } from '../../build/start';
@@ -30,7 +30,7 @@ export type Symptom = keyof typeof SYMPTOMS;
 export interface FaultContext {
 	readonly build: Build;
 	readonly reading: Reading;
-	readonly stances: Readonly<Record<string, string>>;
+	readonly stances: Positions;
 	readonly log: RigLog;
 }
 
@@ -106,18 +106,19 @@ const noSkirt = ({ build }: FaultContext): string | null =>
 	build.rig.skirt.colour === 'none' ? 'There is no skirt.' : null;
 const noTrailer = ({ build }: FaultContext): string | null => (build.rig.trailer ? null : 'There is no trailer.');
 
-/** Whether a trailer hook may be advised here: open water, a legal count, and a side that knows it. */
-function noSecondHook({ build, reading, stances }: FaultContext): string | null {
-	if (build.rig.trailerHook !== 'none') return 'It already has one.';
+/** Hooks of a lure with a second one behind the first, and their points. */
+const HOOKS_WITH_SECOND = 2;
+
+/** Why a trailer hook is not advised here, on any screen; `null` in open water, within the local rule, if no view is against it. */
+export function noSecondHook(rig: Rig, { cover, rules }: Reading, stances: Positions): string | null {
+	if (rig.trailerHook !== 'none') return 'It already has one.';
 	if (stances['TRAILER-HOOK'] === 'never') return 'Your view is never to use a trailer hook.';
 	if (stances['TRAILER-HOOK'] === 'rarely') return 'Your view is to use a trailer hook rarely.';
-	const snags = reading.cover.some(({ kind }) => kind !== 'open' && kind !== 'shell' && kind !== 'ditch');
+	const snags = cover.some(({ kind }) => kind !== 'open' && kind !== 'shell' && kind !== 'ditch');
 	if (snags) return 'Not in weed or wood.';
-	const hooks = hooksOf({ build }) + 1;
-	const { hooksMax, pointsMax } = reading.rules;
 	const over = (limit: number | undefined): boolean =>
-		limit !== undefined && stateOf(THRESHOLDS.hooks, hooks - limit) === 'fail';
-	return over(hooksMax) || over(pointsMax) ? 'Over the local hook limit you entered.' : null;
+		limit !== undefined && stateOf(THRESHOLDS.hooks, HOOKS_WITH_SECOND - limit) === 'fail';
+	return over(rules.hooksMax) || over(rules.pointsMax) ? 'Over the local hook limit you entered.' : null;
 }
 
 const step = (id: string, look: string, change: string, more: Pick<StepRow, 'skip' | 'apply'> = {}): StepRow => ({
@@ -155,7 +156,7 @@ const COLOURS: readonly StepRow[] = [
 	step('skirt', 'Skirt', 'A skirt in another color, same length', { skip: noSkirt }),
 	step('trailer-smaller', 'Trailer', 'A smaller trailer', { skip: noTrailer, apply: smaller }),
 	step('trailer-hook', 'Trailer hook', 'A trailer hook that swings free', {
-		skip: noSecondHook,
+		skip: ({ build, reading, stances }) => noSecondHook(build.rig, reading, stances),
 		apply: (build) => withRig(build, { trailerHook: 'free' })
 	}),
 	step('slower-in-clear', 'Speed', 'Slower: in clear water they see too much of a fast one and turn away', {
