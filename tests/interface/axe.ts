@@ -84,7 +84,8 @@ export async function foundOn(path: string, angler: TestAngler): Promise<string[
 	return [...onLaptop, ...out, ...(await foundByBoth(page))];
 }
 
-const WAIT = { timeout: 60_000, interval: 200 } as const;
+/** How long (ms) the server is given to hear of the rig, and how often it is asked. */
+const HEARD = { timeout: 60_000, interval: 200 } as const;
 
 /** An angler with a rig in hand. Tests that only look can share one. */
 export async function anglerWithRig(): Promise<TestAngler> {
@@ -92,6 +93,6 @@ export async function anglerWithRig(): Promise<TestAngler> {
 	const page = await signedIn({ at: '/tank' }, angler);
 	await takeCalled(page);
 	// The server has it too: what it sends from then on is the page with a rig.
-	await vi.waitUntil(async () => (await (await page.request.get('/api/v1/bench')).json()).record !== null, WAIT);
+	await vi.waitUntil(async () => (await (await page.request.get('/api/v1/bench')).json()).record !== null, HEARD);
 	return angler;
 }

@@ -20,6 +20,16 @@ async function fresh(options: Parameters<typeof newPage>[0] = {}): Promise<Page>
 	return page;
 }
 
+/** Makes the water Mill Pond. @returns The form of its first spot, open and not saved yet. */
+async function millPond(page: Page): Promise<Locator> {
+	await page.goto('/waters?new=water');
+	await page.getByRole('form', { name: 'New water' }).getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
+	await page.keyboard.press('Enter');
+	const spot = page.getByRole('form', { name: /Spot 1/ });
+	await spot.waitFor();
+	return spot;
+}
+
 describe('a new account', () => {
 	it('makes its water and spot from an empty screen, and is called on from the third fact on', async () => {
 		const page = await fresh();
@@ -65,13 +75,7 @@ describe('a new account', () => {
 describe('waters and spots', () => {
 	it('are copied, moved and deleted, and Undo brings back what was deleted', async () => {
 		const page = await fresh();
-		await page.goto('/waters?new=water');
-		await page.getByRole('form', { name: 'New water' }).getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
-		await page.keyboard.press('Enter');
-		await page
-			.getByRole('form', { name: /Spot 1/ })
-			.getByRole('button', { name: 'Save' })
-			.click();
+		await (await millPond(page)).getByRole('button', { name: 'Save' }).click();
 		await button(page, 'Copy Spot 1').click();
 		await button(page, 'Edit Spot 2').waitFor();
 		await button(page, 'Copy Mill Pond').click();
@@ -168,13 +172,7 @@ describe('a first day', () => {
 
 it('shows what was saved also while the lists that have it are still on their way', async () => {
 	const page = await fresh();
-	await page.goto('/waters?new=water');
-	await page.getByRole('form', { name: 'New water' }).getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
-	await page.keyboard.press('Enter');
-	await page
-		.getByRole('form', { name: /Spot 1/ })
-		.getByRole('button', { name: 'Save' })
-		.click();
+	await (await millPond(page)).getByRole('button', { name: 'Save' }).click();
 	const spots = page.getByRole('region', { name: 'Mill Pond', exact: true }).getByRole('listitem');
 	await expect.poll(() => spots.count()).toBe(1);
 	const held: (() => Promise<void>)[] = [];
@@ -196,10 +194,7 @@ it('shows what was saved also while the lists that have it are still on their wa
 
 /** Makes a water and opens the sheet to draw it on. */
 async function blankSheet(page: Page): Promise<Locator> {
-	await page.goto('/waters?new=water');
-	await page.getByRole('form', { name: 'New water' }).getByRole('textbox', { name: 'Name' }).fill('Mill Pond');
-	await page.keyboard.press('Enter');
-	await page.getByRole('form', { name: /Spot 1/ }).waitFor();
+	await millPond(page);
 	await page.goto('/deck/places');
 	await button(page, 'Draw the shore').click();
 	const sheet = page.getByRole('application', { name: /^Sheet/ });

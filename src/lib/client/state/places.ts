@@ -34,9 +34,9 @@ export const soundedProfile = (
 ): ListedSpot['profile'] | undefined => (spot && spot.profile.length > 1 ? spot.profile : undefined);
 
 const held = <T extends { readonly id: string; readonly version: number }, R>(
-	{ id, version, ...rest }: T,
-	record: (held: T) => R
-): Listed<R> => ({ id, version, record: record({ id, version, ...rest } as T) });
+	listed: T,
+	record: (listed: T) => R
+): Listed<R> => ({ id: listed.id, version: listed.version, record: record(listed) });
 
 function shownZone(record: WaterRecord): WaterRecord & { unknownZone?: string } {
 	const timeZone = knownZone(record.timeZone);

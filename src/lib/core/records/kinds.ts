@@ -1,4 +1,4 @@
-import { isIn, keysOf, rowsOf } from '../foundation/basics/typed';
+import { isIn, keysOf, entriesOf } from '../foundation/basics/typed';
 import {
 	deskRecordSchema,
 	savedCallRecordSchema,
@@ -185,7 +185,7 @@ export type RecordOf<N extends RecordKindName> = z.output<(typeof KINDS)[N]['sch
 
 /** Fields of a kind that name records of others, with whose. */
 export const referencesOf = (name: RecordKindName): [string, RecordKindName][] =>
-	rowsOf<string, RecordKindName>(KINDS[name].references);
+	entriesOf<string, RecordKindName>(KINDS[name].references);
 
 /** The kind of a word; `null` for a word that names none. */
 export const kindOf = (word: string): NamedKind | null => (isKind(word) ? KINDS[word] : null);

@@ -235,12 +235,8 @@ async function seedDesk(
 		}
 	};
 	for (const [topic, document] of Object.entries(documents)) {
-		await models.Preference.create(
-			{ id: randomUUID(), anglerId, version: 1, topic, document },
-			{
-				transaction
-			}
-		);
+		const row = { id: randomUUID(), anglerId, version: 1, topic, document };
+		await models.Preference.create(row, { transaction });
 	}
 }
 
@@ -317,12 +313,8 @@ async function sow(sowing: Sowing, angler: { readonly id: string; readonly name:
 		const id = uuidOf(random);
 		const name = `${spot.name}, ${MONTHS[takenAt.getUTCMonth()]}`;
 		const row = { id, anglerId, version: 1, spotId, name, takenAt };
-		await models.records.readings.create(
-			{ ...row, document: { schemaVersion: SCHEMA_VERSION, reading } },
-			{
-				transaction
-			}
-		);
+		const document = { schemaVersion: SCHEMA_VERSION, reading };
+		await models.records.readings.create({ ...row, document }, { transaction });
 		latest = { id, name, spotId, takenAt, reading };
 		if (index < READINGS - 1) days.push(...outingsOn(latest));
 		if (index % Math.floor(READINGS / KEPT) === 2) await seedKept(sowing, anglerId, random, latest);

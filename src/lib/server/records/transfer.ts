@@ -110,7 +110,7 @@ interface Plans {
 }
 
 /** Keys that the angler has or the file brings, by kind. */
-async function keysOf(anglerId: string, file: Transfer, transaction?: Transaction) {
+async function knownKeys(anglerId: string, file: Transfer, transaction?: Transaction) {
 	const entries: (readonly [ListedKindName, Set<string>])[] = [];
 	for (const name of LISTED_KIND_NAMES) {
 		const own = await storeOf(name).versions(anglerId, transaction);
@@ -147,7 +147,7 @@ async function plans(
 	{ file, aside: unknown }: ReadTransfer,
 	transaction?: Transaction
 ): Promise<Plans> {
-	const keys = await keysOf(anglerId, file, transaction);
+	const keys = await knownKeys(anglerId, file, transaction);
 	const aside = [...unknown];
 	const records: Record<string, unknown> = {};
 	const plan = async <N extends ListedKindName>(name: N): Promise<void> => {

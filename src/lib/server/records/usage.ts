@@ -1,4 +1,4 @@
-import { rowsOf } from '../../core/foundation/basics/typed';
+import { entriesOf } from '../../core/foundation/basics/typed';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { KINDS, type ListedKindName, type RecordKindName } from '../../core/records/kinds';
 import { database } from '../db/connection';
@@ -91,7 +91,7 @@ export async function countBytes(
 /** Removes records for good that were deleted long ago, a few hundred of each kind at a time. */
 export async function purgeDeleted(now: Date): Promise<void> {
 	const before = new Date(now.getTime() - RESTORABLE_MS);
-	for (const [kind, model] of rowsOf(database().models.records)) {
+	for (const [kind, model] of entriesOf(database().models.records)) {
 		const row = await model.findOne({ where: { deletedAt: { [Op.lt]: before } }, paranoid: false });
 		if (row) await purgeBefore(row.anglerId, kind, before);
 	}

@@ -76,11 +76,10 @@ function placeAt(value: unknown, where: string): LonLat {
 
 /** What grows in an area, by its property "cover", or by its type as GPX has it; `null` for the water itself. */
 function growthOf({ properties }: Feature, where: string): Growth['kind'] | null {
-	const isGrowth = (word: unknown): word is Growth['kind'] => isOneOf(GROWTHS, word);
-	if (isGrowth(properties?.type)) return properties.type;
+	if (isOneOf(GROWTHS, properties?.type)) return properties.type;
 	const cover = properties?.cover;
 	if (cover === undefined || cover === null || cover === '') return null;
-	if (isGrowth(cover)) return cover;
+	if (isOneOf(GROWTHS, cover)) return cover;
 	throw new MapFailure(`${where}: cover “${String(cover)}” is not known; use ${GROWTHS.join(' or ')}.`);
 }
 

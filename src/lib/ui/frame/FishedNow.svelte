@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plain } from '$lib/client/state/plain.svelte';
+	import { plainCopy } from '$lib/client/state/plainCopy.svelte';
 	import { useApp } from '$lib/client/state/app.svelte';
 	import { ouncesText, rigName } from '$lib/core/foundation/labels/describe';
 	import type { Rig } from '$lib/core/foundation/schema/rig';
@@ -9,7 +9,7 @@
 	const app = useApp();
 	async function fish() {
 		app.lastUsedRig = null;
-		await app.tally.add({ kind: 'rig', rig: plain(rig) });
+		await app.tally.add({ kind: 'rig', rig: plainCopy(rig) });
 	}
 </script>
 

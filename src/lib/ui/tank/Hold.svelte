@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plain } from '$lib/client/state/plain.svelte';
+	import { plainCopy } from '$lib/client/state/plainCopy.svelte';
 	import { useApp } from '$lib/client/state/app.svelte';
 	import type { MeasuredParts } from '$lib/core/simulation/physics/measured';
 	import { ouncesText } from '$lib/core/foundation/labels/describe';
@@ -40,7 +40,7 @@
 	}
 	$effect(() => {
 		if (!app.work) return;
-		const { rig, castM, tipM, countdownS, bottom } = plain(cast);
+		const { rig, castM, tipM, countdownS, bottom } = plainCopy(cast);
 		const input = { rig, castM, tipM, countdownS, bottom, holdM, atM };
 		const timer = setTimeout(() => void ask(input).catch(() => undefined), 200);
 		return () => clearTimeout(timer);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plain } from '$lib/client/state/plain.svelte';
+	import { plainCopy } from '$lib/client/state/plainCopy.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/state/app.svelte';
@@ -265,7 +265,12 @@
 		rods={answer.rods}
 		{questionAt}
 		measure={async (rig, question, spot) =>
-			app.work?.running('deck', plain(rig), plain(question), soundedProfile(spots.find(({ id }) => id === spot)))}
+			app.work?.running(
+				'deck',
+				plainCopy(rig),
+				plainCopy(question),
+				soundedProfile(spots.find(({ id }) => id === spot))
+			)}
 	/>
 {/if}
 

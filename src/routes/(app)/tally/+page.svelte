@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plain } from '$lib/client/state/plain.svelte';
+	import { plainCopy } from '$lib/client/state/plainCopy.svelte';
 	import { dequal } from 'dequal';
 	import Pause from 'lucide/dist/esm/icons/pause.mjs';
 	import Play from 'lucide/dist/esm/icons/play.mjs';
@@ -133,7 +133,7 @@
 	});
 
 	const buzz = () => navigator.vibrate?.(12);
-	const add = (what: EntryInput) => tally.add(plain(what));
+	const add = (what: EntryInput) => tally.add(plainCopy(what));
 	async function answer(kind: Answer) {
 		buzz();
 		const what: EntryInput = kind === 'fouled' ? { kind, seconds: 30 } : { kind };
@@ -178,7 +178,7 @@
 		changing = open;
 		if (!open || !app.work) return;
 		const asked = withAlmanac(reading, spotNow?.water ?? null, new Date(nowMs).toISOString());
-		const question = plain({ ...app.question, reading: asked, locks: {}, top: CALLED_MAX });
+		const question = plainCopy({ ...app.question, reading: asked, locks: {}, top: CALLED_MAX });
 		calledNow = (await app.work.also(question).catch(() => null))?.calls ?? [];
 	}
 	const saved = $derived(kept.map(({ record }) => ({ name: record.name, rig: record.build.rig })));

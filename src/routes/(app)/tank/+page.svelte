@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plain } from '$lib/client/state/plain.svelte';
+	import { plainCopy } from '$lib/client/state/plainCopy.svelte';
 	import { dequal } from 'dequal';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
@@ -126,7 +126,7 @@
 	let tows = $state.raw<Partial<Record<Sign, Tow>>>({});
 	const towA = $derived(tows.A ?? null);
 	async function run(sign: Sign, input: TowInput, one: Build): Promise<void> {
-		const tow = await app.work?.tow(sign, plain(input), measuredOf(one));
+		const tow = await app.work?.tow(sign, plainCopy(input), measuredOf(one));
 		if (tow) tows = { ...tows, [sign]: tow };
 	}
 	$effect(() => {
@@ -154,10 +154,10 @@
 	$effect(() => {
 		if (!app.work || !mapKey || !band) return;
 		const present = untrack(() => cast);
-		if (present) return searches.map(app.work, { ...plain(present), band: { ...band } }, measured);
+		if (present) return searches.map(app.work, { ...plainCopy(present), band: { ...band } }, measured);
 	});
 	$effect(() => {
-		if (app.work && cast && band) return searches.look(app.work, plain(cast), measured);
+		if (app.work && cast && band) return searches.look(app.work, plainCopy(cast), measured);
 	});
 	$effect(() => () => app.work?.stopMaps());
 

@@ -2,7 +2,7 @@
 export const keysOf = <T extends object>(table: T): (keyof T & string)[] => Object.keys(table) as (keyof T & string)[];
 
 /** The rows of a table that is written out in full, with the type of their names. */
-export const rowsOf = <K extends string, V>(table: Readonly<Partial<Record<K, V>>>): [K, V][] =>
+export const entriesOf = <K extends string, V>(table: Readonly<Partial<Record<K, V>>>): [K, V][] =>
 	Object.entries(table) as [K, V][];
 
 /** A table with a value for each name. */

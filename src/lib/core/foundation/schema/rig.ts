@@ -1,4 +1,4 @@
-import { isOneOf, rowsOf } from '../basics/typed';
+import { isOneOf, entriesOf } from '../basics/typed';
 import './english';
 import * as z from 'zod/mini';
 import { ALL_STYLES, BLADES_MAX, FAMILY_KEYS, STYLES_OF } from './families';
@@ -126,7 +126,7 @@ function wrongPlaces(family: Family, blades: readonly { readonly position: 'fron
 export const rigSchema = rigShape.check(
 	z.superRefine((rig, context) => {
 		const refuse = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message });
-		for (const [key, families] of rowsOf(FAMILY_KEYS)) {
+		for (const [key, families] of entriesOf(FAMILY_KEYS)) {
 			const given = rig[key] !== undefined;
 			const belongs = isOneOf(families, rig.family);
 			if (given && !belongs) refuse([key], `A ${rig.family} has no ${key}.`);

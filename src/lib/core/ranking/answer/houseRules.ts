@@ -16,7 +16,7 @@ export function claimOf({ id, strength, scope, when, prefers, because }: HouseRu
 		strength,
 		...(scope ? { scope } : {}),
 		when: condition,
-		prefers: prefers,
+		prefers,
 		because,
 		speaks: {},
 		silent: null

@@ -1,4 +1,4 @@
-import { isOneOf, rowsOf } from '../../foundation/basics/typed';
+import { isOneOf, entriesOf } from '../../foundation/basics/typed';
 import { FAMILY_KEYS } from '../../foundation/schema/families';
 import type { LocalRules } from '../../foundation/schema/reading';
 import type { Locks } from '../../foundation/schema/rig';
@@ -79,7 +79,7 @@ function allowedByRules(part: Part, rules: Limits): boolean {
 /** Whether a family has every key of a lock, and a layout every blade of it. */
 function fits(space: Space, lock: Locks): boolean {
 	if (lock.family !== undefined && lock.family !== space.family) return false;
-	for (const [key, families] of rowsOf(FAMILY_KEYS)) {
+	for (const [key, families] of entriesOf(FAMILY_KEYS)) {
 		const locked = lock[key] !== undefined;
 		if (locked && !isOneOf(families, space.family)) return false;
 	}

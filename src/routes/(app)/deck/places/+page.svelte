@@ -112,10 +112,10 @@
 		shores: (chart?.shores ?? []) as Written['shores'],
 		soundings: (chart?.soundings ?? []) as Written['soundings'],
 		growths: (chart?.growths ?? []) as Written['growths'],
-		places: day.spots.flatMap(({ name, at }) => (at ? [{ name, at: at }] : [])),
+		places: day.spots.flatMap(({ name, at }) => (at ? [{ name, at }] : [])),
 		route: route.flatMap(({ spot, from }) => {
 			const at = spotOf(spot)?.at;
-			return at ? [{ name: nameOf(spot), at: at, from }] : [];
+			return at ? [{ name: nameOf(spot), at, from }] : [];
 		})
 	});
 

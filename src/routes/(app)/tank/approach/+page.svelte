@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plain } from '$lib/client/state/plain.svelte';
+	import { plainCopy } from '$lib/client/state/plainCopy.svelte';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/state/app.svelte';
 	import { soundedProfile } from '$lib/client/state/places';
@@ -70,7 +70,7 @@
 	});
 	let found = $state.raw<readonly Approach[]>([]);
 	async function ask(asked: ApproachInput): Promise<void> {
-		const answer = await app.work?.approaches(plain(asked), build ? measuredOf(build) : {});
+		const answer = await app.work?.approaches(plainCopy(asked), build ? measuredOf(build) : {});
 		if (answer) found = answer;
 	}
 	$effect(() => {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plain } from '$lib/client/state/plain.svelte';
+	import { plainCopy } from '$lib/client/state/plainCopy.svelte';
 	import { percentText } from '$lib/presentation/units';
 	import { resolve } from '$app/paths';
 	import { useApp } from '$lib/client/state/app.svelte';
@@ -31,7 +31,7 @@
 		if (!rig || !app.work) return null;
 		busy = true;
 		try {
-			return await app.work.calibrated(plain(rig), parts, plain(next));
+			return await app.work.calibrated(plainCopy(rig), parts, plainCopy(next));
 		} finally {
 			busy = false;
 		}
