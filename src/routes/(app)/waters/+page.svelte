@@ -101,19 +101,19 @@
 <svelte:head><title>Waters and spots · Lucernal</title></svelte:head>
 
 <div class="screen block">
-	<div class="screen-title">
+	<div class="screen-title min-h-40">
 		<h1>Waters and spots</h1>
 		<span class="flex-1"></span>
 		<button class="button button-amber" type="button" disabled={!app.live} onclick={newWater}>New water</button>
 	</div>
 	<div class="px-16 pb-24 phone:px-10">
 		{#if deleted}
-			<p class="notice flex items-center gap-12">
+			<p class="notice my-8 flex items-center gap-12">
 				<span role="status">Deleted “{deleted.title}”.</span>
 				<button class="button" type="button" onclick={bringBack}>Undo</button>
 			</p>
 		{:else if said}
-			<p class="notice" role="status">{said}</p>
+			<p class="notice my-8" role="status">{said}</p>
 		{/if}
 		<!-- Apart from the list: what is read anew there leaves what is being typed alone. -->
 		{#if editing}
