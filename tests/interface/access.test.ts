@@ -30,5 +30,5 @@ it('the list of shortcuts and the sheet of further screens come when they are as
 	await page.getByRole('button', { name: 'More', exact: true }).click();
 	await page.getByRole('dialog').getByRole('link', { name: 'Craft' }).click();
 	await page.waitForURL('**/craft');
-	expect(await page.getByRole('dialog').count()).toBe(0);
+	await expect.poll(() => page.getByRole('dialog').count()).toBe(0);
 });

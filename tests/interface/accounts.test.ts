@@ -27,7 +27,7 @@ function held(page: Page): Promise<number> {
 async function lookAtWater(page: Page): Promise<void> {
 	await page.getByRole('heading', { name: 'What do you see?' }).waitFor();
 	await page.locator('[data-live]').waitFor();
-	expect(await page.getByText(/^(Yes|Fair|Hardly)\.$/).count()).toBe(0);
+	await expect.poll(() => page.getByText(/^(Yes|Fair|Hardly)\.$/).count()).toBe(0);
 	// Figures that are water in either units: those of a new account follow the browser's language.
 	const facts = { Water: '35', 'See down to': '3', Bottom: '8' };
 	for (const [label, value] of Object.entries(facts)) await field(page, label).fill(value);
@@ -43,11 +43,11 @@ describe('an account of one’s own', () => {
 		await page.getByLabel('Passphrase').fill('too short');
 		await page.getByRole('button', { name: 'Make the account' }).click();
 		await page.getByText('At least 12 characters: a few words will do.').waitFor();
-		expect(await page.getByRole('textbox', { name: 'Name' }).inputValue()).toBe(name);
+		await expect.poll(() => page.getByRole('textbox', { name: 'Name' }).inputValue()).toBe(name);
 		await page.getByLabel('Passphrase').fill(PASSPHRASE);
 		await page.getByRole('button', { name: 'Make the account' }).click();
 		await page.getByRole('heading', { name: 'Recovery codes' }).waitFor();
-		expect(await page.getByRole('listitem').count()).toBe(8);
+		await expect.poll(() => page.getByRole('listitem').count()).toBe(8);
 		await page.getByRole('link', { name: /^They are written down/ }).click();
 		await lookAtWater(page);
 		await ranked(page);
@@ -97,7 +97,7 @@ describe('an account of one’s own', () => {
 		await page.getByRole('button', { name: 'Sign in again' }).click();
 		await told;
 		await expect.poll(() => page.getByText(/^You are signed out/).count()).toBe(0);
-		expect(await field(page, 'Name of the reading').inputValue()).toBe('While signed out');
+		await expect.poll(() => field(page, 'Name of the reading').inputValue()).toBe('While signed out');
 	});
 
 	it('lists its sessions and ends one from another browser', async () => {

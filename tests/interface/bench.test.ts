@@ -84,11 +84,11 @@ describe('the bench', () => {
 		await page.reload();
 		await expect.poll(() => control(page, 'Wire: Wire').inputValue()).toBe('0.045');
 		await page.getByRole('button', { name: 'Undo', exact: true }).click();
-		expect(await control(page, 'Wire: Wire').inputValue()).toBe('0.035');
+		await expect.poll(() => control(page, 'Wire: Wire').inputValue()).toBe('0.035');
 		await page.reload();
 		await expect.poll(() => page.getByRole('button', { name: 'Redo', exact: true }).isEnabled()).toBe(true);
 		await page.getByRole('button', { name: 'Redo', exact: true }).click();
-		expect(await control(page, 'Wire: Wire').inputValue()).toBe('0.045');
+		await expect.poll(() => control(page, 'Wire: Wire').inputValue()).toBe('0.045');
 	});
 
 	it('keeps a rig again after an undo, and anew after it was deleted', async () => {
@@ -101,7 +101,7 @@ describe('the bench', () => {
 		await keep.click();
 		await page.getByText(`Saved as “${rig}”.`).waitFor();
 		await page.getByRole('button', { name: 'Undo', exact: true }).click();
-		expect(await control(page, 'Head: Weight').inputValue()).toBe('0.5');
+		await expect.poll(() => control(page, 'Head: Weight').inputValue()).toBe('0.5');
 		await keep.click();
 		await tab(page, 'Rigs and own parts').click();
 		const listed = page.getByRole('button', { name: `Delete ${rig}` });
@@ -118,7 +118,7 @@ describe('the bench', () => {
 		await arm.fill('500');
 		await arm.press('Enter');
 		await page.getByText('Between 30 and 120.').waitFor();
-		expect(await arm.inputValue()).toBe('500');
+		await expect.poll(() => arm.inputValue()).toBe('500');
 		await arm.fill('90');
 		await arm.press('Enter');
 		await page.getByText('Between 30 and 120.').waitFor({ state: 'detached' });
@@ -190,23 +190,23 @@ describe('the bench', () => {
 			.getByRole('alert')
 			.getByText(/31 numbers/)
 			.waitFor();
-		expect(await page.getByLabel(/^Strand 1, reflectance/).inputValue()).toBe('0.1 0.2');
+		await expect.poll(() => page.getByLabel(/^Strand 1, reflectance/).inputValue()).toBe('0.1 0.2');
 		await page.getByLabel('Strand 1, how you give its color').selectOption('picked');
 		await page.getByLabel('Strand 1, color as it looks by day').fill('#1a1a1c');
 		await page.getByText('black, the nearest').waitFor({ state: 'attached' });
 		await page.getByRole('button', { name: 'Add the part' }).click();
 		await page.getByText(`“${name}” is in the list`).waitFor();
 		await page.getByRole('button', { name: `Use ${name} as skirt` }).click();
-		expect(await control(page, 'Skirt: Color').inputValue()).toBe('black');
+		await expect.poll(() => control(page, 'Skirt: Color').inputValue()).toBe('black');
 		await tab(page, 'How it looks here').click();
-		expect(await page.getByText(name, { exact: true }).count()).toBeGreaterThan(0);
+		await expect.poll(() => page.getByText(name, { exact: true }).count()).toBeGreaterThan(0);
 		await control(page, 'Skirt: Color').selectOption('white');
 		await expect.poll(() => control(page, 'Skirt: Material').inputValue()).not.toMatch(/^own:/);
 
 		await go(page, 'Call');
 		await tab(page, 'How it looks here').click();
 		await page.getByText(/^Skirt, treated as black/).waitFor();
-		expect(await page.getByText(name, { exact: true }).count()).toBe(1);
+		await expect.poll(() => page.getByText(name, { exact: true }).count()).toBe(1);
 	});
 
 	it('saves a rig and its drawing as files and brings the rig back', async () => {
@@ -230,7 +230,7 @@ describe('the bench', () => {
 		await page.locator('#family').selectOption('underspin');
 		await page.getByLabel('Import a rig').setInputFiles(path);
 		await page.getByRole('button', { name: 'Open it on Bench' }).click();
-		expect(await page.locator('#family').inputValue()).toBe('buzzbait');
+		await expect.poll(() => page.locator('#family').inputValue()).toBe('buzzbait');
 		await page
 			.getByLabel('Import a rig')
 			.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"kind":1}') });
@@ -261,7 +261,7 @@ describe('tuning and faults', () => {
 		await tab(page, 'Fault finder').click();
 		await page.getByText('Change one thing: the other finish on the rear blade.').waitFor();
 		await button(page, 'Change it on Bench and try it').click();
-		expect(await control(page, 'Rear blade: Finish').inputValue()).toBe('gold');
+		await expect.poll(() => control(page, 'Rear blade: Finish').inputValue()).toBe('gold');
 		await control(page, 'Wire: Wire').selectOption('0.04');
 		await page.getByText(/Two changes at once teach you nothing/).waitFor();
 		await button(page, 'Better').click();

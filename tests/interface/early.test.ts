@@ -39,13 +39,13 @@ describe('before the scripts have come', () => {
 		await lift(page, 'Now');
 		await light.getByRole('radio', { name: 'low', exact: true }).check();
 		await scriptsCome();
-		expect(await field(page, 'Water').inputValue()).toBe('9');
-		expect(await field(page, 'Name of the reading').inputValue()).toBe('Cold front');
-		expect(await light.getByRole('radio', { name: 'low', exact: true }).isChecked()).toBe(true);
+		await expect.poll(() => field(page, 'Water').inputValue()).toBe('9');
+		await expect.poll(() => field(page, 'Name of the reading').inputValue()).toBe('Cold front');
+		await expect.poll(() => light.getByRole('radio', { name: 'low', exact: true }).isChecked()).toBe(true);
 		await page.reload();
 		await page.locator('[data-live]').waitFor();
-		expect(await field(page, 'Water').inputValue()).toBe('9');
-		expect(await field(page, 'Name of the reading').inputValue()).toBe('Cold front');
+		await expect.poll(() => field(page, 'Water').inputValue()).toBe('9');
+		await expect.poll(() => field(page, 'Name of the reading').inputValue()).toBe('Cold front');
 		expect(complaints).toEqual([]);
 	});
 
@@ -65,6 +65,6 @@ describe('before the scripts have come', () => {
 		const lid = page.getByRole('region', { name: 'Fish' }).locator('details').first();
 		await lid.locator('summary').click();
 		await scriptsCome();
-		expect(await lid.getAttribute('open')).not.toBeNull();
+		await expect.poll(() => lid.getAttribute('open')).not.toBeNull();
 	});
 });

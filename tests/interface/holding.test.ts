@@ -22,14 +22,14 @@ describe('dragging in the section', () => {
 		await field(page, 'Bottom').fill('3');
 		await field(page, 'Bottom').blur();
 		await draw(page, 'Bottom', 0);
-		expect(await field(page, 'Bottom').inputValue()).toBe('3');
+		await expect.poll(() => field(page, 'Bottom').inputValue()).toBe('3');
 		await draw(page, 'Bottom', -40);
 		await expect.poll(() => field(page, 'Bottom').inputValue()).not.toBe('3');
 		const up = Number(await field(page, 'Bottom').inputValue());
 		expect(up).toBeGreaterThan(2);
 		expect(up).toBeLessThan(3);
 		await page.getByRole('button', { name: 'Undo', exact: true }).click();
-		expect(await field(page, 'Bottom').inputValue()).toBe('3');
+		await expect.poll(() => field(page, 'Bottom').inputValue()).toBe('3');
 	});
 
 	it('gives the fish band back when the bottom comes down again, and its two ends never hold each other', async () => {
@@ -47,13 +47,13 @@ describe('dragging in the section', () => {
 		await page.mouse.move(x, y, { steps: 8 });
 		await page.mouse.up();
 		await expect.poll(() => field(page, 'Fish to').inputValue()).toBe('2');
-		expect(await field(page, 'Fish from').inputValue()).toBe('0.6');
+		await expect.poll(() => field(page, 'Fish from').inputValue()).toBe('0.6');
 		await slider(page, 'Fish to').focus();
 		await page.keyboard.press('Home');
-		expect(await field(page, 'Fish from').inputValue()).toBe('0');
+		await expect.poll(() => field(page, 'Fish from').inputValue()).toBe('0');
 		await slider(page, 'Fish from').focus();
 		await page.keyboard.press('End');
-		expect(await field(page, 'Fish to').inputValue()).toBe(await field(page, 'Fish from').inputValue());
+		await expect.poll(() => field(page, 'Fish to').inputValue()).toBe(await field(page, 'Fish from').inputValue());
 	});
 });
 
@@ -88,7 +88,7 @@ describe('what is typed', () => {
 		await field(plain, 'Water').fill('boiling');
 		await field(plain, 'See down to').fill('0.7');
 		await plain.getByRole('button', { name: 'What to tie on' }).click();
-		expect(await field(plain, 'See down to').inputValue()).toBe('0.7');
+		await expect.poll(() => field(plain, 'See down to').inputValue()).toBe('0.7');
 
 		const page = await signedIn({}, angler);
 		await ranked(page);
@@ -98,14 +98,14 @@ describe('what is typed', () => {
 		await page.getByText('see the marked fields').waitFor();
 		await slider(page, 'Bottom').focus();
 		await page.keyboard.press('ArrowDown');
-		expect(await field(page, 'Bottom').inputValue()).toBe('3.1');
+		await expect.poll(() => field(page, 'Bottom').inputValue()).toBe('3.1');
 		await field(page, 'Water').fill('18');
 		await field(page, 'Water').blur();
 		await page.getByRole('button', { name: 'Save', exact: true }).click();
 		await page.getByText('Saved as “Refused once”.').waitFor();
 		await slider(page, 'Water, on its scale').focus();
 		await page.keyboard.press('ArrowRight');
-		expect(await field(page, 'Water').inputValue()).toBe('18.5');
+		await expect.poll(() => field(page, 'Water').inputValue()).toBe('18.5');
 	});
 
 	it('and pressed before the device is ready is there on the next page', async () => {
@@ -138,7 +138,7 @@ describe('what is typed', () => {
 		await served(page, 'settings', '"imperial"');
 		await served(page, 'desk', '16.5');
 		const plain = await signedIn({ javaScriptEnabled: false }, angler);
-		expect(await field(plain, 'Water').inputValue()).toBe('62');
+		await expect.poll(() => field(plain, 'Water').inputValue()).toBe('62');
 		await name(plain).fill('Twice');
 		await plain.getByRole('button', { name: 'Save', exact: true }).dblclick();
 		await plain.getByText('Saved as “Twice”.').waitFor();
@@ -166,7 +166,7 @@ describe('what is kept', () => {
 			await expect.poll(() => name(page).inputValue()).toBe(label);
 			await page.getByText(/Undo brings back what was here/).waitFor();
 			await page.getByRole('button', { name: 'Undo', exact: true }).click();
-			expect(await name(page).inputValue()).toBe(`Draft ${turn}`);
+			await expect.poll(() => name(page).inputValue()).toBe(`Draft ${turn}`);
 		}
 		await go(page, 'Logbook');
 		const call = page.getByRole('button', { name: /, reading and rig$/ }).first();
@@ -227,10 +227,10 @@ describe('the keyboard', () => {
 		const spot = page.getByRole('combobox', { name: 'Spot' });
 		await spot.selectOption({ index: 1 });
 		await spot.press('Control+z');
-		expect(await spot.inputValue()).toBe('');
+		await expect.poll(() => spot.inputValue()).toBe('');
 		await go(page, 'Settings');
 		const letters = page.locator('nav.rail kbd');
-		expect(await letters.count()).toBeGreaterThan(0);
+		await expect.poll(() => letters.count()).toBeGreaterThan(0);
 		await page.getByLabel('Single-letter shortcuts').uncheck();
 		await expect.poll(() => letters.count()).toBe(0);
 	});
@@ -249,7 +249,7 @@ describe('two devices', () => {
 		await name(phone).fill('From the phone');
 		expect((await second).status()).toBe(409);
 		await phone.getByText('It was changed on another device too.').waitFor();
-		expect(await name(phone).inputValue()).toBe('From the phone');
+		await expect.poll(() => name(phone).inputValue()).toBe('From the phone');
 		await phone.getByRole('button', { name: 'Take theirs' }).click();
 		await expect.poll(() => name(phone).inputValue()).toBe('From the laptop');
 	});

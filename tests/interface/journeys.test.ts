@@ -55,7 +55,7 @@ describe('from water to a kept call', () => {
 		await page.getByRole('button', { name: 'What to tie on' }).click();
 		await page.waitForURL('**/call');
 		await page.getByRole('heading', { name: /Buzzbait/ }).waitFor();
-		expect(await page.getByRole('status').first().textContent()).toContain('Buzzbait');
+		await expect.poll(() => page.getByRole('status').first().textContent()).toContain('Buzzbait');
 		await page.getByRole('button', { name: 'Use this rig' }).click();
 		await page.getByRole('link', { name: 'Current rig: Buzzbait' }).waitFor();
 		await page.getByRole('button', { name: 'Save', exact: true }).click();
@@ -73,7 +73,7 @@ describe('from water to a kept call', () => {
 		await tomorrow.getByRole('button', { name: 'Open Dawn over the pads, reading and rig' }).click();
 		await tomorrow.waitForURL('**/water');
 		await ranked(tomorrow);
-		expect(await field(tomorrow, 'Water').inputValue()).toBe('23');
+		await expect.poll(() => field(tomorrow, 'Water').inputValue()).toBe('23');
 		await tomorrow.getByRole('link', { name: 'Current rig: Buzzbait' }).waitFor();
 	});
 
@@ -88,14 +88,14 @@ describe('from water to a kept call', () => {
 		await page.getByLabel('Raise it until you see it again').fill('1.1');
 		await page.getByRole('button', { name: 'Use the middle' }).click();
 		await page.getByText('Done.').waitFor();
-		expect(await field(page, 'See down to').inputValue()).toBe('1.3');
+		await expect.poll(() => field(page, 'See down to').inputValue()).toBe('1.3');
 		await page.getByRole('button', { name: 'Undo' }).first().click();
 		await expect.poll(() => field(page, 'See down to').inputValue()).not.toBe('1.3');
 	});
 
 	it('works before any script has loaded', async () => {
 		const page = await signedIn({ javaScriptEnabled: false });
-		expect(await page.getByText(/^(Yes|Fair|Hardly)\.$/).count()).toBe(1);
+		await expect.poll(() => page.getByText(/^(Yes|Fair|Hardly)\.$/).count()).toBe(1);
 		await field(page, 'Water').fill('6');
 		await field(page, 'See down to').fill('2.6');
 		await field(page, 'Bottom').fill('8');
@@ -108,7 +108,7 @@ describe('from water to a kept call', () => {
 		await page.waitForURL('**/call');
 		await page.getByRole('heading', { name: /Underspin/ }).waitFor();
 		await page.getByRole('button', { name: 'Use this rig' }).click();
-		expect(await page.getByRole('link', { name: 'Current rig: Underspin' }).count()).toBe(1);
+		await expect.poll(() => page.getByRole('link', { name: 'Current rig: Underspin' }).count()).toBe(1);
 	});
 });
 
@@ -119,16 +119,16 @@ describe('what is wrong', () => {
 		await field(page, 'Bottom').fill('4.5');
 		await field(page, 'Water').fill('warm');
 		await page.getByText('Enter a number.').waitFor();
-		expect(await field(page, 'Water').getAttribute('aria-invalid')).toBe('true');
+		await expect.poll(() => field(page, 'Water').getAttribute('aria-invalid')).toBe('true');
 		await field(page, 'Water').fill('99');
 		await page.getByText('Between 0 and 40 °C.').waitFor();
 		await field(page, 'Fish to').fill('7');
 		await page.getByText('Fish can’t be deeper than the bottom.').waitFor();
-		expect(await field(page, 'Water').inputValue()).toBe('99');
-		expect(await field(page, 'Fish to').inputValue()).toBe('7');
+		await expect.poll(() => field(page, 'Water').inputValue()).toBe('99');
+		await expect.poll(() => field(page, 'Fish to').inputValue()).toBe('7');
 		await page.reload();
 		await ranked(page);
-		expect(await field(page, 'Bottom').inputValue()).toBe('4.5');
+		await expect.poll(() => field(page, 'Bottom').inputValue()).toBe('4.5');
 	});
 
 	it('is refused in place by the server too, when no script runs', async () => {
@@ -137,8 +137,8 @@ describe('what is wrong', () => {
 		await field(page, 'See down to').fill('999');
 		await page.getByRole('button', { name: 'What to tie on' }).click();
 		await page.getByText('Enter a number.').waitFor();
-		expect(await page.getByText(/^Between 0.05 and 20\sm/).count()).toBe(1);
-		expect(await field(page, 'Water').inputValue()).toBe('boiling');
+		await expect.poll(() => page.getByText(/^Between 0.05 and 20\sm/).count()).toBe(1);
+		await expect.poll(() => field(page, 'Water').inputValue()).toBe('boiling');
 	});
 });
 
@@ -151,9 +151,9 @@ describe('by keyboard', () => {
 		await handle.focus();
 		await page.keyboard.press('ArrowDown');
 		await page.keyboard.press('ArrowDown');
-		expect(await field(page, 'Bottom').inputValue()).toBe('3.2');
+		await expect.poll(() => field(page, 'Bottom').inputValue()).toBe('3.2');
 		await page.getByRole('button', { name: 'Undo' }).click();
-		expect(await field(page, 'Bottom').inputValue()).toBe('3');
+		await expect.poll(() => field(page, 'Bottom').inputValue()).toBe('3');
 		await field(page, 'Name of the reading').fill('call');
 		expect(page.url()).toContain('/water');
 		await page.getByRole('heading', { level: 1 }).click();
@@ -163,9 +163,9 @@ describe('by keyboard', () => {
 		await rigs.nth(1).waitFor();
 		await rigs.first().focus();
 		await page.keyboard.press('ArrowDown');
-		expect(await rigs.nth(1).getAttribute('aria-pressed')).toBe('true');
+		await expect.poll(() => rigs.nth(1).getAttribute('aria-pressed')).toBe('true');
 		await page.keyboard.press('Space');
-		expect(await rigs.nth(1).getAttribute('aria-pressed')).toBe('true');
+		await expect.poll(() => rigs.nth(1).getAttribute('aria-pressed')).toBe('true');
 	});
 });
 
@@ -179,20 +179,20 @@ describe('by pointing', () => {
 		await page.mouse.click(box.x - 40, box.y - 60);
 		const list = page.getByRole('dialog', { name: /^At .*\sm: what is there\?$/ });
 		await list.getByRole('button', { name: 'Add timber' }).click();
-		expect(await rows.count()).toBe(before + 1);
+		await expect.poll(() => rows.count()).toBe(before + 1);
 		const top = Number(await field(page, `Cover ${before + 1}, top below the surface`).inputValue());
 		expect(top).toBeGreaterThan(0);
 		expect(top).toBeLessThan(Number(await field(page, 'Bottom').inputValue()));
-		expect(await list.isVisible()).toBe(false);
+		await expect.poll(() => list.isVisible()).toBe(false);
 
 		await page.getByRole('button', { name: '+ cover, bait' }).press('Enter');
 		await list.getByRole('button', { name: 'Add crayfish' }).press('Enter');
-		expect(await page.getByRole('button', { name: /^Remove forage \d+, crayfish$/ }).count()).toBe(1);
+		await expect.poll(() => page.getByRole('button', { name: /^Remove forage \d+, crayfish$/ }).count()).toBe(1);
 		await page.getByRole('button', { name: '+ cover, bait' }).press('Enter');
 		await list.getByRole('button', { name: 'Remove timber' }).click();
-		expect(await rows.count()).toBe(before);
+		await expect.poll(() => rows.count()).toBe(before);
 		await page.getByRole('button', { name: 'Undo' }).click();
-		expect(await rows.count()).toBe(before + 1);
+		await expect.poll(() => rows.count()).toBe(before + 1);
 	});
 
 	it('turns from call to call on the phone, each with what sets it apart', async () => {
@@ -203,7 +203,7 @@ describe('by pointing', () => {
 		await turn.getByText(/^2 of \d: (level|close|behind|far behind)\. (Better|As good)/).waitFor();
 		await turn.getByRole('button', { name: 'Previous backup' }).tap();
 		await turn.getByText(/^1 of \d: the first choice/).waitFor();
-		expect(await turn.getByRole('button', { name: 'Previous backup' }).isDisabled()).toBe(true);
+		await expect.poll(() => turn.getByRole('button', { name: 'Previous backup' }).isDisabled()).toBe(true);
 	});
 });
 
@@ -238,7 +238,7 @@ describe('where the angler stands', () => {
 		await page.getByText('Purple has been good here.').waitFor();
 		await go(page, 'Call');
 		await page.getByText('your rule').first().waitFor();
-		expect(await free.count()).toBe(1);
+		await expect.poll(() => free.count()).toBe(1);
 		await go(page, 'Craft');
 		await page.getByRole('button', { name: 'My own rules' }).click();
 		await page.getByRole('button', { name: 'Delete MY-01' }).click();
@@ -284,7 +284,7 @@ describe('where the angler stands', () => {
 		await page.getByText(/(Close behind|Behind|Far behind) the first choice\./).waitFor();
 		await page.getByRole('button', { name: /^black skirt →/ }).click();
 		await page.getByText('As good as the first choice.').waitFor();
-		expect(await page.getByRole('combobox', { name: 'Skirt: Color' }).inputValue()).not.toBe('black');
+		await expect.poll(() => page.getByRole('combobox', { name: 'Skirt: Color' }).inputValue()).not.toBe('black');
 	});
 
 	it('hears what would flip the call, and finds every rule by its id', async () => {
@@ -304,7 +304,7 @@ describe('where the angler stands', () => {
 		await page.waitForURL('**/craft?find=*');
 		// The call may still turn back under the pointer: the address says which rule was pressed.
 		const asked = new URL(page.url()).searchParams.get('find');
-		expect(await page.locator('.rules .id').first().textContent()).toBe(asked);
+		await expect.poll(() => page.locator('.rules .id').first().textContent()).toBe(asked);
 	});
 });
 
@@ -318,7 +318,7 @@ describe('what is kept', () => {
 			.first()
 			.click();
 		await page.getByText(/^Deleted “Stone Point/).waitFor();
-		expect(await open.count()).toBe(before - 1);
+		await expect.poll(() => open.count()).toBe(before - 1);
 		await page.getByRole('button', { name: 'Undo' }).click();
 		await page.getByText(/is back/).waitFor();
 		await expect.poll(() => open.count()).toBe(before);
@@ -360,7 +360,7 @@ describe('what is kept', () => {
 			.click();
 		await page.waitForURL('**/water');
 		await ranked(page);
-		expect(await field(page, 'Name of the reading').inputValue()).toContain('again');
+		await expect.poll(() => field(page, 'Name of the reading').inputValue()).toContain('again');
 	});
 
 	it('is searched, put in stretches, compared, and deleted several at once', async () => {
@@ -380,7 +380,7 @@ describe('what is kept', () => {
 		await ticks.nth(0).check();
 		await ticks.nth(1).check();
 		const chosen = page.getByRole('region', { name: 'Chosen' });
-		expect(await chosen.getByRole('columnheader').count()).toBe(2);
+		await expect.poll(() => chosen.getByRole('columnheader').count()).toBe(2);
 		await chosen.getByRole('rowheader', { name: 'See down to' }).waitFor();
 		const readings = await rows.count();
 		await chosen.getByRole('button', { name: 'Delete selected' }).click();
@@ -406,7 +406,7 @@ describe('what is kept', () => {
 		await expect.poll(() => rows.count()).toBe(200);
 		await page.getByRole('button', { name: 'Show older ones' }).click();
 		await expect.poll(() => rows.count()).toBe(before + EARLIER);
-		expect(await page.getByRole('button', { name: 'Show older ones' }).count()).toBe(0);
+		await expect.poll(() => page.getByRole('button', { name: 'Show older ones' }).count()).toBe(0);
 	});
 
 	it('and a rig is opened on the bench from there', async () => {
@@ -420,7 +420,7 @@ describe('what is kept', () => {
 		await page.getByRole('tab', { name: 'How it looks here' }).click();
 		const panel = page.getByRole('tabpanel');
 		await panel.getByText('Blade', { exact: true }).waitFor();
-		expect(await panel.getByText(/^[▲▼≈] /).count()).toBeGreaterThan(1);
+		await expect.poll(() => panel.getByText(/^[▲▼≈] /).count()).toBeGreaterThan(1);
 	});
 
 	it('opens a past reading from Water itself', async () => {

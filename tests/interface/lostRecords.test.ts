@@ -54,10 +54,10 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await page.getByText('Saved as “While it was away”.').waitFor();
 	await page.getByText(/\d+ changes? saved on this device\./).waitFor();
-	expect(await field(page, 'Bottom').inputValue()).toBe('5.5');
+	await expect.poll(() => field(page, 'Bottom').inputValue()).toBe('5.5');
 	await page.reload();
 	await ranked(page);
-	expect(await field(page, 'Bottom').inputValue()).toBe('5.5');
+	await expect.poll(() => field(page, 'Bottom').inputValue()).toBe('5.5');
 
 	await server.start();
 	await page
@@ -68,7 +68,7 @@ it('a killed database is told plainly, loses nothing, and the application goes o
 	await page.getByRole('button', { name: 'Open While it was away' }).waitFor();
 	// Told by the records themselves, in a browser that never saw it.
 	const other = await signedIn({ at: '/logbook' }, angler, application.address);
-	expect(await other.getByRole('button', { name: 'Open While it was away' }).count()).toBe(1);
+	await expect.poll(() => other.getByRole('button', { name: 'Open While it was away' }).count()).toBe(1);
 });
 
 it('a database that hangs is told as one that is away, and all goes on when it wakes', async () => {

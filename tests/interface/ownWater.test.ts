@@ -48,7 +48,9 @@ describe('a new account', () => {
 		await spot.getByRole('button', { name: 'Save' }).click();
 		await button(page, 'Fish Dam corner').click();
 		await page.waitForURL('**/water');
-		expect(await page.getByRole('combobox', { name: 'Spot' }).locator(':checked').innerText()).toBe('Dam corner');
+		await expect
+			.poll(() => page.getByRole('combobox', { name: 'Spot' }).locator(':checked').innerText())
+			.toBe('Dam corner');
 		// The spot knows its depth: two facts more.
 		await page.getByText('2 more, and you get your first call.').waitFor();
 		await field(page, 'Water').fill('35');
@@ -57,7 +59,7 @@ describe('a new account', () => {
 		await page.getByText(/^(Yes|Fair|Hardly)\.$/).waitFor();
 		await go(page, 'Deck');
 		await page.getByRole('region', { name: 'Today’s rods' }).waitFor();
-		expect(await page.getByRole('link', { name: 'New water' }).count()).toBe(0);
+		await expect.poll(() => page.getByRole('link', { name: 'New water' }).count()).toBe(0);
 	});
 
 	it('saves where it stands as a spot by two taps, on a phone', async () => {
@@ -68,7 +70,9 @@ describe('a new account', () => {
 		await page.getByText('Saved as the spot “Spot 1”.').waitFor();
 		await page.reload();
 		await page.locator('[data-live]').waitFor();
-		expect(await page.getByRole('combobox', { name: 'Spot' }).locator(':checked').textContent()).toBe('Spot 1');
+		await expect
+			.poll(() => page.getByRole('combobox', { name: 'Spot' }).locator(':checked').textContent())
+			.toBe('Spot 1');
 	});
 });
 
@@ -94,7 +98,7 @@ describe('waters and spots', () => {
 		await first.getByText('Moved', { exact: true }).waitFor();
 		await page.reload();
 		await first.getByText('Moved', { exact: true }).waitFor();
-		expect(await copy.getByRole('listitem').count()).toBe(1);
+		await expect.poll(() => copy.getByRole('listitem').count()).toBe(1);
 	});
 });
 
@@ -145,7 +149,7 @@ describe('a first day', () => {
 		await page.goto('/deck');
 		await expect.poll(() => page.locator('.screen-title').innerText(), { timeout: 60_000 }).toMatch(/; 3 rods, /);
 		const deck = page.getByRole('region', { name: 'Today’s rods' });
-		expect(await deck.getByText(/^For .* the day would score/).count()).toBe(3);
+		await expect.poll(() => deck.getByText(/^For .* the day would score/).count()).toBe(3);
 		await press(page.getByRole('button', { name: 'Start this outing' }));
 		await page.waitForURL('**/tally');
 		await press(page.getByRole('button', { name: 'Cast, 0' }));
@@ -188,7 +192,7 @@ it('shows what was saved also while the lists that have it are still on their wa
 	for (const release of held) {
 		await release();
 		await page.waitForTimeout(200);
-		expect(await spots.count()).toBe(3);
+		await expect.poll(() => spots.count()).toBe(3);
 	}
 });
 
@@ -227,7 +231,7 @@ it('draws its shore on a blank sheet by the keyboard, sounds it, and gets a map'
 	await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
 	await page.getByRole('button', { name: 'Sounding 1' }).waitFor();
 	await button(page, 'Undo').click();
-	expect(await page.getByRole('button', { name: 'Sounding 1' }).count()).toBe(0);
+	await expect.poll(() => page.getByRole('button', { name: 'Sounding 1' }).count()).toBe(0);
 	await page.getByRole('radio', { name: 'spot' }).check({ force: true });
 	await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
 	await button(page, 'Save').click();

@@ -34,7 +34,7 @@ describe('the places of a day', () => {
 			.click();
 		await expect.poll(() => places.getByRole('button', { pressed: true }).count()).toBe(1);
 		const way = page.getByRole('region', { name: 'Today’s route' }).getByRole('listitem');
-		expect(await way.count()).toBeGreaterThan(0);
+		await expect.poll(() => way.count()).toBeGreaterThan(0);
 	});
 
 	it('have a way whose hours are moved by hand, and left to the plan again', async () => {
@@ -63,7 +63,7 @@ describe('the places of a day', () => {
 		expect(parseInt((await ends())!)).toBeGreaterThan(parseInt(later));
 		await way.getByRole('button', { name: /^Let the plan choose/ }).click();
 		await expect.poll(async () => (await way.getByRole('listitem').allInnerTexts()).join()).not.toContain('until');
-		expect(await way.getByRole('button', { name: /^Let the plan choose/ }).count()).toBe(0);
+		await expect.poll(() => way.getByRole('button', { name: /^Let the plan choose/ }).count()).toBe(0);
 		await page.getByRole('link', { name: 'The day', exact: true }).click();
 		await expect.poll(() => where.first().inputValue()).toBe('');
 	});

@@ -11,7 +11,7 @@ it('sight shows every skirt in words of how far, and changes with water, depth a
 	await page.getByText('In this water nothing shows far').waitFor();
 	const farthest = () => page.getByRole('region', { name: 'Shows farthest' }).innerText();
 	expect(await farthest()).toContain('black');
-	expect(await page.locator('.main .swatch').count()).toBe(15);
+	await expect.poll(() => page.locator('.main .swatch').count()).toBe(15);
 
 	const depth = page.getByRole('slider', { name: 'Depth shown' });
 	const before = await page.getByText(/of the surface light is left/).innerText();

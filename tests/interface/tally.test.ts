@@ -63,7 +63,7 @@ describe('an outing', () => {
 			.getByText(/slower/)
 			.waitFor();
 		await page.getByRole('button', { name: 'Pause' }).click();
-		expect(await page.getByRole('button', cast).isDisabled()).toBe(true);
+		await expect.poll(() => page.getByRole('button', cast).isDisabled()).toBe(true);
 		await page.getByRole('button', { name: 'Go on' }).click();
 		await page.getByLabel('What it says').fill('=bait on the screen');
 		await page.getByRole('button', { name: 'Save note' }).click();
@@ -106,7 +106,7 @@ describe('an outing', () => {
 		await heardAgain(page);
 		await expect.poll(() => histories.getByRole('button', { name: 'In its history' }).count()).toBe(1);
 		await page.reload();
-		expect(await histories.getByRole('button', { name: 'In its history' }).isDisabled()).toBe(true);
+		await expect.poll(() => histories.getByRole('button', { name: 'In its history' }).isDisabled()).toBe(true);
 		await go(page, 'Bench');
 		await page.getByRole('tab', { name: 'Rigs and own parts' }).click();
 		await page.getByRole('button', { name: 'Open Mere tandem' }).click();
@@ -125,7 +125,7 @@ describe('an outing', () => {
 		await page.getByRole('button', { name: 'Start', exact: true }).click();
 		for (const turn of [1, 2]) {
 			await page.getByText(`Trial, turn ${turn} of 2`).waitFor();
-			expect(await page.getByRole('button', { name: 'Change lure', exact: true }).isDisabled()).toBe(true);
+			await expect.poll(() => page.getByRole('button', { name: 'Change lure', exact: true }).isDisabled()).toBe(true);
 			for (let at = 0; at < 3; at++) await page.getByRole('button', cast).click();
 			if (turn === 1) await page.getByRole('button', { name: 'Next turn' }).click();
 		}
@@ -173,7 +173,7 @@ describe('the record', () => {
 		await cost.fill('-4');
 		await cost.blur();
 		await page.getByText('Enter a sum from 0 to 100,000.').waitFor();
-		expect(await cost.inputValue()).toBe('-4');
+		await expect.poll(() => cost.inputValue()).toBe('-4');
 		await cost.fill('24,5');
 		await cost.blur();
 		await page.getByText(/an hour fished/).waitFor();

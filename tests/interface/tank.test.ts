@@ -20,7 +20,7 @@ describe('one story', () => {
 		const tank = page.locator('.tank [role=status]');
 		await expect.poll(async () => shareIn(await tank.textContent())).toBe(share);
 		expect((await tank.textContent())!.replace(/\s+/g, ' ')).toContain(`Runs ${depth} deep`);
-		expect(await page.getByRole('textbox', { name: 'Count' }).inputValue()).toBe(count);
+		await expect.poll(() => page.getByRole('textbox', { name: 'Count' }).inputValue()).toBe(count);
 
 		await page.getByRole('link', { name: 'Where to sit' }).click();
 		await page.getByLabel('Turn the cast').fill('90');
@@ -78,8 +78,8 @@ describe('the tank', () => {
 			await beside.selectOption({ label: rigs[sign === 'B' ? 0 : 1]! });
 			await page.getByText(new RegExp(`^${sign}: [\\d.]+\\sm`)).waitFor();
 		}
-		expect(await page.locator('path.path').count()).toBe(3);
-		expect(await page.getByText(/^In the strike zone for\s+\d+\s% of the retrieve;/).count()).toBe(3);
+		await expect.poll(() => page.locator('path.path').count()).toBe(3);
+		await expect.poll(() => page.getByText(/^In the strike zone for\s+\d+\s% of the retrieve;/).count()).toBe(3);
 		await page.getByRole('combobox', { name: 'B, compared' }).selectOption('');
 		await expect.poll(() => page.locator('path.path').count()).toBe(2);
 	});
@@ -106,7 +106,7 @@ describe('the tank', () => {
 		await page.getByText('You have no rig yet.').waitFor();
 		await page.getByRole('button', { name: /^Use the first choice,/ }).click();
 		await page.getByText(/^A: [\d.]+\sm/).waitFor();
-		expect(await page.getByText('You have no rig yet.').count()).toBe(0);
+		await expect.poll(() => page.getByText('You have no rig yet.').count()).toBe(0);
 	});
 
 	it('says where to sit and turns by hand, and is measured, switched off and undone', async () => {
@@ -125,13 +125,13 @@ describe('the tank', () => {
 		await page.getByLabel(/^Seconds/).fill('1');
 		await page.getByRole('button', { name: 'Add it' }).click();
 		await page.getByText(/^3 m in 1 s: the model says/).waitFor();
-		expect(await page.getByLabel(/^Depth there/).inputValue()).toBe('3');
+		await expect.poll(() => page.getByLabel(/^Depth there/).inputValue()).toBe('3');
 		await page.getByLabel(/^Seconds/).fill('8');
 		await page.getByRole('button', { name: 'Add it' }).click();
 		await page.getByText(/^Drag [\d.]+ times the model/).waitFor();
 		await page.getByLabel('Use it on Tank and Bench').uncheck();
 		await page.getByRole('button', { name: 'Undo', exact: true }).click();
-		expect(await page.getByLabel('Use it on Tank and Bench').isChecked()).toBe(true);
+		await expect.poll(() => page.getByLabel('Use it on Tank and Bench').isChecked()).toBe(true);
 		await page.getByRole('button', { name: /^Remove/ }).click();
 		await page.getByText(/^Nothing yet/).waitFor();
 	});
