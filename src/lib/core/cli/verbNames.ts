@@ -8,6 +8,8 @@ export const VERB_NAMES = [
 	'sight',
 	'evidence',
 	'plan',
+	'restock',
+	'gap',
 	'reactions'
 ] as const;
 export type Verb = (typeof VERB_NAMES)[number];

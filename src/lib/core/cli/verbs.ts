@@ -14,6 +14,8 @@ import { scoreAnswerSchema, scoreInputSchema } from '../foundation/schema/score'
 import { speedForInputSchema, speedForSchema, towInputSchema, towSchema } from '../foundation/schema/tow';
 import { windowInputSchema, windowSchema } from '../foundation/schema/window';
 import { answerPlan } from '../trips/plan/plan';
+import { answerGap, answerRestock } from '../trips/restock/restock';
+import { gapInputSchema, gapSchema, restockInputSchema, restockSchema } from '../foundation/schema/restock';
 import { reactionsInputSchema, reactionsSchema } from '../foundation/schema/reactions';
 import { answerReactions } from '../trips/reactions/reactions';
 import { planInputSchema, planSchema } from '../foundation/schema/plan';
@@ -35,6 +37,8 @@ export const VERBS = {
 	sight: answerSight,
 	evidence: answerEvidence,
 	plan: answerPlan,
+	restock: (input: unknown) => answerRestock(input),
+	gap: answerGap,
 	reactions: answerReactions
 } as const satisfies Readonly<Record<Verb, (input: unknown) => unknown>>;
 
@@ -58,6 +62,10 @@ export const SCHEMAS: Readonly<Record<string, z.ZodMiniType>> = {
 	'evidence-answer': evidenceSchema,
 	plan: planInputSchema,
 	'plan-answer': planSchema,
+	restock: restockInputSchema,
+	'restock-answer': restockSchema,
+	gap: gapInputSchema,
+	'gap-answer': gapSchema,
 	reactions: reactionsInputSchema,
 	'reactions-answer': reactionsSchema,
 	build: buildSchema,

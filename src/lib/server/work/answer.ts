@@ -11,7 +11,9 @@ export type Requester = Omit<RequestOptions, 'batch'>;
 
 /** Longest (ms) that one request is worked on; a batch of ordinary items gets the time that they take on a busy machine. */
 const REQUEST_MS = 5000;
-const PLAN_MS = 12_000;
+/** Verbs that are many questions in one. */
+const LONG_MS = 12_000;
+const LONG: readonly TaskVerb[] = ['plan', 'restock', 'gap'];
 const BATCH_ITEM_MS = 250;
 /** When a request that ran out of time may be tried again, s. */
 const AGAIN_S = 2;
@@ -77,7 +79,7 @@ export async function runInThread(
 	input: unknown,
 	asker: Requester,
 	threads: VerbPool | null = verbPool(),
-	ms = verb === 'plan' ? PLAN_MS : REQUEST_MS
+	ms = LONG.includes(verb) ? LONG_MS : REQUEST_MS
 ): Promise<unknown> {
 	if (!threads) return answer(verb === 'page-call' ? 'call' : verb, input);
 	const batch = batchOf(input);

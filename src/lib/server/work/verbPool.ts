@@ -15,8 +15,8 @@ export type VerbPool = Pool<VerbTask, VerbDone>;
 
 /** Longest (ms) that a thread may work on one question. The heaviest rules that are weighed take about half a second. */
 const QUESTION_MS = 1000;
-/** Verbs that are many questions in one get so many times as long: a call casts its rigs too, a day is its hours and how they may turn out. */
-const LONGER: Readonly<Partial<Record<TaskVerb, number>>> = { call: 2, plan: 10 };
+/** Verbs that are many questions in one get so many times as long: a call casts its rigs too, a day is its hours and how they may turn out, a season its readings. */
+const LONGER: Readonly<Partial<Record<TaskVerb, number>>> = { call: 2, plan: 10, restock: 10, gap: 10 };
 
 /** Threads that work beside the server's own, which hardly works itself and gets its turn from the system. */
 export const VERB_SETTINGS: PoolSettings<VerbTask> = {
@@ -25,7 +25,7 @@ export const VERB_SETTINGS: PoolSettings<VerbTask> = {
 	// Of one asker a whole batch, with a few questions beside it.
 	waitingMax: 1000,
 	waitingOfOneMax: 250,
-	tooLong: 'This takes too long to work out. Use fewer own rules.'
+	tooLong: 'This takes too long to work out. Ask about fewer readings, or use fewer own rules.'
 };
 
 let shared: VerbPool | null = null;

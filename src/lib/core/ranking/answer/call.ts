@@ -25,7 +25,8 @@ import { SpaceSearch, type Find, type SearchCounts } from '../search/search';
 import { sightClaims } from './sightClaims';
 import { SharedWork } from '../search/sharedWork';
 import { SPACES } from '../space/spaces';
-import { boundsOf, stockOf, type Bound } from '../space/tray';
+import { Ties, type Fee, type Use } from '../space/choice';
+import { boundsOf, stockOf, type Bound, type Stock } from '../space/tray';
 import { verdictOf } from '../scoring/verdict';
 
 const DEFAULT_TOP = 5;
@@ -98,21 +99,22 @@ interface Open extends Bound {
 	readonly opening: Opening;
 }
 
-const everything = ({ mask }: Opening): Bound[] => [{ mask, ties: [], owned: () => [], base: 0 }];
+const everything = ({ mask }: Opening): Bound[] => [{ mask, ties: [], owned: () => [], uses: () => [], base: 0 }];
 
 /**
  * The searches of everything that locks, local rules and the craft's own limits leave.
  *
- * @param tray Parts owned, which bound the choice.
+ * @param stock Parts owned, which bound the choice.
+ * @param feeOf What using one of them costs.
  */
-export function searchesOf({ reading, stances, judgements }: Question, locks: Locks, tray?: Tray) {
+export function searchesOf({ reading, stances, judgements }: Question, locks: Locks, stock?: Stock, feeOf?: Fee) {
 	const limits = { ...reading.rules, ...senseOf(reading, stances) };
 	const rows: Rows = new Map();
-	const stock = tray && stockOf(tray);
+	const ties = new Ties();
 	const open = SPACES.flatMap((space): Open[] => {
 		const opening = openingOf(space, locks, limits, rows);
 		if (!opening) return [];
-		const bounds = stock ? boundsOf(space, opening.mask, locks, stock) : everything(opening);
+		const bounds = stock ? boundsOf(space, opening.mask, locks, stock, feeOf, ties) : everything(opening);
 		return bounds.map((bound) => ({ space, opening, ...bound }));
 	});
 	// What is opened alike shares work: the spaces of a family, by each lure for itself.
@@ -128,14 +130,31 @@ export function searchesOf({ reading, stances, judgements }: Question, locks: Lo
 		return new SpaceSearch(space, mask, judgements.about(space), gate, sharedBy(one), ties);
 	});
 	const runnable = searches.filter(({ space }) => limitOf(space.family, reading) === null);
-	const ownedBy = new Map(searches.map((search, at) => [search, open[at]!.owned]));
-	const fixed: Fixed = ({ search, assignment }) => [...ownedBy.get(search)!(assignment), locks];
-	return { open, searches, runnable, fixed };
+	const openBy = new Map(searches.map((search, at) => [search, open[at]!]));
+	const fixed: Fixed = ({ search, assignment }) => [...openBy.get(search)!.owned(assignment), locks];
+	const uses = ({ search, assignment }: Find): Use[] => openBy.get(search)!.uses(assignment);
+	return { open, searches, runnable, fixed, uses };
+}
+
+const searchesIn = (question: Question, locks: Locks, tray: Tray | undefined) =>
+	searchesOf(question, locks, tray && stockOf(tray));
+
+/**
+ * The best rig of each family from a stock, best first: its score less what its parts cost (points), and what of the stock
+ * it is made of.
+ *
+ * @param top Most families that are wanted.
+ */
+export function bestFrom(question: Question, stock: Stock, feeOf: Fee, top: number) {
+	const { runnable, uses } = searchesOf(question, {}, stock, feeOf);
+	const wanted = { top, seconds: false, everyFamily: false };
+	const { called } = rank(runnable, wanted, { nodes: 0, bound: 0, gate: 0 });
+	return called.map((find) => ({ net: scoreInRank(find.rank), uses: uses(find) }));
 }
 
 /** The rig that is called on a question, and every family's best score: all of an answer that is compared with others. */
 export function callInBrief(question: Question, { locks = {}, tray }: Pick<CallInput, 'locks' | 'tray'>) {
-	const { runnable, fixed } = searchesOf(question, locks, tray);
+	const { runnable, fixed } = searchesIn(question, locks, tray);
 	const all = { top: FAMILIES.length, seconds: false, everyFamily: false };
 	const finds = rank(runnable, all, { nodes: 0, bound: 0, gate: 0 }).called;
 	const [best] = finds;
@@ -156,7 +175,7 @@ export function call(input: CallInput, { windows = true, families = true, second
 	const { locks = {}, tray, top = DEFAULT_TOP } = input;
 	const question = callQuestionOf(input);
 	const { reading, stances, judgements, ignored } = question;
-	const { open, searches, runnable, fixed } = searchesOf(question, locks, tray);
+	const { open, searches, runnable, fixed } = searchesIn(question, locks, tray);
 	const tally: SearchCounts = { nodes: 0, bound: 0, gate: 0 };
 	const found = rank(runnable, { top, seconds, everyFamily: families }, tally);
 	const calls = found.called.map((find, at) => called(find, question, fixed, windows === 'top' ? at === 0 : windows));

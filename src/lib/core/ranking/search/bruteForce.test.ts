@@ -9,7 +9,7 @@ import type { Mask } from '../space/locks';
 import type { Part, Space } from '../space/part';
 import { rank } from './ranking';
 import { SpaceSearch, type SearchCounts } from './search';
-import { TIE } from './sharedWork';
+import { TIE } from '../space/tie';
 import { SPACES } from '../space/spaces';
 import { areApart, waysOf, type Way } from './ways';
 import { worthOf } from '../scoring/worth';

@@ -1,5 +1,5 @@
 import type { Reason } from '../../foundation/schema/call';
-import { TIE } from './sharedWork';
+import { TIE } from '../space/tie';
 import { MILLI } from '../scoring/opinion';
 
 /** A score: the sum of what its reasons add, exact in thousandths. */

@@ -3,11 +3,9 @@ import type { Judgement } from '../scoring/judgements';
 import type { Mask } from '../space/locks';
 import { sharedIn, type Space } from '../space/part';
 import { SPACES } from '../space/spaces';
+import { TIE } from '../space/tie';
 import { addContribution } from '../scoring/tables';
 import { countsFor } from '../scoring/worth';
-
-/** Scores in the tables are thousandths of a point times this, less the plainness of the rig: ties go to the simpler. */
-export const TIE = 4096;
 
 /** Sums of tables by the variables they are over: fewer, larger steps for the elimination. */
 class TableSums {

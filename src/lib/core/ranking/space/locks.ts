@@ -97,9 +97,26 @@ function shared(tree: unknown, other: unknown): unknown {
 	return Object.fromEntries(both.map((key) => [key, shared(tree[key], other[key])]));
 }
 
+/** Which parts of a space's variables a partial rig may be, by variable where that is not all of them, and how far off. */
+export interface NearestRows {
+	readonly rows: ReadonlyMap<number, readonly boolean[]>;
+	/** How far its figures lie off the catalog's. */
+	readonly off: number;
+}
+
 /** What was found of variables under parts of locks, so that what many ask alike is worked out once. */
 export class NearestKnown {
 	readonly #known = new Map<Variable, Map<string, Nearest>>();
+	readonly #bySpace = new Map<Space, Map<Locks, NearestRows | null>>();
+
+	/** `nearestIn` of a partial rig that is asked for again and again, by the very object. */
+	in(space: Space, patch: Locks): NearestRows | null {
+		let known = this.#bySpace.get(space);
+		if (!known) this.#bySpace.set(space, (known = new Map()));
+		let found = known.get(patch);
+		if (found === undefined) known.set(patch, (found = nearestIn(space, patch, this)));
+		return found;
+	}
 
 	of(variable: Variable, lock: Tree): Nearest {
 		let known = this.#known.get(variable);
@@ -113,11 +130,8 @@ export class NearestKnown {
 	}
 }
 
-/**
- * Which parts of a space's variables a partial rig may be, by variable where that is not all of them, and how far its
- * figures lie off the catalog's; `null` where the space has no such rig.
- */
-export function nearestIn(space: Space, patch: Locks, known: NearestKnown) {
+/** What a partial rig may be in a space; `null` where the space has no such rig. */
+function nearestIn(space: Space, patch: Locks, known: NearestKnown): NearestRows | null {
 	if (!fits(space, patch)) return null;
 	const tree = byPosition(patch);
 	const rows = new Map<number, readonly boolean[]>();

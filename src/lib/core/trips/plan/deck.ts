@@ -21,8 +21,15 @@ export interface Deck {
 	readonly exact: boolean;
 }
 
-/** Solves a linear programme with whole numbers in the usual LP text; gives its variables by name, and whether it is proven. */
-export type Solve = (programme: string) => { readonly values: ReadonlyMap<string, number>; readonly proven: boolean };
+/**
+ * Solves a linear programme, perhaps with whole numbers, in the usual LP text: its variables by name, what one more of
+ * each row is worth where all numbers may be broken, and whether it is proven.
+ */
+export type Solve = (programme: string) => {
+	readonly values: ReadonlyMap<string, number>;
+	readonly worths: ReadonlyMap<string, number>;
+	readonly proven: boolean;
+};
 
 const x = (hour: number, rig: number): string => `x${hour}_${rig}`;
 const carried = (hour: number, rig: number): string => `c${hour}_${rig}`;

@@ -8,6 +8,7 @@ interface Highs {
 	): {
 		readonly Status: string;
 		readonly Columns: Readonly<Record<string, object>>;
+		readonly Rows: readonly object[];
 	};
 }
 
@@ -15,9 +16,14 @@ interface Highs {
 export const solveBy =
 	(highs: Highs, seconds = 20): Solve =>
 	(programme) => {
-		const { Status, Columns } = highs.solve(programme, { mip_rel_gap: 0, mip_abs_gap: 1e-6, time_limit: seconds });
+		const { Status, Columns, Rows } = highs.solve(programme, { mip_rel_gap: 0, mip_abs_gap: 1e-6, time_limit: seconds });
 		const values = new Map(
 			Object.entries(Columns).map(([name, column]) => [name, 'Primal' in column ? Number(column.Primal) : 0])
 		);
-		return { values, proven: Status === 'Optimal' };
+		const worths = new Map(
+			Rows.flatMap((row): [string, number][] =>
+				'Name' in row && 'Dual' in row ? [[String(row.Name), Number(row.Dual)]] : []
+			)
+		);
+		return { values, worths, proven: Status === 'Optimal' };
 	};

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { startBuild } from '../../rig/build/start';
 import { FAMILIES } from '../../foundation/schema/words';
-import { traySchema, TRAY_MAX } from '../../foundation/schema/tray';
+import { traySchema, LURES_MAX } from '../../foundation/schema/tray';
 import { planInputSchema } from '../../foundation/schema/plan';
 import { refusalOf } from '../../testing/refusal';
 import { savedTray } from './savedTray';
@@ -23,8 +23,8 @@ describe('rigs that are kept, as a tray', () => {
 	});
 
 	it('are at most as many as a tray takes', () => {
-		const many = Array.from({ length: TRAY_MAX + 5 }, (_, at) => ({ ...rigs[0]!, weightOz: 0.2 + at / 1000 }));
-		expect(savedTray(many)).toHaveLength(TRAY_MAX);
+		const many = Array.from({ length: LURES_MAX + 5 }, (_, at) => ({ ...rigs[0]!, weightOz: 0.2 + at / 1000 }));
+		expect(savedTray(many)).toHaveLength(LURES_MAX);
 	});
 
 	it('are all that a day casts, on whatever line, rod and reel serve it best', () => {

@@ -1,5 +1,5 @@
 import { without } from '../../foundation/basics/without';
-import { TRAY_MAX, type Tray } from '../../foundation/schema/tray';
+import { LURES_MAX, type Tray } from '../../foundation/schema/tray';
 import type { Rig } from '../../foundation/schema/rig';
 
 /**
@@ -9,5 +9,5 @@ import type { Rig } from '../../foundation/schema/rig';
 export function savedTray(rigs: readonly Rig[]): Tray {
 	const lures = rigs.map((rig) => without(rig, 'line', 'rod', 'reel', 'retrieve'));
 	const once = new Map(lures.map((rig) => [JSON.stringify(rig), rig]));
-	return [...once.values()].slice(0, TRAY_MAX).map((rig) => ({ part: 'lure', rig }));
+	return [...once.values()].slice(0, LURES_MAX).map((rig) => ({ part: 'lure', rig }));
 }
