@@ -23,7 +23,7 @@ const PICTURES = [
 	['tank-day', '/tank', 'light', LAPTOP],
 	['tank-phone', '/tank', 'dark', PHONE],
 	['sight-day', '/sight', 'light', LAPTOP],
-	['approach-day', '/tank/approach', 'light', LAPTOP],
+	['tray-day', '/tray', 'light', LAPTOP, whatToBuy],
 	['deck-day', '/deck', 'light', LAPTOP],
 	['tally-phone', '/tally', 'light', PHONE, fishAWhile],
 	['proof-day', '/proof', 'light', LAPTOP, holdTwo],
@@ -38,6 +38,13 @@ async function fishAWhile(page) {
 	for (let at = 0; at < 14; at++) await page.getByRole('button', { name: /^Cast, / }).click();
 	for (let at = 0; at < 2; at++) await page.getByRole('button', { name: /^Follow, / }).click();
 	await page.waitForTimeout(600);
+}
+
+/** What two parts would help most. */
+async function whatToBuy(page) {
+	await page.getByRole('combobox', { name: 'At most' }).selectOption('1');
+	await page.getByRole('button', { name: 'Work it out' }).click();
+	await page.getByText(/closes? .* of what your tray lacks against/).waitFor({ timeout: 240_000 });
 }
 
 /** The wind is up by midday. */

@@ -14,6 +14,7 @@ const SCREENS = [
 	'/tank/feel',
 	'/tank/calibration',
 	'/sight',
+	'/tray',
 	'/deck',
 	'/deck/places',
 	'/waters',

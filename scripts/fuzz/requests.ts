@@ -83,6 +83,7 @@ const PAGES = [
 	'/bench',
 	'/tank',
 	'/sight',
+	'/tray',
 	'/deck',
 	'/deck/places',
 	'/tally',

@@ -145,6 +145,7 @@ describe('a bad record', () => {
 			'bench',
 			'tank',
 			'sight',
+			'tray',
 			'deck',
 			'deck/places',
 			'tally',

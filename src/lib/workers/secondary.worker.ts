@@ -9,12 +9,22 @@ import type { CallInput } from '$lib/core/foundation/schema/call';
 import type { MeasuredParts } from '$lib/core/simulation/physics/measured';
 import type { Rig } from '$lib/core/foundation/schema/rig';
 import type { Running } from '$lib/core/foundation/schema/run';
+import type { Tray } from '$lib/core/foundation/schema/tray';
 import type { Soundings } from '$lib/core/simulation/cast/soundings';
 import { yieldToEventLoop } from './yieldToEventLoop';
 
 /** Work (ms) done on flips before the worker listens for another question. */
 const SLICE_MS = 30;
+const QUICK = { windows: false, families: false } as const;
 let newest = 0;
+
+/** The best of a tray beside the best of all. */
+export interface Fit {
+	readonly own: Rig | null;
+	readonly best: Rig | null;
+	/** Points between the two; `null` where nothing of the tray runs. */
+	readonly behind: number | null;
+}
 
 /** What is asked beside the ranking, so that the ranking waits for none of it. */
 const api = {
@@ -40,7 +50,17 @@ const api = {
 		runningOn(rig, completeReading(reading), { soundings, measured }),
 	costs: lockCosts,
 	score,
-	call: (input: CallInput) => call(input, { windows: false, families: false }),
+	/** The best rig from a tray for what is asked, beside the best of all. */
+	fit(input: CallInput, tray: Tray): Fit {
+		const [best] = call({ ...input, top: 1 }, QUICK).calls;
+		const [own] = call({ ...input, tray, top: 1 }, QUICK).calls;
+		return {
+			own: own?.rig ?? null,
+			best: best?.rig ?? null,
+			behind: own && best ? Math.max(0, best.score - own.score) : null
+		};
+	},
+	call: (input: CallInput) => call(input, QUICK),
 	/** The whole answer, as it is kept. */
 	whole: (input: CallInput) => call(input)
 };

@@ -11,6 +11,8 @@ import type { HouseRule } from '$lib/core/claims/house';
 import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 import type { DeskRecord, SettingsRecord, SpotRecord, ViewsRecord, WaterRecord } from '$lib/core/records/schemas';
 import { goneAfter } from '$lib/core/records/ruleKey';
+import { EMPTY_TRAY } from '$lib/core/records/ownedParts';
+import type { TrayRecord } from '$lib/core/records/trayRecord';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { Locks, Rig } from '$lib/core/foundation/schema/rig';
 import type { BenchRecord } from '$lib/core/records/rigSchemas';
@@ -66,6 +68,7 @@ export class App {
 	readonly settingsDocument: SyncedDocument<SettingsRecord>;
 	readonly benchDocument: SyncedDocument<BenchRecord | null>;
 	readonly dayDocument: SyncedDocument<DayRecord>;
+	readonly trayDocument: SyncedDocument<TrayRecord>;
 	readonly bench: Bench;
 	readonly sync: SyncService;
 	readonly tally: Tally;
@@ -112,6 +115,7 @@ export class App {
 		this.settingsDocument = held('settings', settings, DEFAULT_SETTINGS);
 		this.benchDocument = held<BenchRecord | null>('bench', bench, null);
 		this.dayDocument = held('day', day, A_DAY);
+		this.trayDocument = held('tray', null, EMPTY_TRAY);
 		this.bench = new Bench(this.benchDocument, (step) => this.editContext(step));
 		this.sync = new SyncService(this);
 		this.tally = new Tally({
@@ -130,7 +134,8 @@ export class App {
 			this.benchDocument,
 			this.viewsDocument,
 			this.settingsDocument,
-			this.dayDocument
+			this.dayDocument,
+			this.trayDocument
 		] as unknown as SyncedDocument<never>[];
 	}
 
@@ -417,6 +422,22 @@ export class App {
 	/** Changes what is chosen of the day that is planned. */
 	planDay(more: Partial<DayRecord>, step = ''): void {
 		this.dayDocument.change((day) => ({ ...day, ...more }), this.editContext(step));
+	}
+
+	/** What the angler owns. */
+	get tray(): TrayRecord {
+		return this.trayDocument.value;
+	}
+
+	changeTray(make: (tray: TrayRecord) => TrayRecord, step = ''): void {
+		this.trayDocument.change(make, this.editContext(step));
+	}
+
+	/** Takes over the tray of the server, which comes only with the pages that show it. */
+	hearTray(from: Versioned<TrayRecord> | null): void {
+		const { trayDocument } = this;
+		if (from && !trayDocument.dirty && from.version > trayDocument.base)
+			trayDocument.replace(from.record, from.version);
 	}
 
 	/** Takes the answer that the page came with, until another one is worked out. `whole`: with every alternative. */

@@ -19,6 +19,8 @@ import { mergedViews } from './merge';
 import { Outbox, type Write } from './outbox.svelte';
 import * as server from './server';
 import { withTabLock, type Tabs } from './tabs';
+import { mergedTrays } from '$lib/core/records/ownedParts';
+import type { TrayRecord } from '$lib/core/records/trayRecord';
 import { newUuid } from './uuid';
 
 /** Pause (ms) after the last change of a document before it is sent. The device has it already. */
@@ -55,7 +57,8 @@ const TITLES: Readonly<Record<string, string>> = {
 	bench: 'Your current rig',
 	stand: 'Your views and own rules',
 	settings: 'Your settings',
-	day: 'The day you are planning'
+	day: 'The day you are planning',
+	tray: 'Your tray'
 };
 
 /** A document as the sync service sees it: it is sent when it has changed, and takes over what the server has. */
@@ -80,6 +83,7 @@ export interface SyncPort {
 	readonly desk: { readonly value: DeskRecord; amend(change: (desk: DeskRecord) => DeskRecord): void };
 	readonly views: ViewsRecord;
 	readonly viewsDocument: { amend(change: (views: ViewsRecord) => ViewsRecord): void };
+	readonly trayDocument: { amend(change: (tray: TrayRecord) => TrayRecord): void };
 	readonly bench: {
 		readonly record: BenchRecord | null;
 		saved(before: string, rigId: string, rigVersion: number): void;
@@ -347,6 +351,12 @@ export class SyncService {
 				const theirs = refusal.current.record as ViewsRecord;
 				if (!mergedViews(this.#app.views, theirs)) continue;
 				this.#app.viewsDocument.amend((mine) => mergedViews(mine, theirs) ?? mine);
+				return this.keepMine(write);
+			}
+			// So are parts that were added and deleted in two places.
+			if (kind === 'tray' && refusal?.current) {
+				const theirs = refusal.current.record as TrayRecord;
+				this.#app.trayDocument.amend((mine) => mergedTrays(mine, theirs));
 				return this.keepMine(write);
 			}
 			// What was deleted meanwhile is kept anew rather than not at all.

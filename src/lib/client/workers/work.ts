@@ -24,12 +24,16 @@ import type { Filter } from '$lib/core/trips/proof/view';
 import type { Approach, ApproachInput } from '$lib/core/simulation/cast/approach';
 import type { Calibrated } from '$lib/core/simulation/cast/calibrate';
 import type { MapCell, MapInput } from '$lib/core/simulation/cast/map';
-import type { SecondaryApi } from '$lib/workers/secondary.worker';
+import type { Fit, SecondaryApi } from '$lib/workers/secondary.worker';
 import type { BenchApi } from '$lib/workers/bench.worker';
 import type { CallApi } from '$lib/workers/call.worker';
 import type { DeckApi, DeckNews, DayQuestion, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
 import type { Look, ProofApi } from '$lib/workers/proof.worker';
 import type { Found, TankApi } from '$lib/workers/tank.worker';
+import type { GapQuestion, RestockQuestion, TrayApi } from '$lib/workers/tray.worker';
+import type { Gap, Restock } from '$lib/core/foundation/schema/restock';
+import type { Tray } from '$lib/core/foundation/schema/tray';
+import type { Progress } from '$lib/core/trips/restock/search';
 import { WorkerClient } from './workerClient';
 
 /** How long (ms) a ranking may go on before what is asked beside it no longer waits. */
@@ -63,6 +67,11 @@ export class Work {
 	/** The log, held there while Proof is looked at. */
 	readonly #proof = new WorkerClient<ProofApi>(
 		() => new Worker(new URL('../../workers/proof.worker.ts', import.meta.url), { type: 'module' })
+	);
+
+	/** A tray against a season: long work, which is ended with its worker. */
+	readonly #tray = new WorkerClient<TrayApi>(
+		() => new Worker(new URL('../../workers/tray.worker.ts', import.meta.url), { type: 'module' })
 	);
 
 	/** Waits until no ranking goes on. */
@@ -215,13 +224,42 @@ export class Work {
 		return this.#proof.latest('moves', (api) => api.moves(filter));
 	}
 
+	/** The best of a tray beside the best of all; `null` where a newer question came meanwhile. */
+	fit(asked: CallInput, tray: Tray): Promise<Fit | null> {
+		return this.#secondary.latest('fit', (api) => api.fit(asked, tray));
+	}
+
+	/** What to buy for a season, with its progress. */
+	restock(question: RestockQuestion, wasm: string, tell: (progress: Progress) => void): Promise<Restock> {
+		return this.#tray.run((api) => api.restock(question, wasm, proxy(tell)));
+	}
+
+	/** What one part would add to a season. */
+	gap(question: GapQuestion): Promise<Gap> {
+		return this.#tray.run((api) => api.gap(question));
+	}
+
+	/** Ends what is worked out about a tray at once. */
+	stopTray(): void {
+		this.#tray.close();
+	}
+
 	/** Lets go of the log. */
 	closeLog(): void {
 		this.#proof.close();
 	}
 
 	close(): void {
-		const clients = [this.#ranking, this.#secondary, this.#bench, this.#casts, this.#maps, this.#deck, this.#proof];
+		const clients = [
+			this.#ranking,
+			this.#secondary,
+			this.#bench,
+			this.#casts,
+			this.#maps,
+			this.#deck,
+			this.#proof,
+			this.#tray
+		];
 		for (const client of clients) client.close();
 	}
 }

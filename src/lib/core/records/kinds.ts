@@ -11,6 +11,7 @@ import {
 import { benchRecordSchema, partRecordSchema, rigRecordSchema } from './rigSchemas';
 import { chartRecordSchema } from './chartSchema';
 import { dayRecordSchema } from './daySchema';
+import { trayRecordSchema } from './trayRecord';
 import { entryRecordSchema, outingRecordSchema } from './tallySchemas';
 import { without } from '../foundation/basics/without';
 import { isTimeZone } from '../foundation/basics/zone';
@@ -165,7 +166,8 @@ export const KINDS = {
 		tolerate: tolerantViews
 	},
 	settings: { ...document, name: 'settings', what: 'settings', schema: settingsRecordSchema, transferred: true },
-	day: { ...document, name: 'day', what: 'day', schema: dayRecordSchema }
+	day: { ...document, name: 'day', what: 'day', schema: dayRecordSchema },
+	tray: { ...document, name: 'tray', what: 'tray', schema: trayRecordSchema, transferred: true }
 } as const satisfies Readonly<Record<string, RecordKind>>;
 
 export type RecordKindName = keyof typeof KINDS;

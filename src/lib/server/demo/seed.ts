@@ -16,6 +16,8 @@ import type { Models } from '../db/models';
 import { chartOf } from './charts';
 import { seasonOf, type Day } from './season';
 import { demoRigs, OWN_PARTS, partDocument } from './rigs';
+import type { TrayRecord } from '../../core/records/trayRecord';
+import { demoTray } from './tray';
 import { ANGLER, WATERS, type DemoSpot, type DemoWater } from './scenario';
 
 const SEED = 4406;
@@ -212,7 +214,14 @@ async function seedDesk(
 ): Promise<void> {
 	const { id, name, spotId, takenAt, reading } = latest;
 	const { calls } = call(callInputSchema.parse({ reading, top: 1 }), { windows: false, families: false });
-	const documents: { readonly desk: DeskRecord; readonly bench: BenchRecord; readonly day: DayRecord } = {
+	const documents: {
+		readonly desk: DeskRecord;
+		readonly bench: BenchRecord;
+		readonly day: DayRecord;
+		readonly tray: TrayRecord;
+	} = {
+		// Keys of its own, so that what is seeded after it stays as it was.
+		tray: demoTray(() => randomUUID()),
 		// The demo is about its own spring day, whenever it is looked at.
 		day: { ...A_DAY, date: takenAt.toISOString().slice(0, 10) },
 		desk: {

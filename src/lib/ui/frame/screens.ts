@@ -3,6 +3,7 @@ import CalendarClock from 'lucide/dist/esm/icons/calendar-clock.mjs';
 import ChartLine from 'lucide/dist/esm/icons/chart-line.mjs';
 import ListChecks from 'lucide/dist/esm/icons/list-checks.mjs';
 import BookOpen from 'lucide/dist/esm/icons/book-open.mjs';
+import Package from 'lucide/dist/esm/icons/package.mjs';
 import Wrench from 'lucide/dist/esm/icons/wrench.mjs';
 import Eye from 'lucide/dist/esm/icons/eye.mjs';
 import Spline from 'lucide/dist/esm/icons/spline.mjs';
@@ -50,6 +51,7 @@ export const SCREENS = [
 		icon: Eye,
 		group: 'choose'
 	},
+	{ path: '/tray', name: 'Tray', asks: 'What you own, and what to buy', key: 'y', icon: Package, group: 'choose' },
 	{
 		path: '/deck',
 		name: 'Deck',

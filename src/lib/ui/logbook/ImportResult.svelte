@@ -4,7 +4,11 @@
 	import type { Change, ImportPlan } from '$lib/core/records/transfer';
 
 	const { plan }: { plan: ImportPlan } = $props();
-	const DOCUMENTS: Readonly<Record<string, string>> = { stand: 'your views and own rules', settings: 'your settings' };
+	const DOCUMENTS: Readonly<Record<string, string>> = {
+		stand: 'your views and own rules',
+		settings: 'your settings',
+		tray: 'your tray'
+	};
 	/** What each kind of record is called in a list. */
 	const NAMES: Readonly<Partial<Record<ListedKindName, string>>> = {
 		'kept-calls': 'saved calls',

@@ -39,9 +39,12 @@ const STYLE_WORDS: Readonly<Record<string, string>> = {
 	'prop-4': 'four-winged blade'
 };
 
+/** What a style of blade is called. */
+export const styleName = (style: Blade['style']): string => STYLE_WORDS[style]!;
+
 /** Style and size of a blade: "willow 4.5", "two-winged blade 45 mm". */
 export function bladeName({ style, size }: Pick<Blade, 'style' | 'size'>): string {
-	const name = STYLE_WORDS[style]!;
+	const name = styleName(style);
 	if (style.startsWith('prop')) return `${name} ${size} mm`;
 	return ['standard', 'oversized', 'clear'].includes(style) ? name : `${name} ${size}`;
 }

@@ -16,7 +16,11 @@ interface Highs {
 export const solveBy =
 	(highs: Highs, seconds = 20): Solve =>
 	(programme) => {
-		const { Status, Columns, Rows } = highs.solve(programme, { mip_rel_gap: 0, mip_abs_gap: 1e-6, time_limit: seconds });
+		const { Status, Columns, Rows } = highs.solve(programme, {
+			mip_rel_gap: 0,
+			mip_abs_gap: 1e-6,
+			time_limit: seconds
+		});
 		const values = new Map(
 			Object.entries(Columns).map(([name, column]) => [name, 'Primal' in column ? Number(column.Primal) : 0])
 		);

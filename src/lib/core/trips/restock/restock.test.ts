@@ -4,6 +4,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { readingSchema, type ReadingInput } from '../../foundation/schema/reading';
 import type { Restock, RestockInput } from '../../foundation/schema/restock';
 import { traySchema, type Tray, type TrayPart } from '../../foundation/schema/tray';
+import { partText } from '../../foundation/labels/partText';
 import { call } from '../../ranking/answer/call';
 import { anyReading } from '../../testing/arbitraries';
 import { refusalOf } from '../../testing/refusal';
@@ -194,7 +195,10 @@ describe('what restock says of a purchase', () => {
 		expect(refusalOf(() => answerRestock(budget))).toMatchObject({ path: 'budget' });
 	});
 
-	it('shops carry each part once', () => {
+	it('shops carry each part once, each under a name of its own', () => {
+		const texts = shopParts().map(partText);
+		expect(new Set(texts).size).toBe(texts.length);
+		for (const text of texts) expect(text).not.toMatch(/undefined|NaN| {2}|any/);
 		const words = shopParts().map((part) => JSON.stringify(part));
 		expect(new Set(words).size).toBe(words.length);
 		expect(traySchema.safeParse(shopParts()).success).toBe(true);

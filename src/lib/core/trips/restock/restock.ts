@@ -8,7 +8,7 @@ import {
 	type RestockInput
 } from '../../foundation/schema/restock';
 import type { PartKind, Tray, TrayPart } from '../../foundation/schema/tray';
-import { callInBrief, callQuestionOf } from '../../ranking/answer/call';
+import { callInBrief, callQuestionOf, type Question } from '../../ranking/answer/call';
 import { MILLI } from '../../ranking/scoring/opinion';
 import { solver } from '../plan/solver';
 import { NOTHING_RUNS, Season, type Made } from './season';
@@ -112,26 +112,31 @@ export function restock(input: RestockInput, effort: Effort = EFFORT): Restock {
 	};
 }
 
-/** What each reading is behind the whole catalog with a tray, thousandths of a point. */
-function behindWith({ readings, stances }: GapInput, tray: Tray): number[] {
-	return readings.map((reading) => {
+/** What each reading is behind the whole catalog with a tray, thousandths of a point, for one tray after another. */
+function behindFor({ readings, stances }: GapInput): (tray: Tray) => number[] {
+	const best = (question: Question, from?: Tray): number =>
+		Math.max(-Infinity, ...Object.values(callInBrief(question, from ? { tray: from } : {}).scores));
+	const asked = readings.map((reading) => {
 		const question = callQuestionOf({ reading, ...(stances && { stances }) });
-		const best = (from: Tray | undefined): number =>
-			Math.max(-Infinity, ...Object.values(callInBrief(question, (from && { tray: from }) || {}).scores));
-		const own = best(tray);
-		return own === -Infinity ? NOTHING_RUNS : Math.round((own - best(undefined)) * MILLI);
+		return { question, most: best(question) };
 	});
+	return (tray) =>
+		asked.map(({ question, most }) => {
+			const own = best(question, tray);
+			return own === -Infinity ? NOTHING_RUNS : Math.round((own - most) * MILLI);
+		});
 }
 
 /** What one part would do for a season: where it gains, what it repeats, and by how much the season gains. */
 export function gap(input: GapInput): Gap {
 	const { tray, part } = input;
+	const behind = behindFor(input);
 	const total = (list: readonly number[]): number => list.reduce((sum, one) => sum + one, 0);
-	const without = behindWith(input, tray);
-	const withIt = behindWith(input, [...tray, part]);
+	const without = behind(tray);
+	const withIt = behind([...tray, part]);
 	const repeats = tray.flatMap((own, at) => {
 		if (own.part !== part.part || own.count === 0) return [];
-		const instead = behindWith(input, [...tray.filter((_, other) => other !== at), part]);
+		const instead = behind([...tray.filter((_, other) => other !== at), part]);
 		return total(instead) >= total(without) ? [at] : [];
 	});
 	const fills = withIt.flatMap((value, at) => (value > without[at]! ? [at] : []));
