@@ -3,10 +3,10 @@
 
 	interface Props {
 		icon: IconNode;
-		/** Height and width, px. */
-		size?: number;
-		/** Width of its lines in its own 24 units. */
-		line?: number;
+		/** Height and width, px; `null` where the stylesheet of its place says so. */
+		size?: number | null;
+		/** Width of its lines in its own 24 units; `null` where the stylesheet says so. */
+		line?: number | null;
 	}
 	const { icon, size = 24, line = 2 }: Props = $props();
 	const lines = $derived(

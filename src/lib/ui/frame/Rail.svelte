@@ -16,10 +16,10 @@
 	>
 	<ul class="flex-1 p-4">
 		{#each SCREENS as screen, at (screen.path)}
-			<li class={at > 0 && screen.group !== SCREENS[at - 1]!.group ? 'mt-5 border-t border-rule-2 pt-5' : ''}>
+			<li class={at > 0 && screen.group !== SCREENS[at - 1]!.group ? 'mt-5 border-t border-rule-2 pt-5' : undefined}>
 				<a href={resolve(screen.path)} aria-current={here(screen.path) ? 'page' : undefined}>
 					{#if app.settings.shortcuts}<kbd aria-hidden="true">{screen.key}</kbd>{/if}
-					<Icon icon={screen.icon} size={23} line={1.5} />
+					<Icon icon={screen.icon} size={null} line={null} />
 					<span>{screen.name}</span>
 				</a>
 			</li>
@@ -47,6 +47,12 @@
 		background: var(--amber);
 		color: var(--on-amber);
 		font-weight: 660;
+	}
+	/* Said once here and not at each of a dozen icons: every page carries them. */
+	li :global(svg) {
+		width: 23px;
+		height: 23px;
+		stroke-width: 1.5;
 	}
 	kbd {
 		position: absolute;
