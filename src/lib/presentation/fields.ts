@@ -17,6 +17,7 @@ export type ChoiceKey =
 	| 'bank'
 	| 'current'
 	| 'level'
+	| 'shade'
 	| 'species'
 	| 'goal'
 	| 'mood'
@@ -110,6 +111,7 @@ export const CHOICES: Readonly<Record<ChoiceKey, ChoiceField>> = {
 	pressureTrend: choice('pressureTrend', 'Barometer', words.TRENDS),
 	current: choice('current', 'Current', words.CURRENTS),
 	level: choice('level', 'Level', words.TRENDS),
+	shade: choice('shade', 'Shade', words.SHADES),
 	mood: choice('mood', 'Mood', words.MOODS),
 	pressure: choice('pressure', 'Pressure', words.PRESSURES),
 	others: choice('others', 'Others are throwing', words.OTHERS),

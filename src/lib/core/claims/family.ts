@@ -33,7 +33,7 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		id: 'FAM-02',
 		kind: 'advice',
 		strength: 3,
-		when: all('calm', 'bright', 'clear'),
+		when: all('calm', 'bright', 'clear', not('in shade')),
 		because: 'Dead calm, bright and clear is the worst time for blades: bass see them for what they are.',
 		speaks: glassAndSun,
 		silent: { wind: 'chop', sky: 'sun', visibilityM: 4 }
@@ -279,6 +279,17 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 		because: 'In low light over warm, shallow cover bass look up.',
 		speaks: { light: 'low', waterTemperatureC: 23, bottomM: 1.2, cover: cover('pads') },
 		silent: { light: 'day', waterTemperatureC: 23, bottomM: 1.2, cover: cover('pads') }
+	},
+	{
+		id: 'FAM-11b',
+		kind: 'score',
+		strength: 3,
+		when: all('warm', 'shade line', any('wood', 'dock'), any('late summer', 'summer', 'not day')),
+		prefers: toBuzzbait,
+		silences: ['FAM-09', 'FAM-10'],
+		because: 'In warm water throw a buzzbait along a shade line beside wood or docks, by day too.',
+		speaks: { shade: 'line', waterTemperatureC: 26, cover: cover('dock') },
+		silent: { waterTemperatureC: 26, cover: cover('dock') }
 	},
 	{
 		id: 'FAM-11a',

@@ -2,6 +2,9 @@ import { all, any, not } from '../water/reading/conditions';
 import { BLADED_JIG, BUZZBAIT, SPINNERBAIT, UNDERSPIN, type Claim } from './claim';
 import { cover, eats } from './examples';
 
+/** Rear blades that a short arm carries clear of the hook. */
+const SHORT_ARM_BLADES = { small: 1, 'rear 3-4': 1 };
+
 /** Weight and head. */
 export const WEIGHT_CLAIMS: readonly Claim[] = [
 	{
@@ -427,5 +430,57 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		because: 'A head that turns the hook point up loses fewer fish.',
 		speaks: { answers: ['misses'] },
 		silent: {}
+	},
+	{
+		id: 'HED-06',
+		kind: 'score',
+		strength: 1,
+		tier: 'outfit',
+		scope: SPINNERBAIT,
+		when: any('small bait', 'smallmouth'),
+		given: { 'blade.size': SHORT_ARM_BLADES },
+		prefers: { body: { compact: 1 } },
+		because: 'For small bait or smallmouth use a compact spinnerbait with a short arm.',
+		speaks: { species: 'smallmouth' },
+		silent: {}
+	},
+	{
+		id: 'HED-06b',
+		kind: 'score',
+		strength: 1,
+		tier: 'outfit',
+		scope: SPINNERBAIT,
+		when: 'deep',
+		given: { 'blade.size': SHORT_ARM_BLADES },
+		prefers: { body: { compact: 1 } },
+		because: 'Far down, a compact spinnerbait stays there more easily.',
+		speaks: { bottomM: 7, fishFromM: 5.5, fishToM: 7 },
+		silent: { bottomM: 2 }
+	},
+	{
+		id: 'HED-07',
+		kind: 'score',
+		strength: 1,
+		tier: 'outfit',
+		scope: SPINNERBAIT,
+		when: not(any('wood', 'timber', 'rock')),
+		given: { pace: { burn: 1 } },
+		prefers: { 'head.shape': { 'low-keel': 1 } },
+		because: 'A head with its weight low along the shank runs steady when burned.',
+		speaks: { cover: cover('open') },
+		silent: { cover: cover('rock') }
+	},
+	{
+		id: 'HED-07b',
+		kind: 'score',
+		strength: 1,
+		tier: 'outfit',
+		scope: SPINNERBAIT,
+		when: all('on the bottom', not(any('wood', 'timber', 'rock'))),
+		given: { pace: { slow: 1 } },
+		prefers: { 'head.shape': { 'low-keel': 1 } },
+		because: 'A head with its weight low along the shank rides low when slow.',
+		speaks: { bottomM: 4, fishFromM: 3.2, fishToM: 4 },
+		silent: { bottomM: 4, fishFromM: 0.5, fishToM: 1.5 }
 	}
 ];

@@ -37,6 +37,7 @@ export const anyReading: fc.Arbitrary<ReadingInput> = fc
 			events: fc.uniqueArray(one(words.EVENTS), { maxLength: 2 }),
 			answers: fc.uniqueArray(one(words.ANSWERS), { maxLength: 2 }),
 			species: one(words.SPECIES),
+			shade: one(words.SHADES),
 			goal: one(words.GOALS),
 			mood: one(words.MOODS),
 			pressure: one(words.PRESSURES),

@@ -1,3 +1,4 @@
+import { bodyColourOf, tailColourOf, toned } from '$lib/core/foundation/catalogue/trailerColour';
 import { withRig } from '$lib/core/rig/build/start';
 import { spoken } from '$lib/core/foundation/labels/spoken';
 import type { Build } from '$lib/core/foundation/schema/build';
@@ -70,17 +71,19 @@ export function trailerRow(maker: Maker): Row {
 		(value) => set({ lengthIn: value }, 'trailer'),
 		(value) => `${value} in`
 	);
+	const tail = tailColourOf(trailer.colour);
 	return {
 		slot: 'trailer',
 		title,
 		controls: [
 			first,
 			length,
-			choice(maker, 'Color', trailer.colour, COLOURS, (value) =>
-				set({ colour: value }, build.own.trailer?.part.colour ? 'trailer' : undefined)
+			choice(maker, 'Color', bodyColourOf(trailer.colour), COLOURS, (value) =>
+				set({ colour: toned(value, tail) }, build.own.trailer?.part.colour ? 'trailer' : undefined)
 			)
 		],
 		finer: [
+			choice(maker, 'Tail', tail, COLOURS, (value) => set({ colour: toned(bodyColourOf(trailer.colour), value) })),
 			choice(maker, 'Mount', trailer.mount, words.MOUNTS, (value) => set({ mount: value })),
 			fitFigure(maker, 'Cut off', 'trailerCutMm', 'mm', [0, 80, 1]),
 			fitFigure(maker, 'Crooked by', 'kinkDeg', 'deg', [0, 30, 1])

@@ -1,3 +1,4 @@
+import { isOneOf } from '$lib/core/foundation/basics/typed';
 import { feetText } from '$lib/core/foundation/basics/units';
 import { HOOK_SIZES } from '$lib/core/foundation/catalogue/hooks';
 import { layoutOf, LAYOUTS, type Layout } from '$lib/core/foundation/catalogue/layouts';
@@ -7,6 +8,7 @@ import { lineText, ouncesText } from '$lib/core/foundation/labels/describe';
 import { spoken } from '$lib/core/foundation/labels/spoken';
 import type { PartRecord } from '$lib/core/records/rigSchemas';
 import type { Build } from '$lib/core/foundation/schema/build';
+import { FAMILY_KEYS, shapesOf } from '$lib/core/foundation/schema/families';
 import type { Rig } from '$lib/core/foundation/schema/rig';
 import * as words from '$lib/core/foundation/schema/words';
 import { OWN_SLOTS, type OwnSlot } from '$lib/core/foundation/schema/words';
@@ -40,10 +42,12 @@ function headRow(maker: Maker): Row {
 	const material = choice(maker, 'Material', rig.headMaterial, words.HEAD_MATERIALS, (value) =>
 		withRig(build, { headMaterial: value }, 'head')
 	);
-	const shape = choice(maker, 'Shape', rig.headShape, words.HEAD_SHAPES, (value) =>
+	const shape = choice(maker, 'Shape', rig.headShape, shapesOf(rig.family), (value) =>
 		withRig(build, { headShape: value })
 	);
-	const body = rig.body && choice(maker, 'Body', rig.body, words.BODIES, (value) => withRig(build, { body: value }));
+	const hasBody = isOneOf(FAMILY_KEYS.body, rig.family);
+	const body =
+		hasBody && choice(maker, 'Body', rig.body ?? 'full', words.BODIES, (value) => withRig(build, { body: value }));
 	return {
 		slot: 'head',
 		title: 'Head',
@@ -73,11 +77,13 @@ function hookRow(maker: Maker): Row {
 		(value) => set({ shank: value }, 'hook'),
 		(value) => `${value} shank`
 	);
+	const style = choice(maker, 'Style', rig.hook.style ?? 'single', words.HOOK_STYLES, (value) => set({ style: value }));
 	return {
 		slot: 'hook',
 		title: 'Hook',
 		controls: [withOwnOptions(maker, 'hook', size), gauge, shank],
-		finer: rig.family === 'spinnerbait' ? [fitFigure(maker, 'Gap opened', 'gapDeg', 'deg', [-20, 20, 1])] : []
+		finer:
+			rig.family === 'spinnerbait' ? [style, fitFigure(maker, 'Gap opened', 'gapDeg', 'deg', [-20, 20, 1])] : [style]
 	};
 }
 

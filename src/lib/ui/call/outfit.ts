@@ -95,5 +95,6 @@ const HEAD_FORMS: Readonly<Record<Rig['headShape'], string>> = {
 	plain: 'plain',
 	grass: 'narrow, sheds grass',
 	deflect: 'wedge, glances off',
-	palate: 'turns the point up'
+	palate: 'turns the point up',
+	'low-keel': 'weight low along the shank'
 };

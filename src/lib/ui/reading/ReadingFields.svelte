@@ -32,6 +32,7 @@
 		'pressureTrend',
 		'current',
 		'level',
+		'shade',
 		'dayLengthH',
 		'dayLength'
 	] as const;
@@ -197,6 +198,7 @@
 		{@render choice('pressureTrend')}
 		{@render choice('current')}
 		{@render choice('level')}
+		{@render choice('shade')}
 		{@render figure('dayLengthH')}
 		{@render choice('dayLength')}
 		{@render ticks('events', 'Events', EVENTS)}

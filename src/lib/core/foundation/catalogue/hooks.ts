@@ -1,4 +1,5 @@
 import type { Rig } from '../schema/rig';
+import type { HookStyle } from '../schema/words';
 
 /** Diameter (mm) of hook wire by gauge (assumed). */
 export const HOOK_WIRE_MM = { light: 1.25, standard: 1.45, heavy: 1.6 } as const;
@@ -23,4 +24,22 @@ export function hookMeasures({ size, shank }: Pick<Rig['hook'], 'size' | 'shank'
 	const steps = (size.endsWith('/0') ? number : 1 - number / 2) - 5;
 	const base = shank === 'long' ? AT_5_AUGHT.longShankMm : AT_5_AUGHT.shankMm;
 	return { gapeMm: AT_5_AUGHT.gapeMm + steps * PER_SIZE.gapeMm, shankMm: base + steps * PER_SIZE.shankMm };
+}
+
+/** Points of a hook by its style. */
+const POINTS_OF: Readonly<Record<HookStyle, number>> = { single: 1, treble: 3, dressed: 3 };
+
+/** Hooks and points of a rig: a trailer hook is a second, single one. */
+export function hooksAndPoints({
+	hook,
+	trailerHook
+}: {
+	hook?: { style?: HookStyle | undefined } | undefined;
+	trailerHook?: string | undefined;
+}): {
+	hooks: number;
+	points: number;
+} {
+	const second = (trailerHook ?? 'none') === 'none' ? 0 : 1;
+	return { hooks: 1 + second, points: POINTS_OF[hook?.style ?? 'single'] + second };
 }

@@ -85,6 +85,11 @@ export const HOOK_MASS_G = { spinnerbait: 1.6, 'bladed-jig': 1.9, buzzbait: 1.8,
 export const WIRE_LENGTH_M = 0.15;
 export const USUAL_WIRE_IN = 0.035;
 export const USUAL_ARM_M = 0.07;
+/** The same of a compact spinnerbait: an arm about a sixth shorter, which shortens the whole wire as much (assumed). */
+export const COMPACT_WIRE_M = 0.138;
+export const COMPACT_ARM_M = 0.058;
+/** How far (m) the head's weight lies under the line of pull: the model's, and of a keel low along the shank (assumed). */
+export const KEEL_LEVER_M = { usual: 0.03, low: 0.034 } as const;
 
 /**
  * Nobody has measured the drag of these lures well: a turning blade may have half as much again as the model says. Depths

@@ -25,7 +25,11 @@ export function ouncesText(weightOz: number): string {
 const TWO_COLORS: readonly string[] = ['white-chartreuse', 'black-blue'];
 
 /** A name made of words: green-pumpkin reads green pumpkin. */
-export const plainWords = (name: string): string => (TWO_COLORS.includes(name) ? name : name.replaceAll('-', ' '));
+export function plainWords(name: string): string {
+	const [body, tail] = name.split('/');
+	if (tail) return `${plainWords(body!)} with a ${plainWords(tail)} tail`;
+	return TWO_COLORS.includes(name) ? name : name.replaceAll('-', ' ');
+}
 
 const STYLE_WORDS: Readonly<Record<string, string>> = {
 	colorado: 'Colorado',

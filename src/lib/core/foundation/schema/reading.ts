@@ -20,6 +20,7 @@ import {
 	PHASES,
 	PLACES,
 	PRESSURES,
+	SHADES,
 	SKIES,
 	SPECIES,
 	STAINS,
@@ -69,6 +70,8 @@ const readingShape = z.strictObject({
 	bank: z.optional(z.enum(BANKS)),
 	current: z.optional(z.enum(CURRENTS)),
 	level: z.optional(z.enum(TRENDS)),
+	/** Whether the spot lies in shade, or along the edge of some. */
+	shade: z.optional(z.enum(SHADES)),
 	bottomM: ranged('bottomM'),
 	fishFromM: z.optional(ranged('fishFromM')),
 	fishToM: z.optional(ranged('fishToM')),

@@ -1,7 +1,7 @@
 import { isOneOf, entriesOf } from '../basics/typed';
 import './english';
 import * as z from 'zod/mini';
-import { ALL_STYLES, BLADES_MAX, FAMILY_KEYS, STYLES_OF } from './families';
+import { ALL_STYLES, BLADES_MAX, FAMILY_KEYS, LEFT_OUT, shapesOf, STYLES_OF } from './families';
 import {
 	ACCENTS,
 	BODIES,
@@ -11,6 +11,7 @@ import {
 	HEAD_SHAPES,
 	HOOK_GAUGES,
 	HOOK_SHANKS,
+	HOOK_STYLES,
 	LINE_TYPES,
 	MOUNTS,
 	NOISES,
@@ -46,7 +47,9 @@ const bladeSchema = z.extend(bladeShape, {
 const hookSchema = z.strictObject({
 	size: z.string().check(z.regex(/^([1-9]|1[0-2]|[1-9]\/0|1[0-2]\/0)$/, 'Write a hook size like 4/0 or 2.')),
 	gauge: z.enum(HOOK_GAUGES),
-	shank: z.enum(HOOK_SHANKS)
+	shank: z.enum(HOOK_SHANKS),
+	/** Single when left out. */
+	style: z.optional(z.enum(HOOK_STYLES))
 });
 
 const skirtSchema = z.strictObject({
@@ -56,9 +59,16 @@ const skirtSchema = z.strictObject({
 	accent: z.enum(ACCENTS)
 });
 
+/** A soft body's color, or "A/B" for one with a dipped or contrasting tail. */
+const trailerColourSchema = z.union([
+	z.enum(SKIRT_COLOURS),
+	z.templateLiteral([z.enum(SKIRT_COLOURS), '/', z.enum(SKIRT_COLOURS)])
+]);
+export type TrailerColour = z.output<typeof trailerColourSchema>;
+
 const trailerSchema = z.strictObject({
 	kind: z.enum(TRAILER_KINDS),
-	colour: z.enum(SKIRT_COLOURS),
+	colour: trailerColourSchema,
 	lengthIn: z.number().check(z.minimum(0.5), z.maximum(10)),
 	mount: z.enum(MOUNTS)
 });
@@ -130,7 +140,11 @@ export const rigSchema = rigShape.check(
 			const given = rig[key] !== undefined;
 			const belongs = isOneOf(families, rig.family);
 			if (given && !belongs) refuse([key], `A ${rig.family} has no ${key}.`);
-			if (!given && belongs) refuse([key], `A ${rig.family} needs ${key}.`);
+			const optional = LEFT_OUT[key]?.includes(rig.family);
+			if (!given && belongs && !optional) refuse([key], `A ${rig.family} needs ${key}.`);
+		}
+		if (!shapesOf(rig.family).includes(rig.headShape)) {
+			refuse(['headShape'], `A ${rig.family} has no ${rig.headShape} head.`);
 		}
 		rig.blades.forEach((blade, index) => {
 			if (!STYLES_OF[rig.family].includes(blade.style)) {

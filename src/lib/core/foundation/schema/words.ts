@@ -35,6 +35,7 @@ export const COVER_KINDS = [
 ] as const;
 export const DENSITIES = ['sparse', 'medium', 'thick', 'matted'] as const;
 export const COVER_FORMS = ['even', 'edge', 'pockets'] as const;
+export const SHADES = ['none', 'some', 'line'] as const;
 export const ANSWERS = ['short-strikes', 'follows', 'misses'] as const;
 export const OTHERS = ['full', 'compact', 'few'] as const;
 export const FORAGE_KINDS = [
@@ -63,11 +64,13 @@ export const FINISHES = ['nickel', 'gold', 'copper', 'white', 'black', 'chartreu
 export const TEXTURES = ['smooth', 'hammered'] as const;
 export const THICKNESSES = ['standard', 'thin'] as const;
 export const HEAD_MATERIALS = ['lead', 'tungsten', 'bismuth'] as const;
-export const HEAD_SHAPES = ['plain', 'grass', 'deflect', 'palate'] as const;
+export const HEAD_SHAPES = ['plain', 'grass', 'deflect', 'palate', 'low-keel'] as const;
 export const BODIES = ['full', 'compact'] as const;
 export const NOISES = ['quiet', 'squeak', 'clack'] as const;
 export const HOOK_GAUGES = ['light', 'standard', 'heavy'] as const;
 export const HOOK_SHANKS = ['standard', 'long'] as const;
+/** A single hook, a treble, or a treble dressed with hair. */
+export const HOOK_STYLES = ['single', 'treble', 'dressed'] as const;
 export const SKIRT_COLOURS = [
 	'white',
 	'pearl',
@@ -129,6 +132,8 @@ export type BuzzBlade = (typeof BUZZ_BLADES)[number];
 export type Phase = (typeof PHASES)[number];
 export type Retrieve = (typeof RETRIEVES)[number];
 export type Finish = (typeof FINISHES)[number];
+export type HeadShape = (typeof HEAD_SHAPES)[number];
+export type HookStyle = (typeof HOOK_STYLES)[number];
 export type SkirtColour = (typeof SKIRT_COLOURS)[number];
 export type ForageKind = (typeof FORAGE_KINDS)[number];
 

@@ -13,6 +13,7 @@ import { countRigs } from '../space/count';
 import { planFor, reasonsFor } from '../scoring/explain';
 import { familiesOf } from './families';
 import { Judgements } from '../scoring/judgements';
+import { hookSizeFor } from './hookSize';
 import { houseClaims } from './houseRules';
 import { limitOf, senseOf } from '../space/limits';
 import { openingOf, type Opening, type Rows } from '../space/locks';
@@ -55,9 +56,11 @@ export function callQuestionOf({ reading: given, stances = {}, houseRules = [], 
 type Fixed = (find: Find) => readonly Locks[];
 
 /** The rig of a find, with what it hangs on. */
-function rigOf(find: Find, { judgements }: Question, fixed: Fixed): Rig {
+function rigOf(find: Find, { judgements, reading }: Question, fixed: Fixed): Rig {
 	decideOutfit(find.search, judgements.about(find.space), find.assignment);
-	return assemble(find.space, find.assignment, ...fixed(find));
+	const rig = assemble(find.space, find.assignment, ...fixed(find));
+	// The size is missing where nothing owned or locked says it: no claim compares hook sizes, so that it needs no search.
+	return { ...rig, hook: { ...rig.hook, size: rig.hook.size ?? hookSizeFor(rig, reading) } };
 }
 
 function called(find: Find, question: Question, fixed: Fixed, windows: boolean): CalledRig {

@@ -21,6 +21,15 @@ const REEDS: ReadingInput = {
 };
 
 describe('the score of a rig', () => {
+	it('reads a spinnerbait without a body as the full one, and a two-colored tail by the color of its body', () => {
+		const { rig, score } = callsOn(REEDS)[0]!;
+		const trailer = { kind: 'split-tail', lengthIn: 3, mount: 'upright' } as const;
+		const wears = (colour: NonNullable<Rig['trailer']>['colour']) =>
+			answerScore({ reading: REEDS, rig: { ...rig, trailer: { ...trailer, colour } } });
+		expect(answerScore({ reading: REEDS, rig: { ...rig, body: undefined } })).toMatchObject({ score, nearest: [] });
+		expect(wears('white/orange')).toMatchObject({ score: wears('white').score, nearest: ['trailer.colour'] });
+	});
+
 	it('is the score of the call to the thousandth, and nothing is judged as another part', () => {
 		fc.assert(
 			fc.property(likelyReading, (reading) => {

@@ -10,7 +10,7 @@ const FOR_BLADES: readonly (readonly string[])[] = [
 	['FAM-01'],
 	['FAM-03a', 'FAM-03b', 'FAM-03c'],
 	['FAM-08'],
-	['FAM-11'],
+	['FAM-11', 'FAM-11b'],
 	['FAM-13'],
 	['FAM-21']
 ];

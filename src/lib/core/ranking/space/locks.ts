@@ -1,7 +1,10 @@
 import { isOneOf, entriesOf } from '../../foundation/basics/typed';
+import { bodyColourOf } from '../../foundation/catalogue/trailerColour';
+import { hooksAndPoints } from '../../foundation/catalogue/hooks';
 import { FAMILY_KEYS } from '../../foundation/schema/families';
 import type { LocalRules } from '../../foundation/schema/reading';
 import type { Locks } from '../../foundation/schema/rig';
+import type { HookStyle } from '../../foundation/schema/words';
 import type { Sense } from './limits';
 import type { Part, Space, Variable } from './part';
 
@@ -14,6 +17,13 @@ function byPosition(patch: Locks): Tree {
 	if (!patch.blades) return patch;
 	const blades = Object.fromEntries(patch.blades.map(({ position, ...rest }) => [position, rest]));
 	return { ...patch, blades };
+}
+
+/** A partial rig as the catalog can have it: its soft bodies are of one color. */
+function inCatalog(patch: Locks): Tree {
+	const { trailer } = patch;
+	if (!trailer?.colour) return byPosition(patch);
+	return byPosition({ ...patch, trailer: { ...trailer, colour: bodyColourOf(trailer.colour) } });
 }
 
 /** Sum of the distances between numbers on shared paths; `null` when a word, a flag or an absence disagrees. */
@@ -55,7 +65,7 @@ export const agree = (a: Locks, b: Locks): boolean => {
 };
 
 /** What takes parts away beside the locks: the local rule, and common sense about pace and weight. */
-export type Limits = LocalRules & Partial<Sense>;
+export type Limits = LocalRules & Partial<Sense> & { readonly hookStyle?: HookStyle | undefined };
 
 /** Whether sense leaves a pace or a weight. */
 function sensible(
@@ -69,11 +79,10 @@ function sensible(
 function allowedByRules(part: Part, rules: Limits): boolean {
 	if (!sensible(part.patch, rules)) return false;
 	if (rules.leadAllowed === false && part.patch.headMaterial === 'lead') return false;
-	const hook = part.patch.trailerHook;
-	if (hook === undefined) return true;
-	// Every lure here carries one single hook; a trailer hook is a second hook with a second point.
-	const count = hook === 'none' ? 1 : 2;
-	return count <= (rules.hooksMax ?? Infinity) && count <= (rules.pointsMax ?? Infinity);
+	const { trailerHook } = part.patch;
+	if (trailerHook === undefined) return true;
+	const { hooks, points } = hooksAndPoints({ trailerHook, hook: { style: rules.hookStyle } });
+	return hooks <= (rules.hooksMax ?? Infinity) && points <= (rules.pointsMax ?? Infinity);
 }
 
 /** Whether a family has every key of a lock, and a layout every blade of it. */
@@ -133,7 +142,7 @@ export class NearestKnown {
 /** What a partial rig may be in a space; `null` where the space has no such rig. */
 function nearestIn(space: Space, patch: Locks, known: NearestKnown): NearestRows | null {
 	if (!fits(space, patch)) return null;
-	const tree = byPosition(patch);
+	const tree = inCatalog(patch);
 	const rows = new Map<number, readonly boolean[]>();
 	let total = 0;
 	for (const [at, variable] of space.variables.entries()) {
@@ -179,10 +188,10 @@ export interface Opening {
 }
 
 /** Who locks a pace or a weight has decided it: sense stands back. */
-function freedBy({ retrieve, weightOz }: Locks, limits: Limits): Limits {
+function freedBy({ retrieve, weightOz, hook }: Locks, limits: Limits): Limits {
 	const pace = retrieve?.speedMps === undefined ? {} : { fastestMps: Infinity };
 	const weight = weightOz === undefined ? {} : { lightestOz: 0, heaviestOz: Infinity };
-	return { ...limits, ...pace, ...weight };
+	return { ...limits, ...pace, ...weight, hookStyle: hook?.style };
 }
 
 /**
@@ -193,7 +202,7 @@ function freedBy({ retrieve, weightOz }: Locks, limits: Limits): Limits {
  */
 export function openingOf(space: Space, locks: Locks, rules: Limits, rows: Rows = new Map()): Opening | null {
 	if (!fits(space, locks)) return null;
-	const lock = Object.keys(locks).length > 0 ? byPosition(locks) : null;
+	const lock = Object.keys(locks).length > 0 ? inCatalog(locks) : null;
 	const left = freedBy(locks, rules);
 	const found = space.variables.map((variable) => {
 		let row = rows.get(variable);

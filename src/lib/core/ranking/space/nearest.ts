@@ -1,4 +1,5 @@
 import { layoutOf } from '../../foundation/catalogue/layouts';
+import { bodyColourOf } from '../../foundation/catalogue/trailerColour';
 import type { Locks, Rig } from '../../foundation/schema/rig';
 import type { Space } from './part';
 import { SPACES } from './spaces';
@@ -42,6 +43,9 @@ export function nearestTo(rig: Rig): Judged {
 	const space = SPACES.find((one) => one.family === rig.family && one.layout === layout)!;
 	const leaves = leavesOf(rig, '', new Map());
 	const nearest = new Set<string>();
+	if (rig.family === 'spinnerbait' && rig.body === undefined) leaves.set('body', 'full');
+	const tailed = rig.trailer?.colour.includes('/');
+	if (tailed) leaves.set('trailer.colour', bodyColourOf(rig.trailer!.colour));
 	const assignment = Int32Array.from(space.variables, ({ parts }) => {
 		const off = parts.map(({ patch }) => differences(patch, leaves));
 		const sums = off.map((list) => list.reduce((sum, [, by]) => sum + by, 0));
@@ -49,5 +53,7 @@ export function nearestTo(rig: Rig): Judged {
 		off[best]!.forEach(([path]) => nearest.add(path));
 		return best;
 	});
+	// The catalog has soft bodies of one color: a contrasting tail is judged as its body.
+	if (tailed) nearest.add('trailer.colour');
 	return { space, assignment, nearest: [...nearest] };
 }

@@ -17,7 +17,6 @@ import {
 	BODIES,
 	BUZZ_BLADES,
 	HEAD_MATERIALS,
-	HEAD_SHAPES,
 	HOOK_GAUGES,
 	HOOK_SHANKS,
 	JIG_BLADES,
@@ -33,7 +32,9 @@ import {
 	TRAILER_KINDS,
 	TURNING_STYLES
 } from '../../foundation/schema/words';
+import type { Family } from '../../foundation/schema/words';
 import type { Facet } from '../../claims/claim';
+import { shapesOf } from '../../foundation/schema/families';
 import type { Locks } from '../../foundation/schema/rig';
 import {
 	buzzSizeFeatures,
@@ -137,7 +138,8 @@ const reel: Variable = {
 };
 const wire = things('wire', WIRES_IN, 'wire', wireFeatures, (wireIn) => ({ wireIn }));
 const headMaterial = words('headMaterial', HEAD_MATERIALS, 'head.material', (value) => ({ headMaterial: value }));
-const headShape = outfit(words('headShape', HEAD_SHAPES, 'head.shape', (value) => ({ headShape: value })));
+const headShape = (family: Family): Variable =>
+	outfit(words('headShape', shapesOf(family), 'head.shape', (value) => ({ headShape: value })));
 const trailerHook = words(
 	'trailerHook',
 	TRAILER_HOOKS,
@@ -149,17 +151,7 @@ const GAUGES = ['standard', ...HOOK_GAUGES.filter((gauge) => gauge !== 'standard
 const hookGauge = outfit(words('hookGauge', GAUGES, 'hook.gauge', (gauge) => ({ hook: { gauge } })));
 const hookShank = outfit(words('hookShank', HOOK_SHANKS, 'hook.shank', (shank) => ({ hook: { shank } })));
 
-const everyone: readonly Variable[] = [
-	weight,
-	headMaterial,
-	headShape,
-	line,
-	rod,
-	reel,
-	trailerHook,
-	hookGauge,
-	hookShank
-];
+const everyone: readonly Variable[] = [weight, headMaterial, line, rod, reel, trailerHook, hookGauge, hookShank];
 
 const styles = (surface: boolean): Variable =>
 	words(
@@ -292,8 +284,8 @@ const TRAILERS_OF = {
 	underspin: ['split-tail', 'paddle-tail', 'slim-swimmer', 'minnow', 'swimbait']
 } as const;
 
-/** Hook sizes that go with each family's heads; assumed, the usual trade fit. */
-const HOOK_SIZE = { spinnerbait: '5/0', 'bladed-jig': '5/0', buzzbait: '5/0', underspin: '4/0' } as const;
+/** A hook is single unless another is locked or owned. */
+const SINGLE = { style: 'single' } as const;
 
 type LockBlade = NonNullable<Locks['blades']>[number];
 const rearBlade = (blade: Omit<LockBlade, 'position'>): Locks => ({ blades: [{ position: 'rear', ...blade }] });
@@ -369,6 +361,8 @@ const SPINNERBAIT_REST: readonly Variable[] = [
 	...skirt(false),
 	...trailer(TRAILERS_OF.spinnerbait, true, null),
 	...UNDER_WATER,
+	outfit(words('body', BODIES, 'body', (body) => ({ body }))),
+	headShape('spinnerbait'),
 	...everyone
 ];
 
@@ -386,7 +380,7 @@ function spinnerbait(layout: Layout): Space {
 	return {
 		family: 'spinnerbait',
 		layout,
-		base: { family: 'spinnerbait', hook: { size: HOOK_SIZE.spinnerbait } },
+		base: { family: 'spinnerbait', hook: SINGLE },
 		variables: [
 			{ id: 'blades', parts: bladeSets(layout).map((set) => bladeSetPart(layout, set)) },
 			...(layout === 'single' ? SINGLE_METAL : TANDEM_METAL),
@@ -401,7 +395,7 @@ const bladedJig: Space = {
 	layout: null,
 	base: {
 		family: 'bladed-jig',
-		hook: { size: HOOK_SIZE['bladed-jig'] },
+		hook: SINGLE,
 		...rearBlade({ size: 1, texture: 'smooth', thickness: 'standard' })
 	},
 	variables: [
@@ -411,6 +405,7 @@ const bladedJig: Space = {
 		...skirt(false),
 		...trailer(TRAILERS_OF['bladed-jig'], true, null),
 		...UNDER_WATER,
+		headShape('bladed-jig'),
 		...everyone
 	],
 	links: [
@@ -430,7 +425,7 @@ const buzzbait: Space = {
 	layout: null,
 	base: {
 		family: 'buzzbait',
-		hook: { size: HOOK_SIZE.buzzbait },
+		hook: SINGLE,
 		...rearBlade({ texture: 'smooth', thickness: 'standard' })
 	},
 	variables: [
@@ -442,6 +437,7 @@ const buzzbait: Space = {
 		...skirt(true),
 		...trailer(TRAILERS_OF.buzzbait, true, 'trailer.colour'),
 		...ON_TOP,
+		headShape('buzzbait'),
 		...everyone
 	],
 	links: [STYLE_LINK, ...TRAILER_LINKS]
@@ -456,7 +452,7 @@ const underspin: Space = {
 	layout: null,
 	base: {
 		family: 'underspin',
-		hook: { size: HOOK_SIZE.underspin },
+		hook: SINGLE,
 		skirt: { colour: 'none', material: 'silicone', length: 'standard', accent: 'none' },
 		...rearBlade({ texture: 'smooth', thickness: 'standard' })
 	},
@@ -469,6 +465,7 @@ const underspin: Space = {
 		outfit(yesNo('screwIn')),
 		...trailer(TRAILERS_OF.underspin, false, 'colour'),
 		...UNDER_WATER,
+		headShape('underspin'),
 		...everyone
 	],
 	links: [STYLE_LINK, ...TRAILER_LINKS]

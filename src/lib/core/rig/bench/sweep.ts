@@ -2,6 +2,7 @@ import { isOneOf, keysOf } from '../../foundation/basics/typed';
 import { SPEEDS_MPS, WEIGHTS_OZ, WIRES_IN } from '../../foundation/catalogue/parts';
 import { BLADE_SIZES } from '../../foundation/catalogue/bladeSizes';
 import { turnHz } from '../../simulation/physics/blade';
+import { usualArmM } from '../../simulation/physics/window';
 import type { Reading } from '../../water/reading/complete';
 import type { Build } from '../../foundation/schema/build';
 import type { Blade, Rig } from '../../foundation/schema/rig';
@@ -90,7 +91,7 @@ export const DIMENSIONS = {
 		unit: 'mm',
 		families: ['spinnerbait'],
 		values: () => steps(40, 100, 4),
-		of: ({ fit }) => fit.upperArmMm ?? 70,
+		of: ({ fit, rig }) => fit.upperArmMm ?? usualArmM(rig) * 1000,
 		at: (build, upperArmMm) => ({ ...build, fit: { ...build.fit, upperArmMm } })
 	},
 	speed: {

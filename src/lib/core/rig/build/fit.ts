@@ -1,7 +1,8 @@
 import { bladeOutline, turningStyle } from '../../foundation/catalogue/bladeSizes';
 import { SKIRT_CUTS } from '../../foundation/catalogue/dress';
 import { CLEVIS_MM, FITTINGS_MM, USUAL_LOWER_MM, USUAL_RISE_DEG } from '../../foundation/catalogue/fittings';
-import { BLADE_FORMS, USUAL_ARM_M } from '../../foundation/constants/constants';
+import { BLADE_FORMS } from '../../foundation/constants/constants';
+import { usualArmM } from '../../simulation/physics/window';
 import type { MeasuredParts } from '../../simulation/physics/measured';
 import { OWN_SLOTS } from '../../foundation/schema/words';
 import type { Build, FitChoice } from '../../foundation/schema/build';
@@ -57,7 +58,7 @@ function usualSkirtMm({ skirt }: Rig, measured: MeasuredParts): number {
 export function completeFit(build: Build): Fit {
 	const { rig, fit } = build;
 	const measured = measuredOf(build);
-	const upperArmMm = fit.upperArmMm ?? USUAL_ARM_M * 1000;
+	const upperArmMm = fit.upperArmMm ?? usualArmM(rig) * 1000;
 	const front = rig.blades.find(({ position }) => position === 'front');
 	return {
 		lowerArmMm: USUAL_LOWER_MM,

@@ -92,13 +92,14 @@ function details(length: number, height: number, colour: string): Shape[] {
 
 /**
  * How a shape's word changes a half outline, x and y in shares: a grass head is slim at the nose, a deflecting one blunt, one
- * that turns the point up is flat on top. Assumed.
+ * that turns the point up is flat on top, and one with a low keel hangs its weight along the shank. Assumed.
  */
 const SHAPES: Readonly<Record<Rig['headShape'], (x: number, y: number, top: boolean) => number>> = {
 	plain: (_x, y) => y,
 	grass: (x, y) => y * (0.7 + 0.3 * Math.min(1, x / 0.5)),
 	deflect: (x, y) => (x < 0.5 ? y ** 0.6 : y),
-	palate: (_x, y, top) => (top ? y * 0.84 : y)
+	palate: (_x, y, top) => (top ? y * 0.84 : y),
+	'low-keel': (x, y, top) => (top ? y * 0.66 : Math.max(y * 1.2, x > 0.6 ? 0.9 : 0))
 };
 
 /** A moulded head with its nose at the origin and its axis to the right; mm. */

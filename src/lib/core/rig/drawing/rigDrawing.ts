@@ -1,3 +1,4 @@
+import { bodyColourOf, tailColourOf } from '../../foundation/catalogue/trailerColour';
 import { buildOf } from '../build/buildOf';
 import { BUZZ_MM, FITTINGS_MM } from '../../foundation/catalogue/fittings';
 import { rigGeometryOf, type RigGeometry } from '../geometry/rigGeometry';
@@ -66,7 +67,12 @@ function drawDress({ build, fit, head, hook, skirt, trailer, trailerHook }: RigG
 	const accents = [rig.skirt.accent, fit.dye].filter((accent) => accent !== 'none');
 	const tones = skirtTones(rig.skirt.colour, own.skirt?.part.colour, accents);
 	const strands = skirt && drawSkirt(rig.skirt, skirt.collar, skirt.lengthMm, tones, small);
-	const soft = rig.trailer && { ...rig.trailer, colour: bodyColour(rig.trailer.colour, own.trailer?.part.colour) };
+	const dyed = own.trailer?.part.colour;
+	const soft = rig.trailer && {
+		...rig.trailer,
+		colour: bodyColour(bodyColourOf(rig.trailer.colour), dyed),
+		tail: bodyColour(tailColourOf(rig.trailer.colour), dyed)
+	};
 	const body = soft && trailer ? drawTrailer(soft, trailer.from, trailer.lengthMm, trailer.cutMm) : [];
 	return [
 		...(strands?.behind ?? []),

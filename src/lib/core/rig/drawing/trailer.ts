@@ -129,18 +129,18 @@ const frameOf = (
  * @param cutMm What was cut off its nose.
  */
 export function drawTrailer(
-	trailer: Omit<Trailer, 'colour'> & { readonly colour: string },
+	trailer: Omit<Trailer, 'colour'> & { readonly colour: string; readonly tail: string },
 	from: Point,
 	lengthMm: number,
 	cutMm: number
 ): Shape[] {
 	const frame = frameOf(trailer, from, lengthMm, cutMm);
-	const { colour } = trailer;
+	const { colour, tail: dipped } = trailer;
 	const outline = bodyBand(frame, -1, 1);
 	const tails = TAILS[SOFT_BODIES[trailer.kind].tail].flatMap((tail): Shape[] => [
-		{ part: 'trailer', d: lobe(frame, tail, -1, 1), fill: `${colour}.mid`, stroke: 'ink', width: CONTOUR_MM * 0.9 },
-		{ part: 'trailer', d: lobe(frame, tail, 0.15, 0.92), fill: `${colour}.low`, opacity: 0.6 },
-		{ part: 'trailer', d: lobe(frame, tail, -0.7, -0.35), fill: `${colour}.high`, opacity: 0.7, fine: true }
+		{ part: 'trailer', d: lobe(frame, tail, -1, 1), fill: `${dipped}.mid`, stroke: 'ink', width: CONTOUR_MM * 0.9 },
+		{ part: 'trailer', d: lobe(frame, tail, 0.15, 0.92), fill: `${dipped}.low`, opacity: 0.6 },
+		{ part: 'trailer', d: lobe(frame, tail, -0.7, -0.35), fill: `${dipped}.high`, opacity: 0.7, fine: true }
 	]);
 	return [
 		...tails,

@@ -14,6 +14,7 @@ import {
 	USUAL_BUZZ_MM,
 	USUAL_WIRE_IN,
 	WATER_KGM3,
+	COMPACT_WIRE_M,
 	WIRE_LENGTH_M,
 	type Plate
 } from '../../foundation/constants/constants';
@@ -26,6 +27,9 @@ export interface RunningRig {
 	readonly headMaterial: 'lead' | 'tungsten' | 'bismuth';
 	readonly blades: readonly { readonly position: 'front' | 'rear'; readonly style: string; readonly size: number }[];
 	readonly wireIn: number | null;
+	/** A spinnerbait on a short arm, and one whose head lies low along the shank. */
+	readonly compact?: boolean;
+	readonly lowKeel?: boolean;
 	readonly skirt: keyof typeof SKIRTS;
 	readonly trailer: keyof typeof TRAILERS;
 	/** Lengths and masses of the angler's own parts, which stand over the tables. */
@@ -158,12 +162,13 @@ export const familyMass = (family: Family, hook?: Measured): PointMass => ({
 	liftM2: OWN_LIFT_M2[family]
 });
 
-/** The bent wire of a spinnerbait or buzzbait, by its diameter in inches. */
-export function wireMass(wireIn: number): PointMass {
+/** The bent wire of a spinnerbait or buzzbait, by its diameter in inches; a compact spinnerbait's is shorter. */
+export function wireMass(wireIn: number, compact = false): PointMass {
 	const diameterM = wireIn * 0.0254;
-	const massKg = ((Math.PI * diameterM ** 2) / 4) * WIRE_LENGTH_M * DENSITY_KGM3.wire;
+	const lengthM = compact ? COMPACT_WIRE_M : WIRE_LENGTH_M;
+	const massKg = ((Math.PI * diameterM ** 2) / 4) * lengthM * DENSITY_KGM3.wire;
 	const weightN = GRAVITY_MPS2 * massKg * buoyancy(DENSITY_KGM3.wire);
-	return { massKg, weightN, dragM2: 1.1 * 0.5 * WIRE_LENGTH_M * diameterM, liftM2: 0 };
+	return { massKg, weightN, dragM2: 1.1 * 0.5 * lengthM * diameterM, liftM2: 0 };
 }
 
 interface Dress {
@@ -209,7 +214,7 @@ export function assembleLure(rig: RunningRig): Lure {
 	const lumps = [
 		familyMass(rig.family, measured.hook),
 		head,
-		...(hasWire(rig.family) ? [wireMass(rig.wireIn ?? USUAL_WIRE_IN)] : []),
+		...(hasWire(rig.family) ? [wireMass(rig.wireIn ?? USUAL_WIRE_IN, rig.compact)] : []),
 		skirt,
 		trailer
 	];

@@ -1,10 +1,10 @@
-import { DENSITY_KGM3, GRAVITY_MPS2, TRAILERS, WATER_KGM3 } from '../../foundation/constants/constants';
+import { DENSITY_KGM3, GRAVITY_MPS2, KEEL_LEVER_M, TRAILERS, WATER_KGM3 } from '../../foundation/constants/constants';
 import type { BladeModel } from './blade';
 import { buoyancy, type Lure } from './lure';
 
 /** What of a lure decides when it rolls. */
 export type Balanced = Pick<Lure, 'engine' | 'headKg' | 'keelKg'> & {
-	readonly rig: Pick<Lure['rig'], 'family' | 'trailer'>;
+	readonly rig: Pick<Lure['rig'], 'family' | 'trailer' | 'lowKeel'>;
 };
 
 /** A lure that leans this far has rolled (assumed limit). */
@@ -35,7 +35,8 @@ function spinnerbait({ engine, keelKg, rig }: Balanced, armM: number, kinkRad: n
 	const crooked = (TRAILERS[rig.trailer].dragCm2 / 1e4) * Math.sin(kinkRad) * TRAILER_LEVER_M;
 	const brass = buoyancy(DENSITY_KGM3.brass);
 	const top = brass * (rear.massKg * rise + (front ? front.massKg * FRONT_LEVER * rise : 0));
-	return { upset: SIDE * (front ? together : back) + crooked, righting: GRAVITY_MPS2 * (keelKg * 0.03 - top) };
+	const leverM = KEEL_LEVER_M[rig.lowKeel ? 'low' : 'usual'];
+	return { upset: SIDE * (front ? together : back) + crooked, righting: GRAVITY_MPS2 * (keelKg * leverM - top) };
 }
 
 function underspin({ engine, headKg }: Balanced): Balance {

@@ -108,3 +108,22 @@ it('what cannot run is refused by its path', () => {
 	expect(refused).toThrow(InputFailure);
 	expect(refused).toThrow('A spinnerbait cannot carry a prop-2 blade.');
 });
+
+describe('body and keel of a spinnerbait', () => {
+	it.each(WEIGHTS_OZ)(
+		'stand it up at %s oz: a short arm is stiffer, a low keel and a short arm roll later',
+		(weightOz) => {
+			const full = ask(spinnerbait(weightOz));
+			const compact = ask({ ...spinnerbait(weightOz), body: 'compact' });
+			const low = ask({ ...spinnerbait(weightOz), headShape: 'low-keel' });
+			expect(compact.wire!.stiffnessNPerM).toBeGreaterThan(full.wire!.stiffnessNPerM);
+			// A light head under two large blades cannot stand at all (0): neither body changes that for the worse.
+			expect(compact.rollMps).toBeGreaterThanOrEqual(full.rollMps!);
+			expect(low.rollMps).toBeGreaterThanOrEqual(full.rollMps!);
+		}
+	);
+
+	it('are left as they were where nothing is said of them', () => {
+		expect(ask({ ...spinnerbait(0.5), body: 'full', headShape: 'plain' })).toEqual(ask(spinnerbait(0.5)));
+	});
+});

@@ -2,6 +2,7 @@ import { parseWith } from '../../foundation/schema/failure';
 import { windowInputSchema, type RunningWindow, type WindowInput } from '../../foundation/schema/window';
 import { bladeDragM2, KEEP_SHARE, thumpN, turnHz, type BladeModel } from './blade';
 import {
+	COMPACT_ARM_M,
 	USUAL_ARM_M,
 	USUAL_CAST_M,
 	USUAL_COUNTDOWN_S,
@@ -31,6 +32,14 @@ function skirtOf({ family, skirt }: WindowInput['rig']): RunningRig['skirt'] {
 	return skirt.length === 'short' ? 'thin' : 'full';
 }
 
+/** Whether a rig is a spinnerbait on a short arm. */
+const isCompact = ({ family, body }: Pick<WindowInput['rig'], 'family' | 'body'>): boolean =>
+	family === 'spinnerbait' && body === 'compact';
+
+/** Length (m) of the blade arm that a rig usually has. */
+export const usualArmM = (rig: Pick<WindowInput['rig'], 'family' | 'body'>): number =>
+	isCompact(rig) ? COMPACT_ARM_M : USUAL_ARM_M;
+
 /** A rig as the model sees it, its measured parts standing over the tables, with the model's defaults for what was not said. */
 export function runningRig(rig: WindowInput['rig'], measured?: MeasuredParts): RunningRig {
 	return {
@@ -40,6 +49,8 @@ export function runningRig(rig: WindowInput['rig'], measured?: MeasuredParts): R
 		headMaterial: rig.headMaterial ?? 'lead',
 		blades: rig.blades,
 		wireIn: rig.wireIn ?? null,
+		...(isCompact(rig) ? { compact: true } : {}),
+		...(rig.headShape === 'low-keel' ? { lowKeel: true } : {}),
 		skirt: skirtOf(rig),
 		trailer: rig.trailer?.kind ?? 'none'
 	};
@@ -63,7 +74,7 @@ function bladesOf({ engine }: Lure, speedMps: number): RunningWindow['blades'] {
 }
 
 /** What only one family has. */
-function ownParts(lure: Lure, { rig, speedMps, armM = USUAL_ARM_M, ...rest }: WindowInput): Partial<RunningWindow> {
+function ownParts(lure: Lure, { rig, speedMps, armM = usualArmM(rig), ...rest }: WindowInput): Partial<RunningWindow> {
 	const { engine } = lure;
 	if (engine.kind === 'plate') {
 		const swings = speedMps >= KEEP_SHARE * engine.startMps;
@@ -97,7 +108,7 @@ export function runningWindow(input: WindowInput, measured?: MeasuredParts): Run
 		wake: lure.engine.kind === 'blades' ? lure.engine.wake : 1,
 		startMps: start,
 		keepMps: KEEP_SHARE * start,
-		rollMps: rollMps(lure, input.armM ?? USUAL_ARM_M),
+		rollMps: rollMps(lure, input.armM ?? usualArmM(rig)),
 		sinkMps: sinkMps(lure),
 		submergedN: lure.weightN,
 		dragAreaCm2: dragM2(lure, speedMps) * CM2_PER_M2,

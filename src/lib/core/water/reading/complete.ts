@@ -65,6 +65,7 @@ export function completeReading(given: ParsedReading): Reading {
 		bank: 'cross',
 		current: 'none',
 		level: 'steady',
+		shade: 'none',
 		fishFromM: 0,
 		fishToM: given.bottomM,
 		cover: [],

@@ -96,6 +96,9 @@ const isWall = (c: Cover): boolean => (c.kind === 'pads' || c.kind === 'stems') 
 /** Cover through which only wire comes. */
 const takesWire = (r: Reading, c: Cover): boolean => isWall(c) || (inBand(r, c) && barsBareHooks(c));
 
+/** How far a spot lies in shade, by the reading's word. */
+const SHADE: Readonly<Record<Reading['shade'], number>> = { none: 0, some: 0.5, line: 1 };
+
 /** Sight (m), warmth (C) and depth (m) from which fish run down a burned lure. */
 const BURN_SIGHT_M = 2.5;
 const BURN_C = 14;
@@ -237,6 +240,8 @@ export const WORDS = {
 	'baitfish spawn': (r) => happens(r, 'baitfish-spawn'),
 	'sunfish spawn': (r) => happens(r, 'sunfish-spawn'),
 	'water for a burn': (r) => truth(isBurnWater(r)),
+	'shade line': (r) => truth(r.shade === 'line'),
+	'in shade': (r) => SHADE[r.shade],
 	schooling: (r) => happens(r, 'schooling'),
 	smallmouth: (r) => truth(r.species === 'smallmouth'),
 	'big-fish goal': (r) => truth(r.goal === 'big'),

@@ -114,6 +114,7 @@ const SIDES: readonly (readonly [CheckId, CheckState, Case])[] = [
 	['hooks', 'fail', { reading: { rules: { hooksMax: 1 } }, rig: { trailerHook: 'free' } }],
 	['points', 'pass', { reading: { rules: { pointsMax: 2 } }, rig: { trailerHook: 'free' } }],
 	['points', 'fail', { reading: { rules: { pointsMax: 1 } }, rig: { trailerHook: 'free' } }],
+	['points', 'fail', { reading: { rules: { pointsMax: 2 } }, rig: { hook: { ...heavyHook, style: 'treble' } } }],
 	['lead', 'pass', { reading: { rules: { leadAllowed: true } } }],
 	['lead', 'fail', { reading: { rules: { leadAllowed: false } } }],
 	['lead', 'pass', { reading: { rules: { leadAllowed: false } }, rig: { headMaterial: 'tungsten' } }],

@@ -1,14 +1,12 @@
+import { hooksAndPoints } from '../../../foundation/catalogue/hooks';
 import type { Cover } from '../../../foundation/schema/reading';
 import { check, type Check } from './check';
 import type { Subject } from './subject';
 
-/** Hooks and points of a rig: every hook here is a single. */
-export const hooksOf = ({ build }: Pick<Subject, 'build'>): number => (build.rig.trailerHook === 'none' ? 1 : 2);
-
 /** What the authority allows; without a limit on record the check holds and says so. */
 function local({ build, reading }: Subject): Check[] {
 	const { hooksMax, pointsMax, leadAllowed } = reading.rules;
-	const hooks = hooksOf({ build });
+	const { hooks, points } = hooksAndPoints(build.rig);
 	const told = (limit: number | undefined): string =>
 		limit === undefined
 			? 'You entered no local limit; the authority decides.'
@@ -22,7 +20,13 @@ function local({ build, reading }: Subject): Check[] {
 				: 'Not allowed by the rule you entered: use tungsten or bismuth.';
 	return [
 		check('hooks', hooksMax === undefined ? 0 : Math.max(0, hooks - hooksMax), told(hooksMax), 'trailerHook'),
-		check('points', pointsMax === undefined ? 0 : Math.max(0, hooks - pointsMax), told(pointsMax), 'trailerHook'),
+		check(
+			'points',
+			pointsMax === undefined ? 0 : Math.max(0, points - pointsMax),
+			told(pointsMax),
+			'hook',
+			'trailerHook'
+		),
 		check('lead', lead && leadAllowed === false ? 1 : 0, lead ? leadReason : 'There is no lead in it.', 'head')
 	];
 }
