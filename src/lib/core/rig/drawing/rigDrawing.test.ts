@@ -115,6 +115,25 @@ describe('a drawn rig', () => {
 		expect(Math.abs(drawRig(rig, true).bounds.width / drawRig(rig).bounds.width - 1)).toBeLessThan(0.1);
 	});
 
+	it('of a treble shows three bends, dressed with hair; a tail has its own color; a low keel its own head', () => {
+		const jig = { family: 'underspin', hook: { size: '4/0', gauge: 'light', shank: 'standard' } } as const;
+		const shapes = (locks: Locks) => drawRig(rigWith(locks)).shapes;
+		const hooks = (style: 'single' | 'treble' | 'dressed') =>
+			shapes({ ...jig, hook: { ...jig.hook, style } }).filter(({ part }) => part === 'hook').length;
+		expect(hooks('treble')).toBe(3 * hooks('single'));
+		expect(hooks('dressed')).toBe(hooks('treble') + 1);
+		const soft = shapes({
+			...jig,
+			trailer: { kind: 'split-tail', colour: 'white/orange', lengthIn: 3, mount: 'upright' }
+		});
+		expect(new Set(soft.map(({ fill }) => fill))).toEqual(
+			new Set([...soft.map(({ fill }) => fill), 'white.mid', 'orange.mid'])
+		);
+		const head = (headShape: 'plain' | 'low-keel') =>
+			shapes({ family: 'spinnerbait', headShape }).filter(({ part }) => part === 'head');
+		expect(head('low-keel')).not.toEqual(head('plain'));
+	});
+
 	it('without a skirt shows none', () => {
 		expect(partsOf(rigWith({ family: 'buzzbait', skirt: { colour: 'none' } }))).not.toContain('skirt');
 	});

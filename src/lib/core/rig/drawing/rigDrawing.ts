@@ -73,11 +73,12 @@ function drawDress({ build, fit, head, hook, skirt, trailer, trailerHook }: RigG
 		colour: bodyColour(bodyColourOf(rig.trailer.colour), dyed),
 		tail: bodyColour(tailColourOf(rig.trailer.colour), dyed)
 	};
+	const hooked = drawHook(hook, 'hook', rig.hook.style);
 	const body = soft && trailer ? drawTrailer(soft, trailer.from, trailer.lengthMm, trailer.cutMm) : [];
 	return [
 		...(strands?.behind ?? []),
 		...(trailerHook ? drawHook(trailerHook, 'trailerHook') : []),
-		...(strands ? [...body, ...drawHook(hook)] : [...drawHook(hook), ...body]),
+		...(strands ? [...body, ...hooked] : [...hooked, ...body]),
 		...(strands?.before ?? []),
 		...drawHead(rig, head.lengthMm, head.heightMm, headColour(rig, tones.collar, soft?.colour))
 	];
