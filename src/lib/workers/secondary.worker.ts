@@ -52,7 +52,7 @@ const api = {
 	score,
 	/** The best rig from a tray for what is asked, beside the best of all. */
 	fit(input: CallInput, tray: Tray): Fit {
-		const [best] = call({ ...input, top: 1 }, QUICK).calls;
+		const [best] = call({ ...input, tray: undefined, top: 1 }, QUICK).calls;
 		const [own] = call({ ...input, tray, top: 1 }, QUICK).calls;
 		return {
 			own: own?.rig ?? null,

@@ -11,7 +11,9 @@ import type { HouseRule } from '$lib/core/claims/house';
 import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 import type { DeskRecord, SettingsRecord, SpotRecord, ViewsRecord, WaterRecord } from '$lib/core/records/schemas';
 import { goneAfter } from '$lib/core/records/ruleKey';
-import { EMPTY_TRAY } from '$lib/core/records/ownedParts';
+import { EMPTY_TRAY, partsOf } from '$lib/core/records/ownedParts';
+import { documentAt } from '../sync/server';
+import type { Tray } from '$lib/core/foundation/schema/tray';
 import type { TrayRecord } from '$lib/core/records/trayRecord';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { Locks, Rig } from '$lib/core/foundation/schema/rig';
@@ -179,6 +181,10 @@ export class App {
 	readonly #houseRules = $derived(this.views.houseRules);
 	readonly #moves = $derived(this.views.record);
 	readonly #sighted = $derived(this.views.sight !== false);
+	/** The parts that bound the call: the angler's own, where only those shall be cast. */
+	readonly ownParts: Tray | undefined = $derived(
+		this.views.fromTray && this.tray.items.length > 0 ? partsOf(this.tray) : undefined
+	);
 	/** What is asked of the ranking. */
 	readonly question: CallInput = $derived({
 		reading: this.dated,
@@ -186,7 +192,8 @@ export class App {
 		locks: this.#locks,
 		houseRules: this.#houseRules,
 		sight: this.#sighted,
-		...(this.#moves ? { record: this.#moves } : {})
+		...(this.#moves ? { record: this.#moves } : {}),
+		...(this.ownParts ? { tray: this.ownParts } : {})
 	});
 	/** The reading with its defaults. */
 	readonly complete: Reading = $derived(completeReading(this.dated));
@@ -438,6 +445,20 @@ export class App {
 		const { trayDocument } = this;
 		if (from && !trayDocument.dirty && from.version > trayDocument.base)
 			trayDocument.replace(from.record, from.version);
+	}
+
+	/** Bounds the call by the tray, or frees it. @returns Whether the tray is at hand: the server may be out of reach. */
+	async callFromTray(on: boolean): Promise<boolean> {
+		this.viewsDocument.change((views) => ({ ...views, fromTray: on || undefined }), this.editContext());
+		return !on || this.fetchTray();
+	}
+
+	/** Gets the tray from the server, where this device has none yet. @returns Whether it is at hand. */
+	async fetchTray(): Promise<boolean> {
+		if (this.trayDocument.base > 0 || this.trayDocument.dirty) return true;
+		const found = await documentAt<TrayRecord>('tray');
+		if (found) this.hearTray(found);
+		return found !== null;
 	}
 
 	/** Takes the answer that the page came with, until another one is worked out. `whole`: with every alternative. */

@@ -67,6 +67,12 @@ export async function recordAt<R>(kind: RecordKindName, id: string): Promise<{ v
 	return response?.ok ? response.json() : null;
 }
 
+/** The angler's document of a kind as the server has it, version 0 where there is none yet; `null` when it cannot say. */
+export async function documentAt<R>(kind: DocumentKindName): Promise<{ version: number; record: R } | null> {
+	const response = await fetch(`/api/v1/${kind}`).catch(() => null);
+	return response?.ok ? response.json() : null;
+}
+
 /** One page of a list of records; `null` when the server cannot say. */
 export async function pageOf<R>(kind: RecordKindName, after: string | null = null): Promise<R | null> {
 	const query = after === null ? '' : `?after=${encodeURIComponent(after)}`;

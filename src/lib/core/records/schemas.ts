@@ -87,7 +87,9 @@ export const viewsRecordSchema = z.strictObject({
 	/** By how much the angler's own record moves the claims; absent while it moves none. */
 	record: z.optional(movesSchema),
 	/** `false` keeps the model of sight out of the call. */
-	sight: z.optional(z.boolean())
+	sight: z.optional(z.boolean()),
+	/** Whether the call chooses from the angler's tray alone. */
+	fromTray: z.optional(z.boolean())
 });
 
 const bearing = z.number().check(z.minimum(0), z.maximum(360));

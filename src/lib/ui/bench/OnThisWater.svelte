@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { withRig } from '$lib/core/rig/build/start';
 	import { changedRig } from '$lib/core/ranking/space/assemble';
+	import { ownsChange } from '$lib/core/ranking/space/tray';
+	import TraySwitch from '../tray/TraySwitch.svelte';
 	import { differencesInUnits } from '../call/differencesInUnits';
 	import type { Build } from '$lib/core/foundation/schema/build';
 	import type { CallInput } from '$lib/core/foundation/schema/call';
@@ -49,6 +51,7 @@
 		found
 			? found.answer.better.flatMap(({ change }) => {
 					const rig = changedRig(found!.rig, change);
+					if (app.ownParts && !ownsChange(app.ownParts, rig, change)) return [];
 					const [first] = differencesInUnits(app.units, found!.rig, rig);
 					return first ? [{ rig, text: `${first.from} → ${first.to}` }] : [];
 				})
@@ -71,6 +74,7 @@
 			{/each}
 		</ul>
 	{/if}
+	{#if app.live}<TraySwitch />{/if}
 	{#if given.length > 0}
 		<p>Trade-offs: {given.map(({ text }) => text).join(' ')}</p>
 	{/if}

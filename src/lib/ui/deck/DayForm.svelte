@@ -3,6 +3,7 @@
 	import { RODS_MAX } from '$lib/core/foundation/schema/limits';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, shownIn } from '$lib/presentation/units';
+	import TraySwitch from '../tray/TraySwitch.svelte';
 	import FigureField from '../controls/FigureField.svelte';
 	import type { DayPlan } from './day';
 
@@ -94,6 +95,7 @@
 			Only my saved lures ({lures})</label
 		>
 	{/if}
+	{#if !day.kept}<TraySwitch />{/if}
 	<label class="tick min-h-28 phone:min-h-48"
 		><input
 			type="checkbox"

@@ -77,8 +77,8 @@ export class PlannedDay {
 		return { ...day, date: day.date ?? usualDay(this.#app.now, this.zone) };
 	});
 
-	/** What bounds the calls of the day: the kept rigs, where nothing else shall be cast. */
-	readonly tray: Tray | undefined = $derived.by(() => (this.plan.kept ? this.#lures() : undefined));
+	/** What bounds the calls of the day: the kept rigs or the tray, where nothing else shall be cast. */
+	readonly tray: Tray | undefined = $derived.by(() => (this.plan.kept ? this.#lures() : this.#app.ownParts));
 
 	set(more: Partial<DayPlan>, step = ''): void {
 		this.#app.planDay(more, step);

@@ -22,7 +22,9 @@ const first = (own: Named[], table: Named[]): Named[] => (own.length > 0 ? own :
 /** What of a rig is looked at: its skirt, its trailer, and its rear blade, which is the larger one. */
 export const partsOf = (rig: Rig, own: Build['own'] = {}): Named[] => [
 	...first(lookOwn('skirt', own.skirt?.part), look('skirt', rig.skirt.colour)),
-	...(rig.trailer ? first(lookOwn('trailer', own.trailer?.part), look('trailer', bodyColourOf(rig.trailer.colour))) : []),
+	...(rig.trailer
+		? first(lookOwn('trailer', own.trailer?.part), look('trailer', bodyColourOf(rig.trailer.colour)))
+		: []),
 	...rig.blades
 		.filter(({ position }) => position === 'rear')
 		.flatMap(({ finish, texture }) => look('blade', finish, texture === 'hammered'))

@@ -9,6 +9,7 @@
 	import { narrowed } from '$lib/ui/controls/listing';
 	import { lureOf, partsIn } from './fromRig';
 	import PartForm from './PartForm.svelte';
+	import TraySheet from './TraySheet.svelte';
 	import { kindOfPart } from './partForm';
 
 	const { tray }: { tray: TrayRecord } = $props();
@@ -95,6 +96,7 @@
 			<button class="button" disabled={!app.live || full} onclick={() => add(partsIn(rig))}>Add its parts</button>
 		</div>
 	{/if}
+	<TraySheet {tray} />
 	{#if full}<p class="notice">Your tray is full: it can have {ITEMS_MAX} entries.</p>{/if}
 	<p class="quiet min-h-22" role="status">{said ?? ''}</p>
 </section>

@@ -4,6 +4,7 @@
 	import { describeRig, rigName } from '$lib/core/foundation/labels/describe';
 	import Alternates from '$lib/ui/call/Alternates.svelte';
 	import Families from '$lib/ui/call/Families.svelte';
+	import FromTray from '$lib/ui/call/FromTray.svelte';
 	import InShort from '$lib/ui/call/InShort.svelte';
 	import Outfit from '$lib/ui/call/Outfit.svelte';
 	import Plan from '$lib/ui/call/Plan.svelte';
@@ -207,6 +208,7 @@
 					: 'you entered fewer than three facts'}. <a href={resolve('/water')}>Enter what you see</a>
 			</p>
 		{/if}
+		<FromTray />
 		<SideChange {answer} />
 		{#if answer && (answer.verdict.blades !== 'good' || !called)}
 			<p class="verdict border-b border-b-rule px-14 py-4 text-s" class:poor={answer.verdict.blades === 'poor'}>

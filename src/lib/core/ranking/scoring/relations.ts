@@ -2,7 +2,7 @@ import { bladeSize, turningStyle } from '../../foundation/catalogue/bladeSizes';
 import { WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import type { Facet, Relation } from '../../claims/claim';
 import type { Positions } from '../../claims/disputes';
-import { maxLineLb } from '../../simulation/physics/wire';
+import { maxLineLb, pullOnWireLb } from '../../simulation/physics/wire';
 import type { Reading } from '../../water/reading/complete';
 import { ramp, WORDS } from '../../water/reading/conditions';
 import { mainForageIn } from '../../water/reading/forage';
@@ -44,16 +44,13 @@ export interface RelationRule {
 
 const ALWAYS = 1;
 
-/** Braid without a leader may be so many times what the wire bears: the drag slips before the wire opens. */
-const BRAID_OVER_WIRE = 1.6;
 /** Line from this share of what the wire bears fits 1, falling to -1 at the second (the craft's figures). */
 const OVERPOWERED = [1, 1.4] as const;
 
 function bearsLine(wire: Part, line: Part): Opinion {
 	const bears = maxLineLb(wire.patch.wireIn!);
 	const { type, testLb, leader } = line.patch.line!;
-	const straightBraid = type === 'braid' && !leader;
-	const pulls = (leader?.testLb ?? testLb!) / (straightBraid ? BRAID_OVER_WIRE : 1);
+	const pulls = pullOnWireLb({ type: type!, testLb: testLb!, leader: leader ?? null });
 	return { given: ALWAYS, fit: 1 - 2 * ramp(pulls / bears, OVERPOWERED) };
 }
 

@@ -10,6 +10,7 @@ import { HEAD_MATERIALS, HEAD_SHAPES, SKIRT_COLOURS } from '../../foundation/sch
 import { anyReading } from '../../testing/arbitraries';
 import { refusalOf } from '../../testing/refusal';
 import { answerCall, call } from '../answer/call';
+import { ownsChange } from './tray';
 
 const REEDS: ReadingInput = {
 	waterTemperatureC: 19,
@@ -89,6 +90,35 @@ function goTogether({ front, rear }: Pick<BladeSet, 'front' | 'rear'>): boolean 
 	return LAYOUTS.filter((layout) => layout !== 'single').some((layout) => bladeSets(layout).map(same).includes(asked));
 }
 
+describe('what a tray makes of a changed rig', () => {
+	const rig = answerCall({ reading: REEDS, locks: { family: 'spinnerbait', trailer: null } }).calls[0]!.rig;
+	const { weightOz, headMaterial, headShape } = rig;
+	const tray: Tray = [
+		{ part: 'head', weightOz, headMaterial, headShape },
+		...rig.blades.map((one) => ({ part: 'blade' as const, style: one.style, size: one.size, finish: one.finish }))
+	];
+	const owned = (change: Locks): boolean => ownsChange(tray, { ...rig, ...change }, change);
+
+	it('is told part by part: what is listed, what is left off, and what has no list at all', () => {
+		expect(owned({ weightOz })).toBe(true);
+		expect(owned({ weightOz: 1.5 })).toBe(false);
+		expect(owned({ blades: rig.blades })).toBe(true);
+		expect(owned({ blades: rig.blades.map((one) => ({ ...one, finish: 'copper' })) })).toBe(false);
+		expect(owned({ skirt: { ...rig.skirt, colour: 'purple' } })).toBe(true);
+		expect(owned({ retrieve: { style: 'burn', speedMps: 1.5 } })).toBe(true);
+	});
+
+	it('takes a part of which none is left for gone', () => {
+		expect(
+			ownsChange(
+				tray.map((part) => ({ ...part, count: 0 })),
+				rig,
+				{ weightOz: 1.5 }
+			)
+		).toBe(true);
+	});
+});
+
 describe('a tray of loose parts', () => {
 	it('calls nothing but what it lists, or bare', () => {
 		fc.assert(
@@ -116,7 +146,7 @@ describe('a tray of loose parts', () => {
 				);
 				expect(bestOf(reading, [...some, ...turning])).toBe(bestOf(reading, lures));
 			}),
-			{ numRuns: 40 }
+			{ numRuns: 200 }
 		);
 	});
 

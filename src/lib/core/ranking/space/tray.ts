@@ -211,3 +211,25 @@ export function boundsOf(
 		return [{ mask: left, ties, owned, uses, base: number }];
 	});
 }
+
+/**
+ * Whether a rig with a change can be made from loose parts that are owned: each kind of part that the change touches is
+ * unlisted, left off, or there as the rig then has it.
+ */
+export function ownsChange(tray: Tray, changed: Locks, change: Locks): boolean {
+	const there = tray.filter(({ count }) => count !== 0);
+	return KINDS.every(({ part, keys, bare }) => {
+		if (keys.every((key) => change[key] === undefined)) return true;
+		const items = there.filter((item) => item.part === part);
+		if (items.length === 0 || (bare && agree(bare, changed))) return true;
+		const fits = (patch: Locks): boolean => agree(patch, changed);
+		if (part !== 'blade') return items.some((item) => patchesOf(item).some(fits));
+		return (changed.blades ?? []).every((blade) =>
+			items.some((item) =>
+				patchesOf(item).some(
+					(patch) => agree(patch, { blades: [blade] }) && patch.blades![0]!.position === blade.position
+				)
+			)
+		);
+	});
+}

@@ -1,3 +1,4 @@
+import type { Line } from '../../foundation/schema/rig';
 import { N_PER_LBF } from '../../foundation/basics/units';
 import { bladeDragM2, thumpN, turnHz, type BladeModel } from './blade';
 import { DENSITY_KGM3, WATER_KGM3 } from '../../foundation/constants/constants';
@@ -62,6 +63,13 @@ const openingN = ({ strengthPa, sectionM3 }: Wire): number =>
 
 /** Heaviest line (lb) whose hookset does not open a wire of this diameter (in). */
 export const maxLineLb = (wireIn: number): number => openingN(wireOf(wireIn)) / HOOKSET_SHARE / N_PER_LBF;
+
+/** Braid without a leader may be so many times what the wire bears: the drag slips before the wire opens. */
+const BRAID_OVER_WIRE = 1.6;
+
+/** Test (lb) of the line that a hookset pulls the wire with: the leader's where there is one, less of straight braid. */
+export const pullOnWireLb = ({ type, testLb, leader }: Line): number =>
+	leader ? leader.testLb : type === 'braid' ? testLb / BRAID_OVER_WIRE : testLb;
 
 /** Cycles that a stress amplitude (Pa) allows. */
 const cyclesAt = (stressPa: number, strengthPa: number): number =>

@@ -49,6 +49,7 @@ const tandem = (front: Turning, frontSize: number, rear: Turning, rearSize: numb
 const single = (style: Turning, size: number) => ({ blades: [{ ...REAR!, style, size }] });
 const rod = (power: Rig['rod']['power']) => ({ rod: { ...startBuild('spinnerbait').rig.rod, power } });
 const line = (testLb: number) => ({ line: { type: 'fluorocarbon', testLb, leader: null } as const });
+const braid = (testLb: number) => ({ line: { type: 'braid', testLb, leader: null } as const });
 const heavyHook = { size: '5/0', gauge: 'heavy', shank: 'standard' } as const;
 const bare = { skirt: { ...startBuild('bladed-jig').rig.skirt, colour: 'none' } } as const;
 const wood = { cover: [{ kind: 'wood', density: 'medium', form: 'even', topM: 1 }] };
@@ -80,6 +81,9 @@ const SIDES: readonly (readonly [CheckId, CheckState, Case])[] = [
 	['lineWire', 'marginal', { rig: line(24) }],
 	['lineWire', 'fail', { rig: line(25) }],
 	['lineWire', 'marginal', { rig: { ...line(17), ...rod('heavy') } }],
+	['lineWire', 'pass', { rig: braid(27) }],
+	['lineWire', 'marginal', { rig: braid(30) }],
+	['lineWire', 'fail', { rig: braid(40) }],
 	['drag', 'pass', { fit: { dragLb: 7 } }],
 	['drag', 'marginal', { fit: { dragLb: 8 } }],
 	['drag', 'marginal', { fit: { dragLb: 10 } }],

@@ -1,4 +1,4 @@
-import { maxLineLb, safeDragLb, wireWear } from '../../../simulation/physics/wire';
+import { maxLineLb, pullOnWireLb, safeDragLb, wireWear } from '../../../simulation/physics/wire';
 import type { Rod } from '../../../foundation/schema/rig';
 import { check, type Check } from './check';
 import type { Subject } from './subject';
@@ -11,16 +11,16 @@ const ROD_SHOCK = {
 
 const shockOf = ({ power, action }: Rod): number => ROD_SHOCK.power[power] * ROD_SHOCK.action[action];
 
-/** Lower end of a leader takes the hookset where there is one. */
-const testLb = ({ build }: Subject): number => build.rig.line.leader?.testLb ?? build.rig.line.testLb;
-
 function strength(subject: Subject, wireIn: number): Check[] {
-	const { rod } = subject.build.rig;
+	const { rod, line: tied } = subject.build.rig;
+	const straightBraid = tied.type === 'braid' && !tied.leader;
 	const bears = maxLineLb(wireIn) / shockOf(rod);
-	const line = 'A hookset on this rod must not open the line tie: thinner line, heavier wire, or a softer rod.';
+	const line = straightBraid
+		? 'Straight braid would open the line tie before it breaks: the drag must slip first.'
+		: 'A hookset on this rod must not open the line tie: thinner line, heavier wire, or a softer rod.';
 	const drag = 'Two thirds of the pull that opens the line tie; set the drag with a scale.';
 	return [
-		check('lineWire', testLb(subject) / bears, line, 'wire', 'line', 'rod'),
+		check('lineWire', pullOnWireLb(tied) / bears, line, 'wire', 'line', 'rod'),
 		check('drag', subject.fit.dragLb / safeDragLb(wireIn), drag, 'wire', 'reel')
 	];
 }
