@@ -3,7 +3,7 @@
 	import { RODS_MAX } from '$lib/core/foundation/schema/limits';
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { figureText, shownIn } from '$lib/presentation/units';
-	import TraySwitch from '../tray/TraySwitch.svelte';
+	import type { Snippet } from 'svelte';
 	import FigureField from '../controls/FigureField.svelte';
 	import type { DayPlan } from './day';
 
@@ -19,8 +19,10 @@
 		/** How many rigs are kept. */
 		lures: number;
 		onset: (more: Partial<DayPlan>) => void;
+		/** What else bounds the lures of the day. */
+		children?: Snippet;
 	}
-	const { day, spots, ticked, waterName, temperature, units, lures, onset }: Props = $props();
+	const { day, spots, ticked, waterName, temperature, units, lures, onset, children }: Props = $props();
 	const shown = $derived(shownIn(units, 'temperature'));
 	let said = $state('');
 	const HOURS = 24;
@@ -95,7 +97,7 @@
 			Only my saved lures ({lures})</label
 		>
 	{/if}
-	{#if !day.kept}<TraySwitch />{/if}
+	{@render children?.()}
 	<label class="tick min-h-28 phone:min-h-48"
 		><input
 			type="checkbox"

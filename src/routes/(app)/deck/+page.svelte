@@ -36,6 +36,7 @@
 	import Packing from '$lib/ui/deck/Packing.svelte';
 	import Hours, { type HourRow } from '$lib/ui/deck/Hours.svelte';
 	import Rods from '$lib/ui/deck/Rods.svelte';
+	import TraySwitch from '$lib/ui/tray/TraySwitch.svelte';
 
 	const app = useApp();
 	const { data } = $props();
@@ -211,7 +212,8 @@
 				temperature={day.temperature}
 				units={app.units}
 				onset={(more) => day.set(more)}
-			/>
+				>{#if !plan.kept}<TraySwitch />{/if}</DayForm
+			>
 			<div class="px-14 py-6">
 				<Hours {rows} spots={ticked} {zone} units={app.units} onedit={(at, more) => day.edit(at, more)} />
 				<p class="quiet pt-4 text-ink-2">
