@@ -46,6 +46,7 @@ const UI = [
 	'tally',
 	'deck',
 	'proof',
+	'drills',
 	'craft',
 	'logbook',
 	'frame'

@@ -15,6 +15,7 @@ const SCREENS = [
 	'/tank/calibration',
 	'/sight',
 	'/tray',
+	'/drills',
 	'/deck',
 	'/deck/places',
 	'/waters',

@@ -84,6 +84,7 @@ const PAGES = [
 	'/tank',
 	'/sight',
 	'/tray',
+	'/drills',
 	'/deck',
 	'/deck/places',
 	'/tally',

@@ -146,6 +146,7 @@ describe('a bad record', () => {
 			'tank',
 			'sight',
 			'tray',
+			'drills',
 			'deck',
 			'deck/places',
 			'tally',

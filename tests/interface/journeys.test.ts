@@ -6,7 +6,18 @@ import { complaints, field, go, lift, newAngler, ranked, served, signedIn } from
 describe('without a session', () => {
 	it('every screen leads to the welcome page and every API answers 401, but health is open', async () => {
 		const address = inject('address');
-		for (const path of ['/water', '/call', '/bench', '/tank', '/sight', '/tray', '/craft', '/logbook', '/settings']) {
+		for (const path of [
+			'/water',
+			'/call',
+			'/bench',
+			'/tank',
+			'/sight',
+			'/tray',
+			'/drills',
+			'/craft',
+			'/logbook',
+			'/settings'
+		]) {
 			const response = await fetch(address + path, { redirect: 'manual' });
 			expect([path, response.status, response.headers.get('location')]).toEqual([path, 303, '/']);
 		}

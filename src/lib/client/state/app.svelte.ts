@@ -14,6 +14,7 @@ import { goneAfter } from '$lib/core/records/ruleKey';
 import { EMPTY_TRAY, partsOf } from '$lib/core/records/ownedParts';
 import { documentAt } from '../sync/server';
 import type { Tray } from '$lib/core/foundation/schema/tray';
+import { NO_DRILLS, type DrillsRecord } from '$lib/core/records/drillsRecord';
 import type { TrayRecord } from '$lib/core/records/trayRecord';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import type { Locks, Rig } from '$lib/core/foundation/schema/rig';
@@ -62,6 +63,11 @@ const freedWords = (count: number): string | null =>
 		? `${count} ${count === 1 ? 'lock was' : 'locks were'} removed because ${count === 1 ? 'it belonged' : 'they belonged'} to another water.`
 		: null;
 
+/** Takes over what the server has newer, where it was not changed here. */
+function heardBy<T>(document: SyncedDocument<T>, from: Versioned<T> | null): void {
+	if (from && !document.dirty && from.version > document.base) document.replace(from.record, from.version);
+}
+
 /** Everything that the angler holds, in one place: the documents, what is worked out from them, and what waits. */
 export class App {
 	readonly anglerId: string;
@@ -71,6 +77,7 @@ export class App {
 	readonly benchDocument: SyncedDocument<BenchRecord | null>;
 	readonly dayDocument: SyncedDocument<DayRecord>;
 	readonly trayDocument: SyncedDocument<TrayRecord>;
+	readonly drillsDocument: SyncedDocument<DrillsRecord>;
 	readonly bench: Bench;
 	readonly sync: SyncService;
 	readonly tally: Tally;
@@ -118,6 +125,7 @@ export class App {
 		this.benchDocument = held<BenchRecord | null>('bench', bench, null);
 		this.dayDocument = held('day', day, A_DAY);
 		this.trayDocument = held('tray', null, EMPTY_TRAY);
+		this.drillsDocument = held('drills', null, NO_DRILLS);
 		this.bench = new Bench(this.benchDocument, (step) => this.editContext(step));
 		this.sync = new SyncService(this);
 		this.tally = new Tally({
@@ -137,7 +145,8 @@ export class App {
 			this.viewsDocument,
 			this.settingsDocument,
 			this.dayDocument,
-			this.trayDocument
+			this.trayDocument,
+			this.drillsDocument
 		] as unknown as SyncedDocument<never>[];
 	}
 
@@ -442,9 +451,21 @@ export class App {
 
 	/** Takes over the tray of the server, which comes only with the pages that show it. */
 	hearTray(from: Versioned<TrayRecord> | null): void {
-		const { trayDocument } = this;
-		if (from && !trayDocument.dirty && from.version > trayDocument.base)
-			trayDocument.replace(from.record, from.version);
+		heardBy(this.trayDocument, from);
+	}
+
+	/** What the angler learned from drills. */
+	get drills(): DrillsRecord {
+		return this.drillsDocument.value;
+	}
+
+	changeDrills(make: (drills: DrillsRecord) => DrillsRecord): void {
+		this.drillsDocument.change(make, this.editContext());
+	}
+
+	/** Takes over the drills of the server, which come only with their page. */
+	hearDrills(from: Versioned<DrillsRecord> | null): void {
+		heardBy(this.drillsDocument, from);
 	}
 
 	/** Bounds the call by the tray, or frees it. @returns Whether the tray is at hand: the server may be out of reach. */
@@ -577,7 +598,7 @@ export class App {
 		const served = documents as Record<string, Versioned<never> | null>;
 		for (const document of this.documents) {
 			const from = served[document.name];
-			if (from && !document.dirty && from.version > document.base) document.replace(from.record, from.version);
+			heardBy(document, from ?? null);
 		}
 	}
 

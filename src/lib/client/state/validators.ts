@@ -6,6 +6,7 @@ import type { readRecord } from '$lib/core/records/read';
 import { benchRecordSchema } from '$lib/core/records/rigSchemas';
 import { deskRecordSchema, settingsRecordSchema, viewsRecordSchema } from '$lib/core/records/schemas';
 import { entryRecordSchema, outingRecordSchema } from '$lib/core/records/tallySchemas';
+import { drillsRecordSchema } from '$lib/core/records/drillsRecord';
 import { trayRecordSchema } from '$lib/core/records/trayRecord';
 import { SCHEMA_VERSION } from '$lib/core/records/version';
 import * as z from 'zod/mini';
@@ -19,6 +20,7 @@ const SCHEMAS: Readonly<Record<StoredKind, z.ZodMiniType>> = {
 	settings: settingsRecordSchema,
 	day: dayRecordSchema,
 	tray: trayRecordSchema,
+	drills: drillsRecordSchema,
 	outings: outingRecordSchema,
 	happenings: entryRecordSchema
 };

@@ -20,6 +20,7 @@ import { Outbox, type Write } from './outbox.svelte';
 import * as server from './server';
 import { withTabLock, type Tabs } from './tabs';
 import { mergedTrays } from '$lib/core/records/ownedParts';
+import { mergedDrills, type DrillsRecord } from '$lib/core/records/drillsRecord';
 import type { TrayRecord } from '$lib/core/records/trayRecord';
 import { newUuid } from './uuid';
 
@@ -58,7 +59,8 @@ const TITLES: Readonly<Record<string, string>> = {
 	stand: 'Your views and own rules',
 	settings: 'Your settings',
 	day: 'The day you are planning',
-	tray: 'Your tray'
+	tray: 'Your tray',
+	drills: 'Your drills'
 };
 
 /** A document as the sync service sees it: it is sent when it has changed, and takes over what the server has. */
@@ -84,6 +86,7 @@ export interface SyncPort {
 	readonly views: ViewsRecord;
 	readonly viewsDocument: { amend(change: (views: ViewsRecord) => ViewsRecord): void };
 	readonly trayDocument: { amend(change: (tray: TrayRecord) => TrayRecord): void };
+	readonly drillsDocument: { amend(change: (drills: DrillsRecord) => DrillsRecord): void };
 	readonly bench: {
 		readonly record: BenchRecord | null;
 		saved(before: string, rigId: string, rigVersion: number): void;
@@ -357,6 +360,11 @@ export class SyncService {
 			if (kind === 'tray' && refusal?.current) {
 				const theirs = refusal.current.record as TrayRecord;
 				this.#app.trayDocument.amend((mine) => mergedTrays(mine, theirs));
+				return this.keepMine(write);
+			}
+			if (kind === 'drills' && refusal?.current) {
+				const theirs = refusal.current.record as DrillsRecord;
+				this.#app.drillsDocument.amend((mine) => mergedDrills(mine, theirs));
 				return this.keepMine(write);
 			}
 			// What was deleted meanwhile is kept anew rather than not at all.

@@ -1,4 +1,4 @@
-import { proxy } from 'comlink';
+import { proxy, type Remote } from 'comlink';
 import type { FlipEvent } from '$lib/core/ranking/answer/flips';
 import type { DimensionId, Sweep } from '$lib/core/rig/bench/sweep';
 import type { Reading } from '$lib/core/water/reading/complete';
@@ -30,6 +30,7 @@ import type { CallApi } from '$lib/workers/call.worker';
 import type { DeckApi, DeckNews, DayQuestion, DeckQuestion, PlacedHour, Worth } from '$lib/workers/deck.worker';
 import type { Look, ProofApi } from '$lib/workers/proof.worker';
 import type { Found, TankApi } from '$lib/workers/tank.worker';
+import type { DrillsApi } from '$lib/workers/drills.worker';
 import type { GapQuestion, RestockQuestion, TrayApi } from '$lib/workers/tray.worker';
 import type { Gap, Restock } from '$lib/core/foundation/schema/restock';
 import type { Tray } from '$lib/core/foundation/schema/tray';
@@ -72,6 +73,11 @@ export class Work {
 	/** A tray against a season: long work, which is ended with its worker. */
 	readonly #tray = new WorkerClient<TrayApi>(
 		() => new Worker(new URL('../../workers/tray.worker.ts', import.meta.url), { type: 'module' })
+	);
+
+	/** Waters to decide on. */
+	readonly #drills = new WorkerClient<DrillsApi>(
+		() => new Worker(new URL('../../workers/drills.worker.ts', import.meta.url), { type: 'module' })
 	);
 
 	/** Waits until no ranking goes on. */
@@ -244,6 +250,11 @@ export class Work {
 		this.#tray.close();
 	}
 
+	/** Something about a drill. */
+	drills<T>(ask: (api: Remote<DrillsApi>) => Promise<T>): Promise<T> {
+		return this.#drills.run(ask);
+	}
+
 	/** Lets go of the log. */
 	closeLog(): void {
 		this.#proof.close();
@@ -258,7 +269,8 @@ export class Work {
 			this.#maps,
 			this.#deck,
 			this.#proof,
-			this.#tray
+			this.#tray,
+			this.#drills
 		];
 		for (const client of clients) client.close();
 	}

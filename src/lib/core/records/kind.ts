@@ -39,5 +39,5 @@ export interface RecordKind<S extends z.ZodMiniType = z.ZodMiniType> {
 }
 
 /** Words of the documents, of which an angler has one each. */
-export const DOCUMENT_KIND_NAMES = ['desk', 'bench', 'stand', 'settings', 'day', 'tray'] as const;
+export const DOCUMENT_KIND_NAMES = ['desk', 'bench', 'stand', 'settings', 'day', 'tray', 'drills'] as const;
 export type DocumentKindName = (typeof DOCUMENT_KIND_NAMES)[number];

@@ -11,6 +11,7 @@ import {
 import { benchRecordSchema, partRecordSchema, rigRecordSchema } from './rigSchemas';
 import { chartRecordSchema } from './chartSchema';
 import { dayRecordSchema } from './daySchema';
+import { drillsRecordSchema } from './drillsRecord';
 import { trayRecordSchema } from './trayRecord';
 import { entryRecordSchema, outingRecordSchema } from './tallySchemas';
 import { without } from '../foundation/basics/without';
@@ -167,7 +168,8 @@ export const KINDS = {
 	},
 	settings: { ...document, name: 'settings', what: 'settings', schema: settingsRecordSchema, transferred: true },
 	day: { ...document, name: 'day', what: 'day', schema: dayRecordSchema },
-	tray: { ...document, name: 'tray', what: 'tray', schema: trayRecordSchema, transferred: true }
+	tray: { ...document, name: 'tray', what: 'tray', schema: trayRecordSchema, transferred: true },
+	drills: { ...document, name: 'drills', what: 'drills', schema: drillsRecordSchema, transferred: true }
 } as const satisfies Readonly<Record<string, RecordKind>>;
 
 export type RecordKindName = keyof typeof KINDS;

@@ -8,7 +8,8 @@
 	import type { UnitSystem } from '$lib/core/records/schemas';
 	import { moneyText } from '$lib/presentation/units';
 	import Segment from '../controls/Segment.svelte';
-	import Calibrate from './Calibrate.svelte';
+	import CalibrateScreen from '../controls/CalibrateScreen.svelte';
+	import { heldScale, keepScale, USUAL_PX_PER_MM } from '../controls/screenScale';
 	import Picture from './Picture.svelte';
 
 	interface Props {
@@ -22,21 +23,12 @@
 	let pose = $state<Pose>('running');
 	let life = $state(false);
 	let calibrating = $state(false);
-	const SCALE_KEY = 'lucernal.px-per-mm';
 	const HEIGHT_PX = 346;
-	/** Pixels per mm at 96 to the inch, until the screen is calibrated. */
-	let pxPerMm = $state(96 / 25.4);
-	onMount(() => {
-		const held = Number(localStorage.getItem(SCALE_KEY));
-		if (held >= 2 && held <= 12) pxPerMm = held;
-	});
+	let pxPerMm = $state(USUAL_PX_PER_MM);
+	onMount(() => (pxPerMm = heldScale()));
 	function rescale(next: number) {
 		pxPerMm = next;
-		try {
-			localStorage.setItem(SCALE_KEY, String(next));
-		} catch {
-			// The scale stays for this visit.
-		}
+		keepScale(next);
 	}
 	const cost = $derived(costOf(partsOf(build)));
 	const grams = $derived(lureMassG(build));
@@ -69,7 +61,7 @@
 		about {moneyText(currency, cost[0], 0)} to {moneyText(currency, cost[1], 0)}
 	</span>
 </div>
-{#if life && calibrating}<Calibrate {pxPerMm} onscale={rescale} />{/if}
+{#if life && calibrating}<CalibrateScreen {pxPerMm} onscale={rescale} />{/if}
 <Picture {build} {view} {pose} lifeSize={life ? pxPerMm : null} height={HEIGHT_PX} />
 
 <style>

@@ -34,7 +34,7 @@
 		display: grid;
 		place-items: center;
 		align-content: center;
-		height: 51px;
+		height: 47px;
 		border-radius: 3px;
 		font-size: var(--t-xs);
 		font-weight: 520;

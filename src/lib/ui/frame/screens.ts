@@ -3,6 +3,7 @@ import CalendarClock from 'lucide/dist/esm/icons/calendar-clock.mjs';
 import ChartLine from 'lucide/dist/esm/icons/chart-line.mjs';
 import ListChecks from 'lucide/dist/esm/icons/list-checks.mjs';
 import BookOpen from 'lucide/dist/esm/icons/book-open.mjs';
+import Target from 'lucide/dist/esm/icons/target.mjs';
 import Package from 'lucide/dist/esm/icons/package.mjs';
 import Wrench from 'lucide/dist/esm/icons/wrench.mjs';
 import Eye from 'lucide/dist/esm/icons/eye.mjs';
@@ -77,6 +78,7 @@ export const SCREENS = [
 		icon: ChartLine,
 		group: 'learn'
 	},
+	{ path: '/drills', name: 'Drills', asks: 'Make the call yourself', key: 'r', icon: Target, group: 'learn' },
 	{ path: '/craft', name: 'Craft', asks: 'The rules, and which apply now', key: 'f', icon: BookOpen, group: 'learn' },
 	{ path: '/logbook', name: 'Logbook', asks: 'What you saved', key: 'k', icon: Bookmark, group: 'learn' },
 	{

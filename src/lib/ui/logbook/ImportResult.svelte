@@ -7,7 +7,8 @@
 	const DOCUMENTS: Readonly<Record<string, string>> = {
 		stand: 'your views and own rules',
 		settings: 'your settings',
-		tray: 'your tray'
+		tray: 'your tray',
+		drills: 'your drills'
 	};
 	/** What each kind of record is called in a list. */
 	const NAMES: Readonly<Partial<Record<ListedKindName, string>>> = {

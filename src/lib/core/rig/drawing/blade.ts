@@ -48,10 +48,14 @@ function onDish({ style, lengthMm, widthMm, hole, angleDeg }: Dish, t: number, u
 const range = (from: number, to: number, steps = STEPS): number[] =>
 	Array.from({ length: steps + 1 }, (_, at) => from + ((to - from) * at) / steps);
 
+/** Steps from one end to another that are closest at both: there an outline is roundest. */
+const rounded = (from: number, to: number): number[] =>
+	range(0, Math.PI).map((angle) => from + ((to - from) * (1 - Math.cos(angle))) / 2);
+
 /** The band between two lines of constant u. */
 function band(dish: Dish, from: number, to: number, start = 0, end = 1): string {
-	const out = range(start, end).map((t) => onDish(dish, t, from));
-	const back = range(end, start).map((t) => onDish(dish, t, to));
+	const out = rounded(start, end).map((t) => onDish(dish, t, from));
+	const back = rounded(end, start).map((t) => onDish(dish, t, to));
 	return pathThrough([...out, ...back], true);
 }
 

@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readingFault } from '../../water/reading/fault';
 import { readingSchema } from '../../foundation/schema/reading';
-import { bestWith, choicesIn, DECISIONS, judge, NOTHING_RUNS, optionsFor, schoolsFor, type Choices } from './decisions';
+import { bestWith, judge, NOTHING_RUNS, schoolsFor } from './judge';
+import { choicesIn, optionsFor, type Choices } from './options';
+import { DECISIONS } from './decisionNames';
 import { drillWater, LEVELS } from './water';
 import { SEASONS } from './waters';
 

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { SCALE_RANGE } from './screenScale';
+
 	/** Width of a bank card, mm (ISO/IEC 7810 ID-1). */
 	const CARD_MM = 85.6;
 
@@ -16,8 +18,8 @@
 		<input
 			class="phone:min-h-48"
 			type="range"
-			min="2"
-			max="12"
+			min={SCALE_RANGE[0]}
+			max={SCALE_RANGE[1]}
 			step="0.01"
 			value={pxPerMm}
 			oninput={({ currentTarget }) => onscale(Number(currentTarget.value))}
