@@ -38,8 +38,8 @@ const SCHEMAS =
 const FRAME = /src.lib|node_modules.(svelte|@sveltejs|suncalc)\b(?!-)/;
 /** How a rig is drawn, which comes after what is said of it. */
 const DRAWN = /core.rig.(drawing|geometry).|ui.rig.(?!SmallRig)/;
-/** How a rig runs, and the words that claims ask for: no part of what every page needs, though many reach it. */
-const LATER = /core.simulation.physics.|core.water.reading.conditions\./;
+/** How a rig runs, the rules, and the words that they ask for: no part of what every page needs, though many reach it. */
+const LATER = /core.simulation.physics.|core.water.reading.conditions\.|core.claims./;
 const isFrame = (id: string) => FRAME.test(id) && ![SCHEMAS, DRAWN, LATER].some((later) => later.test(id));
 
 /** The solver's own way to its megabytes: the page tells it where they lie, once, and a second copy would be built. */

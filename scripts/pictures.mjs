@@ -19,7 +19,6 @@ const PICTURES = [
 	['call-lamp', '/call', 'dark', LAPTOP],
 	['call-phone', '/call', 'dark', PHONE],
 	['bench-day', '/bench', 'light', LAPTOP],
-	['bench-phone', '/bench', 'light', PHONE],
 	['tank-day', '/tank', 'light', LAPTOP],
 	['tank-phone', '/tank', 'dark', PHONE],
 	['sight-day', '/sight', 'light', LAPTOP],
@@ -27,6 +26,7 @@ const PICTURES = [
 	['deck-day', '/deck', 'light', LAPTOP],
 	['tally-phone', '/tally', 'light', PHONE, fishAWhile],
 	['proof-day', '/proof', 'light', LAPTOP, holdTwo],
+	['drills-day', '/drills?water=4711&level=2', 'light', LAPTOP, decideOnce],
 	['craft-day', '/craft', 'light', LAPTOP],
 	['logbook-day', '/logbook', 'light', LAPTOP],
 	['places-day', '/deck/places', 'light', LAPTOP, atMidday]
@@ -45,6 +45,16 @@ async function whatToBuy(page) {
 	await page.getByRole('combobox', { name: 'At most' }).selectOption('1');
 	await page.getByRole('button', { name: 'Work it out' }).click();
 	await page.getByText(/closes? .* of what your tray lacks against/).waitFor({ timeout: 240_000 });
+}
+
+/** One water, decided. */
+async function decideOnce(page) {
+	for (const pick of ['Spinnerbait', 'Single Indiana', '3/8 oz', 'White-chartreuse', '0.8']) {
+		await page.locator('label.option', { hasText: pick }).first().click();
+		await page.getByRole('button', { name: 'Fairly sure' }).click();
+	}
+	await page.getByText('What decides here').waitFor();
+	await page.waitForTimeout(3000);
 }
 
 /** The wind is up by midday. */

@@ -19,6 +19,7 @@ const SCREENS = [
 	'/deck',
 	'/deck/places',
 	'/waters',
+	'/safety',
 	'/tally',
 	'/proof',
 	'/craft',

@@ -14,6 +14,7 @@ describe('without a session', () => {
 			'/sight',
 			'/tray',
 			'/drills',
+			'/safety',
 			'/craft',
 			'/logbook',
 			'/settings'

@@ -92,6 +92,24 @@ describe('a tray', () => {
 });
 
 describe('what a tray is good for', () => {
+	it('bounds the call by one switch, and says how far that is behind', async () => {
+		const page = await emptied();
+		await page.getByText('Spreadsheet: take in or save as CSV').click();
+		await page.getByLabel(/^Paste cells/).fill('part,weight,count\nhead,1/4,1\nspoon,1,1');
+		await page.getByText('1 new, 1 line that can’t be read.').waitFor();
+		await button(page, 'Add it').click();
+		await expect.poll(() => owned(page).count()).toBe(1);
+		await page.goto('/call');
+		await page.locator('[data-live]').waitFor();
+		await page.getByLabel('Only from my tray').check();
+		await page.getByText(/^The best of yours is|^Nothing that your tray makes/).waitFor();
+		await expect.poll(() => page.locator('.call').getByText('Head 1/4 oz').count()).toBe(1);
+		await page.reload();
+		await expect.poll(() => page.getByLabel('Only from my tray').isChecked()).toBe(true);
+		await page.getByLabel('Only from my tray').uncheck();
+		await expect.poll(() => page.getByText(/^The best of yours is/).count()).toBe(0);
+	});
+
 	it('shows the best of it, says what to buy, and whether a part fills a gap', async () => {
 		const page = await emptied();
 		await page.locator('[name=add-part]').selectOption('head');

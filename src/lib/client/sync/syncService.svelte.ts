@@ -20,7 +20,8 @@ import { Outbox, type Write } from './outbox.svelte';
 import * as server from './server';
 import { withTabLock, type Tabs } from './tabs';
 import { mergedTrays } from '$lib/core/records/ownedParts';
-import { mergedDrills, type DrillsRecord } from '$lib/core/records/drillsRecord';
+import type { DrillsRecord } from '$lib/core/records/drillsRecord';
+import { mergedDrills } from '$lib/core/records/learned';
 import type { TrayRecord } from '$lib/core/records/trayRecord';
 import { newUuid } from './uuid';
 

@@ -7,7 +7,8 @@
 	import { disputeOf } from '$lib/core/claims/disputes';
 	import { bladesText, ouncesText, rigName } from '$lib/core/foundation/labels/describe';
 	import type { Rig } from '$lib/core/foundation/schema/rig';
-	import { SURE, type DrillCard } from '$lib/core/records/drillsRecord';
+	import type { DrillCard } from '$lib/core/records/drillsRecord';
+	import { SURE } from '$lib/core/records/learned';
 	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
 	import { DECISIONS } from '$lib/core/trips/drills/decisionNames';
 	import type { Judgement, School } from '$lib/core/trips/drills/judge';
@@ -18,7 +19,7 @@
 	import Section from '../section/Section.svelte';
 	import { pointsText } from '../tray/pointsText';
 	import { dueAt, learned, MISSED_POINTS } from './memory';
-	import { ASKS, choiceWords, factsOf, givenUpWords, NAMES, SURE_WORDS } from './words';
+	import { ASKS, choiceText, choiceWords, factsOf, givenUpWords, NAMES, SURE_WORDS } from './words';
 
 	interface Props {
 		seed: number;
@@ -159,29 +160,9 @@
 			{#each factsOf(water.reading, app.units) as [name, value] (name)}<dt class="quiet">{name}</dt>
 				<dd>{value}</dd>{/each}
 		</dl>
-		<div class="flex flex-wrap items-end gap-8">
-			<label class="grid gap-2"
-				>You are told<select
-					class="field"
-					value={water.level}
-					onchange={(event) => void another(LEVELS.find((one) => one === event.currentTarget.value))}
-				>
-					{#each LEVELS as level (level)}<option value={level}>{level}</option>{/each}
-				</select></label
-			>
-			<button class="button" disabled={!app.live} onclick={() => void another()}>Another water</button>
-			<button class="button" disabled={!app.live} onclick={() => void copy()}
-				>{copied ? 'Copied' : 'Copy its link'}</button
-			>
-		</div>
-		<p class="quiet">
-			A made-up water, number {water.seed}. Whoever opens its link decides on the same one.{#if due.length > 0}
-				{due.length}
-				{due.length === 1 ? 'rule that you missed comes' : 'rules that you missed come'} back with the next waters.{/if}
-		</p>
 	</section>
 
-	<section class="grid content-start gap-10" aria-label="Your decision">
+	<section class="row-span-2 grid content-start gap-10 phone:row-span-1" aria-label="Your decision">
 		{#if failed}
 			<p class="notice notice-fails" role="alert">This could not be worked out. Try another water.</p>
 		{:else if best === null}
@@ -218,7 +199,7 @@
 				</div>
 				<p class="notice">
 					<strong>Remember:</strong>
-					{choiceWords(lesson.decision, lesson.called, app.units)} here, not {choiceWords(
+					{choiceText(lesson.decision, lesson.called, app.units)} here, not {choiceText(
 						lesson.decision,
 						lesson.chosen,
 						app.units
@@ -269,11 +250,33 @@
 			{#if Object.keys(choices).length > 0}
 				<p class="quiet">
 					So far: {DECISIONS.flatMap((decision) =>
-						choices[decision] === undefined ? [] : [choiceWords(decision, choices[decision], app.units)]
+						choices[decision] === undefined ? [] : [choiceText(decision, choices[decision], app.units)]
 					).join(', ')}. <button class="underline" onclick={back}>Take the last one back</button>
 				</p>
 			{/if}
 		{/if}
+	</section>
+	<section class="grid content-start gap-10" aria-label="Other waters">
+		<div class="flex flex-wrap items-end gap-8">
+			<label class="grid gap-2"
+				>You are told<select
+					class="field"
+					value={water.level}
+					onchange={(event) => void another(LEVELS.find((one) => one === event.currentTarget.value))}
+				>
+					{#each LEVELS as level (level)}<option value={level}>{level}</option>{/each}
+				</select></label
+			>
+			<button class="button" disabled={!app.live} onclick={() => void another()}>Another water</button>
+			<button class="button" disabled={!app.live} onclick={() => void copy()}
+				>{copied ? 'Copied' : 'Copy its link'}</button
+			>
+		</div>
+		<p class="quiet">
+			A made-up water, number {water.seed}. Whoever opens its link decides on the same one.
+			{#if due.length > 0}{due.length}
+				{due.length === 1 ? 'rule that you missed comes' : 'rules that you missed come'} back with the next waters.{/if}
+		</p>
 	</section>
 </div>
 
@@ -307,7 +310,8 @@
 		outline: 3px solid var(--focus, var(--ink));
 		outline-offset: 2px;
 	}
-	td {
+	td,
+	th {
 		padding-right: 8px;
 	}
 </style>

@@ -48,8 +48,8 @@
 		}}>Turn</button
 	>
 	<p role="status" class="min-h-22">
-		<strong>{over ? 'Done.' : hint}</strong>{#if pace.nowPerS !== null && !over}
-			Now {rate(pace.nowPerS)}.{/if}
+		<strong>{over ? 'Done.' : hint}</strong>
+		{#if pace.nowPerS !== null && !over}You turn {rate(pace.nowPerS)}.{/if}
 	</p>
 	{#if pace.held !== null}
 		<p>

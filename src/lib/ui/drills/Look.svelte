@@ -53,7 +53,7 @@
 	}
 	function next(): void {
 		[answer, seed] = [null, seed + 1];
-		kind = KINDS[seed % KINDS.length]!;
+		kind = KINDS[asked % KINDS.length]!;
 	}
 	const shown = (value: number): string =>
 		pair.asks === 'runs deeper' ? withUnit(app.units, 'depth', value) : withUnit(app.units, 'speed', value);

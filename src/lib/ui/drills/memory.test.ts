@@ -1,6 +1,7 @@
 import { createEmptyCard, fsrs, Rating } from 'ts-fsrs';
 import { describe, expect, it } from 'vitest';
-import { NO_DRILLS, type DrillCard } from '$lib/core/records/drillsRecord';
+import type { DrillCard } from '$lib/core/records/drillsRecord';
+import { NO_DRILLS } from '$lib/core/records/learned';
 import type { Judged } from '$lib/core/trips/drills/judge';
 import { DECISIONS } from '$lib/core/trips/drills/decisionNames';
 import { calibration, dueAt, gradeOf, learned, progress, reviewed } from './memory';

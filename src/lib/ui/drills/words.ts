@@ -1,5 +1,5 @@
 import { ouncesText, plainWords, styleName } from '$lib/core/foundation/labels/describe';
-import { spoken, spokenFirst } from '$lib/core/foundation/labels/spoken';
+import { spoken } from '$lib/core/foundation/labels/spoken';
 import { isOneOf } from '$lib/core/foundation/basics/typed';
 import { LAYOUTS } from '$lib/core/foundation/catalogue/layouts';
 import type { ParsedReading } from '$lib/core/foundation/schema/reading';
@@ -47,22 +47,26 @@ function bladesWords(value: string): string {
 	return isOneOf([...JIG_BLADES, ...BUZZ_BLADES], value) ? styleName(value) : value;
 }
 
-const first = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** What a choice is called. */
-export function choiceWords(decision: Decision, value: string, units: UnitSystem): string {
+/** What a choice is called within a sentence. */
+export function choiceText(decision: Decision, value: string, units: UnitSystem): string {
 	switch (decision) {
 		case 'family':
-			return spokenFirst(value);
+			return spoken(value);
 		case 'blades':
-			return first(bladesWords(value));
+			return bladesWords(value);
 		case 'weight':
 			return `${ouncesText(Number(value))} oz`;
 		case 'colour':
-			return first(value === 'none' ? 'no skirt' : plainWords(value));
+			return value === 'none' ? 'no skirt' : plainWords(value);
 		case 'pace':
 			return withUnit(units, 'speed', Number(value));
 	}
+}
+
+/** What a choice is called where it stands alone. */
+export function choiceWords(decision: Decision, value: string, units: UnitSystem): string {
+	const text = choiceText(decision, value, units);
+	return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** Points given up, in words. */
@@ -72,6 +76,12 @@ export function givenUpWords(points: number): string {
 	if (points < 2) return 'Behind the call.';
 	return points < 15 ? 'Far behind the call.' : 'Nothing like it runs where these fish are.';
 }
+
+const GOALS: Readonly<Record<NonNullable<ParsedReading['goal']>, string>> = {
+	numbers: 'many fish',
+	balance: 'a bit of both, many and big',
+	big: 'a big fish'
+};
 
 /** The facts of a reading that its level tells, in the order in which anglers look. */
 export function factsOf(reading: ParsedReading, units: UnitSystem): (readonly [name: string, value: string])[] {
@@ -109,7 +119,7 @@ export function factsOf(reading: ParsedReading, units: UnitSystem): (readonly [n
 		],
 		['Mood', word(reading.mood)],
 		['Pressure', word(reading.pressure)],
-		['You want', reading.goal ? spokenFirst(reading.goal) : null],
+		['You want', reading.goal ? GOALS[reading.goal] : null],
 		['From', reading.place ? `${word(reading.from)}, ${word(reading.place)}` : null]
 	];
 	return told.flatMap(([name, value]) => (value === null ? [] : [[name, value] as const]));

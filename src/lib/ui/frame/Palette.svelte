@@ -45,6 +45,12 @@
 			run: () => goto(resolve('/waters'))
 		},
 		{
+			name: 'Safety cards',
+			hint: 'hook in the skin, cold water, lightning',
+			key: '',
+			run: () => goto(resolve('/safety'))
+		},
+		{
 			name: 'New water',
 			hint: 'a lake, reservoir, river or pond you fish',
 			key: '',

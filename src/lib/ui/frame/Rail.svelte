@@ -29,7 +29,8 @@
 </nav>
 
 <style>
-	li a {
+	/* Global within the rail: a class of its own on each of two dozen elements would ride on every page. */
+	.rail :global(li a) {
 		position: relative;
 		display: grid;
 		place-items: center;
@@ -40,28 +41,28 @@
 		font-weight: 520;
 		text-decoration: none;
 	}
-	li a:hover {
+	.rail :global(li a:hover) {
 		background: var(--paper);
 	}
-	li a[aria-current='page'] {
+	.rail :global(li a[aria-current='page']) {
 		background: var(--amber);
 		color: var(--on-amber);
 		font-weight: 660;
 	}
 	/* Said once here and not at each of a dozen icons: every page carries them. */
-	li :global(svg) {
+	.rail :global(li svg) {
 		width: 23px;
 		height: 23px;
 		stroke-width: 1.5;
 	}
-	kbd {
+	.rail :global(kbd) {
 		position: absolute;
 		top: 1px;
 		left: 3px;
 		font: var(--t-xs) var(--font-mono);
 	}
 	@media (forced-colors: active) {
-		li a[aria-current='page'] {
+		.rail :global(li a[aria-current='page']) {
 			outline: 2px solid Highlight;
 		}
 	}

@@ -92,7 +92,14 @@ export const SCREENS = [
 ] as const;
 
 /** Views that are opened from within a screen; they are laid up for days without a line as the screens are. */
-export const VIEWS = ['/waters', '/tank/approach', '/tank/feel', '/tank/calibration', '/deck/places'] as const;
+export const VIEWS = [
+	'/waters',
+	'/safety',
+	'/tank/approach',
+	'/tank/feel',
+	'/tank/calibration',
+	'/deck/places'
+] as const;
 
 /** Keys that are no screen's. */
 export const HELP_KEY = '?';

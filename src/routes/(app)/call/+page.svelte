@@ -297,6 +297,7 @@
 					aria-label="Cautions"
 				>
 					{#each cautions as item (item.claim)}<li>{item.text}</li>{/each}
+					<li class="plain"><a class="underline" href={resolve('/safety')}>Safety cards</a></li>
 				</ul>
 			{/if}
 		{:else if !answer}
@@ -328,7 +329,7 @@
 	.below:not(.live) :global(.tab-bar) {
 		display: none;
 	}
-	.cautions li::before {
+	.cautions li:not(.plain)::before {
 		content: '▲ ';
 		color: var(--fail);
 	}

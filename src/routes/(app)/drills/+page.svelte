@@ -21,6 +21,8 @@
 	});
 </script>
 
+<svelte:head><title>Drills · Lucernal</title></svelte:head>
+
 <div class="px-16 pt-8 pb-24">
 	<h1 class="pb-6">Make the call yourself</h1>
 	<TabBar label="Drills" tabs={TABS} bind:value={tab}>

@@ -2,6 +2,7 @@
 	import { plainCopy } from '$lib/client/state/plainCopy.svelte';
 	import { dequal } from 'dequal';
 	import Pause from 'lucide/dist/esm/icons/pause.mjs';
+	import LifeBuoy from 'lucide/dist/esm/icons/life-buoy.mjs';
 	import Play from 'lucide/dist/esm/icons/play.mjs';
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
@@ -255,6 +256,7 @@
 				<button class="button" onclick={() => add({ kind: 'end' })}>End</button>
 			</span>
 		{/if}
+		<a class="button" href={resolve('/safety')} aria-label="Safety cards"><Icon icon={LifeBuoy} size={18} /></a>
 	</div>
 	{#if under && next}
 		<div class="screen-main flex flex-col">

@@ -2,7 +2,7 @@ import { isOneOf, keysOf } from '../../foundation/basics/typed';
 import { SPEEDS_MPS, WEIGHTS_OZ, WIRES_IN } from '../../foundation/catalogue/parts';
 import { BLADE_SIZES } from '../../foundation/catalogue/bladeSizes';
 import { turnHz } from '../../simulation/physics/blade';
-import { usualArmM } from '../../simulation/physics/window';
+import { usualArmM } from '../../simulation/physics/arm';
 import type { Reading } from '../../water/reading/complete';
 import type { Build } from '../../foundation/schema/build';
 import type { Blade, Rig } from '../../foundation/schema/rig';

@@ -2,7 +2,7 @@ import { bladeOutline, turningStyle } from '../../foundation/catalogue/bladeSize
 import { SKIRT_CUTS } from '../../foundation/catalogue/dress';
 import { CLEVIS_MM, FITTINGS_MM, USUAL_LOWER_MM, USUAL_RISE_DEG } from '../../foundation/catalogue/fittings';
 import { BLADE_FORMS } from '../../foundation/constants/constants';
-import { usualArmM } from '../../simulation/physics/window';
+import { usualArmM } from '../../simulation/physics/arm';
 import type { MeasuredParts } from '../../simulation/physics/measured';
 import { OWN_SLOTS } from '../../foundation/schema/words';
 import type { Build, FitChoice } from '../../foundation/schema/build';

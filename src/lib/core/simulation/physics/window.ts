@@ -1,9 +1,8 @@
 import { parseWith } from '../../foundation/schema/failure';
 import { windowInputSchema, type RunningWindow, type WindowInput } from '../../foundation/schema/window';
+import { isCompact, usualArmM } from './arm';
 import { bladeDragM2, KEEP_SHARE, thumpN, turnHz, type BladeModel } from './blade';
 import {
-	COMPACT_ARM_M,
-	USUAL_ARM_M,
 	USUAL_CAST_M,
 	USUAL_COUNTDOWN_S,
 	USUAL_DISTANCE_M,
@@ -31,14 +30,6 @@ function skirtOf({ family, skirt }: WindowInput['rig']): RunningRig['skirt'] {
 	if (skirt.colour === 'none') return 'none';
 	return skirt.length === 'short' ? 'thin' : 'full';
 }
-
-/** Whether a rig is a spinnerbait on a short arm. */
-const isCompact = ({ family, body }: Pick<WindowInput['rig'], 'family' | 'body'>): boolean =>
-	family === 'spinnerbait' && body === 'compact';
-
-/** Length (m) of the blade arm that a rig usually has. */
-export const usualArmM = (rig: Pick<WindowInput['rig'], 'family' | 'body'>): number =>
-	isCompact(rig) ? COMPACT_ARM_M : USUAL_ARM_M;
 
 /** A rig as the model sees it, its measured parts standing over the tables, with the model's defaults for what was not said. */
 export function runningRig(rig: WindowInput['rig'], measured?: MeasuredParts): RunningRig {

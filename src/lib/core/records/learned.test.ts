@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DECISIONS } from '../trips/drills/decisionNames';
-import { drillsRecordSchema, mergedDrills, NO_DRILLS, type DrillsRecord } from './drillsRecord';
+import { drillsRecordSchema, type DrillsRecord } from './drillsRecord';
+import { mergedDrills, NO_DRILLS } from './learned';
 
 const anyTime = fc.integer({ min: 0, max: 40 }).map((day) => new Date(Date.UTC(2026, 0, 1 + day)).toISOString());
 const anyDecision = fc.constantFrom(...DECISIONS);
