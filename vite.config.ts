@@ -87,7 +87,7 @@ export default defineConfig({
 					// Modules and pages are made once for all files: each cleans up after itself.
 					isolate: false,
 					unstubGlobals: true,
-					include: ['src/lib/{client,forms,ui}/**/*.test.ts'],
+					include: ['src/lib/{client,presentation,ui}/**/*.test.ts'],
 					environment: 'node'
 				}
 			},

@@ -137,14 +137,14 @@ it('the same word is said as its field means it', () => {
 
 describe('what is said in meters', () => {
 	it.each([
-		['A point of weed in 2.4 m: its edge turns by 100°.', 'A point of weed in 7.9 ft: its edge turns by 100°.'],
+		['A point of weed in 2.4 m: its edge turns by 100°.', 'A point of weed in 7.9\u202fft: its edge turns by 100°.'],
 		[
 			'1.2 m with 3.0 m within 20 m: shallow water with deep water close by.',
-			'3.9 ft with 9.8 ft within 66 ft: shallow water with deep water close by.'
+			'3.9\u202fft with 9.8\u202fft within 66\u202fft: shallow water with deep water close by.'
 		],
-		['Wind onto it at 4 m/s, 3 moves.', 'Wind onto it at 9 mph, 3 moves.'],
-		['steady, 0.8 m/s', 'steady, 2.6 ft/s'],
-		['38 mm of wire, 12 g', '1.5 in of wire, 0.42 oz'],
+		['Wind onto it at 4 m/s, 3 moves.', 'Wind onto it at 9\u202fmph, 3 moves.'],
+		['steady, 0.8 m/s', 'steady, 2.6\u202fft/s'],
+		['38 mm of wire, 12 g', '1.5\u202fin of wire, 0.42\u202foz'],
 		['No figure at all.', 'No figure at all.']
 	])('%s', (text, inFeet) => {
 		expect(convertUnitsInText('metric', text)).toBe(text);

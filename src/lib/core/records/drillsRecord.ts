@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { DECISIONS } from '../trips/drills/decisionNames';
 import { schemaVersion } from './schemas';
-import { ANSWERS_MAX, CARDS_MAX } from './learned';
+import { ANSWERS_MAX, CARDS_MAX } from './drillsLimits';
 
 const utc = z.iso.datetime();
 const figure = z.number().check(z.minimum(0));

@@ -1,12 +1,6 @@
 import type { DrillAnswer, DrillCard, DrillsRecord } from './drillsRecord';
+import { ANSWERS_MAX, CARDS_MAX } from './drillsLimits';
 import { SCHEMA_VERSION } from './version';
-
-/** Most rules that are kept to come back, and most answers that are remembered. */
-export const CARDS_MAX = 400;
-export const ANSWERS_MAX = 1000;
-
-/** How sure a learner can say to be, as a share. */
-export const SURE = [0.4, 0.65, 0.9] as const;
 
 /** Nothing learned yet. */
 export const NO_DRILLS: DrillsRecord = { schemaVersion: SCHEMA_VERSION, cards: [], answers: [] };

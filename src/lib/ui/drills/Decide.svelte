@@ -8,7 +8,7 @@
 	import { bladesText, ouncesText, rigName } from '$lib/core/foundation/labels/describe';
 	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import type { DrillCard } from '$lib/core/records/drillsRecord';
-	import { SURE } from '$lib/core/records/learned';
+	import { SURE } from '$lib/core/records/drillsLimits';
 	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
 	import { DECISIONS } from '$lib/core/trips/drills/decisionNames';
 	import type { Judgement, School } from '$lib/core/trips/drills/judge';

@@ -1,7 +1,7 @@
 import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
 import { isOneOf } from '$lib/core/foundation/basics/typed';
 import type { DrillCard, DrillsRecord } from '$lib/core/records/drillsRecord';
-import { ANSWERS_MAX, CARDS_MAX, SURE } from '$lib/core/records/learned';
+import { ANSWERS_MAX, CARDS_MAX, SURE } from '$lib/core/records/drillsLimits';
 import type { Judged } from '$lib/core/trips/drills/judge';
 
 /** Points from which a decision was missed. */
