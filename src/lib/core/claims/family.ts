@@ -686,5 +686,15 @@ export const FAMILY_CLAIMS: readonly Claim[] = [
 			'For fish you see on live sonar, a bladed jig with a metal blade shows on the screen, so you can steer it to them.',
 		speaks: { from: 'boat' },
 		silent: { from: 'bank' }
+	},
+	{
+		id: 'FAM-38',
+		kind: 'score',
+		strength: 2,
+		when: all('rising water', any('pre-spawn', 'spawn', 'post-spawn'), any('wood', 'stems')),
+		prefers: toSpinnerbait,
+		because: 'In high water in spring a spinnerbait comes slowly past flooded bushes without fouling.',
+		speaks: { level: 'rising', phase: 'pre-spawn', cover: cover('wood') },
+		silent: { level: 'steady', phase: 'pre-spawn', cover: cover('wood') }
 	}
 ];

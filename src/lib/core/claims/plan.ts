@@ -2,6 +2,8 @@ import { all, any } from '../water/reading/conditions';
 import { BLADED_JIG, BUZZBAIT, WIRE, type Claim } from './claim';
 import { cover } from './examples';
 
+const SPRING = any('pre-spawn', 'spawn', 'post-spawn');
+
 /** Position, cast and hookset: the plan of the cast. */
 export const PLAN_CLAIMS: readonly Claim[] = [
 	{
@@ -106,6 +108,24 @@ export const PLAN_CLAIMS: readonly Claim[] = [
 		because: 'After a bite repeat the cast, slow down, then look for spots like it.',
 		speaks: {},
 		silent: null
+	},
+	{
+		id: 'POS-12',
+		kind: 'plan',
+		strength: 2,
+		when: all('rising water', SPRING),
+		because: 'In high water in spring fish slowly beside flooded bushes.',
+		speaks: { level: 'rising', phase: 'pre-spawn' },
+		silent: { level: 'rising', phase: 'fall' }
+	},
+	{
+		id: 'POS-13',
+		kind: 'plan',
+		strength: 1,
+		when: 'current',
+		because: 'Where the water runs, fish behind shell, drops and bends.',
+		speaks: { current: 'some' },
+		silent: { current: 'none' }
 	},
 	{
 		id: 'CST-01',

@@ -84,11 +84,20 @@ export function outfitOf(called: CalledRig, units: UnitSystem): OutfitItem[] {
 			key: 'headShape',
 			name: 'Head form',
 			value: HEAD_FORMS[rig.headShape],
-			why: whyOf(called, 'HED'),
+			why: whyOf(called, 'HED-02', 'HED-05', 'HED-07'),
 			lock: { headShape: rig.headShape }
 		},
+		...bodyOf(called),
 		...own(rig)
 	];
+}
+
+/** The body of a spinnerbait; a bladed jig's stands in its name. */
+function bodyOf(called: CalledRig): OutfitItem[] {
+	const { family, body = 'full' } = called.rig;
+	if (family !== 'spinnerbait') return [];
+	const value = body === 'compact' ? 'compact, on a short arm' : 'full';
+	return [{ key: 'body', name: 'Body', value, why: whyOf(called, 'HED-06'), lock: { body } }];
 }
 
 const HEAD_FORMS: Readonly<Record<Rig['headShape'], string>> = {

@@ -29,6 +29,8 @@
 	const ounces = (part: TrayPart): number => (part.part === 'head' ? (part.weightOz ?? 0) : 0);
 	const inOrder = (a: TrayPart, b: TrayPart): number =>
 		ounces(a) - ounces(b) || partText(a).localeCompare(partText(b), 'en', { numeric: true });
+	/** What is used up or worn. */
+	const replace = $derived(tray.items.filter((item) => item.condition === 'worn' || countOf(item) === 0));
 	const full = $derived(tray.items.length >= ITEMS_MAX);
 	const wrongPrice = $derived(
 		price.trim() === '' || (Number(price) >= 0 && Number(price) <= 100_000) ? null : 'A price is a number from 0 up.'
@@ -112,6 +114,16 @@
 			bind:value={find}
 		/>
 	</div>
+	{#if replace.length > 0 && find === ''}
+		<div class="notice grid gap-2">
+			<strong>Replace before the next outing</strong>
+			<ul>
+				{#each replace as item (item.id)}<li>
+						{partText(item.part)}: {countOf(item) === 0 ? 'none left' : 'worn'}
+					</li>{/each}
+			</ul>
+		</div>
+	{/if}
 	{#each groups as { kind, items } (kind)}
 		<h3 class="border-b border-b-ink pt-8">{PART_TITLES[kind]}</h3>
 		<ul>

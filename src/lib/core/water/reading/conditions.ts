@@ -186,6 +186,7 @@ export const WORDS = {
 	'pressure falling': (r) => Math.max(truth(r.pressureTrend === 'falling'), happens(r, 'front-coming')),
 	'front passed': (r) => happens(r, 'front-passed'),
 	current: (r) => truth(r.current !== 'none'),
+	'rising water': (r) => truth(r.level === 'rising'),
 	weed: (r) => has(r, ...WEED),
 	stems: (r) => has(r, 'stems'),
 	'leafy weed': (r) => has(r, 'leafy-weed'),
