@@ -1,3 +1,4 @@
+import type { LocalRules } from '../schema/reading';
 import type { Rig } from '../schema/rig';
 import type { HookStyle } from '../schema/words';
 
@@ -29,17 +30,20 @@ export function hookMeasures({ size, shank }: Pick<Rig['hook'], 'size' | 'shank'
 /** Points of a hook by its style. */
 const POINTS_OF: Readonly<Record<HookStyle, number>> = { single: 1, treble: 3, dressed: 3 };
 
+/** What of a rig hooks: its own hook, single where nothing else is said, and a second one or none. */
+interface Hooked {
+	readonly hook?: { readonly style?: HookStyle | undefined } | undefined;
+	readonly trailerHook?: Rig['trailerHook'] | undefined;
+}
+
 /** Hooks and points of a rig: a trailer hook is a second, single one. */
-export function hooksAndPoints({
-	hook,
-	trailerHook
-}: {
-	hook?: { style?: HookStyle | undefined } | undefined;
-	trailerHook?: string | undefined;
-}): {
-	hooks: number;
-	points: number;
-} {
-	const second = (trailerHook ?? 'none') === 'none' ? 0 : 1;
+export function hooksAndPoints({ hook, trailerHook = 'none' }: Hooked): { hooks: number; points: number } {
+	const second = trailerHook === 'none' ? 0 : 1;
 	return { hooks: 1 + second, points: POINTS_OF[hook?.style ?? 'single'] + second };
+}
+
+/** Whether a rig has no more hooks and points than the local rule allows. */
+export function withinHookRule(rig: Hooked, { hooksMax = Infinity, pointsMax = Infinity }: LocalRules): boolean {
+	const { hooks, points } = hooksAndPoints(rig);
+	return hooks <= hooksMax && points <= pointsMax;
 }

@@ -1,4 +1,5 @@
 import { keysOf } from '../../foundation/basics/typed';
+import { withinHookRule } from '../../foundation/catalogue/hooks';
 import { CLAIM_BASE_VERSION, type Claim } from '../../claims/claim';
 import { knownPositions, type Positions } from '../../claims/disputes';
 import { completeReading, type Reading } from '../../water/reading/complete';
@@ -111,13 +112,16 @@ const everything = ({ mask }: Opening): Bound[] => [{ mask, ties: [], owned: () 
  * @param feeOf What using one of them costs.
  */
 export function searchesOf({ reading, stances, judgements }: Question, locks: Locks, stock?: Stock, feeOf?: Fee) {
-	const limits = { ...reading.rules, ...senseOf(reading, stances) };
+	const { rules } = reading;
+	// Where a treble is owned and allowed, a second hook must be within the rule beside it, whichever head is chosen.
+	const owned = stock && withinHookRule({ hook: { style: stock.hookStyle } }, rules) ? stock.hookStyle : undefined;
+	const limits = { ...rules, ...senseOf(reading, stances), hookStyle: owned };
 	const rows: Rows = new Map();
 	const ties = new Ties();
 	const open = SPACES.flatMap((space): Open[] => {
 		const opening = openingOf(space, locks, limits, rows);
 		if (!opening) return [];
-		const bounds = stock ? boundsOf(space, opening.mask, locks, stock, feeOf, ties) : everything(opening);
+		const bounds = stock ? boundsOf(space, opening.mask, locks, stock, rules, feeOf, ties) : everything(opening);
 		return bounds.map((bound) => ({ space, opening, ...bound }));
 	});
 	// What is opened alike shares work: the spaces of a family, by each lure for itself.

@@ -21,6 +21,15 @@ const REEDS: ReadingInput = {
 };
 
 describe('the score of a rig', () => {
+	it('is barred where its own hook is over the local rule, as a call is that has it', () => {
+		const rules = { pointsMax: 2 };
+		const { rig } = callsOn({ ...REEDS, rules })[0]!;
+		const barred = (style: 'single' | 'treble') =>
+			answerScore({ reading: { ...REEDS, rules }, rig: { ...rig, hook: { ...rig.hook, style } } }).barred;
+		expect(barred('single')).toBeNull();
+		expect(barred('treble')).toBe('Against the local rule on hooks or lead.');
+	});
+
 	it('reads a spinnerbait without a body as the full one, and a two-colored tail by the color of its body', () => {
 		const { rig, score } = callsOn(REEDS)[0]!;
 		const trailer = { kind: 'split-tail', lengthIn: 3, mount: 'upright' } as const;

@@ -1,6 +1,8 @@
+import { withinHookRule } from '../../foundation/catalogue/hooks';
 import { InputFailure, parseWith } from '../../foundation/schema/failure';
 import type { Reason } from '../../foundation/schema/call';
 import { BETTER_MAX, scoreInputSchema, type ScoreAnswer, type ScoreInput } from '../../foundation/schema/score';
+import type { Rig } from '../../foundation/schema/rig';
 import { call, callQuestionOf, searchesOf, type Question } from './call';
 import { reasonsFor } from '../scoring/explain';
 import { limitOf } from '../space/limits';
@@ -37,15 +39,16 @@ function follows(space: Space, link: Link, next: Int32Array, changed: number): b
 	return true;
 }
 
-function whyBarred({ reading }: Question, search: SpaceSearch, { space, assignment }: Judged): string | null {
+const AGAINST_RULE = 'Against the local rule on hooks or lead.';
+
+function whyBarred({ reading }: Question, search: SpaceSearch, { space, assignment }: Judged, rig: Rig): string | null {
 	const limit = limitOf(space.family, reading);
 	if (limit) return limit;
+	if (!withinHookRule(rig, reading.rules)) return AGAINST_RULE;
 	const forbidden = [...search.mask.keys()].find((at) => !search.mask[at]![assignment[at]!]);
 	if (forbidden !== undefined) {
 		const { id } = space.variables[forbidden]!;
-		return ['weight', 'speed'].includes(id)
-			? 'Too fast, too light or too heavy for these fish.'
-			: 'Against the local rule on hooks or lead.';
+		return ['weight', 'speed'].includes(id) ? 'Too fast, too light or too heavy for these fish.' : AGAINST_RULE;
 	}
 	return search.runs(assignment) ? null : search.lacks(assignment);
 }
@@ -109,7 +112,7 @@ export function score(input: ScoreInput): ScoreAnswer {
 		score: own,
 		behind: best ? Math.round((best.score - own) * MILLI) / MILLI : null,
 		reasons,
-		barred: whyBarred(question, search, judged),
+		barred: whyBarred(question, search, judged, input.rig),
 		nearest: [...judged.nearest],
 		better: betterThan(question, search, judged),
 		ignored: [...question.ignored]

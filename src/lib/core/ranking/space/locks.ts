@@ -1,6 +1,6 @@
 import { isOneOf, entriesOf } from '../../foundation/basics/typed';
 import { bodyColourOf } from '../../foundation/catalogue/trailerColour';
-import { hooksAndPoints } from '../../foundation/catalogue/hooks';
+import { withinHookRule } from '../../foundation/catalogue/hooks';
 import { FAMILY_KEYS } from '../../foundation/schema/families';
 import type { LocalRules } from '../../foundation/schema/reading';
 import type { Locks } from '../../foundation/schema/rig';
@@ -80,9 +80,7 @@ function allowedByRules(part: Part, rules: Limits): boolean {
 	if (!sensible(part.patch, rules)) return false;
 	if (rules.leadAllowed === false && part.patch.headMaterial === 'lead') return false;
 	const { trailerHook } = part.patch;
-	if (trailerHook === undefined) return true;
-	const { hooks, points } = hooksAndPoints({ trailerHook, hook: { style: rules.hookStyle } });
-	return hooks <= (rules.hooksMax ?? Infinity) && points <= (rules.pointsMax ?? Infinity);
+	return trailerHook === undefined || withinHookRule({ trailerHook, hook: { style: rules.hookStyle } }, rules);
 }
 
 /** Whether a family has every key of a lock, and a layout every blade of it. */
@@ -191,7 +189,7 @@ export interface Opening {
 function freedBy({ retrieve, weightOz, hook }: Locks, limits: Limits): Limits {
 	const pace = retrieve?.speedMps === undefined ? {} : { fastestMps: Infinity };
 	const weight = weightOz === undefined ? {} : { lightestOz: 0, heaviestOz: Infinity };
-	return { ...limits, ...pace, ...weight, hookStyle: hook?.style };
+	return { ...limits, ...pace, ...weight, hookStyle: hook?.style ?? limits.hookStyle };
 }
 
 /**

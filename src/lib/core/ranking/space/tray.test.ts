@@ -184,6 +184,15 @@ describe('a tray of loose parts', () => {
 });
 
 describe('a tray', () => {
+	it('keeps out trebles over the local rule, and a second hook beside one that is just within it', () => {
+		const head = { part: 'head', weightOz: 0.5 } as const;
+		const treble: Tray = [{ ...head, hook: { style: 'treble' } }];
+		const short = (pointsMax: number): ReadingInput => ({ ...REEDS, answers: ['short-strikes'], rules: { pointsMax } });
+		expect(called(short(2), treble).calls).toEqual([]);
+		expect(called(short(2), [...treble, head]).calls[0]!.rig.hook.style).toBe('single');
+		for (const { rig } of called(short(3), treble).calls) expect(rig.trailerHook).toBe('none');
+	});
+
 	it('that lists nothing bounds nothing', () => {
 		expect(called(REEDS, [])).toEqual(call({ reading: readingSchema.parse(REEDS) }, QUICK));
 	});

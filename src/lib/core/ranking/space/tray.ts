@@ -1,9 +1,11 @@
 import { isOneOf } from '../../foundation/basics/typed';
+import { hooksAndPoints, withinHookRule } from '../../foundation/catalogue/hooks';
 import { FAMILY_KEYS } from '../../foundation/schema/families';
 import { without } from '../../foundation/basics/without';
+import type { LocalRules } from '../../foundation/schema/reading';
 import type { Locks } from '../../foundation/schema/rig';
 import type { Tray, TrayPart } from '../../foundation/schema/tray';
-import type { Family } from '../../foundation/schema/words';
+import type { Family, HookStyle } from '../../foundation/schema/words';
 import { narrowed, stands, Ties, type Choice, type Fee, type Owned, type Place, type Use } from './choice';
 import type { Factor } from './factors';
 import { SPACES } from './spaces';
@@ -86,6 +88,7 @@ interface Bounding {
 	readonly locks: Locks;
 	readonly known: StockKnown;
 	readonly feeOf: Fee;
+	readonly rules: LocalRules;
 }
 
 /** What something owned may write into a rig, a blade at either place of a wire, and how near the catalog comes to it. */
@@ -109,13 +112,14 @@ const BARELY = 1e-9;
  * not this space's: a small blade makes no rear one of a tandem because that has none smaller.
  */
 function ownedIn(space: Space, name: string, pieces: readonly Piece[], position: Place, bounding: Bounding): Owned[] {
-	const { locks, known, feeOf } = bounding;
+	const { locks, known, feeOf, rules } = bounding;
 	const locked = Object.keys(locks).length > 0;
 	const found: Owned[] = [];
 	for (const { piece, patch, nearest } of known.standing(space, name, pieces, position)) {
 		const use = piece.item === null ? null : { item: piece.item, place: position };
 		const fee = use ? feeOf(use) : 0;
-		if (fee < Infinity && (!locked || agree(patch, locks))) found.push({ patch, use, fee, ...nearest });
+		if (fee < Infinity && withinHookRule(patch, rules) && (!locked || agree(patch, locks)))
+			found.push({ patch, use, fee, ...nearest });
 	}
 	// Of two figures that the catalog does not tell apart the nearer one is tied on.
 	return found.sort((a, b) => a.fee - b.fee || a.off - b.off);
@@ -152,6 +156,15 @@ export interface Stock {
 	readonly bases: readonly Piece[];
 	readonly of: ReadonlyMap<TrayPart['part'], readonly Piece[]>;
 	readonly known: StockKnown;
+	/** The style of its hooks that has most points. */
+	readonly hookStyle: HookStyle;
+}
+
+/** The style with most points among the hooks of some pieces. */
+function sharpest(pieces: readonly Piece[]): HookStyle {
+	const styles = pieces.flatMap(({ patches }) => patches.map(({ hook }) => hook?.style ?? 'single'));
+	const points = (style: HookStyle): number => hooksAndPoints({ hook: { style } }).points;
+	return styles.reduce<HookStyle>((most, style) => (points(style) > points(most) ? style : most), 'single');
 }
 
 /** A tray in order. Lures without heads mean only those lures. */
@@ -165,7 +178,7 @@ export function stockOf(tray: Tray): Stock {
 		else of.set(item.part, [...(of.get(item.part) ?? []), pieceOf(patchesOf(item), at, known)]);
 	}
 	const nothing = lures.length === 0 || of.has('head') ? [pieceOf([{}], null, known)] : [];
-	return { bases: [...nothing, ...lures], of, known };
+	return { bases: [...nothing, ...lures], of, known, hookStyle: sharpest([...lures, ...(of.get('head') ?? [])]) };
 }
 
 const FREE: Fee = () => 0;
@@ -175,6 +188,7 @@ const FREE: Fee = () => 0;
  * bounded by the loose parts as in any rig.
  *
  * @param mask What locks and rules leave.
+ * @param rules The local rules, which pieces have to keep by themselves.
  * @param feeOf What using a part costs; nothing by default.
  * @param knownTies Tables that other spaces were given under the same costs.
  */
@@ -183,10 +197,11 @@ export function boundsOf(
 	mask: Mask,
 	locks: Locks,
 	{ bases, of, known }: Stock,
+	rules: LocalRules,
 	feeOf: Fee = FREE,
 	knownTies: Ties = new Ties()
 ): Bound[] {
-	const bounding = { locks, known, feeOf };
+	const bounding = { locks, known, feeOf, rules };
 	const choices = KINDS.flatMap((kind) => {
 		const pieces = of.get(kind.part);
 		if (!pieces || !has(space.family, kind)) return [];

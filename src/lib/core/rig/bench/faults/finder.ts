@@ -3,8 +3,7 @@ import { WORDS } from '../../../water/reading/conditions';
 import type { Positions } from '../../../claims/disputes';
 import type { Build } from '../../../foundation/schema/build';
 import type { RigLog } from '../../../foundation/schema/rigLog';
-import { stateOf } from '../checks/check';
-import { THRESHOLDS } from '../checks/thresholds';
+import { withinHookRule } from '../../../foundation/catalogue/hooks';
 import { withFamily, withRig } from '../../build/start';
 import type { Blade, Rig } from '../../../foundation/schema/rig';
 
@@ -106,9 +105,6 @@ const noSkirt = ({ build }: FaultContext): string | null =>
 	build.rig.skirt.colour === 'none' ? 'There is no skirt.' : null;
 const noTrailer = ({ build }: FaultContext): string | null => (build.rig.trailer ? null : 'There is no trailer.');
 
-/** Hooks of a lure with a second one behind the first, and their points. */
-const HOOKS_WITH_SECOND = 2;
-
 /** Why a trailer hook is not advised here, on any screen; `null` in open water, within the local rule, if no view is against it. */
 export function noSecondHook(rig: Rig, { cover, rules }: Reading, stances: Positions): string | null {
 	if (rig.trailerHook !== 'none') return 'It already has one.';
@@ -116,9 +112,7 @@ export function noSecondHook(rig: Rig, { cover, rules }: Reading, stances: Posit
 	if (stances['TRAILER-HOOK'] === 'rarely') return 'Your view is to use a trailer hook rarely.';
 	const snags = cover.some(({ kind }) => kind !== 'open' && kind !== 'shell' && kind !== 'ditch');
 	if (snags) return 'Not in weed or wood.';
-	const over = (limit: number | undefined): boolean =>
-		limit !== undefined && stateOf(THRESHOLDS.hooks, HOOKS_WITH_SECOND - limit) === 'fail';
-	return over(rules.hooksMax) || over(rules.pointsMax) ? 'Over the local hook limit you entered.' : null;
+	return withinHookRule({ ...rig, trailerHook: 'free' }, rules) ? null : 'Over the local hook limit you entered.';
 }
 
 const step = (id: string, look: string, change: string, more: Pick<StepRow, 'skip' | 'apply'> = {}): StepRow => ({
