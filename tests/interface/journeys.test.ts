@@ -1,24 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { describe, expect, inject, it } from 'vitest';
+import { SCREENS, VIEWS } from '../../src/lib/ui/frame/screens';
 import { complaints, field, go, lift, newAngler, ranked, served, signedIn } from './browser';
 
 describe('without a session', () => {
 	it('every screen leads to the welcome page and every API answers 401, but health is open', async () => {
 		const address = inject('address');
-		for (const path of [
-			'/water',
-			'/call',
-			'/bench',
-			'/tank',
-			'/sight',
-			'/tray',
-			'/drills',
-			'/safety',
-			'/craft',
-			'/logbook',
-			'/settings'
-		]) {
+		for (const path of [...SCREENS.map(({ path }) => path), ...VIEWS]) {
 			const response = await fetch(address + path, { redirect: 'manual' });
 			expect([path, response.status, response.headers.get('location')]).toEqual([path, 303, '/']);
 		}

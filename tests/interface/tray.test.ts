@@ -94,7 +94,7 @@ describe('a tray', () => {
 describe('what a tray is good for', () => {
 	it('bounds the call by one switch, and says how far that is behind', async () => {
 		const page = await emptied();
-		await page.getByText('Spreadsheet: take in or save as CSV').click();
+		await page.getByText('Import or export as CSV').click();
 		await page.getByLabel(/^Paste cells/).fill('part,weight,count\nhead,1/4,1\nspoon,1,1');
 		await page.getByText('1 new, 1 line that can’t be read.').waitFor();
 		await button(page, 'Add it').click();

@@ -12,7 +12,6 @@ import type { ParsedReading } from '$lib/core/foundation/schema/reading';
 import type { DeskRecord, SettingsRecord, SpotRecord, ViewsRecord, WaterRecord } from '$lib/core/records/schemas';
 import { goneAfter } from '$lib/core/records/ruleKey';
 import { EMPTY_TRAY, partsOf } from '$lib/core/records/ownedParts';
-import { documentAt } from '../sync/server';
 import type { Tray } from '$lib/core/foundation/schema/tray';
 import type { DrillsRecord } from '$lib/core/records/drillsRecord';
 import { NO_DRILLS } from '$lib/core/records/learned';
@@ -64,11 +63,6 @@ const freedWords = (count: number): string | null =>
 		? `${count} ${count === 1 ? 'lock was' : 'locks were'} removed because ${count === 1 ? 'it belonged' : 'they belonged'} to another water.`
 		: null;
 
-/** Takes over what the server has newer, where it was not changed here. */
-function heardBy<T>(document: SyncedDocument<T>, from: Versioned<T> | null): void {
-	if (from && !document.dirty && from.version > document.base) document.replace(from.record, from.version);
-}
-
 /** Everything that the angler holds, in one place: the documents, what is worked out from them, and what waits. */
 export class App {
 	readonly anglerId: string;
@@ -91,7 +85,7 @@ export class App {
 		watersWith(this.#readWaters, this.sync.since('waters'), this.sync.since('spots'))
 	);
 	answer = $state.raw<CallAnswer | null>(null);
-	#served: { readonly question: CallInput; readonly answer: CallAnswer; readonly whole: boolean } | null = null;
+	#served: { readonly question: CallInput | null; readonly answer: CallAnswer; readonly whole: boolean } | null = null;
 	/** Whether the page's scripts run and the device was read; before that the forms work by themselves. */
 	live = $state(false);
 	/** Whether the device keeps nothing, and whether it is full. */
@@ -450,11 +444,6 @@ export class App {
 		this.trayDocument.change(make, this.editContext(step));
 	}
 
-	/** Takes over the tray of the server, which comes only with the pages that show it. */
-	hearTray(from: Versioned<TrayRecord> | null): void {
-		heardBy(this.trayDocument, from);
-	}
-
 	/** What the angler learned from drills. */
 	get drills(): DrillsRecord {
 		return this.drillsDocument.value;
@@ -464,28 +453,16 @@ export class App {
 		this.drillsDocument.change(make, this.editContext());
 	}
 
-	/** Takes over the drills of the server, which come only with their page. */
-	hearDrills(from: Versioned<DrillsRecord> | null): void {
-		heardBy(this.drillsDocument, from);
-	}
-
-	/** Bounds the call by the tray, or frees it. @returns Whether the tray is at hand: the server may be out of reach. */
-	async callFromTray(on: boolean): Promise<boolean> {
-		this.viewsDocument.change((views) => ({ ...views, fromTray: on || undefined }), this.editContext());
-		return !on || this.fetchTray();
-	}
-
-	/** Gets the tray from the server, where this device has none yet. @returns Whether it is at hand. */
-	async fetchTray(): Promise<boolean> {
-		if (this.trayDocument.base > 0 || this.trayDocument.dirty) return true;
-		const found = await documentAt<TrayRecord>('tray');
-		if (found) this.hearTray(found);
-		return found !== null;
+	/** Takes over what the server has of a document that comes only with the pages that show it. */
+	takeOver<T>(document: SyncedDocument<T>, from: Versioned<T> | null): void {
+		if (from && !document.dirty && from.version > document.base) document.replace(from.record, from.version);
 	}
 
 	/** Takes the answer that the page came with, until another one is worked out. `whole`: with every alternative. */
 	serve(answer: CallAnswer | null, whole: boolean): void {
-		if (answer && !this.answer) this.#served = { question: this.question, answer, whole };
+		// Which parts the server chose from is not known until the tray is here: then it is asked anew.
+		const question = this.views.fromTray ? null : this.question;
+		if (answer && !this.answer) this.#served = { question, answer, whole };
 	}
 
 	/** What is shown: the latest answer, or the one that the page came with. */
@@ -599,7 +576,7 @@ export class App {
 		const served = documents as Record<string, Versioned<never> | null>;
 		for (const document of this.documents) {
 			const from = served[document.name];
-			heardBy(document, from ?? null);
+			this.takeOver(document, from ?? null);
 		}
 	}
 

@@ -437,7 +437,7 @@ export const WEIGHT_CLAIMS: readonly Claim[] = [
 		strength: 1,
 		tier: 'outfit',
 		scope: SPINNERBAIT,
-		when: any('small bait', 'smallmouth'),
+		when: any('small bait', all('smallmouth', not('big-fish goal'))),
 		given: { 'blade.size': SHORT_ARM_BLADES },
 		prefers: { body: { compact: 1 } },
 		because: 'For small bait or smallmouth use a compact spinnerbait with a short arm.',

@@ -34,6 +34,7 @@ export function savedCall({ desk, question, chosen, name, keptAt }: CallOnScreen
 		locks: question.locks ?? {},
 		record: question.record,
 		sight: question.sight,
+		...(question.tray ? { fromTray: true } : {}),
 		chosen: Math.min(chosen, Math.max(0, answer.calls.length - 1)),
 		answer
 	};

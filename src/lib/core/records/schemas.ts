@@ -40,6 +40,8 @@ export const savedCallRecordSchema = z.strictObject({
 	/** How the angler's record moved the claims, and whether the model of sight spoke; absent where they did not. */
 	record: z.optional(movesSchema),
 	sight: z.optional(z.boolean()),
+	/** Whether it was called from the tray that the angler had then. */
+	fromTray: z.optional(z.boolean()),
 	/** Which of the answer's calls was kept, from 0. */
 	chosen: z.int().check(z.minimum(0), z.maximum(7)),
 	answer: callAnswerSchema

@@ -1,6 +1,6 @@
 import { HITS, HOOK_PLACES, HOOKSETS } from '../../core/foundation/schema/words';
 import { startBuild } from '../../core/rig/build/start';
-import type { Random } from '../../core/foundation/basics/random';
+import { pick, type Random } from '../../core/foundation/basics/random';
 import { SCHEMA_VERSION } from '../../core/records/version';
 import type { EntryRecord, OutingRecord } from '../../core/records/tallySchemas';
 import type { ParsedReading } from '../../core/foundation/schema/reading';
@@ -51,7 +51,6 @@ export function trueRate(rig: Rig, reading: ParsedReading, day: number): number 
 	return Math.min(0.5, RATE * day * gold * thump * slow);
 }
 
-const pick = <T>(random: Random, values: readonly T[]): T => values[Math.floor(random() * values.length)]!;
 const normal = (random: Random): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 const restyled = (rig: Rig, style: 'colorado' | 'willow'): Rig => ({

@@ -2,7 +2,7 @@ import { SCHEMA_VERSION } from '../../core/records/version';
 import { randomUUID } from 'node:crypto';
 import { buildOf } from '../../core/rig/build/buildOf';
 import { call } from '../../core/ranking/answer/call';
-import { seeded, type Random } from '../../core/foundation/basics/random';
+import { pick, type Random, seeded } from '../../core/foundation/basics/random';
 import { windClass } from '../../core/water/reading/complete';
 import { callInputSchema } from '../../core/foundation/schema/call';
 import { readingSchema, type ParsedReading, type ReadingInput } from '../../core/foundation/schema/reading';
@@ -37,7 +37,6 @@ function uuidOf(random: Random): string {
 	return [text.slice(0, 8), text.slice(8, 12), text.slice(12, 16), text.slice(16, 20), text.slice(20)].join('-');
 }
 
-const pick = <T>(random: Random, values: readonly T[]): T => values[Math.floor(random() * values.length)]!;
 const rounded = (value: number, step: number): number => Math.round(Math.round(value / step) * step * 1000) / 1000;
 
 /** Surface temperature (C) over the year at this latitude: coldest late January, warmest late July. */

@@ -1,5 +1,6 @@
 import type { AppStart } from '../../core/records/appStart';
 import { BLANK_READING } from '../../core/water/reading/blank';
+import { partsOf } from '../../core/records/ownedParts';
 import type { DeskRecord, ViewsRecord } from '../../core/records/schemas';
 import type { CallAnswer, CallInput } from '../../core/foundation/schema/call';
 import { readingSchema } from '../../core/foundation/schema/reading';
@@ -7,6 +8,7 @@ import { completeReading } from '../../core/water/reading/complete';
 import { drawnM, type Stop } from '../../presentation/drawn';
 import { waterStops } from '../../presentation/tint';
 import { withAlmanac } from '../../presentation/almanac';
+import { storeOf } from '../records/store';
 import { runInThread, type Requester } from './answer';
 
 /** The water at which the desk's reading was taken; `null` without a spot. */
@@ -28,6 +30,12 @@ export function deskQuestionOf(
 		sight: stand?.sight !== false,
 		...(stand?.record ? { record: stand.record } : {})
 	};
+}
+
+/** The parts that an angler wants calls to be made of, as the question has them; nothing while that is everything. */
+export async function ownPartsOf(anglerId: string, fromTray: boolean | undefined): Promise<Pick<CallInput, 'tray'>> {
+	const tray = fromTray ? await storeOf('tray').find(anglerId) : null;
+	return tray && tray.record.items.length > 0 ? { tray: partsOf(tray.record) } : {};
 }
 
 /** What a page's load is told of how it was asked for. */
@@ -58,7 +66,9 @@ export const called = async (question: CallInput, asker: Requester): Promise<Cal
 export async function firstAnswer(opening: Opening, whole: boolean): Promise<CallAnswer | null> {
 	if (opening.isDataRequest) return null;
 	const { documents, waters, anglerId } = (await opening.parent()).start;
-	const question = deskQuestionOf(documents.desk?.record ?? null, documents.stand?.record ?? null, waters);
+	const { desk, stand } = documents;
+	const own = await ownPartsOf(anglerId, stand?.record.fromTray).catch(() => ({}));
+	const question = { ...deskQuestionOf(desk?.record ?? null, stand?.record ?? null, waters), ...own };
 	const asker = { asker: anglerId, signal: opening.request.signal };
 	const answer = await called(whole ? question : { ...question, top: 1 }, asker).catch(() => null);
 	if (!answer) return null;

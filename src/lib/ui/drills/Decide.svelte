@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { tick } from 'svelte';
+	import { tick, untrack } from 'svelte';
+	import { without } from '$lib/core/foundation/basics/without';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { replaceState } from '$app/navigation';
@@ -9,16 +10,15 @@
 	import type { Rig } from '$lib/core/foundation/schema/rig';
 	import type { DrillCard } from '$lib/core/records/drillsRecord';
 	import { SURE } from '$lib/core/records/drillsLimits';
-	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
+	import { buildOf } from '$lib/core/rig/build/buildOf';
 	import { DECISIONS } from '$lib/core/trips/drills/decisionNames';
-	import type { Judgement, School } from '$lib/core/trips/drills/judge';
-	import { optionsFor, type Choices } from '$lib/core/trips/drills/options';
-	import { drillWater, LEVELS, type Level } from '$lib/core/trips/drills/water';
+	import { drillWater, LEVELS, SEED_MAX, type DrillWater, type Level } from '$lib/core/trips/drills/water';
 	import { completeReading } from '$lib/core/water/reading/complete';
-	import RigDrawing from '../rig/RigDrawing.svelte';
+	import SmallRig from '../rig/SmallRig.svelte';
 	import Section from '../section/Section.svelte';
 	import { pointsText } from '../tray/pointsText';
 	import { dueAt, learned, MISSED_POINTS } from './memory';
+	import { Round } from './round.svelte';
 	import { ASKS, choiceText, choiceWords, factsOf, givenUpWords, NAMES, SURE_WORDS } from './words';
 
 	interface Props {
@@ -29,117 +29,64 @@
 	}
 	const given: Props = $props();
 	const app = useApp();
-	const SEEDS = 1_000_000;
 
+	const addressOf = ({ seed, level }: DrillWater): string => `/drills?water=${seed}&level=${LEVELS.indexOf(level)}`;
+	const roundOn = (water: DrillWater, card: DrillCard | null = null): Round =>
+		new Round(water, card, { ...without(app.question, 'locks', 'tray'), reading: water.reading });
 	// svelte-ignore state_referenced_locally
-	let water = $state.raw(drillWater(given.seed, given.level));
-	/** The rule that this water is to bring back. */
-	let asked = $state.raw<DrillCard | null>(null);
-	let best = $state.raw<Rig | null | undefined>(undefined);
-	let choices = $state.raw<Choices>({});
-	let sure = $state.raw<Readonly<Record<string, number>>>({});
+	let round = $state.raw(roundOn(drillWater(given.seed, given.level)));
 	let picked = $state<string | null>(null);
-	let judged = $state.raw<Judgement | null>(null);
-	let schools = $state.raw<readonly School[]>([]);
-	let failed = $state(false);
 	let copied = $state(false);
 	/** When it was last looked which rules are due. */
 	let clock = $state.raw(new Date(app.now));
 	let heading = $state<HTMLElement | null>(null);
 
-	const question = $derived({
-		reading: water.reading,
-		stances: app.views.stances,
-		houseRules: app.views.houseRules,
-		sight: app.views.sight !== false
-	});
-	const step = $derived(DECISIONS.find((decision) => choices[decision] === undefined) ?? null);
-	const options = $derived(best && step ? optionsFor(step, choices, best) : []);
+	const { water, best, choices, judged, step } = $derived(round);
 	const due = $derived(dueAt(app.drills, clock));
 	/** The decision that gave up most. */
 	const lesson = $derived(judged?.steps.toSorted((a, b) => b.givesUp - a.givesUp)[0] ?? null);
-	const link = $derived(`${page.url.origin}/drills?water=${water.seed}&level=${LEVELS.indexOf(water.level)}`);
 
 	$effect(() => {
 		const { work } = app;
-		const of = question;
-		if (!work || best !== undefined) return;
-		work
-			.drills((api) => api.best(of))
-			.then(
-				(found) => {
-					if (of === question) best = found;
-				},
-				() => (failed = true)
-			);
+		const now = round;
+		if (work) untrack(() => void now.begin(work));
 	});
 
-	function begin(next: typeof water, card: DrillCard | null): void {
-		[water, asked, best, choices, sure, picked, judged, schools, failed, copied] = [
-			next,
-			card,
-			undefined,
-			{},
-			{},
-			null,
-			null,
-			[],
-			false,
-			false
-		];
-		replaceState(resolve(`/drills?water=${next.seed}&level=${LEVELS.indexOf(next.level)}` as '/drills'), {});
-		void tick().then(() => heading?.focus());
-	}
+	const focusHeading = () => tick().then(() => heading?.focus());
 
 	/** Another water: one that brings back a rule that is due, where there is one. */
 	async function another(level: Level = water.level): Promise<void> {
 		clock = new Date();
-		const seed = 1 + (crypto.getRandomValues(new Uint32Array(1))[0]! % SEEDS);
+		const seed = 1 + (crypto.getRandomValues(new Uint32Array(1))[0]! % SEED_MAX);
 		const [card] = due;
-		const next = card && app.work ? await app.work.drills((api) => api.waterFor(card.claim, seed, level)) : null;
-		begin(next ?? drillWater(seed, level), next ? card! : null);
+		const found = card && app.work ? await app.work.drills((api) => api.waterFor(card.claim, seed, level)) : null;
+		[round, picked, copied] = [roundOn(found ?? drillWater(seed, level), found ? card : null), null, false];
+		replaceState(resolve(addressOf(round.water) as '/drills'), {});
+		await focusHeading();
 	}
 
-	function take(share: number): void {
-		if (!step || picked === null) return;
-		[choices, sure] = [
-			{ ...choices, [step]: picked },
-			{ ...sure, [step]: share }
-		];
-		picked = null;
-		if (DECISIONS.every((decision) => choices[decision] !== undefined)) void finish();
-		else void tick().then(() => heading?.focus());
-	}
-
-	async function finish(): Promise<void> {
+	async function take(share: number): Promise<void> {
 		const { work } = app;
-		const [of, all] = [question, choices as Required<Choices>];
-		if (!work) return;
-		try {
-			const found = await work.drills((api) => api.judge(of, all));
-			if (!found || of !== question) return;
-			judged = found;
-			const now = new Date();
-			app.changeDrills((record) => learned(record, found.steps, sure, now, asked));
-			clock = now;
-			await tick();
-			heading?.focus();
-			if (found.givesUp >= MISSED_POINTS) schools = await work.drills((api) => api.schools(of, all));
-		} catch {
-			failed = true;
+		if (picked === null || !work) return;
+		const value = picked;
+		picked = null;
+		const decided = round;
+		const found = await decided.take(work, value, share);
+		if (found) {
+			clock = new Date();
+			app.changeDrills((record) => learned(record, found.steps, decided.sure, clock, decided.asked));
+			void decided.askSchools(work);
 		}
+		await focusHeading();
 	}
 
-	/** Takes the last answer back. */
 	function back(): void {
-		const last = [...DECISIONS].reverse().find((decision) => choices[decision] !== undefined);
-		if (!last || judged) return;
-		choices = Object.fromEntries(Object.entries(choices).filter(([decision]) => decision !== last));
+		round.back();
 		picked = null;
 	}
 
 	async function copy(): Promise<void> {
-		copied = await navigator.clipboard.writeText(link).then(
+		copied = await navigator.clipboard.writeText(page.url.origin + resolve(addressOf(water) as '/drills')).then(
 			() => true,
 			() => false
 		);
@@ -163,7 +110,7 @@
 	</section>
 
 	<section class="row-span-2 grid content-start gap-10 phone:row-span-1" aria-label="Your decision">
-		{#if failed}
+		{#if round.failed}
 			<p class="notice notice-fails" role="alert">This could not be worked out. Try another water.</p>
 		{:else if best === null}
 			<p class="notice">No lure with blades runs on this water. Try another one.</p>
@@ -206,9 +153,9 @@
 					)}. {(lesson.rule ?? judged.rules[0]!).text}
 				</p>
 			{/if}
-			{#if schools.length > 0}
+			{#if round.schools.length > 0}
 				<p>
-					Some anglers would choose as you did: {schools
+					Some anglers would choose as you did: {round.schools
 						.map(({ topic, school }) => `${disputeOf(topic)?.about ?? topic}, ${school.replaceAll('-', ' ')}`)
 						.join('; ')}.
 				</p>
@@ -226,7 +173,7 @@
 			</h2>
 			<fieldset class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-6">
 				<legend class="sr-only">{ASKS[step]}</legend>
-				{#each options as option (option)}
+				{#each round.options as option (option)}
 					<label class="button option" class:on={picked === option}
 						><input class="sr-only" type="radio" name="drill" value={option} bind:group={picked} />{choiceWords(
 							step,
@@ -243,11 +190,11 @@
 						class="button"
 						class:button-amber={share === SURE[2]}
 						disabled={picked === null}
-						onclick={() => take(share)}>{words}</button
+						onclick={() => void take(share)}>{words}</button
 					>
 				{/each}
 			</div>
-			{#if Object.keys(choices).length > 0}
+			{#if choices.family !== undefined}
 				<p class="quiet">
 					So far: {DECISIONS.flatMap((decision) =>
 						choices[decision] === undefined ? [] : [choiceText(decision, choices[decision], app.units)]
@@ -281,16 +228,9 @@
 </div>
 
 {#snippet lure(title: string, rig: Rig)}
-	{@const drawing = drawRig(rig, true)}
 	<div class="grid content-start gap-2">
 		<span class="quiet">{title}</span>
-		<span class="grid h-92 place-items-center"
-			><RigDrawing
-				{drawing}
-				scale={Math.min(190 / drawing.bounds.width, 88 / drawing.bounds.height)}
-				decorative
-			/></span
-		>
+		<SmallRig build={buildOf(rig)} width={190} height={88} />
 		<span>{rigName(rig)}, {ouncesText(rig.weightOz)} oz, {bladesText(rig)}</span>
 	</div>
 {/snippet}

@@ -3,13 +3,14 @@
 	import { bladesText, ouncesText } from '$lib/core/foundation/labels/describe';
 	import { bladeOutline } from '$lib/core/foundation/catalogue/bladeSizes';
 	import { drawBlade } from '$lib/core/rig/drawing/blade';
-	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
+	import { buildOf } from '$lib/core/rig/build/buildOf';
 	import { bladeQuestion, pairQuestion } from '$lib/core/trips/drills/eye';
 	import { withUnit } from '$lib/presentation/units';
 	import { onMount } from 'svelte';
 	import CalibrateScreen from '../controls/CalibrateScreen.svelte';
 	import { heldScale, keepScale, USUAL_PX_PER_MM } from '../controls/screenScale';
 	import RigDrawing from '../rig/RigDrawing.svelte';
+	import SmallRig from '../rig/SmallRig.svelte';
 
 	const { seed: first }: { seed: number } = $props();
 	const app = useApp();
@@ -18,7 +19,7 @@
 
 	// svelte-ignore state_referenced_locally
 	let seed = $state(first);
-	let kind = $state<(typeof KINDS)[number]>('blade');
+	const kind = $derived(KINDS[(seed - first) % KINDS.length]!);
 	let calibrating = $state(false);
 	let pxPerMm = $state(USUAL_PX_PER_MM);
 	onMount(() => (pxPerMm = heldScale()));
@@ -53,10 +54,8 @@
 	}
 	function next(): void {
 		[answer, seed] = [null, seed + 1];
-		kind = KINDS[asked % KINDS.length]!;
 	}
-	const shown = (value: number): string =>
-		pair.asks === 'runs deeper' ? withUnit(app.units, 'depth', value) : withUnit(app.units, 'speed', value);
+	const shown = (value: number): string => withUnit(app.units, pair.asks === 'runs deeper' ? 'depth' : 'speed', value);
 </script>
 
 <section class="grid max-w-720 content-start gap-12">
@@ -85,15 +84,8 @@
 		<h2>Which {pair.asks}, at {withUnit(app.units, 'speed', pair.speedMps)}?</h2>
 		<div class="grid grid-cols-2 gap-14">
 			{#each pair.rigs as rig, at (at)}
-				{@const drawing = drawRig(rig, true)}
 				<div class="grid content-start gap-6">
-					<span class="grid h-120 place-items-center"
-						><RigDrawing
-							{drawing}
-							scale={Math.min(240 / drawing.bounds.width, 112 / drawing.bounds.height)}
-							decorative
-						/></span
-					>
+					<SmallRig build={buildOf(rig)} width={240} height={112} />
 					<span>{ouncesText(rig.weightOz)} oz, {bladesText(rig)}</span>
 					<button class="button" disabled={answer !== null} onclick={() => say(String(at))}>{SIDES[at]}</button>
 				</div>

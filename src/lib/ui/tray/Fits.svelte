@@ -11,10 +11,10 @@
 		trailerText
 	} from '$lib/core/foundation/labels/describe';
 	import type { Rig } from '$lib/core/foundation/schema/rig';
-	import { drawRig } from '$lib/core/rig/drawing/rigDrawing';
+	import { buildOf } from '$lib/core/rig/build/buildOf';
 	import type { Tray } from '$lib/core/foundation/schema/tray';
 	import type { Fit } from '$lib/workers/secondary.worker';
-	import RigDrawing from '../rig/RigDrawing.svelte';
+	import SmallRig from '../rig/SmallRig.svelte';
 	import { pointsText } from './pointsText';
 
 	const { tray }: { tray: Tray } = $props();
@@ -72,16 +72,9 @@
 </section>
 
 {#snippet lure(title: string, rig: Rig)}
-	{@const drawing = drawRig(rig, true)}
 	<div class="grid content-start gap-4">
 		<span class="quiet">{title}</span>
-		<span class="grid h-92 place-items-center"
-			><RigDrawing
-				{drawing}
-				scale={Math.min(210 / drawing.bounds.width, 90 / drawing.bounds.height)}
-				decorative
-			/></span
-		>
+		<SmallRig build={buildOf(rig)} width={210} height={90} />
 		<strong>{rigName(rig)}, {ouncesText(rig.weightOz)} oz</strong>
 		<span>{bladesText(rig)}, {finishText(rig)}; {skirtText(rig)}; {trailerText(rig)}; {lineText(rig.line)}</span>
 	</div>

@@ -49,7 +49,7 @@
 </script>
 
 <details>
-	<summary class="min-h-44">Spreadsheet: take in or save as CSV</summary>
+	<summary class="min-h-44">Import or export as CSV</summary>
 	<div class="grid gap-8 pt-6">
 		<label class="grid gap-2"
 			>Paste cells with their heading, or open a file
@@ -65,7 +65,7 @@
 			<label class="button"
 				>Open a file<input class="sr-only" type="file" accept=".csv,.tsv,.txt,text/csv" onchange={open} /></label
 			>
-			<button class="button" disabled={tray.items.length === 0} onclick={() => void save()}>Save mine as CSV</button>
+			<button class="button" disabled={tray.items.length === 0} onclick={() => void save()}>Export mine</button>
 		</div>
 		{#if read}
 			{@const { fresh, known, wrong } = read.file}

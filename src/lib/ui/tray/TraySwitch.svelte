@@ -1,16 +1,15 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { untrack } from 'svelte';
+	import { callFromTray, fetchTray } from '$lib/client/state/fromTray';
 	import { useApp } from '$lib/client/state/app.svelte';
 
 	const app = useApp();
 	let missing = $state(false);
 
-	async function turn(on: boolean): Promise<void> {
-		missing = !(await app.callFromTray(on));
-	}
-	// A device that has not seen the tray yet gets it as soon as the switch stands.
+	// The tray comes only with its own page: what another device added is fetched as soon as the switch stands.
 	$effect(() => {
-		if (app.live && app.views.fromTray) void app.fetchTray().then((found) => (missing = !found));
+		if (app.live && app.views.fromTray) untrack(() => void fetchTray(app).then((found) => (missing = !found)));
 	});
 </script>
 
@@ -19,7 +18,7 @@
 		type="checkbox"
 		checked={app.views.fromTray ?? false}
 		disabled={!app.live}
-		onchange={({ currentTarget }) => void turn(currentTarget.checked)}
+		onchange={({ currentTarget }) => callFromTray(app, currentTarget.checked)}
 	/>
 	Only from my tray</label
 >

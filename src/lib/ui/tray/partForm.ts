@@ -10,7 +10,7 @@ import {
 } from '$lib/core/foundation/catalogue/parts';
 import { ouncesText, styleName } from '$lib/core/foundation/labels/describe';
 import { spoken } from '$lib/core/foundation/labels/spoken';
-import type { PartKind, TrayPart } from '$lib/core/foundation/schema/tray';
+import { PART_KINDS, type PartKind, type TrayPart } from '$lib/core/foundation/schema/tray';
 import {
 	BUZZ_BLADES,
 	HEAD_MATERIALS,
@@ -31,17 +31,7 @@ import { without } from '$lib/core/foundation/basics/without';
 
 /** Kinds that are entered by their fields; a finished lure is added from a rig. */
 export type FieldKind = Exclude<PartKind, 'lure'>;
-export const FIELD_KINDS: readonly FieldKind[] = [
-	'head',
-	'blade',
-	'wire',
-	'skirt',
-	'trailer',
-	'trailer-hook',
-	'line',
-	'rod',
-	'reel'
-];
+export const FIELD_KINDS = PART_KINDS.filter((kind): kind is FieldKind => kind !== 'lure');
 
 type Value = string | number;
 /** What a part is entered by: the values of its fields. */

@@ -11,7 +11,7 @@ import { asHttpFailure, HttpFailure } from '$lib/server/http/failures';
 import { listWaters } from '$lib/server/records/places';
 import { ownColours } from '$lib/server/records/orFallback';
 import { storeOf } from '$lib/server/records/store';
-import { called, firstAnswer, deskQuestionOf } from '$lib/server/work/called';
+import { called, deskQuestionOf, firstAnswer, ownPartsOf } from '$lib/server/work/called';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
@@ -30,7 +30,8 @@ async function asked(anglerId: string): Promise<CallInput> {
 		storeOf('stand').find(anglerId),
 		listWaters(anglerId)
 	]);
-	return deskQuestionOf(desk?.record ?? null, stand?.record ?? null, waters);
+	const own = await ownPartsOf(anglerId, stand?.record.fromTray);
+	return { ...deskQuestionOf(desk?.record ?? null, stand?.record ?? null, waters), ...own };
 }
 
 const chosenOf = (form: FormData): number => Math.min(7, Math.max(0, Math.trunc(Number(form.get('chosen') ?? 0)) || 0));

@@ -1,10 +1,9 @@
-import { LEVELS } from '$lib/core/trips/drills/water';
+import { LEVELS, SEED_MAX } from '$lib/core/trips/drills/water';
 import { anglerOf } from '$lib/server/auth/api';
 import { orFallback } from '$lib/server/records/orFallback';
 import { storeOf } from '$lib/server/records/store';
 import type { PageServerLoad } from './$types';
 
-const SEED_MAX = 1_000_000;
 const USUAL_LEVEL = 1;
 const MS_PER_DAY = 86_400_000;
 

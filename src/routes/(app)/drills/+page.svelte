@@ -17,7 +17,7 @@
 	] as const;
 	let tab = $state<(typeof TABS)[number][0]>('decide');
 	$effect(() => {
-		if (app.live) untrack(() => app.hearDrills(data.drills));
+		if (app.live) untrack(() => app.takeOver(app.drillsDocument, data.drills));
 	});
 </script>
 

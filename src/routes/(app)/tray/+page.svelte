@@ -13,7 +13,7 @@
 	const tray = $derived(app.live ? app.tray : (data.tray?.record ?? EMPTY_TRAY));
 	const parts = $derived(partsOf(tray));
 	$effect(() => {
-		if (app.live) untrack(() => app.hearTray(data.tray));
+		if (app.live) untrack(() => app.takeOver(app.trayDocument, data.tray));
 	});
 </script>
 

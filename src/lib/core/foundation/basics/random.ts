@@ -15,3 +15,6 @@ export function seeded(seed: number): Random {
 		return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
 	};
 }
+
+/** One of some values, each as likely as the others. */
+export const pick = <T>(random: Random, values: readonly T[]): T => values[Math.floor(random() * values.length)]!;

@@ -5,7 +5,7 @@ import { lineWidthM } from '../../simulation/physics/gateTable';
 import { heldCast } from '../../testing/held';
 import { lineDiameterM } from '../../simulation/physics/line';
 import { assembleLure, dragM2, liftM2, startMps, type RunningRig } from '../../simulation/physics/lure';
-import { seeded, type Random } from '../../foundation/basics/random';
+import { pick, type Random, seeded } from '../../foundation/basics/random';
 import { BandWindow, type Band } from './band';
 import { pullOf } from './running';
 
@@ -15,7 +15,6 @@ const RMS_M = 0.16;
 const WORST_M = 1;
 const SAMPLES = 700;
 
-const pick = <T>(random: Random, values: readonly T[]): T => values[Math.floor(random() * values.length)]!;
 const TRAILERS = ['none', 'split-tail', 'paddle-tail', 'craw', 'swimbait'] as const;
 
 function anyRig(random: Random): RunningRig {

@@ -1,4 +1,4 @@
-import { seeded, type Random } from '../../foundation/basics/random';
+import { pick, type Random, seeded } from '../../foundation/basics/random';
 import { BLADE_SIZES } from '../../foundation/catalogue/bladeSizes';
 import { bladeName } from '../../foundation/labels/describe';
 import { bladeSets, LAYOUTS } from '../../foundation/catalogue/layouts';
@@ -6,8 +6,6 @@ import type { Rig } from '../../foundation/schema/rig';
 import { TURNING_STYLES, type TurningStyle } from '../../foundation/schema/words';
 import { startBuild } from '../../rig/build/start';
 import { runningWindow } from '../../simulation/physics/window';
-
-const pick = <T>(random: Random, values: readonly T[]): T => values[Math.floor(random() * values.length)]!;
 
 /** A blade to be named from its outline, with what it might be; its own name is among them. */
 export interface BladeQuestion {

@@ -1,4 +1,3 @@
-import { SPEEDS_MPS, WEIGHTS_OZ } from '../../foundation/catalogue/parts';
 import { layoutOf, LAYOUTS, type Layout } from '../../foundation/catalogue/layouts';
 import type { Locks, Rig } from '../../foundation/schema/rig';
 import {
@@ -78,9 +77,9 @@ export function optionsFor(decision: Decision, { family: chosen }: Choices, best
 				? [...TURNING_STYLES]
 				: [...TURNING_STYLES, ...LAYOUTS.filter((one) => one !== 'single')];
 		case 'weight':
-			return sorted([...OFFERED_OZ, ...(isCalled ? WEIGHTS_OZ.filter((oz) => String(oz) === own) : [])]);
+			return sorted([...OFFERED_OZ, ...(isCalled ? [Number(own)] : [])]);
 		case 'pace':
-			return sorted([...OFFERED_MPS, ...(isCalled ? SPEEDS_MPS.filter((speed) => String(speed) === own) : [])]);
+			return sorted([...OFFERED_MPS, ...(isCalled ? [Number(own)] : [])]);
 		case 'colour':
 			return [...new Set([...OFFERED_COLOURS, ...(isCalled ? [own] : [])])];
 	}

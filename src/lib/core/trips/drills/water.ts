@@ -1,10 +1,13 @@
-import { seeded, type Random } from '../../foundation/basics/random';
+import { pick, type Random, seeded } from '../../foundation/basics/random';
 import { readingSchema, type Cover, type ParsedReading, type ReadingInput } from '../../foundation/schema/reading';
 import { SEASONS, TOPS, WATERS, type Water } from './waters';
 
 /** How much of a water is told: the three facts that every call needs, what most anglers look at, or all of it. */
 export const LEVELS = ['three facts', 'what most look at', 'everything'] as const;
 export type Level = (typeof LEVELS)[number];
+
+/** Seeds of waters go from 1 to this one. */
+export const SEED_MAX = 1_000_000;
 
 /** A water to decide on, made up: the same for the same seed and level. */
 export interface DrillWater {
@@ -13,7 +16,6 @@ export interface DrillWater {
 	readonly reading: ParsedReading;
 }
 
-const pick = <T>(random: Random, values: readonly T[]): T => values[Math.floor(random() * values.length)]!;
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 const within = (random: Random, [from, to]: readonly [number, number]): number => tenth(from + random() * (to - from));
 

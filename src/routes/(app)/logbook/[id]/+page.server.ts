@@ -4,7 +4,7 @@ import type { SavedCallRecord } from '$lib/core/records/schemas';
 import { anglerOf } from '$lib/server/auth/api';
 import { asHttpFailure } from '$lib/server/http/failures';
 import { storeOf } from '$lib/server/records/store';
-import { called } from '$lib/server/work/called';
+import { called, ownPartsOf } from '$lib/server/work/called';
 import type { PageServerLoad } from './$types';
 
 interface KeptCall {
@@ -19,7 +19,8 @@ export const load: PageServerLoad = async ({ params, locals, request }): Promise
 	try {
 		const { record } = await storeOf('kept-calls').get(anglerId, params.id);
 		const { reading, stances, houseRules, locks, sight } = record;
-		const question: CallInput = { reading, stances, houseRules, locks, record: record.record, sight, top: 1 };
+		const views = { stances, houseRules, locks, record: record.record, sight };
+		const question: CallInput = { reading, ...views, ...(await ownPartsOf(anglerId, record.fromTray)), top: 1 };
 		const answer = await called(question, { asker: anglerId, signal: request.signal }).catch(() => null);
 		return { record, today: answer?.calls[0] ?? null };
 	} catch (thrown) {

@@ -56,6 +56,7 @@
 					A {answer.verdict.blades} day for blades{chosen > 0
 						? '; you chose this backup rather than the first choice'
 						: ''}.
+					{#if record.fromTray}It was called from your tray of that day.{/if}
 					{#if sameToday === true}Today’s rules still choose it first.
 					{:else if today}Today’s rules would choose {rigName(today.rig).toLowerCase()}, {ouncesText(
 							today.rig.weightOz
